@@ -1,0 +1,29 @@
+using Emboq.Core.Measuring;
+
+namespace Emboq.Core.Checks;
+
+/// <summary>Whether the readings of a dimension can be trusted.</summary>
+internal static class ReadingChecks
+{
+    public static Check Of(string key, string title, Measurement measured, Dimension dimension)
+    {
+        var spread = Figures.Mm(2 * measured.Quantity.StandardUncertainty);
+        Remedy[] again = [new Remedy.Measure($"Measure {dimension.Name} again", dimension.Interface, dimension.Key)];
+        if (measured.Disagrees)
+        {
+            return new(key, title, Verdict.Watch, $"Two instruments disagree about {dimension.Name} by more than both can be off.",
+                FormattableString.Invariant($"{measured.Disagreement:0.0} standard deviations apart"), $"{Measurement.DisagreementLimit:0}", "JCGM 100, 4.3 and 5.1.", again);
+        }
+
+        if (measured.Scatters)
+        {
+            return new(key, title, Verdict.Watch,
+                $"The readings of {dimension.Name} scatter more than their instrument does: a slip, or the place is not round.",
+                FormattableString.Invariant($"{measured.ScatterRatio:0.0} times the usual scatter"), FormattableString.Invariant($"{measured.ScatterLimit:0.0}"),
+                "F test at 1 %; JCGM 100, H.5.", again);
+        }
+
+        return new(key, title, Verdict.Good, $"{measured.Count} reading{(measured.Count == 1 ? "" : "s")} that agree.",
+            $"± {spread}", "readings that agree", "JCGM 100, k = 2.", []);
+    }
+}

@@ -1,0 +1,26 @@
+namespace Emboq.Core;
+
+/// <summary>Everything computed for a part: what the screens, the files, the print plan and the tests need comes from this one value.</summary>
+public sealed record Design
+{
+    /// <summary>Every computed quantity.</summary>
+    public required Ledger Ledger { get; init; }
+
+    /// <summary>Part, coupons and counterparts; empty when the part cannot be built, and a check then says why.</summary>
+    public required IReadOnlyList<Body> Bodies { get; init; }
+
+    /// <summary>The interfaces with their fits.</summary>
+    public required IReadOnlyList<Seat> Seats { get; init; }
+
+    /// <summary>Probability that every seat comes out as its fit at the next print; <c>null</c> while something is unread.</summary>
+    public required double? Chance { get; init; }
+
+    /// <summary>Every judgement, in the order of the work.</summary>
+    public required IReadOnlyList<Check> Checks { get; init; }
+
+    /// <summary>The seat drawing; <c>null</c> when the part cannot be built.</summary>
+    public required SeatDrawing? Drawing { get; init; }
+
+    /// <summary>What can hurt somebody, and whose word decides.</summary>
+    public required IReadOnlyList<string> Cautions { get; init; }
+}

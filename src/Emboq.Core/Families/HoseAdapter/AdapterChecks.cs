@@ -1,0 +1,120 @@
+using Emboq.Core.Checks;
+
+namespace Emboq.Core.Families.HoseAdapter;
+
+/// <summary>What is judged about an adapter, in the order of the work.</summary>
+internal static class AdapterChecks
+{
+    private const string CommonPractice = "Common practice, no published source.";
+
+    /// <summary>Whether the walls leave an opening at all.</summary>
+    public static bool LeavesBore(AdapterReckoning r) => r.Ends.All(e => e.Inside.Value > 0);
+
+    public static IEnumerable<Check> Of(AdapterReckoning r, Brief brief, double chance)
+    {
+        foreach (var end in r.Ends)
+        {
+            yield return ReadingChecks.Of($"{end.Parameters.Slot}.readings", $"{end.Parameters.Slot} end measured", end.Measured, end.Interface[end.CountingDimension]);
+        }
+
+        foreach (var plug in r.Ends.Where(e => e.Parameters.Join == Join.Inside))
+        {
+            yield return Bore(plug, r, brief.Process);
+        }
+
+        foreach (var end in r.Ends)
+        {
+            yield return Depth(end);
+        }
+
+        yield return ConeWall(r, brief.Process);
+        yield return Overhang(r, firstDown: true);
+        yield return Overhang(r, firstDown: false);
+        var width = Math.Max(r.First.Outside.Value, r.Second.Outside.Value);
+        yield return BedCheck.Of(width, r.Height.Value, brief.Process, Shorter(r, brief.Process));
+        yield return ChanceCheck.Of(chance, [.. r.Ends.Select(e => (e.Realised, e.Interface[e.CountingDimension]))]);
+    }
+
+    private static Check Bore(EndReckoning plug, AdapterReckoning r, Process process)
+    {
+        const double LeastShare = 0.7;
+        var left = plug.Inside.Value;
+        var port = plug.Measured.Quantity.Value;
+        var share = left <= 0 ? 0 : left * left / (port * port);
+        // The thickest wall of whole lines that leaves a bore at all, or the wanted share of the port.
+        Remedy[] Thinner(double diameter) => Lines(diameter, process) is { } wall
+            ? [new Remedy.Change($"Make the wall {Figures.Mm(wall)}", new Dictionary<string, string> { ["wall"] = Figures.Number(wall) })]
+            : [];
+        double WallFor(double bore) => (plug.Outside.Value - bore) / 2;
+        var title = $"{plug.Parameters.Slot} plug leaves a bore";
+        return left <= 0
+            ? new($"{plug.Parameters.Slot}.bore", title, Verdict.Stop,
+                $"Two walls of {Figures.Mm(r.Wall.Value)} fill a plug of {Figures.Mm(plug.Outside.Value)}: no bore is left.",
+                Figures.Mm(left), "more than 0 mm", "Plane geometry.", Thinner(WallFor(Math.Sqrt(LeastShare) * port)))
+            : new($"{plug.Parameters.Slot}.bore", title, share >= LeastShare ? Verdict.Good : Verdict.Watch,
+                $"The plug leaves {share:P0} of the opening it goes into.", Figures.Percent(share), $"{Figures.Percent(LeastShare)} or more", CommonPractice,
+                share >= LeastShare ? [] : Thinner(WallFor(Math.Sqrt(LeastShare) * port)));
+    }
+
+    private static double? Lines(double wall, Process process)
+    {
+        var count = Math.Floor((wall / process.LineWidth) + 1e-9);
+        return count >= 1 ? count * process.LineWidth : null;
+    }
+
+    private static Check Depth(EndReckoning end)
+    {
+        var slot = end.Parameters.Slot;
+        var dimension = end.Interface["depth"];
+        var (key, title) = ($"{slot}.depth", $"{slot} cuff and depth");
+        if (Measuring.Evaluation.Of(dimension) is not { } depth)
+        {
+            return new(key, title, Verdict.Watch, $"{dimension.Name} has not been read: whether a cuff of {Figures.Mm(end.Cuff.Value)} bottoms out is not known.",
+                "no reading", $"{Figures.Mm(end.Cuff.Value)} or more", "Plane geometry.",
+                [new Remedy.Measure($"Measure {dimension.Name}", dimension.Interface, dimension.Key)]);
+        }
+
+        var room = depth.Quantity.Value;
+        var fits = end.Cuff.Value <= room;
+        var nearest = Math.Floor(room * 2) / 2;
+        return new(key, title, fits ? Verdict.Good : Verdict.Watch,
+            fits ? "The cuff seats before it bottoms out." : $"The cuff is {Figures.Mm(end.Cuff.Value - room)} longer than there is room for.",
+            Figures.Mm(end.Cuff.Value), $"{Figures.Mm(room)} or less", "Plane geometry.",
+            fits || nearest < 3 ? [] : [new Remedy.Change($"Make the cuff {Figures.Mm(nearest)}", new Dictionary<string, string> { [$"{slot}Cuff"] = Figures.Number(nearest) })]);
+    }
+
+    private static Check ConeWall(AdapterReckoning r, Process process)
+    {
+        var normal = r.Wall.Value * Math.Cos(r.ConeAngle.Value * Math.PI / 180);
+        var limit = Math.Min(r.Wall.Value, 1.5 * process.LineWidth);
+        var fits = normal >= limit && r.Wall.Value >= (2 * process.LineWidth) - 1e-9;
+        var wanted = Math.Max(2, Math.Ceiling(1.5 / Math.Cos(r.ConeAngle.Value * Math.PI / 180))) * process.LineWidth;
+        return new("wall", "wall on the cone", fits ? Verdict.Good : Verdict.Watch,
+            fits ? "The wall stays tight where the cone leans." : "Where the cone leans, the wall is thin enough to leak air or crack.",
+            $"{Figures.Mm(normal)} square to the surface, {Math.Round(r.Wall.Value / process.LineWidth):0} lines", $"{Figures.Mm(1.5 * process.LineWidth)} and 2 lines", CommonPractice,
+            fits ? [] : [new Remedy.Change($"Make the wall {Figures.Mm(wanted)}", new Dictionary<string, string> { ["wall"] = Figures.Number(wanted) })]);
+    }
+
+    private static Check Overhang(AdapterReckoning r, bool firstDown)
+    {
+        const double Limit = 45;
+        var angle = r.ConeAngle.Value;
+        var grows = r.Second.Outside.Value > r.First.Outside.Value == firstDown;
+        var shelf = grows ? "outside leans outwards" : "inside closes in like a shelf";
+        var (down, key) = firstDown ? ("first", "overhang.first") : ("second", "overhang.second");
+        var fits = angle <= Limit;
+        return new(key, $"overhang, {down} end down", fits ? Verdict.Good : Verdict.Watch,
+            fits ? $"The {shelf}, gently enough to print without support."
+                : $"The {shelf}. Cones as steep as this are known to print when they close in slowly, with a rougher skin.",
+            Figures.Degrees(angle), $"{Figures.Degrees(Limit)} from the vertical", CommonPractice,
+            fits ? [] : [new Remedy.Change($"Lean it {Figures.Degrees(Limit)}", new Dictionary<string, string> { ["coneBy"] = "angle", ["coneAngle"] = Figures.Number(Limit) })]);
+    }
+
+    private static Remedy[] Shorter(AdapterReckoning r, Process process)
+    {
+        var room = Math.Floor(r.ConeLength.Value - (r.Height.Value - process.BuildHeight));
+        return r.Height.Value > process.BuildHeight && room >= 1
+            ? [new Remedy.Change($"Make the cone {Figures.Mm(room)} long", new Dictionary<string, string> { ["coneBy"] = "length", ["coneLength"] = Figures.Number(room) })]
+            : [];
+    }
+}

@@ -1,0 +1,166 @@
+using Emboq.Core.Fits;
+using Emboq.Core.Measuring;
+
+namespace Emboq.Core.Families.HoseAdapter;
+
+/// <summary>One end, reckoned. Diameters are full, as drawn, unless the name says otherwise.</summary>
+internal sealed record EndReckoning
+{
+    public required EndParameters Parameters { get; init; }
+    public required Interface Interface { get; init; }
+    public required string CountingDimension { get; init; }
+    public required Measurement Measured { get; init; }
+    public required Quantity Clearance { get; init; }
+    public required Quantity Drawn { get; init; }
+    public required Quantity Inside { get; init; }
+    public required Quantity Outside { get; init; }
+    public required Quantity Bore { get; init; }
+    public required Quantity Cuff { get; init; }
+    public required Quantity Realised { get; init; }
+}
+
+/// <summary>The whole adapter, reckoned.</summary>
+internal sealed record AdapterReckoning
+{
+    public required EndReckoning First { get; init; }
+    public required EndReckoning Second { get; init; }
+    public required Quantity Wall { get; init; }
+    public required Quantity ConeAngle { get; init; }
+    public required Quantity ConeLength { get; init; }
+    public required Quantity Height { get; init; }
+    public required Quantity NarrowestBore { get; init; }
+
+    public IReadOnlyList<EndReckoning> Ends => [First, Second];
+
+    /// <summary>The dimension that counts for a way of joining.</summary>
+    public static string Counting(Join join) => join == Join.Inside ? "inside" : "outside";
+
+    /// <summary>Reckons an adapter line by line into a ledger. Both counting dimensions must have readings.</summary>
+    public static AdapterReckoning Of(AdapterParameters p, Brief brief, Ledger ledger)
+    {
+        var line = Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name);
+        var asked = Quantity.Chosen("wall asked for", p.Wall, Unit.Millimetre);
+        var wall = ledger.Add("wall", "wall", asked.RoundedUpTo(line), "A wall of whole lines has no voids; thinner lines are never squeezed in.");
+        var first = End(p.First, brief, wall, ledger);
+        var second = End(p.Second, brief, wall, ledger);
+
+        var step = Quantity.Abs(first.Outside - second.Outside) / 2;
+        var (angle, length) = Cone(p.Transition, step, ledger);
+        var height = ledger.Add("height", "height", first.Cuff + length + second.Cuff, "Cuffs and cone stand on top of each other.");
+        var bore = ledger.Add("bore", "narrowest bore", Quantity.Min(first.Bore, second.Bore), "The narrowest place decides how much air passes.");
+        if (bore.Value > 0 && Math.Min(first.Inside.Value, second.Inside.Value) > 0)
+        {
+            Material(first, second, length, brief.Process, ledger);
+        }
+
+        return new() { First = first, Second = second, Wall = wall, ConeAngle = angle, ConeLength = length, Height = height, NarrowestBore = bore };
+    }
+
+    private static EndReckoning End(EndParameters end, Brief brief, Quantity wall, Ledger ledger)
+    {
+        var (slot, process, place) = (end.Slot, brief.Process, $"{end.Slot} cuff");
+        var counterpart = brief.Interfaces[slot];
+        var counting = Counting(end.Join);
+        var measured = Evaluation.Of(counterpart[counting])!;
+        var surface = end.Join == Join.Over ? Surface.HoleUpright : Surface.OutsideRound;
+
+        var machine = ledger.Add($"{slot}.measured", counterpart[counting].Name, measured.Quantity, end.Join == Join.Inside
+            ? "The plug goes inside, so the inside diameter counts." : "The socket goes over, so the outside diameter counts.");
+        var clearance = ledger.Add($"{slot}.clearance", $"{slot} clearance", end.Clearance is { } chosen
+            ? Quantity.Chosen($"{slot} clearance", chosen, Unit.Millimetre)
+            : Quantity.RuleOfThumb($"{slot} clearance", end.Fit.Clearance, Unit.Millimetre, FitClasses.Basis),
+            $"A {end.Fit.Name} fit: {end.Fit.Feels}. Hole minus shaft, on the full diameter.");
+
+        var seat = new SeatReckoning(machine, surface, clearance, process, place);
+        var wanted = ledger.Add($"{slot}.wanted", $"{place} wanted", seat.Wanted, "The size the finished face should have.");
+        var allowance = ledger.Add($"{slot}.allowance", $"{slot} {Process.Describe(surface)} allowance", process.Allowance(surface), "What this process adds or takes: drawn minus printed.");
+        var tries = brief.Tries.Where(t => t.Slot == slot).ToList();
+        var touching = Correction.Touching(seat, tries);
+        var sum = wanted + allowance;
+        if (tries.Count > 0)
+        {
+            var correction = ledger.Add($"{slot}.correction", $"{slot} correction", (touching - seat.TouchingBefore)
+                .From(new Provenance.Learned($"{tries.Count} tr{(tries.Count == 1 ? "y" : "ies")} on {process.Name}")),
+                "What the tries say beyond the allowance; each counts by how sharp it is.");
+            sum += correction;
+        }
+
+        var drawn = ledger.Add($"{slot}.drawn", $"{place} drawn", sum, "Drawn so that it prints at the wanted size.");
+        var other = Other(end.Join, slot, drawn, wall, process, ledger);
+        return new()
+        {
+            Parameters = end,
+            Interface = counterpart,
+            CountingDimension = counting,
+            Measured = measured,
+            Clearance = clearance,
+            Drawn = drawn,
+            Inside = end.Join == Join.Over ? drawn : other.Drawn,
+            Outside = end.Join == Join.Over ? other.Drawn : drawn,
+            Bore = end.Join == Join.Over ? wanted : other.Printed,
+            Cuff = Cuff(end, drawn, ledger),
+            Realised = ledger.Add($"{slot}.realised", $"{slot} clearance to expect", seat.Realised(drawn.Fixed(drawn.Name, "this design"), touching),
+                "What the joint will really have, with everything in doubt added up."),
+        };
+    }
+
+    /// <summary>The face of the cuff that touches nothing.</summary>
+    private static (Quantity Drawn, Quantity Printed) Other(Join join, string slot, Quantity drawn, Quantity wall, Process process, Ledger ledger)
+    {
+        var (side, across, surface) = join == Join.Over
+            ? ("outside", drawn + (2 * wall), Surface.OutsideRound)
+            : ("inside", drawn - (2 * wall), Surface.HoleUpright);
+        var other = ledger.Add($"{slot}.other", $"{slot} cuff {side} drawn", across, "One wall further on each side.");
+        var printed = ledger.Add($"{slot}.other.printed", $"{slot} cuff {side} printed", other - process.Allowance(surface), "Drawn minus the allowance of that face: what will be there.");
+        return (other, printed);
+    }
+
+    private static Quantity Cuff(EndParameters end, Quantity drawn, Ledger ledger)
+    {
+        var name = $"{end.Slot} cuff length";
+        if (end.Cuff is { } chosen)
+        {
+            return ledger.Add($"{end.Slot}.cuff", name, Quantity.Chosen(name, chosen, Unit.Millimetre), "Chosen by the maker.");
+        }
+
+        var least = Quantity.RuleOfThumb("least cuff", 15, Unit.Millimetre, "A cuff under 15 mm tips on the pipe.");
+        var share = Quantity.RuleOfThumb("cuff share", 0.3, Unit.None, "A cuff of 0.3 diameters sits straight.");
+        // The length follows the rule; a doubt of hundredths in the diameter is no doubt in a cuff.
+        var rule = Quantity.Max(least, share * drawn);
+        return ledger.Add($"{end.Slot}.cuff", name, rule, "Long enough to sit straight: 15 mm or 0.3 diameter, whichever is more.");
+    }
+
+    private static (Quantity Angle, Quantity Length) Cone(Transition transition, Quantity step, Ledger ledger)
+    {
+        const string AngleBecause = "Between the cone and the axis; upright it is the overhang.";
+        const string LengthBecause = "Along the axis, from cuff to cuff.";
+        var radial = ledger.Add("cone.step", "step in radius", step, "Half the difference of the two outsides; the wall is the same everywhere, so the inside steps as much.");
+        switch (transition)
+        {
+            case Transition.ByAngle(var degrees):
+                var angle = ledger.Add("cone.angle", "cone angle", Quantity.Chosen("cone angle", degrees, Unit.DegreeOfArc), AngleBecause);
+                return (angle, ledger.Add("cone.length", "cone length", radial / Quantity.Tan(angle), LengthBecause));
+            case Transition.ByLength(var millimetres):
+                var length = ledger.Add("cone.length", "cone length", Quantity.Chosen("cone length", millimetres, Unit.Millimetre), LengthBecause);
+                return (ledger.Add("cone.angle", "cone angle", Quantity.Atan(radial / length), AngleBecause), length);
+            default:
+                throw new InvalidOperationException($"No cone is defined for {transition.GetType().Name}.");
+        }
+    }
+
+    private static void Material(EndReckoning first, EndReckoning second, Quantity cone, Process process, Ledger ledger)
+    {
+        const double QuarterPi = Math.PI / 4;
+        var cuffs = (QuarterPi * Ring(first) * first.Cuff) + (QuarterPi * Ring(second) * second.Cuff);
+        var between = QuarterPi / 3 * (Frustum(first.Outside, second.Outside) - Frustum(first.Inside, second.Inside)) * cone;
+        var volume = ledger.Add("volume", "volume", cuffs + between, "Two rings and a hollow frustum (plane geometry).");
+        var density = Quantity.Chosen("density", process.Density / 1000, Unit.Density, $"the spool of {process.Material}");
+        var strand = Quantity.Chosen("filament diameter", process.FilamentDiameter, Unit.Millimetre, $"the spool of {process.Material}");
+        ledger.Add("mass", "mass", volume * density, "Printed solid; a wall of whole lines has no fill.");
+        ledger.Add("filament", "filament", volume / (QuarterPi * Quantity.Square(strand)), "The volume as a strand.");
+    }
+
+    private static Quantity Ring(EndReckoning end) => Quantity.Square(end.Outside) - Quantity.Square(end.Inside);
+
+    private static Quantity Frustum(Quantity a, Quantity b) => Quantity.Square(a) + (a * b) + Quantity.Square(b);
+}

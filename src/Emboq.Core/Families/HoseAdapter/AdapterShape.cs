@@ -1,0 +1,73 @@
+namespace Emboq.Core.Families.HoseAdapter;
+
+/// <summary>The solids of an adapter. The first end stands on the bed, the axis is z.</summary>
+internal static class AdapterShape
+{
+    /// <summary>How far a bore reaches past the face it opens, so that no skin is left, mm.</summary>
+    private const double Beyond = 1;
+
+    private const double RingHeight = 2;
+
+    /// <summary>How much of the machine is shown past the cuff, mm.</summary>
+    private const double Shown = 12;
+
+    public static IReadOnlyList<Body> Bodies(AdapterReckoning r)
+    {
+        var part = Part(r);
+        return
+        [
+            new("part", "adapter", BodyRole.Part, part),
+            Ring(r, r.First, part, (r.First.Cuff.Value - RingHeight) / 2),
+            Ring(r, r.Second, part, r.Height.Value - ((r.Second.Cuff.Value + RingHeight) / 2)),
+            new("machine-first", r.First.Interface.Name, BodyRole.Counterpart, new Solid.Revolved(new Profile(Pipe(r, r.First)))),
+            new("machine-second", r.Second.Interface.Name, BodyRole.Counterpart, new Solid.Revolved(new Profile(Pipe(r, r.Second)))),
+        ];
+    }
+
+    /// <summary>The half section of the part: height along y, radius along x.</summary>
+    public static IReadOnlyList<Point2> Section(AdapterReckoning r) =>
+        [.. Line(r, e => e.Outside.Value / 2, 0), .. Line(r, e => e.Inside.Value / 2, 0).Reverse()];
+
+    /// <summary>The half section of the machine's side at an end, seated.</summary>
+    public static IReadOnlyList<Point2> Pipe(AdapterReckoning r, EndReckoning end)
+    {
+        var first = ReferenceEquals(end, r.First);
+        var measured = end.Measured.Quantity.Value / 2;
+        // The wall of the machine's pipe is drawn, not measured: it stands on the side that does not count.
+        var wall = Math.Min(2, measured / 2);
+        var (inner, outer) = end.Parameters.Join == Join.Inside ? (measured, measured + wall) : (measured - wall, measured);
+        var (seat, away) = first
+            ? (end.Cuff.Value, -Shown)
+            : (r.Height.Value - end.Cuff.Value, r.Height.Value + Shown);
+        return [new(inner, seat), new(outer, seat), new(outer, away), new(inner, away)];
+    }
+
+    private static Solid Part(AdapterReckoning r)
+    {
+        var outside = new Solid.Revolved(Filled(Line(r, e => e.Outside.Value / 2, 0)));
+        var bore = new Solid.Revolved(Filled(Line(r, e => e.Inside.Value / 2, Beyond)));
+        return outside - bore;
+    }
+
+    /// <summary>A ring of the very solid, cut out at mid cuff and set on the bed.</summary>
+    private static Body Ring(AdapterReckoning r, EndReckoning end, Solid part, double from)
+    {
+        var slice = new Solid.Cylinder(end.Outside.Value, RingHeight).At(0, 0, from);
+        return new($"ring-{end.Parameters.Slot}", $"ring of the {end.Parameters.Slot} end", BodyRole.Coupon, (part & slice).At(0, 0, -from), end.Parameters.Slot,
+            $"Proves the diameter on the {end.Interface.Name}. It does not prove the cuff's straightness over its length, nor any other filament than the one it is printed in.");
+    }
+
+    /// <summary>The surface from the first end up, as radius and height; cuffs reach past their faces by an overshoot.</summary>
+    private static IEnumerable<Point2> Line(AdapterReckoning r, Func<EndReckoning, double> radius, double overshoot)
+    {
+        var (a, b) = (radius(r.First), radius(r.Second));
+        var (low, high) = (r.First.Cuff.Value, r.Height.Value - r.Second.Cuff.Value);
+        return new Point2[] { new(a, -overshoot), new(a, low), new(b, high), new(b, r.Height.Value + overshoot) }.Distinct();
+    }
+
+    private static Profile Filled(IEnumerable<Point2> line)
+    {
+        var points = line.ToList();
+        return new([.. points, new(0, points[^1].Y), new(0, points[0].Y)]);
+    }
+}

@@ -1,0 +1,66 @@
+using Emboq.Core.Fits;
+using Emboq.Core.Measuring;
+
+namespace Emboq.Core.Families.HoseAdapter;
+
+/// <summary>Joins two round openings: a straight cuff at each end, inside or over, and a cone between.</summary>
+public static class HoseAdapterFamily
+{
+    /// <summary>The family.</summary>
+    public static Family Family { get; } = new(
+        "hose-adapter", "hose adapter", "A dust port, hose or pipe does not match another.",
+        [new("first", "first end", [InterfaceKind.Tube.Key]), new("second", "second end", [InterfaceKind.Tube.Key])],
+        AdapterParameters.Specs, Design);
+
+    private static readonly string[] Cautions =
+    [
+        "Fine wood dust burns and can explode, and air in a plastic hose charges it: the machine's manual and local codes decide how to collect and earth it.",
+        "A printed adapter is no substitute for a mask where the manual asks for one.",
+    ];
+
+    private static Design Design(Brief brief)
+    {
+        var parameters = AdapterParameters.From(brief.Parameters);
+        var unread = Unread(parameters, brief);
+        var ledger = new Ledger();
+        if (unread.Count > 0)
+        {
+            return new() { Ledger = ledger, Bodies = [], Seats = [], Chance = null, Checks = unread, Drawing = null, Cautions = Cautions };
+        }
+
+        var r = AdapterReckoning.Of(parameters, brief, ledger);
+        var built = AdapterChecks.LeavesBore(r);
+        IReadOnlyList<Seat> seats = [.. r.Ends.Select(SeatOf)];
+        var chance = JointProbability.Within([.. seats.Select(s => (s.Clearance, s.Least, s.Greatest))]);
+        return new()
+        {
+            Ledger = ledger,
+            Bodies = built ? AdapterShape.Bodies(r) : [],
+            Seats = seats,
+            Chance = chance,
+            Checks = [.. AdapterChecks.Of(r, brief, chance)],
+            Drawing = built ? AdapterDrawing.Of(r) : null,
+            Cautions = Cautions,
+        };
+    }
+
+    private static Seat SeatOf(EndReckoning end)
+    {
+        // A chosen clearance moves the band of its fit along.
+        var fit = end.Parameters.Fit;
+        var shift = end.Clearance.Value - fit.Clearance;
+        var (least, greatest) = (fit.Least + shift, fit.Greatest + shift);
+        return new(end.Parameters.Slot, end.Interface, fit, end.Drawn, end.Realised, least, greatest,
+            JointProbability.Within([(end.Realised, least, greatest)]));
+    }
+
+    private static List<Check> Unread(AdapterParameters parameters, Brief brief) =>
+    [
+        .. from end in new[] { parameters.First, parameters.Second }
+           let dimension = brief.Interfaces[end.Slot][AdapterReckoning.Counting(end.Join)]
+           where Evaluation.Of(dimension) is null
+           select new Check($"{end.Slot}.readings", $"{end.Slot} end measured", Verdict.Stop,
+               $"No reading yet of {dimension.Name}: nothing can be reckoned without it.", "0 readings", "1 reading", "A size is measured, never assumed.",
+               [new Remedy.Measure($"Measure {dimension.Name}", dimension.Interface, dimension.Key)]),
+    ];
+}

@@ -1,0 +1,23 @@
+namespace Emboq.Core.Fits;
+
+/// <summary>The fits between a printed cuff and a pipe or port. Common practice, no published source: the bands are wide because
+/// printed walls give way and sold pipes are out of round.</summary>
+public static class FitClasses
+{
+    /// <summary>Said beside every clearance taken from here.</summary>
+    public const string Basis = "Common workshop practice for printed cuffs on pipes.";
+
+    /// <summary>From tight to loose.</summary>
+    public static IReadOnlyList<Fit> All { get; } =
+    [
+        new("press", "press", -0.15, -0.35, 0.00, "needs force, stays by itself"),
+        new("snug", "snug", 0.10, -0.05, 0.25, "firm by hand, holds"),
+        new("slide", "slide", 0.35, 0.20, 0.55, "slides on, little play"),
+        new("free", "free", 0.70, 0.50, 1.00, "drops on, wants a clamp or tape"),
+        new("moving", "moving", 0.50, 0.35, 0.70, "turns freely without rattle"),
+    ];
+
+    /// <summary>The fit under a key.</summary>
+    /// <exception cref="InvalidOperationException">There is none.</exception>
+    public static Fit Of(string key) => All.First(f => f.Key == key);
+}

@@ -1,0 +1,19 @@
+namespace Emboq.Core.Measuring;
+
+/// <summary>What the readings of one dimension say together.</summary>
+/// <param name="Quantity">Best estimate with its spread.</param>
+/// <param name="Count">How many readings count.</param>
+/// <param name="ScatterRatio">Scatter of the readings over what their instruments usually give; 1 with single readings.</param>
+/// <param name="ScatterLimit">The ratio that chance alone exceeds once in a hundred times.</param>
+/// <param name="Disagreement">The largest difference between two instruments, in units of its own standard deviation; 0 with one instrument.</param>
+public sealed record Measurement(Quantity Quantity, int Count, double ScatterRatio, double ScatterLimit, double Disagreement)
+{
+    /// <summary>Two instruments further apart than this many standard deviations disagree.</summary>
+    public const double DisagreementLimit = 2;
+
+    /// <summary>Whether the readings scatter more than chance explains.</summary>
+    public bool Scatters => ScatterRatio > ScatterLimit;
+
+    /// <summary>Whether two instruments contradict each other.</summary>
+    public bool Disagrees => Disagreement > DisagreementLimit;
+}

@@ -1,0 +1,59 @@
+namespace Emboq.Core;
+
+/// <summary>What sort of value a parameter takes.</summary>
+public enum ParameterKind
+{
+    /// <summary>A length in any workshop notation; mm when bare.</summary>
+    Length,
+
+    /// <summary>An angle in degrees.</summary>
+    Angle,
+
+    /// <summary>One of the named options.</summary>
+    Choice,
+}
+
+/// <summary>One thing the maker may decide about a part of a family.</summary>
+public sealed record ParameterSpec
+{
+    /// <summary>Short and stable: "coneAngle".</summary>
+    public required string Key { get; init; }
+
+    /// <summary>As shown.</summary>
+    public required string Label { get; init; }
+
+    /// <summary>What sort of value it takes.</summary>
+    public required ParameterKind Kind { get; init; }
+
+    /// <summary>Used when nothing is given, in notation; <c>null</c> when Emboq then computes one.</summary>
+    public string? Default { get; init; }
+
+    /// <summary>Least value allowed, mm or degrees.</summary>
+    public double Minimum { get; init; }
+
+    /// <summary>Greatest value allowed, mm or degrees.</summary>
+    public double Maximum { get; init; }
+
+    /// <summary>One step of the arrow keys, mm or degrees.</summary>
+    public double Step { get; init; }
+
+    /// <summary>The options of a choice.</summary>
+    public IReadOnlyList<ParameterOption> Options { get; init; } = [];
+
+    /// <summary>What it does, in a sentence or two.</summary>
+    public required string Help { get; init; }
+
+    /// <summary>Unit of the value as text: "mm", "°" or nothing.</summary>
+    public string Unit => Kind switch
+    {
+        ParameterKind.Length => "mm",
+        ParameterKind.Angle => "°",
+        ParameterKind.Choice => "",
+        _ => throw new InvalidOperationException($"No unit is defined for {Kind}."),
+    };
+}
+
+/// <summary>One option of a choice.</summary>
+/// <param name="Key">As sent.</param>
+/// <param name="Label">As shown.</param>
+public sealed record ParameterOption(string Key, string Label);

@@ -1,0 +1,92 @@
+using System.Globalization;
+using Emboq.Core.Quantities;
+
+namespace Emboq.Core;
+
+/// <summary>The maker's decisions for one part, read and within their ranges.</summary>
+public sealed class ParameterValues
+{
+    private readonly IReadOnlyDictionary<string, double> numbers;
+    private readonly IReadOnlyDictionary<string, string> choices;
+
+    private ParameterValues(Dictionary<string, double> numbers, Dictionary<string, string> choices) => (this.numbers, this.choices) = (numbers, choices);
+
+    /// <summary>A length in mm or an angle in degrees; <c>null</c> when it was left to Emboq.</summary>
+    public double? Number(string key) => numbers.TryGetValue(key, out var value) ? value : null;
+
+    /// <summary>The chosen option.</summary>
+    public string Choice(string key) => choices[key];
+
+    /// <summary>Reads entries against what the family takes. Left out or empty ones get their default.</summary>
+    /// <param name="specs">The parameters of the family.</param>
+    /// <param name="entries">Key to entry as written.</param>
+    /// <param name="leading">What a bare length means.</param>
+    /// <returns>The values, or every problem at once.</returns>
+    public static Outcome<ParameterValues> Read(IReadOnlyList<ParameterSpec> specs, IReadOnlyDictionary<string, string> entries, LengthSystem leading = LengthSystem.Metric)
+    {
+        var problems = entries.Keys.Where(k => specs.All(s => s.Key != k))
+            .Select(k => new Problem($"parameters.{k}", entries[k], $"'{k}' is not a parameter of this family.", $"Use one of {string.Join(", ", specs.Select(s => s.Key))}."))
+            .ToList();
+        var numbers = new Dictionary<string, double>();
+        var choices = new Dictionary<string, string>();
+        foreach (var spec in specs)
+        {
+            var entry = entries.GetValueOrDefault(spec.Key);
+            var text = string.IsNullOrWhiteSpace(entry) ? spec.Default : entry.Trim();
+            if (text is null)
+            {
+                continue;
+            }
+
+            if (spec.Kind == ParameterKind.Choice)
+            {
+                choices[spec.Key] = text;
+                problems.AddRange(spec.Options.Any(o => o.Key == text) ? [] : [NoSuchOption(spec, text)]);
+            }
+            else
+            {
+                var number = Number(spec, text, leading).Then(n => InRange(spec, text, n));
+                problems.AddRange(number.Problems);
+                numbers[spec.Key] = number.IsGood ? number.Value : 0;
+            }
+        }
+
+        return problems.Count > 0 ? problems : new ParameterValues(numbers, choices);
+    }
+
+    private static Outcome<double> Number(ParameterSpec spec, string text, LengthSystem leading)
+    {
+        var field = $"parameters.{spec.Key}";
+        if (spec.Kind == ParameterKind.Length)
+        {
+            return LengthNotation.Parse(text, leading, field).Then<double>(l => l.ToMillimetres());
+        }
+
+        var bare = text.TrimEnd('°').Replace("deg", "", StringComparison.OrdinalIgnoreCase).Trim();
+        return double.TryParse(bare, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var angle)
+            ? angle
+            : new Problem(field, text, $"{spec.Label} cannot be read as an angle.", "Type degrees, like 30.", Range(spec));
+    }
+
+    private static Outcome<double> InRange(ParameterSpec spec, string text, double value)
+    {
+        if (value >= spec.Minimum && value <= spec.Maximum)
+        {
+            return value;
+        }
+
+        var nearest = value < spec.Minimum ? spec.Minimum : spec.Maximum;
+        return new Problem($"parameters.{spec.Key}", text, $"{spec.Label} is {Text(value)} {spec.Unit}; {Range(spec)} can be built.",
+            $"The nearest that can is {Text(nearest)} {spec.Unit}.", Range(spec));
+    }
+
+    private static Problem NoSuchOption(ParameterSpec spec, string text)
+    {
+        var options = string.Join(", ", spec.Options.Select(o => o.Key));
+        return new($"parameters.{spec.Key}", text, $"{spec.Label} cannot be '{text}'.", $"Use one of {options}.", options);
+    }
+
+    private static string Range(ParameterSpec spec) => $"{Text(spec.Minimum)} to {Text(spec.Maximum)} {spec.Unit}";
+
+    private static string Text(double value) => value.ToString("0.###", CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,150 @@
+using Emboq.Core.Solids;
+
+namespace Emboq.Core;
+
+/// <summary>A shape, described and not yet computed. Z is up; millimetres. An immutable tree, equal when its content is.
+/// Rounds are given as rounds: facets are chosen when it is computed, inside the round for material and outside it for what is cut away.</summary>
+public abstract class Solid : IEquatable<Solid>
+{
+    private Solid(string hash) => Hash = hash;
+
+    /// <summary>Content hash of the whole tree.</summary>
+    public string Hash { get; }
+
+    /// <summary>United with another.</summary>
+    public static Solid operator +(Solid a, Solid b) => new Union(a, b);
+
+    /// <summary>Without what another covers.</summary>
+    public static Solid operator -(Solid from, Solid cut) => new Difference(from, cut);
+
+    /// <summary>Only what both cover.</summary>
+    public static Solid operator &(Solid a, Solid b) => new Intersection(a, b);
+
+    /// <summary>Moved by a translation.</summary>
+    public Solid At(double x, double y, double z) => new Moved(this, new(x, y, z));
+
+    /// <summary>Turned upside down about the x axis: z becomes −z, y becomes −y.</summary>
+    public Solid UpsideDown() => new Turned(this, 180);
+
+    /// <inheritdoc/>
+    public bool Equals(Solid? other) => other?.Hash == Hash;
+
+    /// <inheritdoc/>
+    public override bool Equals(object? obj) => Equals(obj as Solid);
+
+    /// <inheritdoc/>
+    public override int GetHashCode() => Hash.GetHashCode(StringComparison.Ordinal);
+
+    private static double Positive(double value, string what) => double.IsFinite(value) && value > 0
+        ? value
+        : throw new ArgumentOutOfRangeException(what, value, $"The {what} of a solid must be finite and greater than nothing.");
+
+    private static double Finite(double value, string what) => double.IsFinite(value)
+        ? value
+        : throw new ArgumentOutOfRangeException(what, value, $"The {what} of a solid must be finite.");
+
+    /// <summary>An upright cylinder from z = 0 up, centred on the z axis.</summary>
+    public sealed class Cylinder(double radius, double height)
+        : Solid(StructuralHash.Of("cylinder", [Positive(radius, nameof(radius)), Positive(height, nameof(height))]))
+    {
+        /// <summary>Radius, mm.</summary>
+        public double Radius { get; } = radius;
+
+        /// <summary>Height, mm.</summary>
+        public double Height { get; } = height;
+    }
+
+    /// <summary>A box from the origin into the positive octant.</summary>
+    public sealed class Box(double width, double depth, double height)
+        : Solid(StructuralHash.Of("box", [Positive(width, nameof(width)), Positive(depth, nameof(depth)), Positive(height, nameof(height))]))
+    {
+        /// <summary>Along x, mm.</summary>
+        public double Width { get; } = width;
+
+        /// <summary>Along y, mm.</summary>
+        public double Depth { get; } = depth;
+
+        /// <summary>Along z, mm.</summary>
+        public double Height { get; } = height;
+    }
+
+    /// <summary>A profile turned once about the z axis: its x is the radius (not negative), its y the height.</summary>
+    public sealed class Revolved : Solid
+    {
+        /// <summary>Turns a profile.</summary>
+        /// <exception cref="ArgumentException">The profile reaches across the axis.</exception>
+        public Revolved(Profile profile)
+            : base(StructuralHash.Of("revolved", [], profile.Hash))
+        {
+            Profile = profile.Points.All(p => p.X >= 0)
+                ? profile
+                : throw new ArgumentException("A turned profile must stay on one side of its axis.", nameof(profile));
+        }
+
+        /// <summary>The half section.</summary>
+        public Profile Profile { get; }
+    }
+
+    /// <summary>A profile in the xy plane, drawn up from z = 0.</summary>
+    public sealed class Extruded(Profile profile, double height)
+        : Solid(StructuralHash.Of("extruded", [Positive(height, nameof(height))], profile.Hash))
+    {
+        /// <summary>The outline.</summary>
+        public Profile Profile { get; } = profile;
+
+        /// <summary>Along z, mm.</summary>
+        public double Height { get; } = height;
+    }
+
+    /// <summary>A solid moved by a translation.</summary>
+    public sealed class Moved(Solid of, Point3 by)
+        : Solid(StructuralHash.Of("moved", [Finite(by.X, "x"), Finite(by.Y, "y"), Finite(by.Z, "z")], of.Hash))
+    {
+        /// <summary>What is moved.</summary>
+        public Solid Of { get; } = of;
+
+        /// <summary>By how much, mm.</summary>
+        public Point3 By { get; } = by;
+    }
+
+    /// <summary>A solid turned about the x axis.</summary>
+    public sealed class Turned(Solid of, double degrees)
+        : Solid(StructuralHash.Of("turned", [Finite(degrees, nameof(degrees))], of.Hash))
+    {
+        /// <summary>What is turned.</summary>
+        public Solid Of { get; } = of;
+
+        /// <summary>Counter-clockwise seen from +x.</summary>
+        public double Degrees { get; } = degrees;
+    }
+
+    /// <summary>Two solids as one.</summary>
+    public sealed class Union(Solid a, Solid b) : Solid(StructuralHash.Of("union", [], a.Hash, b.Hash))
+    {
+        /// <summary>One of the two.</summary>
+        public Solid A { get; } = a;
+
+        /// <summary>The other.</summary>
+        public Solid B { get; } = b;
+    }
+
+    /// <summary>A solid with another cut away.</summary>
+    public sealed class Difference(Solid from, Solid cut) : Solid(StructuralHash.Of("difference", [], from.Hash, cut.Hash))
+    {
+        /// <summary>What is cut into.</summary>
+        public Solid From { get; } = from;
+
+        /// <summary>What is cut away.</summary>
+        public Solid Cut { get; } = cut;
+    }
+
+    /// <summary>What two solids share.</summary>
+    public sealed class Intersection(Solid a, Solid b) : Solid(StructuralHash.Of("intersection", [], a.Hash, b.Hash))
+    {
+        /// <summary>One of the two.</summary>
+        public Solid A { get; } = a;
+
+        /// <summary>The other.</summary>
+        public Solid B { get; } = b;
+    }
+}

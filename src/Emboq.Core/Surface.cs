@@ -1,0 +1,11 @@
+namespace Emboq.Core;
+
+/// <summary>Kinds of printed surface that come out of true in their own way.</summary>
+public enum Surface
+{
+    /// <summary>The inside of a hole whose axis stands upright on the bed.</summary>
+    HoleUpright,
+
+    /// <summary>The outside of a round whose axis stands upright on the bed.</summary>
+    OutsideRound,
+}

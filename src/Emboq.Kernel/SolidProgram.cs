@@ -1,0 +1,63 @@
+using System.Text.Json.Nodes;
+using Emboq.Core;
+using Emboq.Core.Solids;
+
+namespace Emboq.Kernel;
+
+/// <summary>A tree of solids as a flat list of instructions for the engine; shared subtrees appear once.
+/// Rounds of material are inscribed and rounds that are cut away are circumscribed, so that facets never tighten a fit.</summary>
+internal sealed class SolidProgram(double chordError)
+{
+    private readonly JsonArray instructions = [];
+    private readonly Dictionary<(string Hash, bool Cut), int> done = [];
+
+    public static string Of(IReadOnlyList<Solid> solids, double chordError)
+    {
+        var program = new SolidProgram(chordError);
+        var results = solids.Select(s => (JsonNode)program.Add(s, cut: false)).ToArray();
+        return new JsonObject { ["instructions"] = program.instructions, ["results"] = new JsonArray(results) }.ToJsonString();
+    }
+
+    private int Add(Solid solid, bool cut)
+    {
+        if (done.TryGetValue((solid.Hash, cut), out var index))
+        {
+            return index;
+        }
+
+        var instruction = Instruction(solid, cut);
+        instructions.Add(instruction);
+        return done[(solid.Hash, cut)] = instructions.Count - 1;
+    }
+
+    private JsonObject Instruction(Solid solid, bool cut) => solid switch
+    {
+        Solid.Cylinder c => Cylinder(c, cut),
+        Solid.Box b => new() { ["op"] = "box", ["width"] = b.Width, ["depth"] = b.Depth, ["height"] = b.Height },
+        Solid.Revolved r => Revolve(r, cut),
+        Solid.Extruded e => new() { ["op"] = "extrude", ["height"] = e.Height, ["outline"] = Outline(e.Profile, 1) },
+        Solid.Moved m => new() { ["op"] = "move", ["of"] = Add(m.Of, cut), ["by"] = new JsonArray(m.By.X, m.By.Y, m.By.Z) },
+        Solid.Turned t => new() { ["op"] = "turn", ["of"] = Add(t.Of, cut), ["degrees"] = t.Degrees },
+        Solid.Union u => new() { ["op"] = "union", ["a"] = Add(u.A, cut), ["b"] = Add(u.B, cut) },
+        Solid.Difference d => new() { ["op"] = "difference", ["a"] = Add(d.From, cut), ["b"] = Add(d.Cut, !cut) },
+        Solid.Intersection i => new() { ["op"] = "intersection", ["a"] = Add(i.A, cut), ["b"] = Add(i.B, cut) },
+        _ => throw new InvalidOperationException($"No instruction is defined for {solid.GetType().Name}."),
+    };
+
+    private JsonObject Cylinder(Solid.Cylinder c, bool cut)
+    {
+        var facets = Facets.Count(c.Radius, chordError);
+        return new() { ["op"] = "cylinder", ["height"] = c.Height, ["radius"] = c.Radius * Grown(facets, cut), ["facets"] = facets };
+    }
+
+    private JsonObject Revolve(Solid.Revolved r, bool cut)
+    {
+        var facets = Facets.Count(r.Profile.Points.Max(p => p.X), chordError);
+        return new() { ["op"] = "revolve", ["facets"] = facets, ["outline"] = Outline(r.Profile, Grown(facets, cut)) };
+    }
+
+    private static double Grown(int facets, bool cut) => cut ? Facets.Circumscribed(facets) : 1;
+
+    private static JsonArray Outline(Profile profile, double widened) =>
+        new([.. profile.Points.Select(p => (JsonNode)new JsonArray(p.X * widened, p.Y))]);
+}
