@@ -35,7 +35,7 @@ internal sealed class SolidProgram(double chordError)
         Solid.Cylinder c => Cylinder(c, cut),
         Solid.Box b => new() { ["op"] = "box", ["width"] = b.Width, ["depth"] = b.Depth, ["height"] = b.Height },
         Solid.Revolved r => Revolve(r, cut),
-        Solid.Extruded e => new() { ["op"] = "extrude", ["height"] = e.Height, ["outline"] = Outline(e.Profile, 1) },
+        Solid.Extruded e => new() { ["op"] = "extrude", ["height"] = e.Height, ["outline"] = Outline(e.Profile) },
         Solid.Moved m => new() { ["op"] = "move", ["of"] = Add(m.Of, cut), ["by"] = new JsonArray(m.By.X, m.By.Y, m.By.Z) },
         Solid.Turned t => new() { ["op"] = "turn", ["of"] = Add(t.Of, cut), ["degrees"] = t.Degrees },
         Solid.Union u => new() { ["op"] = "union", ["a"] = Add(u.A, cut), ["b"] = Add(u.B, cut) },
@@ -47,17 +47,16 @@ internal sealed class SolidProgram(double chordError)
     private JsonObject Cylinder(Solid.Cylinder c, bool cut)
     {
         var facets = Facets.Count(c.Radius, chordError);
-        return new() { ["op"] = "cylinder", ["height"] = c.Height, ["radius"] = c.Radius * Grown(facets, cut), ["facets"] = facets };
+        return new() { ["op"] = "cylinder", ["height"] = c.Height, ["radius"] = c.Radius * (cut ? Facets.Circumscribed(facets) : 1), ["facets"] = facets };
     }
 
     private JsonObject Revolve(Solid.Revolved r, bool cut)
     {
         var facets = Facets.Count(r.Profile.Points.Max(p => p.X), chordError);
-        return new() { ["op"] = "revolve", ["facets"] = facets, ["outline"] = Outline(r.Profile, Grown(facets, cut)) };
+        var grown = Facets.Circumscribed(facets);
+        var outline = Facets.FacesAxis(r.Profile, cut).Zip(r.Profile.Points, (inwards, p) => (JsonNode)new JsonArray(inwards ? p.X * grown : p.X, p.Y));
+        return new() { ["op"] = "revolve", ["facets"] = facets, ["outline"] = new JsonArray([.. outline]) };
     }
 
-    private static double Grown(int facets, bool cut) => cut ? Facets.Circumscribed(facets) : 1;
-
-    private static JsonArray Outline(Profile profile, double widened) =>
-        new([.. profile.Points.Select(p => (JsonNode)new JsonArray(p.X * widened, p.Y))]);
+    private static JsonArray Outline(Profile profile) => new([.. profile.Points.Select(p => (JsonNode)new JsonArray(p.X, p.Y))]);
 }

@@ -44,11 +44,19 @@ public sealed class KernelTests(PoolFixture fixture) : IClassFixture<PoolFixture
         mesh.Area.ShouldBe(area, area * 2 * Chord / 4, source);
     }
 
-    [Fact]
-    public async Task Facets_never_tighten_a_fit()
+    public static TheoryData<Solid> Tubes =>
+    [
+        Tube,
+        new Solid.Revolved(new Profile(new(15, 0), new(20, 0), new(20, 30), new(15, 30))),
+        new Solid.Cylinder(20, 30) - new Solid.Revolved(new Profile(new(0, -1), new(15, -1), new(15, 31), new(0, 31))),
+    ];
+
+    [Theory]
+    [MemberData(nameof(Tubes))]
+    public async Task Facets_never_tighten_a_fit(Solid tube)
     {
         const double Coarse = 0.05;
-        var mesh = await Mesh(Tube, Coarse);
+        var mesh = await Mesh(tube, Coarse);
         var radii = MidRadii(mesh).ToList();
         var bore = radii.Where(r => r < 17.5).ToList();
         var outside = radii.Where(r => r > 17.5).ToList();

@@ -42,6 +42,7 @@ public abstract record Formula
         Leaf l => leaf(l.Quantity),
         Number n => Figure(n.Value),
         Binary b => WriteBinary(b, leaf, outer),
+        Call { Function: "square", Arguments: [var of] } => $"{Write(of, leaf, 3)}²",
         Call c => $"{c.Function}({string.Join(", ", c.Arguments.Select(a => Write(a, leaf, 0)))})",
         _ => throw new InvalidOperationException($"No text is defined for {formula.GetType().Name}."),
     };

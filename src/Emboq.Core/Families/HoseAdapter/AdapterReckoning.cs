@@ -150,14 +150,14 @@ internal sealed record AdapterReckoning
 
     private static void Material(EndReckoning first, EndReckoning second, Quantity cone, Process process, Ledger ledger)
     {
-        const double QuarterPi = Math.PI / 4;
-        var cuffs = (QuarterPi * Ring(first) * first.Cuff) + (QuarterPi * Ring(second) * second.Cuff);
-        var between = QuarterPi / 3 * (Frustum(first.Outside, second.Outside) - Frustum(first.Inside, second.Inside)) * cone;
-        var volume = ledger.Add("volume", "volume", cuffs + between, "Two rings and a hollow frustum (plane geometry).");
+        var circle = Quantity.Input("π/4", Math.PI / 4, Unit.None, new Provenance.Standard("Plane geometry", "area of a circle by its diameter"));
+        var cuffs = (Ring(first) * first.Cuff) + (Ring(second) * second.Cuff);
+        var between = (Frustum(first.Outside, second.Outside) - Frustum(first.Inside, second.Inside)) * cone / 3;
+        var volume = ledger.Add("volume", "volume", circle * (cuffs + between), "Two rings and a hollow frustum (plane geometry).");
         var density = Quantity.Chosen("density", process.Density / 1000, Unit.Density, $"the spool of {process.Material}");
         var strand = Quantity.Chosen("filament diameter", process.FilamentDiameter, Unit.Millimetre, $"the spool of {process.Material}");
         ledger.Add("mass", "mass", volume * density, "Printed solid; a wall of whole lines has no fill.");
-        ledger.Add("filament", "filament", volume / (QuarterPi * Quantity.Square(strand)), "The volume as a strand.");
+        ledger.Add("filament", "filament", volume / (circle * Quantity.Square(strand)), "The volume as a strand.");
     }
 
     private static Quantity Ring(EndReckoning end) => Quantity.Square(end.Outside) - Quantity.Square(end.Inside);

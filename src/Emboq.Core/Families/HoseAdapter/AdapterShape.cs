@@ -3,9 +3,6 @@ namespace Emboq.Core.Families.HoseAdapter;
 /// <summary>The solids of an adapter. The first end stands on the bed, the axis is z.</summary>
 internal static class AdapterShape
 {
-    /// <summary>How far a bore reaches past the face it opens, so that no skin is left, mm.</summary>
-    private const double Beyond = 1;
-
     private const double RingHeight = 2;
 
     /// <summary>How much of the machine is shown past the cuff, mm.</summary>
@@ -13,7 +10,7 @@ internal static class AdapterShape
 
     public static IReadOnlyList<Body> Bodies(AdapterReckoning r)
     {
-        var part = Part(r);
+        var part = new Solid.Revolved(new Profile(Section(r)));
         return
         [
             new("part", "adapter", BodyRole.Part, part),
@@ -26,7 +23,7 @@ internal static class AdapterShape
 
     /// <summary>The half section of the part: height along y, radius along x.</summary>
     public static IReadOnlyList<Point2> Section(AdapterReckoning r) =>
-        [.. Line(r, e => e.Outside.Value / 2, 0), .. Line(r, e => e.Inside.Value / 2, 0).Reverse()];
+        [.. Line(r, e => e.Outside.Value / 2), .. Line(r, e => e.Inside.Value / 2).Reverse()];
 
     /// <summary>The half section of the machine's side at an end, seated.</summary>
     public static IReadOnlyList<Point2> Pipe(AdapterReckoning r, EndReckoning end)
@@ -42,32 +39,20 @@ internal static class AdapterShape
         return [new(inner, seat), new(outer, seat), new(outer, away), new(inner, away)];
     }
 
-    private static Solid Part(AdapterReckoning r)
-    {
-        var outside = new Solid.Revolved(Filled(Line(r, e => e.Outside.Value / 2, 0)));
-        var bore = new Solid.Revolved(Filled(Line(r, e => e.Inside.Value / 2, Beyond)));
-        return outside - bore;
-    }
-
     /// <summary>A ring of the very solid, cut out at mid cuff and set on the bed.</summary>
     private static Body Ring(AdapterReckoning r, EndReckoning end, Solid part, double from)
     {
-        var slice = new Solid.Cylinder(end.Outside.Value, RingHeight).At(0, 0, from);
+        var reach = Math.Max(r.First.Outside.Value, r.Second.Outside.Value);
+        var slice = new Solid.Box(2 * reach, 2 * reach, RingHeight).At(-reach, -reach, from);
         return new($"ring-{end.Parameters.Slot}", $"ring of the {end.Parameters.Slot} end", BodyRole.Coupon, (part & slice).At(0, 0, -from), end.Parameters.Slot,
             $"Proves the diameter on the {end.Interface.Name}. It does not prove the cuff's straightness over its length, nor any other filament than the one it is printed in.");
     }
 
-    /// <summary>The surface from the first end up, as radius and height; cuffs reach past their faces by an overshoot.</summary>
-    private static IEnumerable<Point2> Line(AdapterReckoning r, Func<EndReckoning, double> radius, double overshoot)
+    /// <summary>The surface from the first end up, as radius and height.</summary>
+    private static IEnumerable<Point2> Line(AdapterReckoning r, Func<EndReckoning, double> radius)
     {
         var (a, b) = (radius(r.First), radius(r.Second));
         var (low, high) = (r.First.Cuff.Value, r.Height.Value - r.Second.Cuff.Value);
-        return new Point2[] { new(a, -overshoot), new(a, low), new(b, high), new(b, r.Height.Value + overshoot) }.Distinct();
-    }
-
-    private static Profile Filled(IEnumerable<Point2> line)
-    {
-        var points = line.ToList();
-        return new([.. points, new(0, points[^1].Y), new(0, points[0].Y)]);
+        return new Point2[] { new(a, 0), new(a, low), new(b, high), new(b, r.Height.Value) }.Distinct();
     }
 }

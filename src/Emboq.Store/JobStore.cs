@@ -1,0 +1,83 @@
+using Emboq.Core;
+using Npgsql;
+
+namespace Emboq.Store;
+
+/// <summary>Jobs and their parts. A part's decisions are kept as numbered states; the newest counts.</summary>
+public static class JobStore
+{
+    private sealed record JobRow(Guid Id, string Name, string Need);
+
+    private sealed record PartRow(Guid Id, Guid JobId, string Name, string Family, int Version, string State)
+    {
+        public Part ToPart() => new(Id, JobId, Name, Family, Version, StoreJson.Read<PartState>(State));
+    }
+
+    private const string NewestState = """
+        select p.id, p.job_id, p.name, p.family, s.version, s.state::text
+        from part p join lateral (select version, state from part_state where part_id = p.id order by version desc limit 1) s on true
+        """;
+
+    /// <summary>Every job with its parts, newest first.</summary>
+    public static async Task<IReadOnlyList<Job>> All(NpgsqlDataSource database, CancellationToken stop)
+    {
+        var jobs = await database.Many<JobRow>("select id, name, need from job order by at desc, id", null, stop);
+        var parts = (await database.Many<PartRow>($"{NewestState} order by p.at, p.id", null, stop)).ToLookup(p => p.JobId);
+        return [.. jobs.Select(j => new Job(j.Id, j.Name, j.Need, [.. parts[j.Id].Select(p => p.ToPart())]))];
+    }
+
+    /// <summary>One part with its newest state, or <c>null</c>.</summary>
+    public static async Task<Part?> Part(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
+        (await database.OneOrNone<PartRow>($"{NewestState} where p.id = @id", new { id }, stop))?.ToPart();
+
+    /// <summary>Enters a job with its first part and that part's first state, all or nothing.</summary>
+    public static Task Add(NpgsqlDataSource database, Job job, DateTimeOffset at, CancellationToken stop) =>
+        database.Write("""
+            with work as (insert into job (id, name, need, at) values (@job, @jobName, @need, @at) returning id),
+                 added as (insert into part (id, job_id, name, family, at) select @Id, id, @Name, @Family, @at from work returning id)
+            insert into part_state (part_id, version, state, at) select id, 1, @state::jsonb, @at from added
+            """, new
+        {
+            job = job.Id,
+            jobName = job.Name,
+            job.Need,
+            job.Parts[0].Id,
+            job.Parts[0].Name,
+            job.Parts[0].Family,
+            state = StoreJson.Write(job.Parts[0].State),
+            at = at.UtcDateTime,
+        }, stop);
+
+    /// <summary>Enters a part with its first state.</summary>
+    /// <returns><c>false</c> when there is no such job.</returns>
+    public static async Task<bool> AddPart(NpgsqlDataSource database, Part part, DateTimeOffset at, CancellationToken stop) =>
+        await database.Write("""
+            with added as (
+                insert into part (id, job_id, name, family, at) select @Id, id, @Name, @Family, @at from job where id = @Job returning id)
+            insert into part_state (part_id, version, state, at) select id, 1, @state::jsonb, @at from added
+            """, new { part.Id, part.Job, part.Name, part.Family, state = StoreJson.Write(part.State), at = at.UtcDateTime }, stop) == 1;
+
+    /// <summary>Adds the next state of a part.</summary>
+    /// <param name="database">The notebook.</param>
+    /// <param name="part">The part.</param>
+    /// <param name="after">The version this state was made from.</param>
+    /// <param name="state">The new decisions.</param>
+    /// <param name="at">When.</param>
+    /// <param name="stop">Ends the wait.</param>
+    /// <returns><c>false</c> when somebody else saved first; nothing is written then.</returns>
+    public static async Task<bool> Save(NpgsqlDataSource database, Guid part, int after, PartState state, DateTimeOffset at, CancellationToken stop)
+    {
+        try
+        {
+            return await database.Write("""
+                insert into part_state (part_id, version, state, at)
+                select @part, @after + 1, @state::jsonb, @at
+                where @after = (select max(version) from part_state where part_id = @part)
+                """, new { part, after, state = StoreJson.Write(state), at = at.UtcDateTime }, stop) == 1;
+        }
+        catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.UniqueViolation)
+        {
+            return false;
+        }
+    }
+}

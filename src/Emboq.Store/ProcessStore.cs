@@ -1,0 +1,19 @@
+using Emboq.Core;
+using Npgsql;
+
+namespace Emboq.Store;
+
+/// <summary>The workshop's processes.</summary>
+public static class ProcessStore
+{
+    private sealed record Row(Guid Id, string Content);
+
+    /// <summary>All of them, by name.</summary>
+    public static async Task<IReadOnlyList<Process>> All(NpgsqlDataSource database, CancellationToken stop) =>
+        [.. (await database.Many<Row>("select id, content::text from process order by name", null, stop)).Select(r => StoreJson.Read<Process>(r.Content))];
+
+    /// <summary>Enters a new one.</summary>
+    public static Task Add(NpgsqlDataSource database, Process process, DateTimeOffset at, CancellationToken stop) =>
+        database.Write("insert into process (id, name, content, at) values (@Id, @Name, @content::jsonb, @at)",
+            new { process.Id, process.Name, content = StoreJson.Write(process), at = at.UtcDateTime }, stop);
+}

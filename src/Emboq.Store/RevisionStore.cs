@@ -1,0 +1,74 @@
+using Emboq.Core;
+using Npgsql;
+
+namespace Emboq.Store;
+
+/// <summary>Revisions and what was tried with them; both are only added.</summary>
+public static class RevisionStore
+{
+    private sealed record RevisionRow(Guid PartId, int Number, string Printed, string State, DateTime At, string? Remark, DateTime? Kept, string Frozen)
+    {
+        public Revision ToRevision() => new(PartId, Number, StoreJson.Read<string[]>(Printed), StoreJson.Read<PartState>(State), At, Remark, Kept, StoreJson.Read<FrozenDesign>(Frozen));
+    }
+
+    private sealed record TryRow(Guid Id, Guid PartId, int Revision, string Slot, string? Feel, double? Printed, string? InstrumentId, string? Remark, DateTime At);
+
+    /// <summary>The revisions of a part, newest first.</summary>
+    public static async Task<IReadOnlyList<Revision>> Of(NpgsqlDataSource database, Guid part, CancellationToken stop) =>
+        [.. (await database.Many<RevisionRow>("""
+            select r.part_id, r.number, array_to_json(r.printed)::text as printed, r.state::text, r.at, r.remark, k.at as kept, r.frozen::text
+            from revision r left join kept k on k.part_id = r.part_id and k.number = r.number
+            where r.part_id = @part order by r.number desc
+            """, new { part }, stop)).Select(r => r.ToRevision())];
+
+    /// <summary>Freezes a revision under the next number of its part.</summary>
+    /// <returns>The number.</returns>
+    public static async Task<int> Add(NpgsqlDataSource database, Guid part, IReadOnlyList<string> printed, PartState state, FrozenDesign frozen, string? remark, DateTimeOffset at, CancellationToken stop)
+    {
+        const string sql = """
+            insert into revision (part_id, number, printed, state, process_id, frozen, remark, at)
+            select @part, coalesce(max(number), 0) + 1, @printed, @state::jsonb, @process, @frozen::jsonb, @remark, @at from revision where part_id = @part
+            returning number
+            """;
+        var values = new { part, printed = printed.ToArray(), state = StoreJson.Write(state), process = state.Process, frozen = StoreJson.Write(frozen), remark, at = at.UtcDateTime };
+        while (true)
+        {
+            try
+            {
+                return await database.OneOrNone<int>(sql, values, stop);
+            }
+            catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.UniqueViolation)
+            {
+                // Another print of this part took the number meanwhile: the next one is free.
+            }
+        }
+    }
+
+    /// <summary>Marks a revision as the one that fits. Doing it again changes nothing.</summary>
+    /// <returns><c>false</c> when there is no such revision.</returns>
+    public static async Task<bool> Keep(NpgsqlDataSource database, Guid part, int number, DateTimeOffset at, CancellationToken stop)
+    {
+        await database.Write("""
+            insert into kept (part_id, number, at) select part_id, number, @at from revision where part_id = @part and number = @number
+            on conflict do nothing
+            """, new { part, number, at = at.UtcDateTime }, stop);
+        return await database.OneOrNone<int?>("select number from kept where part_id = @part and number = @number", new { part, number }, stop) is not null;
+    }
+
+    /// <summary>The tries of a part, oldest first.</summary>
+    public static async Task<IReadOnlyList<Try>> Tries(NpgsqlDataSource database, Guid part, CancellationToken stop)
+    {
+        var instruments = (await InstrumentStore.All(database, stop)).ToDictionary(i => i.Id);
+        var rows = await database.Many<TryRow>(
+            "select id, part_id, revision, slot, feel, printed, instrument_id, remark, at from try where part_id = @part order by at, id", new { part }, stop);
+        return [.. rows.Select(r => new Try(r.Id, r.PartId, r.Revision, r.Slot, r.Feel is { } f ? Enum.Parse<Feel>(f) : null, r.Printed,
+            r.InstrumentId is { } i ? instruments[i] : null, r.Remark, r.At))];
+    }
+
+    /// <summary>Adds a try.</summary>
+    public static Task AddTry(NpgsqlDataSource database, Try entry, CancellationToken stop) =>
+        database.Write("""
+            insert into try (id, part_id, revision, slot, feel, printed, instrument_id, remark, at)
+            values (@Id, @Part, @Revision, @Slot, @feel, @Printed, @instrument, @Remark, @at)
+            """, new { entry.Id, entry.Part, entry.Revision, entry.Slot, feel = entry.Feel?.ToString(), entry.Printed, instrument = entry.Instrument?.Id, entry.Remark, at = entry.At.UtcDateTime }, stop);
+}

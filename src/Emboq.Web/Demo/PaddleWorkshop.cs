@@ -1,0 +1,106 @@
+using System.Globalization;
+using Emboq.Core;
+using Emboq.Store;
+using Npgsql;
+
+namespace Emboq.Web.Demo;
+
+/// <summary>The demo: a small workshop that makes canoe paddles. Every name and size is invented.</summary>
+internal sealed class PaddleWorkshop(NpgsqlDataSource database, DateTimeOffset now)
+{
+    private readonly Dictionary<string, Instrument> instruments = Starters.Instruments.ToDictionary(i => i.Id);
+    private DateTimeOffset clock = now.AddDays(-12);
+
+    public async Task Load()
+    {
+        var plain = Starters.Process("Curlew, plain grey", "Curlew", "plain grey");
+        var tough = Starters.Process("Bittern, tough green", "Bittern", "tough green") with
+        {
+            Density = 1.27, LineWidth = 0.65, LayerHeight = 0.3, BedWidth = 300, BedDepth = 300, BuildHeight = 320,
+        };
+        await ProcessStore.Add(database, plain, clock, default);
+        await ProcessStore.Add(database, tough, clock, default);
+
+        var blade = await Machine("Blade sander", "Wide drum for paddle blades; the port is cast and slightly out of round.", "blade sander port");
+        await Read(blade, "inside", "caliper", "54.12", "54.20", "54.07", "54.18");
+        await Read(blade, "outside", "caliper", "58.62", "58.71", "58.66");
+        await Read(blade, "depth", "depth-rod", "32.4");
+
+        var lathe = await Machine("Shaft lathe", "Turns shafts up to 1.7 m; the hood came without a hose.", "lathe hood spigot");
+        await Read(lathe, "outside", "long-caliper", "100.24", "100.30", "100.18");
+        await Read(lathe, "inside", "long-caliper", "96.10", "96.02");
+        await Read(lathe, "depth", "depth-rod", "41.5", "41.6");
+
+        var extractor = await Machine("Shop extractor", "Two bags on a trolley; every hose ends here.", "extractor hose cuff");
+        await Read(extractor, "inside", "caliper", "63.31", "63.40", "63.28");
+        await Read(extractor, "outside", "steel-rule", "70.5");
+        await Read(extractor, "depth", "depth-rod", "55.2");
+
+        var grip = await Machine("Grip sander", "Small hand sander for grips and edges.", "grip sander outlet");
+        await Read(grip, "outside", "caliper", "35.84", "35.88", "35.81");
+        await Read(grip, "depth", "depth-rod", "19.8");
+        await Read(grip, "inside", "caliper", "31.92");
+
+        var hose = await Machine("Ceiling hose", "Light hose on a swivel over the carving bench.", "ceiling hose end");
+        await Read(hose, "inside", "caliper", "1 1/2 in", "38.22", "38.05");
+        await Read(hose, "depth", "depth-rod", "48");
+
+        await Part("Blade sander to hose", "Chips and dust from the blade sander must reach the extractor hose.", "blade sander adapter",
+            new() { ["firstJoin"] = "over", ["secondJoin"] = "inside" }, blade, extractor, plain);
+
+        var hood = await Part("Lathe hood to hose", "The lathe hood has a wide spigot and the hose is narrow; shavings clog at a step.", "lathe hood adapter",
+            new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["coneAngle"] = "35", ["wall"] = "1.8" }, lathe, extractor, plain);
+        await Freeze(hood, ["ring-first", "ring-second"], "Both rings in one go.");
+        await Try(hood, 1, "first", Feel.NeedsForce, null, "Went on with a knock.");
+        await Try(hood, 1, "second", Feel.FirmByHand, null, null);
+
+        var small = await Part("Grip sander to ceiling hose", "The hand sander must go on the ceiling hose without a cable tie.", "grip sander adapter",
+            new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["secondFit"] = "press" }, grip, hose, tough);
+        await Freeze(small, ["ring-first", "ring-second"], "Proof in the tough green itself.");
+        await Try(small, 1, "first", Feel.Slides, "36.22", "Slides with a little play.");
+        await Try(small, 1, "second", Feel.NeedsForce, null, null);
+        await Freeze(small, ["part"], "First whole one.");
+        await Try(small, 2, "first", Feel.FirmByHand, null, "Holds when shaken.");
+        await Try(small, 2, "second", Feel.NeedsForce, null, "Stays in the hose by itself.");
+        await RevisionStore.Keep(database, small, 2, Later(), default);
+    }
+
+    private DateTimeOffset Later() => clock = clock.AddHours(5);
+
+    private async Task<Guid> Machine(string name, string note, string place)
+    {
+        var (machine, id) = (Guid.CreateVersion7(), Guid.CreateVersion7());
+        await MachineStore.Add(database, machine, name, note, Later(), default);
+        await MachineStore.AddInterface(database, id, machine, place, InterfaceKind.Tube, clock, default);
+        return id;
+    }
+
+    private async Task Read(Guid place, string dimension, string instrument, params string[] texts)
+    {
+        foreach (var text in texts)
+        {
+            var mm = Core.Quantities.LengthNotation.Parse(text, Core.Quantities.LengthSystem.Metric, dimension).Value.ToMillimetres();
+            clock = clock.AddMinutes(1);
+            await MachineStore.AddReading(database, new(place, dimension), new(Guid.CreateVersion7(), mm, text, instruments[instrument], clock, null, null), default);
+        }
+    }
+
+    private async Task<Guid> Part(string job, string need, string part, Dictionary<string, string> parameters, Guid first, Guid second, Process process)
+    {
+        var (jobId, partId) = (Guid.CreateVersion7(), Guid.CreateVersion7());
+        var state = new PartState(parameters, new Dictionary<string, Guid> { ["first"] = first, ["second"] = second }, process.Id);
+        await JobStore.Add(database, new(jobId, job, need, [new(partId, jobId, part, "hose-adapter", 1, state)]), Later(), default);
+        return partId;
+    }
+
+    private async Task Freeze(Guid part, string[] bodies, string remark)
+    {
+        var kept = (await JobStore.Part(database, part, default))!;
+        var design = (await Designer.OfPart(database, kept, default)).Value;
+        await RevisionStore.Add(database, part, bodies, kept.State, Frozen.Of(design), remark, Later(), default);
+    }
+
+    private Task Try(Guid part, int revision, string slot, Feel feel, string? printed, string? remark) =>
+        RevisionStore.AddTry(database, new(Guid.CreateVersion7(), part, revision, slot, feel, printed is null ? null : double.Parse(printed, CultureInfo.InvariantCulture),
+            printed is null ? null : instruments["caliper"], remark, Later()), default);
+}

@@ -1,0 +1,38 @@
+using Emboq.Core;
+
+namespace Emboq.Web.Demo;
+
+/// <summary>Defaults that a workshop starts from: common practice, no published source.</summary>
+internal static class Starters
+{
+    private const string Basis = "Starting value from common practice; tries replace it.";
+
+    public static IReadOnlyList<Instrument> Instruments { get; } =
+    [
+        new("caliper", "caliper", 0.01, 0.03, 0.03, 150),
+        new("long-caliper", "long caliper", 0.02, 0.05, 0.04, 300),
+        new("depth-rod", "depth rod", 0.05, 0.1, 0.1, 150),
+        new("steel-rule", "steel rule", 0.5, 0.2, 0.2, 500),
+    ];
+
+    public static Process Process(string name, string printer, string material) => new()
+    {
+        Id = Guid.CreateVersion7(),
+        Name = name,
+        Printer = printer,
+        Material = material,
+        Density = 1.24,
+        FilamentDiameter = 1.75,
+        LineWidth = 0.45,
+        LayerHeight = 0.2,
+        BedWidth = 220,
+        BedDepth = 220,
+        BuildHeight = 250,
+        Allowances = new Dictionary<Surface, Allowance>
+        {
+            // Upright holes print small, round outsides a little large.
+            [Surface.HoleUpright] = new(0.20, 0.10, 0.04, Basis),
+            [Surface.OutsideRound] = new(-0.06, 0.06, 0.04, Basis),
+        },
+    };
+}

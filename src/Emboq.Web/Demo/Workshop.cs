@@ -1,0 +1,37 @@
+using System.Transactions;
+using Emboq.Store;
+using Npgsql;
+
+namespace Emboq.Web.Demo;
+
+/// <summary>What an empty notebook starts with.</summary>
+internal static class Workshop
+{
+    /// <summary>Fills an empty notebook, all or nothing: instruments and a first process always, the demo workshop if wanted.</summary>
+    public static async Task Prepare(IServiceProvider services, bool withDemo)
+    {
+        var database = services.GetRequiredService<NpgsqlDataSource>();
+        var now = services.GetRequiredService<TimeProvider>().GetUtcNow();
+        if ((await InstrumentStore.All(database, default)).Count > 0)
+        {
+            return;
+        }
+
+        using var whole = new TransactionScope(TransactionScopeAsyncFlowOption.Enabled);
+        foreach (var instrument in Starters.Instruments)
+        {
+            await InstrumentStore.Add(database, instrument, default);
+        }
+
+        if (withDemo)
+        {
+            await new PaddleWorkshop(database, now).Load();
+        }
+        else
+        {
+            await ProcessStore.Add(database, Starters.Process("First printer, plain filament", "first printer", "plain filament"), now, default);
+        }
+
+        whole.Complete();
+    }
+}

@@ -1,0 +1,85 @@
+using Emboq.Core;
+using Emboq.Core.Families;
+using Emboq.Store;
+using Npgsql;
+
+namespace Emboq.Web;
+
+/// <summary>Brings together what a design is computed from: the notebook's readings, process and tries, and the family.</summary>
+internal static class Designer
+{
+    /// <summary>Computes a kept part as it stands, or what stands in the way.</summary>
+    public static async Task<Outcome<Design>> OfPart(NpgsqlDataSource database, Part part, CancellationToken stop) =>
+        await Of(database, part.Family, part.State, part.Id, await MachineStore.InterfacesOf(database, [.. part.State.Interfaces.Values], stop), stop);
+
+    /// <summary>Computes decisions that need not be kept.</summary>
+    /// <param name="database">The notebook.</param>
+    /// <param name="familyKey">Which family.</param>
+    /// <param name="state">The decisions.</param>
+    /// <param name="part">The part whose tries count, if any.</param>
+    /// <param name="interfaces">The interfaces that the slots may name, by identity.</param>
+    /// <param name="stop">Ends the wait.</param>
+    public static async Task<Outcome<Design>> Of(NpgsqlDataSource database, string familyKey, PartState state, Guid? part, IReadOnlyDictionary<Guid, Interface> interfaces, CancellationToken stop)
+    {
+        if (FamilyList.Find(familyKey) is not { } family)
+        {
+            return new Problem("family", familyKey, $"There is no family '{familyKey}'.", $"Use one of {string.Join(", ", FamilyList.All.Select(f => f.Key))}.");
+        }
+
+        var values = ParameterValues.Read(family.Parameters, state.Parameters);
+        var problems = values.Problems.Concat(SlotProblems(family, state, interfaces)).ToList();
+        var process = (await ProcessStore.All(database, stop)).FirstOrDefault(p => p.Id == state.Process);
+        if (process is null)
+        {
+            problems.Add(new("process", $"{state.Process}", $"There is no process {state.Process}.", "Use an id from GET /api/processes."));
+        }
+
+        if (problems.Count > 0)
+        {
+            return problems;
+        }
+
+        var tries = part is { } id ? await Evidence(database, id, process!, stop) : [];
+        return family.Design(new(values.Value, state.Interfaces.ToDictionary(i => i.Key, i => interfaces[i.Value]), process!, tries));
+    }
+
+    private static IEnumerable<Problem> SlotProblems(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces)
+    {
+        foreach (var slot in family.Slots)
+        {
+            if (!state.Interfaces.TryGetValue(slot.Key, out var id))
+            {
+                yield return new($"interfaces.{slot.Key}", null, $"Nothing is named for the {slot.Label}.", "Choose the machine's place that it fits.");
+            }
+            else if (!interfaces.TryGetValue(id, out var place))
+            {
+                yield return new($"interfaces.{slot.Key}", $"{id}", $"There is no interface {id}.", "Use an id from GET /api/machines.");
+            }
+            else if (!slot.Kinds.Contains(place.Kind.Key))
+            {
+                yield return new($"interfaces.{slot.Key}", place.Kind.Key, $"The {slot.Label} does not take a {place.Kind.Name}.", "Choose another place.", string.Join(", ", slot.Kinds));
+            }
+        }
+
+        foreach (var key in state.Interfaces.Keys.Where(k => family.Slots.All(s => s.Key != k)))
+        {
+            yield return new($"interfaces.{key}", null, $"This family has no end called '{key}'.", $"Use {string.Join(" and ", family.Slots.Select(s => s.Key))}.");
+        }
+    }
+
+    /// <summary>What the tries of a part on a process say: tries on another process prove the shape, not the size.</summary>
+    private static async Task<IReadOnlyList<TryEvidence>> Evidence(NpgsqlDataSource database, Guid part, Process process, CancellationToken stop)
+    {
+        var tries = await RevisionStore.Tries(database, part, stop);
+        if (tries.Count == 0)
+        {
+            return [];
+        }
+
+        var revisions = (await RevisionStore.Of(database, part, stop)).ToDictionary(r => r.Number);
+        return [.. from t in tries
+                   let r = revisions[t.Revision]
+                   where r.State.Process == process.Id
+                   select new TryEvidence(t.Slot, t.Revision, r.Frozen.Drawn[t.Slot], t.Feel, t.Printed, t.Instrument)];
+    }
+}

@@ -1,0 +1,97 @@
+using System.Text.Json;
+using Emboq.Core;
+using Emboq.Core.Solids;
+using Emboq.Store;
+using Emboq.Web.Views;
+using Npgsql;
+
+namespace Emboq.Web.Endpoints;
+
+/// <summary>What to compute, without keeping anything.</summary>
+/// <param name="Family">Key of the family.</param>
+/// <param name="Process">Id of the process.</param>
+/// <param name="Parameters">Key to entry: numbers in mm or degrees, or text in workshop notation. What is left out gets its default.</param>
+/// <param name="Interfaces">Slot to a kept interface, or to sizes stated here.</param>
+/// <param name="Part">The part whose tries count, if any.</param>
+/// <param name="Bodies">Which bodies to turn into triangles; all of them when left out.</param>
+public sealed record DesignRequest(string Family, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null, IReadOnlyDictionary<string, PlaceRequest>? Interfaces = null, Guid? Part = null, IReadOnlyList<BodyRole>? Bodies = null);
+
+/// <summary>A place: a kept interface by id, or sizes stated with their doubt.</summary>
+/// <param name="Id">A kept interface.</param>
+/// <param name="Kind">Kind of a stated one; "tube" when left out.</param>
+/// <param name="Sizes">Dimension to stated size.</param>
+public sealed record PlaceRequest(Guid? Id = null, string? Kind = null, IReadOnlyDictionary<string, SizeRequest>? Sizes = null);
+
+/// <summary>A stated size.</summary>
+/// <param name="Value">In workshop notation.</param>
+/// <param name="Uncertainty">One standard deviation, mm.</param>
+public sealed record SizeRequest(string Value, double Uncertainty);
+
+internal static class DesignEndpoints
+{
+    public static void MapDesigns(this IEndpointRouteBuilder api) =>
+        api.MapPost("/designs", Compute).Produces<DesignView>().ProducesProblem(400);
+
+    private static async Task<IResult> Compute(DesignRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    {
+        var input = new Input();
+        var entries = input.Entries("parameters", request.Parameters);
+        var places = request.Interfaces ?? new Dictionary<string, PlaceRequest>();
+        var kept = await MachineStore.InterfacesOf(database, [.. places.Values.Where(p => p.Id is not null).Select(p => p.Id!.Value)], stop);
+        var interfaces = new Dictionary<Guid, Interface>(kept);
+        var slots = new Dictionary<string, Guid>();
+        foreach (var (slot, place) in places)
+        {
+            slots[slot] = place.Id ?? Guid.CreateVersion7();
+            if (place.Id is null)
+            {
+                interfaces[slots[slot]] = Stated(input, slot, slots[slot], place);
+            }
+        }
+
+        if (!input.IsGood)
+        {
+            return Problems.Bad(input.Problems);
+        }
+
+        var design = await Designer.Of(database, request.Family, new(entries, slots, request.Process), request.Part, interfaces, stop);
+        return design.IsGood ? TypedResults.Ok(await View(design.Value, request.Bodies, kernel, stop)) : Problems.Bad(design.Problems);
+    }
+
+    private static async Task<DesignView> View(Design design, IReadOnlyList<BodyRole>? roles, ISolidKernel kernel, CancellationToken stop)
+    {
+        var shown = design.Bodies.Where(b => roles?.Contains(b.Role) ?? true).ToList();
+        return DesignView.Of(design, shown, await kernel.Evaluate([.. shown.Select(b => b.Solid)], Facets.DefaultChordError, stop), kernel.Version);
+    }
+
+    private static Interface Stated(Input input, string slot, Guid id, PlaceRequest place)
+    {
+        const double LeastUncertainty = 0.001;
+        var field = $"interfaces.{slot}";
+        var kind = input.OneOf($"{field}.kind", place.Kind ?? InterfaceKind.Tube.Key, InterfaceKind.All, k => k.Key) ?? InterfaceKind.Tube;
+        foreach (var key in place.Sizes?.Keys.Where(k => kind.Dimensions.All(d => d.Key != k)) ?? [])
+        {
+            input.OneOf($"{field}.sizes", key, kind.Dimensions, d => d.Key);
+        }
+
+        return new(id, $"{slot} place", kind, [.. kind.Dimensions.Select(d =>
+        {
+            var at = $"{field}.sizes.{d.Key}";
+            if (place.Sizes?.GetValueOrDefault(d.Key) is not { } size)
+            {
+                return new Dimension(id, d.Key, $"{slot} {d.Name}", []);
+            }
+
+            if (!(size.Uncertainty is >= 0 and <= 100))
+            {
+                input.Add(new($"{at}.uncertainty", $"{size.Uncertainty}", "The uncertainty of a size is one standard deviation in mm.", "Give 0 to 100.", "0 to 100 mm"));
+                return new Dimension(id, d.Key, $"{slot} {d.Name}", []);
+            }
+
+            // A stated size is one reading of an imagined instrument that repeats as well as was stated.
+            var instrument = new Instrument($"stated-{id}-{d.Key}", "stated by the caller", 0, 0, Math.Max(size.Uncertainty, LeastUncertainty), Limits.LongestReading);
+            var value = input.Size($"{at}.value", size.Value, Core.Quantities.LengthSystem.Metric);
+            return new Dimension(id, d.Key, $"{slot} {d.Name}", [new(Guid.CreateVersion7(), value, size.Value, instrument, DateTimeOffset.UnixEpoch, null, null)]);
+        })]);
+    }
+}

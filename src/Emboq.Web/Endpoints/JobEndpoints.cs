@@ -1,0 +1,111 @@
+using System.Text.Json;
+using Emboq.Core;
+using Emboq.Store;
+using Npgsql;
+
+namespace Emboq.Web.Endpoints;
+
+/// <summary>A new job with its first part.</summary>
+public sealed record JobRequest(string Name, PartRequest Part, string? Need = null);
+
+/// <summary>A new part.</summary>
+/// <param name="Name">As the workshop calls it.</param>
+/// <param name="Family">Key of its family.</param>
+/// <param name="Interfaces">Slot to interface.</param>
+/// <param name="Process">What it will be printed with.</param>
+/// <param name="Parameters">Key to entry; what is left out is left to Emboq.</param>
+public sealed record PartRequest(string Name, string Family, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null);
+
+/// <summary>New decisions for a part.</summary>
+/// <param name="Version">The version they were made from.</param>
+/// <param name="Interfaces">Slot to interface.</param>
+/// <param name="Process">What it will be printed with.</param>
+/// <param name="Parameters">Key to entry; what is left out is left to Emboq.</param>
+public sealed record PartStateRequest(int Version, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null);
+
+internal static class JobEndpoints
+{
+    public static void MapJobs(this IEndpointRouteBuilder api)
+    {
+        api.MapGet("/jobs", (NpgsqlDataSource database, CancellationToken stop) => JobStore.All(database, stop));
+        api.MapPost("/jobs", AddJob).Produces<Job>(201).ProducesProblem(400);
+        api.MapPost("/jobs/{id:guid}/parts", AddPart).Produces<Part>(201).ProducesProblem(400).ProducesProblem(404);
+        api.MapGet("/parts/{id:guid}", async (Guid id, NpgsqlDataSource database, CancellationToken stop) =>
+            await JobStore.Part(database, id, stop) is { } part ? TypedResults.Ok(part) : Problems.Missing("part", id)).Produces<Part>().ProducesProblem(404);
+        api.MapPut("/parts/{id:guid}", SaveState).Produces<Part>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+    }
+
+    private static async Task<IResult> AddJob(JobRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    {
+        var input = new Input();
+        var (name, need) = (input.Name("name", request.Name), input.Text("need", request.Need));
+        var job = Guid.CreateVersion7();
+        var part = await ReadPart(input, job, request.Part, "part.", database, stop);
+        if (!input.IsGood)
+        {
+            return Problems.Bad(input.Problems);
+        }
+
+        var added = new Job(job, name, need, [part]);
+        await JobStore.Add(database, added, clock.GetUtcNow(), stop);
+        return TypedResults.Created($"/api/jobs/{job}", added);
+    }
+
+    private static async Task<IResult> AddPart(Guid id, PartRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    {
+        var input = new Input();
+        var part = await ReadPart(input, id, request, "", database, stop);
+        if (!input.IsGood)
+        {
+            return Problems.Bad(input.Problems);
+        }
+
+        return await JobStore.AddPart(database, part, clock.GetUtcNow(), stop) ? TypedResults.Created($"/api/parts/{part.Id}", part) : Problems.Missing("job", id);
+    }
+
+    private static async Task<IResult> SaveState(Guid id, PartStateRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    {
+        if (await JobStore.Part(database, id, stop) is not { } part)
+        {
+            return Problems.Missing("part", id);
+        }
+
+        var input = new Input();
+        var state = new PartState(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process);
+        await Probe(input, part.Family, state, "", database, stop);
+        if (!input.IsGood)
+        {
+            return Problems.Bad(input.Problems);
+        }
+
+        if (await JobStore.Save(database, id, request.Version, state, clock.GetUtcNow(), stop))
+        {
+            return TypedResults.Ok(part with { Version = request.Version + 1, State = state });
+        }
+
+        var newest = (await JobStore.Part(database, id, stop))!;
+        var details = Problems.Details(StatusCodes.Status409Conflict, "Somebody else changed this part meanwhile.",
+            [new("version", $"{request.Version}", $"You started from version {request.Version}; version {newest.Version} stands now.", "Look at both and save again from the newest.", $"{newest.Version}")]);
+        details.Extensions["yours"] = state;
+        details.Extensions["theirs"] = newest;
+        return TypedResults.Problem(details);
+    }
+
+    private static async Task<Part> ReadPart(Input input, Guid job, PartRequest request, string path, NpgsqlDataSource database, CancellationToken stop)
+    {
+        var name = input.Name($"{path}name", request.Name);
+        var state = new PartState(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process);
+        await Probe(input, request.Family, state, path, database, stop);
+        return new(Guid.CreateVersion7(), job, name, request.Family, 1, state);
+    }
+
+    /// <summary>What cannot be computed is not kept: the same door as a preview.</summary>
+    private static async Task Probe(Input input, string family, PartState state, string path, NpgsqlDataSource database, CancellationToken stop)
+    {
+        var interfaces = await MachineStore.InterfacesOf(database, [.. state.Interfaces.Values], stop);
+        foreach (var problem in (await Designer.Of(database, family, state, null, interfaces, stop)).Problems)
+        {
+            input.Add(problem with { Field = path + problem.Field });
+        }
+    }
+}

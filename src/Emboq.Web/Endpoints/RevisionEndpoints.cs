@@ -1,0 +1,181 @@
+using System.Globalization;
+using System.Text;
+using Emboq.Core;
+using Emboq.Core.Quantities;
+using Emboq.Core.Solids;
+using Emboq.Exchange;
+using Emboq.Store;
+using Emboq.Web.Views;
+using Npgsql;
+
+namespace Emboq.Web.Endpoints;
+
+/// <summary>What is printed now.</summary>
+/// <param name="Bodies">Keys of the bodies on the bed.</param>
+/// <param name="Remark">What is worth noting.</param>
+public sealed record RevisionRequest(IReadOnlyList<string> Bodies, string? Remark = null);
+
+/// <summary>A number that was given.</summary>
+public sealed record RevisionNumber(int Number);
+
+/// <summary>How a print fitted.</summary>
+/// <param name="Revision">What was fitted.</param>
+/// <param name="Slot">At which interface.</param>
+/// <param name="Feel">How it felt.</param>
+/// <param name="Printed">The printed diameter, in workshop notation.</param>
+/// <param name="Instrument">What it was measured with.</param>
+/// <param name="Remark">What is worth noting.</param>
+public sealed record TryRequest(int Revision, string Slot, Feel? Feel = null, string? Printed = null, string? Instrument = null, string? Remark = null);
+
+/// <summary>What a try changed.</summary>
+/// <param name="Slot">At which interface.</param>
+/// <param name="Before">The drawn diameter before it.</param>
+/// <param name="After">The corrected one.</param>
+/// <param name="ChanceBefore">Chance of a fit before.</param>
+/// <param name="ChanceAfter">Chance of a fit after.</param>
+public sealed record TryAnswer(string Slot, string Before, string After, double? ChanceBefore, double? ChanceAfter);
+
+internal static class RevisionEndpoints
+{
+    public static void MapRevisions(this IEndpointRouteBuilder api)
+    {
+        api.MapGet("/parts/{id:guid}/history", History).Produces<HistoryView>().ProducesProblem(404);
+        api.MapPost("/parts/{id:guid}/revisions", Freeze).Produces<RevisionNumber>(201).ProducesProblem(400).ProducesProblem(404);
+        api.MapGet("/parts/{id:guid}/revisions/{file}", Stl).Produces(200, contentType: "model/stl").ProducesProblem(404);
+        api.MapPost("/parts/{id:guid}/revisions/{number:int}/keeps", Keep).Produces(204).ProducesProblem(404);
+        api.MapPost("/parts/{id:guid}/tries", AddTry).Produces<TryAnswer>(201).ProducesProblem(400).ProducesProblem(404);
+    }
+
+    private static async Task<IResult> Freeze(Guid id, RevisionRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    {
+        if (await JobStore.Part(database, id, stop) is not { } part)
+        {
+            return Problems.Missing("part", id);
+        }
+
+        var outcome = await Designer.OfPart(database, part, stop);
+        if (!outcome.IsGood)
+        {
+            return Problems.Bad(outcome.Problems);
+        }
+
+        var design = outcome.Value;
+        var printable = design.Bodies.Where(b => b.Role != BodyRole.Counterpart).ToList();
+        var input = new Input();
+        var remark = input.Text("remark", request.Remark);
+        foreach (var key in request.Bodies)
+        {
+            input.OneOf("bodies", key, printable, b => b.Key);
+        }
+
+        if (request.Bodies.Count == 0 || request.Bodies.Distinct().Count() < request.Bodies.Count)
+        {
+            input.Add(new("bodies", string.Join(", ", request.Bodies), "A print holds one or more different bodies.", $"Name some of {string.Join(", ", printable.Select(b => b.Key))}."));
+        }
+
+        if (!input.IsGood)
+        {
+            return Problems.Bad(input.Problems);
+        }
+
+        var number = await RevisionStore.Add(database, id, request.Bodies, part.State, Frozen.Of(design), remark.Length == 0 ? null : remark, clock.GetUtcNow(), stop);
+        return TypedResults.Created($"/api/parts/{id}/revisions/{number}.stl", new RevisionNumber(number));
+    }
+
+    /// <summary>The bodies of a revision as printed, side by side; or one of them by key.</summary>
+    private static async Task<IResult> Stl(Guid id, string file, string? body, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    {
+        var name = file.EndsWith(".stl", StringComparison.OrdinalIgnoreCase) ? file[..^4] : "";
+        if (!int.TryParse(name, NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+            || (await RevisionStore.Of(database, id, stop)).FirstOrDefault(r => r.Number == number) is not { } revision)
+        {
+            return Problems.Missing("revision", file);
+        }
+
+        var keys = body is null ? revision.Printed : [body];
+        if (keys.FirstOrDefault(k => !revision.Frozen.Solids.ContainsKey(k)) is { } missing)
+        {
+            return Problems.Missing("body", missing);
+        }
+
+        var meshes = await kernel.Evaluate([.. keys.Select(k => SolidJson.Read(revision.Frozen.Solids[k]))], Facets.DefaultChordError, stop);
+        var job = (await JobStore.All(database, stop)).First(j => j.Parts.Any(p => p.Id == id));
+        var title = $"{job.Name} - {job.Parts.First(p => p.Id == id).Name} - r{number} - {string.Join(" ", keys)}";
+        return TypedResults.File(StlFile.Write(Plate.InARow(meshes), title), "model/stl", $"{Slug(title)}.stl");
+    }
+
+    private static async Task<IResult> AddTry(Guid id, TryRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    {
+        if (await JobStore.Part(database, id, stop) is not { } part)
+        {
+            return Problems.Missing("part", id);
+        }
+
+        var input = new Input();
+        var revision = (await RevisionStore.Of(database, id, stop)).FirstOrDefault(r => r.Number == request.Revision);
+        if (revision is null)
+        {
+            input.Add(new("revision", $"{request.Revision}", $"This part has no revision {request.Revision}.", "Print something first, or name the number on it."));
+        }
+
+        var slot = input.OneOf("slot", request.Slot, revision?.Frozen.Drawn.Keys ?? [], k => k);
+        var remark = input.Text("remark", request.Remark);
+        var measured = string.IsNullOrWhiteSpace(request.Printed) ? null : (double?)input.Size("printed", request.Printed, LengthSystem.Metric);
+        var instrument = measured is null ? null : input.OneOf("instrument", request.Instrument, await InstrumentStore.All(database, stop), i => i.Id);
+        if (request.Feel is null && measured is null)
+        {
+            input.Add(new("feel", null, "A try says how it felt, or what was measured, or both.", "Choose a word, or type the printed diameter."));
+        }
+
+        if (measured is { } size && revision is not null && slot is not null && Math.Abs(size - revision.Frozen.Drawn[slot]) > 3)
+        {
+            input.Add(new("printed", request.Printed, $"{QuantityText.Metric(size, Unit.Millimetre)} is further than 3 mm from the drawn {QuantityText.Metric(revision.Frozen.Drawn[slot], Unit.Millimetre)}.",
+                "Look at the place that was measured, and at the unit.", "3 mm from the drawn size"));
+        }
+
+        if (!input.IsGood)
+        {
+            return Problems.Bad(input.Problems);
+        }
+
+        var before = await Designer.OfPart(database, part, stop);
+        await RevisionStore.AddTry(database, new(Guid.CreateVersion7(), id, request.Revision, slot!, request.Feel, measured, instrument, remark.Length == 0 ? null : remark, clock.GetUtcNow()), stop);
+        var after = await Designer.OfPart(database, part, stop);
+        return TypedResults.Created($"/api/parts/{id}/history", new TryAnswer(slot!, Drawn(before, slot!), Drawn(after, slot!), Chance(before), Chance(after)));
+    }
+
+    private static async Task<IResult> Keep(Guid id, int number, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop) =>
+        await RevisionStore.Keep(database, id, number, clock.GetUtcNow(), stop) ? TypedResults.NoContent() : Problems.Missing("revision", number);
+
+    private static async Task<IResult> History(Guid id, NpgsqlDataSource database, CancellationToken stop)
+    {
+        if (await JobStore.Part(database, id, stop) is null)
+        {
+            return Problems.Missing("part", id);
+        }
+
+        var revisions = await RevisionStore.Of(database, id, stop);
+        var tries = (await RevisionStore.Tries(database, id, stop)).ToLookup(t => t.Revision);
+        var processes = (await ProcessStore.All(database, stop)).ToDictionary(p => p.Id, p => p.Name);
+        return TypedResults.Ok(new HistoryView([.. revisions.Select(r => new RevisionView(r.Number, r.Printed, processes[r.State.Process], r.At, r.Remark, r.Kept,
+            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, processes), [.. tries[r.Number].Select(TryView.Of)]))]));
+    }
+
+    private static string Drawn(Outcome<Design> design, string slot) => design.IsGood && design.Value.Seats.FirstOrDefault(s => s.Slot == slot) is { } seat
+        ? QuantityText.Metric(seat.Drawn.Value, Unit.Millimetre)
+        : "not computed";
+
+    private static double? Chance(Outcome<Design> design) => design.IsGood ? design.Value.Chance : null;
+
+    /// <summary>Letters, digits and hyphens, so that every file system takes it.</summary>
+    private static string Slug(string text)
+    {
+        var slug = new StringBuilder();
+        foreach (var c in text.ToLowerInvariant())
+        {
+            slug.Append(char.IsAsciiLetterOrDigit(c) ? c : slug.Length > 0 && slug[^1] != '-' ? '-' : "");
+        }
+
+        return slug.ToString().Trim('-');
+    }
+}

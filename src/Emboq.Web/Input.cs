@@ -1,0 +1,106 @@
+using System.Globalization;
+using System.Text.Json;
+using Emboq.Core;
+using Emboq.Core.Quantities;
+
+namespace Emboq.Web;
+
+/// <summary>Reads what a person or a script sent, and gathers every problem with it.</summary>
+internal sealed class Input
+{
+    private readonly List<Problem> problems = [];
+
+    public IReadOnlyList<Problem> Problems => problems;
+
+    public bool IsGood => problems.Count == 0;
+
+    /// <summary>A short text that must not be empty.</summary>
+    public string Name(string field, string? text)
+    {
+        var name = text?.Trim() ?? "";
+        if (name.Length is 0 or > Limits.NameLength)
+        {
+            problems.Add(new(field, text, name.Length == 0 ? "A name is needed." : $"The name is {name.Length} characters long; {Limits.NameLength} is the limit.",
+                name.Length == 0 ? "Give it the name the workshop uses." : "Shorten it.", $"1 to {Limits.NameLength} characters"));
+        }
+
+        return name;
+    }
+
+    /// <summary>A longer text that may be empty.</summary>
+    public string Text(string field, string? text)
+    {
+        var trimmed = text?.Trim() ?? "";
+        if (trimmed.Length > Limits.TextLength)
+        {
+            problems.Add(new(field, null, $"The text is {trimmed.Length} characters long; {Limits.TextLength} is the limit.", "Shorten it.", $"{Limits.TextLength} characters"));
+        }
+
+        return trimmed;
+    }
+
+    /// <summary>A length that something real can have, in mm.</summary>
+    public double Size(string field, string? text, LengthSystem leading, double greatest = Limits.LongestReading)
+    {
+        var read = LengthNotation.Parse(text ?? "", leading, field);
+        problems.AddRange(read.Problems);
+        if (!read.IsGood)
+        {
+            return 0;
+        }
+
+        var value = read.Value.ToMillimetres();
+        var limit = $"over 0 to {greatest.ToString("0.###", CultureInfo.InvariantCulture)} mm";
+        if (value <= 0)
+        {
+            problems.Add(new(field, text, "A size is greater than nothing.", "Type the size as the instrument shows it.", limit));
+        }
+        else if (value > greatest)
+        {
+            problems.Add(new(field, text, $"{Views.QuantityText.Metric(value, Unit.Millimetre)} is longer than {limit[7..]}.", "Look at the unit and the point.", limit));
+        }
+
+        return value;
+    }
+
+    /// <summary>One of a list, by key.</summary>
+    public T? OneOf<T>(string field, string? key, IEnumerable<T> all, Func<T, string> keyOf)
+        where T : class
+    {
+        var found = all.FirstOrDefault(x => keyOf(x) == key);
+        if (found is null)
+        {
+            var keys = string.Join(", ", all.Select(keyOf));
+            problems.Add(new(field, key, $"'{key}' is not known here.", $"Use one of {keys}.", keys));
+        }
+
+        return found;
+    }
+
+    public void Add(Problem problem) => problems.Add(problem);
+
+    /// <summary>Entries as written, from JSON strings and numbers.</summary>
+    public Dictionary<string, string> Entries(string field, IReadOnlyDictionary<string, JsonElement>? entries)
+    {
+        var texts = new Dictionary<string, string>();
+        foreach (var (key, value) in entries ?? new Dictionary<string, JsonElement>())
+        {
+            switch (value.ValueKind)
+            {
+                case JsonValueKind.String when value.GetString()!.Length <= Limits.NameLength:
+                    texts[key] = value.GetString()!;
+                    break;
+                case JsonValueKind.Number:
+                    texts[key] = value.TryGetDecimal(out var number) ? number.ToString(CultureInfo.InvariantCulture) : value.GetRawText();
+                    break;
+                case JsonValueKind.Null:
+                    break;
+                default:
+                    problems.Add(new($"{field}.{key}", null, "An entry is a number or a short text.", "Write it like 1.6 or \"1/16 in\"."));
+                    break;
+            }
+        }
+
+        return texts;
+    }
+}

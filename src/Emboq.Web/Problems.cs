@@ -1,0 +1,78 @@
+using System.Text.Json;
+using Emboq.Core;
+using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Emboq.Web;
+
+/// <summary>Problem details (RFC 9457) with one entry for each field that is wrong.</summary>
+public static class Problems
+{
+    /// <summary>Answers what is wrong with the input.</summary>
+    public static IResult Bad(IReadOnlyList<Problem> problems, int status = StatusCodes.Status400BadRequest) =>
+        TypedResults.Problem(Details(status, problems.Count == 1 ? problems[0].Message : $"{problems.Count} things stand in the way.", problems));
+
+    /// <summary>Answers one problem.</summary>
+    public static IResult Bad(string field, string? value, string message, string remedy) => Bad([new(field, value, message, remedy)]);
+
+    /// <summary>Answers that something named in the address is not there.</summary>
+    public static IResult Missing(string what, object id) =>
+        Bad([new(what, $"{id}", $"There is no {what} {id}.", "Look at the list and use one of its ids.")], StatusCodes.Status404NotFound);
+
+    internal static ProblemDetails Details(int status, string title, IReadOnlyList<Problem> problems) => new()
+    {
+        Status = status,
+        Title = title,
+        Type = "about:blank",
+        Extensions = { ["problems"] = problems },
+    };
+}
+
+/// <summary>Turns what the framework throws about a request, and what nobody foresaw, into problem details.</summary>
+internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHandler
+{
+    public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken stop)
+    {
+        if (context.RequestAborted.IsCancellationRequested)
+        {
+            context.Response.StatusCode = StatusCodes.Status499ClientClosedRequest;
+            return true;
+        }
+
+        var details = exception switch
+        {
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Problems.Details(413, "The request is too large.",
+                [new("body", null, $"The body is larger than {Limits.BodyBytes / 1024} KiB.", "Send less at once.", $"{Limits.BodyBytes} bytes")]),
+            BadHttpRequestException bad => Problems.Details(bad.StatusCode, "The request cannot be read.", [Unreadable(bad)]),
+            Kernel.KernelException kernel => Problems.Details(422, "This shape cannot be computed.", [new("parameters", null, kernel.Message, "Change the last size a little and try again.")]),
+            _ => null,
+        };
+        if (details is null)
+        {
+            log.LogError(exception, "Unforeseen at {Method} {Path}", context.Request.Method, context.Request.Path);
+            details = Problems.Details(500, "Something went wrong inside Emboq.", []);
+        }
+
+        context.Response.StatusCode = details.Status!.Value;
+        await context.Response.WriteAsJsonAsync(details, options: null, "application/problem+json", stop);
+        return true;
+    }
+
+    private static Problem Unreadable(BadHttpRequestException bad) => bad.InnerException is JsonException json
+        ? new(json.Path is { Length: > 2 } path ? path[2..] : "body", null, Words(json), "Compare it with the description at /openapi/v1.json.",
+            Position: json.BytePositionInLine is { } at ? (int)at : null)
+        : new("request", null, bad.Message, "Compare it with the description at /openapi/v1.json.");
+
+    private static string Words(JsonException json) => json.Message.Split(" Path:", 2)[0].Split(" LineNumber:", 2)[0];
+}
+
+/// <summary>Bounds at the door.</summary>
+internal static class Limits
+{
+    public const int BodyBytes = 1024 * 1024;
+    public const int TextLength = 2000;
+    public const int NameLength = 120;
+
+    /// <summary>Nothing that is measured or printed here is longer, mm.</summary>
+    public const double LongestReading = 20000;
+}

@@ -1,0 +1,71 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Emboq.Core;
+using Emboq.Kernel;
+using Emboq.Store;
+using Emboq.Web;
+using Emboq.Web.Demo;
+using Emboq.Web.Endpoints;
+using Microsoft.Net.Http.Headers;
+using Serilog;
+using Serilog.Events;
+
+var builder = WebApplication.CreateBuilder(args);
+builder.Services.AddSerilog(log => log
+    .MinimumLevel.Information()
+    .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
+    .WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture));
+builder.WebHost.ConfigureKestrel(kestrel =>
+{
+    kestrel.AddServerHeader = false;
+    kestrel.Limits.MaxRequestBodySize = Limits.BodyBytes;
+});
+builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
+builder.Services.ConfigureHttpJsonOptions(json =>
+{
+    json.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+    json.SerializerOptions.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
+    json.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
+    json.SerializerOptions.RespectNullableAnnotations = true;
+    json.SerializerOptions.RespectRequiredConstructorParameters = true;
+});
+builder.Services.AddExceptionHandler<ProblemHandler>();
+builder.Services.AddProblemDetails();
+builder.Services.AddOpenApi();
+builder.Services.AddSingleton(TimeProvider.System);
+builder.Services.AddSingleton<ISolidKernel>(_ => new KernelPool(Math.Clamp(Environment.ProcessorCount, 1, 4)));
+var connection = builder.Configuration["EMBOQ_DATABASE"]
+    ?? throw new InvalidOperationException("EMBOQ_DATABASE names no database. Start Emboq with ./emboq start.");
+builder.Services.AddSingleton(_ => Database.Open(connection));
+
+var app = builder.Build();
+app.UseExceptionHandler();
+app.UseStatusCodePages();
+app.UseSecurityHeaders();
+app.UseDefaultFiles();
+app.UseStaticFiles(new StaticFileOptions
+{
+    // Built files carry their hash in the name; the page itself is always asked for anew.
+    OnPrepareResponse = file => file.Context.Response.Headers[HeaderNames.CacheControl] =
+        file.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable" : "no-cache",
+});
+app.MapOpenApi();
+var api = app.MapGroup("/api");
+api.MapHealth();
+api.MapFamilies();
+api.MapDesigns();
+api.MapMachines();
+api.MapJobs();
+api.MapRevisions();
+api.MapBench();
+api.MapFallback(() => Problems.Missing("resource", "under this address"));
+app.MapFallbackToFile("index.html");
+
+Database.Migrate(connection);
+// The engines start while the rest does.
+app.Services.GetRequiredService<ISolidKernel>();
+await Workshop.Prepare(app.Services, withDemo: app.Configuration["EMBOQ_DEMO"] != "no");
+await app.RunAsync();
+
+/// <summary>Seen by the tests, which start it in their own process.</summary>
+public partial class Program;

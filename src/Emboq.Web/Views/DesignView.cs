@@ -1,0 +1,91 @@
+using System.Runtime.InteropServices;
+using Emboq.Core;
+
+namespace Emboq.Web.Views;
+
+/// <summary>A computed part.</summary>
+public sealed record DesignView(
+    IReadOnlyList<LedgerLineView> Ledger,
+    IReadOnlyList<CheckView> Checks,
+    IReadOnlyList<SeatView> Seats,
+    double? Chance,
+    IReadOnlyList<BodyView> Bodies,
+    DrawingView? Drawing,
+    IReadOnlyList<string> Cautions,
+    string Kernel)
+{
+    /// <summary>From a design and the meshes of some of its bodies, in order.</summary>
+    public static DesignView Of(Design design, IReadOnlyList<Body> bodies, IReadOnlyList<SolidMesh> meshes, string kernel) => new(
+        [.. design.Ledger.Lines.Select(LedgerLineView.Of)],
+        [.. design.Checks.Select(CheckView.Of)],
+        [.. design.Seats.Select(SeatView.Of)],
+        design.Chance,
+        [.. bodies.Zip(meshes, BodyView.Of)],
+        design.Drawing is { } drawing ? DrawingView.Of(drawing) : null,
+        design.Cautions,
+        kernel);
+}
+
+/// <summary>One judgement.</summary>
+public sealed record CheckView(string Key, string Title, Verdict Verdict, string Says, string Figure, string Limit, string Source, IReadOnlyList<RemedyView> Remedies)
+{
+    /// <summary>From a check.</summary>
+    public static CheckView Of(Check c) => new(c.Key, c.Title, c.Verdict, c.Says, c.Figure, c.Limit, c.Source, [.. c.Remedies.Select(RemedyView.Of)]);
+}
+
+/// <summary>Something to press: it changes parameters, or leads to a reading, or to a proof.</summary>
+/// <param name="Label">What it does.</param>
+/// <param name="Changes">Parameters to set, for a change.</param>
+/// <param name="Measure">What to read, for a reading.</param>
+/// <param name="Station">Where to go otherwise.</param>
+public sealed record RemedyView(string Label, IReadOnlyDictionary<string, string>? Changes, DimensionAddress? Measure, string? Station)
+{
+    /// <summary>From a remedy.</summary>
+    public static RemedyView Of(Remedy remedy) => remedy switch
+    {
+        Remedy.Change c => new(c.Label, c.Entries, null, null),
+        Remedy.Measure m => new(m.Label, null, new(m.Interface, m.Dimension), null),
+        Remedy.Prove p => new(p.Label, null, null, "prove"),
+        _ => throw new InvalidOperationException($"No view is defined for {remedy.GetType().Name}."),
+    };
+}
+
+/// <summary>A seat with its fit.</summary>
+public sealed record SeatView(string Slot, Guid Interface, string Name, string Fit, string Feels, QuantityView Drawn, QuantityView Clearance, double Least, double Greatest, double Chance)
+{
+    /// <summary>From a seat.</summary>
+    public static SeatView Of(Seat s) => new(s.Slot, s.Interface.Id, s.Interface.Name, s.Fit.Name, s.Fit.Feels, QuantityView.Of(s.Drawn), QuantityView.Of(s.Clearance), s.Least, s.Greatest, s.Chance);
+}
+
+/// <summary>A body with its triangles.</summary>
+/// <param name="Key">Unique in its design.</param>
+/// <param name="Name">As shown.</param>
+/// <param name="Role">What it is for.</param>
+/// <param name="Proves">The slot a coupon proves.</param>
+/// <param name="Says">What it is good for.</param>
+/// <param name="Hash">Content hash of its tree.</param>
+/// <param name="Volume">mm³.</param>
+/// <param name="Size">Width, depth and height, mm.</param>
+/// <param name="Positions">Base64 of little-endian 32-bit floats: x, y, z of each vertex, mm.</param>
+/// <param name="Triangles">Base64 of little-endian 32-bit integers: three vertex indices each.</param>
+public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, string? Says, string Hash, double Volume, Point3 Size, string Positions, string Triangles)
+{
+    /// <summary>From a body and its mesh.</summary>
+    public static BodyView Of(Body body, SolidMesh mesh)
+    {
+        var (least, greatest) = mesh.Bounds;
+        return new(body.Key, body.Name, body.Role, body.Proves, body.Says, body.Solid.Hash, mesh.Volume,
+            new(greatest.X - least.X, greatest.Y - least.Y, greatest.Z - least.Z),
+            Convert.ToBase64String(MemoryMarshal.AsBytes(mesh.Positions.AsSpan())), Convert.ToBase64String(MemoryMarshal.AsBytes(mesh.Triangles.AsSpan())));
+    }
+}
+
+/// <summary>The seat drawing, mm.</summary>
+public sealed record DrawingView(Point2 Least, Point2 Greatest, IReadOnlyList<Region> Regions, IReadOnlyList<LineView> CentreLines, IReadOnlyList<Callout> Callouts)
+{
+    /// <summary>From a drawing.</summary>
+    public static DrawingView Of(SeatDrawing d) => new(d.Bounds.Least, d.Bounds.Greatest, d.Regions, [.. d.CentreLines.Select(l => new LineView(l.From, l.To))], d.Callouts);
+}
+
+/// <summary>A straight line, mm.</summary>
+public sealed record LineView(Point2 From, Point2 To);

@@ -1,0 +1,39 @@
+using System.Globalization;
+using Emboq.Core;
+using Emboq.Core.Quantities;
+
+namespace Emboq.Web.Views;
+
+/// <summary>Figures as a person reads them: unit always shown, in both systems where there are two.</summary>
+internal static class QuantityText
+{
+    /// <summary>In metric units.</summary>
+    public static string Metric(double value, Unit unit)
+    {
+        var (scale, format, symbol) = Shown(value, unit);
+        return $"{(value * scale).ToString(format, CultureInfo.InvariantCulture).Replace('-', '−')} {symbol}".TrimEnd();
+    }
+
+    /// <summary>A length in inches, or <c>null</c> for anything else.</summary>
+    public static string? Inches(double value, Unit unit) => unit == Unit.Millimetre ? LengthNotation.ShowInches(value) : null;
+
+    private static (double Scale, string Format, string Symbol) Shown(double value, Unit unit)
+    {
+        if (unit == Unit.Millimetre)
+        {
+            return Math.Abs(value) >= 2000 ? (0.001, "0.00", "m") : (1, "0.00", "mm");
+        }
+
+        if (unit == new Unit(Mm: 3))
+        {
+            return (0.001, "0.0", "cm³");
+        }
+
+        if (unit == Unit.Density)
+        {
+            return (1000, "0.00", "g/cm³");
+        }
+
+        return unit == Unit.DegreeOfArc || unit == Unit.Grams ? (1, "0.0", unit.ToString()) : (1, "0.###", unit.ToString());
+    }
+}
