@@ -40,6 +40,9 @@ public sealed record ParameterSpec
     /// <summary>The options of a choice.</summary>
     public IReadOnlyList<ParameterOption> Options { get; init; } = [];
 
+    /// <summary>Choices that giving this parameter makes at once: a cone length means that the cone is given by its length.</summary>
+    public IReadOnlyDictionary<string, string> Sets { get; init; } = new Dictionary<string, string>();
+
     /// <summary>What it does, in a sentence or two.</summary>
     public required string Help { get; init; }
 

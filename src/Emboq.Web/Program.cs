@@ -31,7 +31,7 @@ builder.Services.ConfigureHttpJsonOptions(json =>
 });
 builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddProblemDetails();
-builder.Services.AddOpenApi();
+builder.Services.AddOpenApi(ApiDescription.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton<ISolidKernel>(_ => new KernelPool(Math.Clamp(Environment.ProcessorCount, 1, 4)));
 var connection = builder.Configuration["EMBOQ_DATABASE"]

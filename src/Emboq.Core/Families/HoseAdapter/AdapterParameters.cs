@@ -55,11 +55,13 @@ internal sealed record AdapterParameters
         new()
         {
             Key = "coneAngle", Label = "Cone angle", Kind = ParameterKind.Angle, Default = "30", Minimum = 5, Maximum = 75, Step = 1,
+            Sets = new Dictionary<string, string> { ["coneBy"] = "angle" },
             Help = "Between the cone's surface and the axis: the overhang when printed upright.",
         },
         new()
         {
             Key = "coneLength", Label = "Cone length", Kind = ParameterKind.Length, Default = "25", Minimum = 1, Maximum = 300, Step = 1,
+            Sets = new Dictionary<string, string> { ["coneBy"] = "length" },
             Help = "Along the axis, between the two cuffs.",
         },
     ];

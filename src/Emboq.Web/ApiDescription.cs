@@ -1,0 +1,35 @@
+using System.Text.Json;
+using Microsoft.AspNetCore.OpenApi;
+using Microsoft.OpenApi;
+
+namespace Emboq.Web;
+
+/// <summary>The description of the API, at /openapi/v1.json.</summary>
+internal static class ApiDescription
+{
+    public static void Describe(OpenApiOptions options)
+    {
+        options.AddDocumentTransformer((document, _, _) =>
+        {
+            document.Info = new() { Title = "Emboq", Version = "1", Description = "Lengths are mm, angles degrees, masses grams. What is wrong with a request is told as problem details (RFC 9457) with one entry for each field." };
+            document.Servers?.Clear();
+            return Task.CompletedTask;
+        });
+        options.AddSchemaTransformer((schema, context, _) =>
+        {
+            // What Emboq answers, it answers whole; only requests may leave something out.
+            if (schema.Properties is { Count: > 0 } properties && !context.JsonTypeInfo.Type.Name.EndsWith("Request", StringComparison.Ordinal))
+            {
+                schema.Required = properties.Keys.ToHashSet();
+            }
+
+            // An entry is a number or a text in workshop notation.
+            if (context.JsonTypeInfo.Type == typeof(IReadOnlyDictionary<string, JsonElement>))
+            {
+                schema.AdditionalProperties = new OpenApiSchema { Type = JsonSchemaType.String | JsonSchemaType.Number };
+            }
+
+            return Task.CompletedTask;
+        });
+    }
+}

@@ -1,0 +1,47 @@
+import { useState } from 'react'
+import { Link, Route, Routes, useNavigate } from 'react-router'
+import { BenchScreen } from './bench/BenchScreen'
+import { JobScreen } from './jobs/JobScreen'
+import { MachinesScreen } from './machines/MachinesScreen'
+import { Finder } from './ui/Finder'
+import { Header } from './ui/Header'
+import { KeySheet } from './ui/KeySheet'
+import { useLeading } from './ui/leading'
+import { useKeys } from './ui/useKeys'
+
+export function App() {
+  const [sheet, setSheet] = useState<'keys' | 'find' | null>(null)
+  const { swap } = useLeading()
+  const navigate = useNavigate()
+  const close = () => setSheet(null)
+  useKeys(
+    sheet ? {} : { '?': () => setSheet('keys'), '/': () => setSheet('find'), u: swap, Escape: () => void navigate(-1) },
+  )
+  return (
+    <div className="bg-base-100 text-base-content flex min-h-dvh flex-col">
+      <Header onFind={() => setSheet('find')} onKeys={() => setSheet('keys')} />
+      <main className="flex min-h-0 grow flex-col">
+        <Routes>
+          <Route path="/" element={<BenchScreen />} />
+          <Route path="/machines" element={<MachinesScreen />} />
+          <Route path="/machines/:id" element={<MachinesScreen />} />
+          <Route path="/jobs/:id" element={<JobScreen />} />
+          <Route path="*" element={<Nowhere />} />
+        </Routes>
+      </main>
+      {sheet === 'keys' && <KeySheet onClose={close} />}
+      {sheet === 'find' && <Finder onClose={close} />}
+    </div>
+  )
+}
+
+function Nowhere() {
+  return (
+    <div className="flex flex-col gap-4 p-8">
+      <p className="text-xl">Nothing is kept under this address.</p>
+      <Link to="/" className="btn btn-primary w-fit">
+        Go to the bench
+      </Link>
+    </div>
+  )
+}

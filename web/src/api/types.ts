@@ -1,0 +1,45 @@
+import type { components } from './schema'
+
+type Schemas = components['schemas']
+
+export type BenchItem = Schemas['BenchItem']
+export type BodyView = Schemas['BodyView']
+export type Callout = Schemas['Callout']
+export type CheckView = Schemas['CheckView']
+export type DesignRequest = Schemas['DesignRequest']
+export type DesignView = Schemas['DesignView']
+export type DimensionView = Schemas['DimensionView']
+export type DrawingView = Schemas['DrawingView']
+export type FamilyView = Schemas['FamilyView']
+export type Feel = NonNullable<Schemas['Feel']>
+export type HistoryView = Schemas['HistoryView']
+export type Instrument = Schemas['Instrument']
+export type InterfaceView = Schemas['InterfaceView']
+export type Job = Schemas['Job']
+export type JobRequest = Schemas['JobRequest']
+export type LedgerLineView = Schemas['LedgerLineView']
+export type LengthView = Schemas['LengthView']
+export type MachineView = Schemas['MachineView']
+export type ParameterSpec = Schemas['ParameterSpec']
+export type Part = Schemas['Part']
+export type PartState = Schemas['PartState']
+export type Process = Schemas['Process']
+export type QuantityView = Schemas['QuantityView']
+export type ReadingView = Schemas['ReadingView']
+export type RemedyView = Schemas['RemedyView']
+export type RevisionView = Schemas['RevisionView']
+export type SeatView = Schemas['SeatView']
+export type Station = Schemas['Station']
+export type TryAnswer = Schemas['TryAnswer']
+export type TryRequest = Schemas['TryRequest']
+export type Verdict = Schemas['Verdict']
+
+/** One thing wrong with an entry; carried by every problem answer of the API. */
+export type Problem = {
+  readonly field: string
+  readonly value: string | null
+  readonly message: string
+  readonly remedy: string
+  readonly limit: string | null
+  readonly position: number | null
+}

@@ -1,0 +1,80 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { benchItems } from '@/api/queries'
+import type { BenchItem } from '@/api/types'
+import { ErrorNote } from '@/ui/ProblemNote'
+import { Loading } from '@/ui/Loading'
+import { StationTrack } from '@/ui/StationTrack'
+import { NewJob } from './NewJob'
+
+/** What to do next, a sentence for each part on the go. */
+export function BenchScreen() {
+  const bench = useQuery(benchItems)
+  const [starting, setStarting] = useState(false)
+  return (
+    <div className="mx-auto flex w-full max-w-5xl flex-col gap-6 p-6">
+      <div className="flex flex-wrap items-center justify-between gap-4">
+        <h1 className="text-3xl font-bold">Next on the bench</h1>
+        <button className="btn btn-primary" onClick={() => setStarting(true)}>
+          Start a job
+        </button>
+      </div>
+      {bench.isPending && <Loading what="the bench" className="h-80" />}
+      {bench.isError && <ErrorNote error={bench.error} />}
+      {bench.data?.length === 0 && <EmptyBench />}
+      {bench.data && (
+        <ul className="flex flex-col gap-4">
+          {bench.data.map((item) => (
+            <Item key={item.part} item={item} />
+          ))}
+        </ul>
+      )}
+      {starting && <NewJob onClose={() => setStarting(false)} />}
+    </div>
+  )
+}
+
+function Item({ item }: { readonly item: BenchItem }) {
+  return (
+    <li>
+      <Link
+        to={`/jobs/${item.job}?at=${item.station}`}
+        className="border-base-300 hover:border-primary block rounded-md border p-5"
+        aria-label={`${item.jobName}: ${item.says}`}
+      >
+        <div className="flex flex-wrap items-start justify-between gap-x-8 gap-y-3">
+          <div className="min-w-72 flex-1">
+            <p className={`text-2xl leading-snug ${item.done ? 'quiet' : 'font-semibold'}`}>{item.says}</p>
+            <p className="mt-2">
+              <span className="font-semibold">{item.jobName}.</span> <span className="quiet">{item.need}</span>
+            </p>
+          </div>
+          {item.chance !== null && !item.done && <Chance chance={item.chance} />}
+        </div>
+        <StationTrack at={item.station} done={item.done} />
+      </Link>
+    </li>
+  )
+}
+
+function Chance({ chance }: { readonly chance: number }) {
+  return (
+    <div className="text-right">
+      <div className="figure text-3xl font-semibold">{Math.round(chance * 100)} %</div>
+      <div className="quiet text-sm">chance that the next print fits</div>
+    </div>
+  )
+}
+
+function EmptyBench() {
+  return (
+    <div className="border-base-300 rounded-md border border-dashed p-8">
+      <p className="text-xl">Nothing is on the go.</p>
+      <p className="quiet mt-2">
+        Enter the two machines that must be joined under <Link to="/machines" className="link">Machines</Link>, read their openings, then start a
+        job.
+      </p>
+    </div>
+  )
+}

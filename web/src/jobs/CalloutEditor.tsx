@@ -1,0 +1,104 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useId, useState } from 'react'
+import { ApiProblem } from '@/api/client'
+import { readLength } from '@/api/queries'
+import type { LedgerLineView, ParameterSpec, Problem } from '@/api/types'
+import { Figure } from '@/ui/Figure'
+import { ProblemNote } from '@/ui/ProblemNote'
+import { useLeading } from '@/ui/leading'
+import { stepped } from './stepping'
+import type { Work } from './Workbench'
+
+export type CalloutEditorProps = { readonly spec: ParameterSpec; readonly line: LedgerLineView; readonly work: Work; readonly onClose: () => void }
+
+/** Edits one value in place. What cannot be built is refused here, in words, and what was typed stays. */
+export function CalloutEditor({ spec, line, work, onClose }: CalloutEditorProps) {
+  const { leading } = useLeading()
+  const entered = work.editing.draft.present.parameters[spec.key] ?? ''
+  const [text, setText] = useState(entered)
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const [busy, setBusy] = useState(false)
+  const take = useTake(spec, work)
+  const note = useId()
+  const submit = async () => {
+    setBusy(true)
+    const wrong = await take(text).finally(() => setBusy(false))
+    if (wrong) setProblem(wrong)
+    else onClose()
+  }
+  return (
+    <form
+      className="bg-base-100 border-primary absolute top-0 left-1/2 z-10 flex w-72 -translate-x-1/2 flex-col gap-2 rounded-md border-2 p-3 shadow-lg"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') onClose()
+        const steps = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0
+        if (steps === 0) return
+        event.preventDefault()
+        const entries = stepped(spec, line.quantity.value, steps)
+        work.editing.set(entries)
+        setText(entries[spec.key]!)
+      }}
+    >
+      <label className="flex flex-col gap-1">
+        <span className="font-semibold">{spec.label}</span>
+        <input
+          className="input figure h-14 w-full text-2xl"
+          autoFocus
+          value={text}
+          placeholder={`${line.quantity.metric}${spec.default === null ? ', left to Emboq' : ''}`}
+          onChange={(e) => setText(e.target.value)}
+          onFocus={(e) => e.target.select()}
+          aria-invalid={problem !== null}
+          aria-describedby={note}
+        />
+      </label>
+      <div id={note} className="text-sm">
+        {problem ? <ProblemNote problem={problem} /> : <Reading spec={spec} text={text} leading={leading} />}
+      </div>
+      <div className="flex gap-2">
+        <button className="btn btn-primary grow" disabled={busy}>
+          Set
+        </button>
+        <button type="button" className="btn btn-outline" onClick={() => work.editing.set(stepped(spec, line.quantity.value, -1))} aria-label="One step less">
+          −
+        </button>
+        <button type="button" className="btn btn-outline" onClick={() => work.editing.set(stepped(spec, line.quantity.value, 1))} aria-label="One step more">
+          +
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={onClose}>
+          Close
+        </button>
+      </div>
+    </form>
+  )
+}
+
+type ReadingProps = { readonly spec: ParameterSpec; readonly text: string; readonly leading: 'metric' | 'inch' }
+
+function Reading({ spec, text, leading }: ReadingProps) {
+  const isLength = spec.kind === 'length' && text.trim() !== ''
+  const length = useQuery({ ...readLength(text, leading), enabled: isLength })
+  return isLength && length.data ? <Figure metric={length.data.metric} inches={length.data.inches} /> : <span className="quiet">{spec.help}</span>
+}
+
+/** Reads an entry in the leading unit and proposes it; answers what is wrong with it, if anything. */
+function useTake(spec: ParameterSpec, work: Work) {
+  const client = useQueryClient()
+  const { leading } = useLeading()
+  return async (text: string): Promise<Problem | undefined> => {
+    let entry = text.trim()
+    if (spec.kind === 'length' && entry !== '') {
+      try {
+        entry = (await client.fetchQuery(readLength(entry, leading))).exact
+      } catch (error) {
+        if (error instanceof ApiProblem && error.problems[0]) return error.problems[0]
+        throw error
+      }
+    }
+    return (await work.editing.propose({ [spec.key]: entry, ...spec.sets }))[0]
+  }
+}

@@ -1,0 +1,52 @@
+import { useState, type KeyboardEvent } from 'react'
+import { Figure } from '@/ui/Figure'
+import { ProvenanceMark } from '@/ui/ProvenanceMark'
+import { CalloutEditor } from './CalloutEditor'
+import { labelSize, type PlacedCallout } from './calloutLayout'
+import { GapGlyph } from './GapGlyph'
+import { stepped } from './stepping'
+import type { Work } from './Workbench'
+
+export type CalloutLabelProps = { readonly placed: PlacedCallout; readonly work: Work }
+
+/** A figure on the drawing: pressed it is edited, the arrows step it, the point asks why. */
+export function CalloutLabel({ placed, work }: CalloutLabelProps) {
+  const [editing, setEditing] = useState(false)
+  const { callout, label } = placed
+  const line = work.design?.ledger.find((l) => l.key === callout.line)
+  const spec = work.family.parameters.find((p) => p.key === callout.parameter)
+  if (!line) return null
+  const place = { left: label.x - labelSize.width / 2, top: label.y - labelSize.height / 2, width: labelSize.width, height: labelSize.height }
+  const press = () => (spec ? setEditing(true) : callout.reads ? work.setStation('measure') : work.ask(callout.line))
+  const keys = (event: KeyboardEvent) => {
+    const steps = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0
+    if (steps !== 0 && spec) work.editing.set(stepped(spec, line.quantity.value, steps))
+    else if (event.key === '.') work.ask(callout.line)
+    else return
+    event.preventDefault()
+  }
+  return (
+    <div className="absolute" style={place}>
+      <button
+        className={`bg-base-100 flex h-full w-full flex-col justify-center rounded border px-2 text-left ${spec ? 'border-primary' : callout.reads ? 'border-secondary border-dashed' : 'border-base-300'}`}
+        onClick={press}
+        onKeyDown={keys}
+        aria-label={`${line.quantity.name} ${line.quantity.metric}${spec ? ', edit' : ''}`}
+        data-line={callout.line}
+      >
+        <span className="quiet flex w-full items-center justify-between gap-1 text-xs leading-tight">
+          <span className="truncate">{short(line.quantity.name)}</span>
+          <ProvenanceMark kind={line.quantity.provenance.kind} />
+        </span>
+        <span className="flex w-full items-center justify-between gap-1">
+          <Figure metric={line.quantity.metric} inches={line.quantity.inches} />
+          {callout.row === 0 && <GapGlyph clearance={line.quantity.value} />}
+        </span>
+      </button>
+      {editing && spec && <CalloutEditor spec={spec} line={line} work={work} onClose={() => setEditing(false)} />}
+    </div>
+  )
+}
+
+/** The words that the place on the drawing already says are left out. */
+const short = (name: string) => name.replace(/^(first|second) /, '')

@@ -1,0 +1,47 @@
+import { useState } from 'react'
+import type { Callout, DrawingView } from '@/api/types'
+import { QuantityFigure } from '@/ui/Figure'
+import { CalloutEditor } from './CalloutEditor'
+import type { Work } from './Workbench'
+
+export type CalloutListProps = { readonly work: Work; readonly drawing: DrawingView }
+
+/** The same callouts as a list, for the keyboard and for reading aloud. */
+export function CalloutList({ work, drawing }: CalloutListProps) {
+  return (
+    <ul className="m-4 self-start">
+      {drawing.callouts.map((callout) => (
+        <Row key={callout.line} callout={callout} work={work} />
+      ))}
+    </ul>
+  )
+}
+
+function Row({ callout, work }: { readonly callout: Callout; readonly work: Work }) {
+  const [editing, setEditing] = useState(false)
+  const line = work.design?.ledger.find((l) => l.key === callout.line)
+  const spec = work.family.parameters.find((p) => p.key === callout.parameter)
+  if (!line) return null
+  return (
+    <li className="border-base-300 relative grid min-h-14 grid-cols-[1fr_12rem_auto] items-center gap-4 border-b">
+      <span>{line.quantity.name}</span>
+      <QuantityFigure quantity={line.quantity} />
+      <span className="flex gap-2">
+        <button className="btn btn-ghost" onClick={() => work.ask(callout.line)}>
+          Why?
+        </button>
+        {spec && (
+          <button className="btn btn-outline" onClick={() => setEditing(true)}>
+            Edit
+          </button>
+        )}
+        {callout.reads && (
+          <button className="btn btn-outline" onClick={() => work.setStation('measure')}>
+            Read
+          </button>
+        )}
+      </span>
+      {editing && spec && <CalloutEditor spec={spec} line={line} work={work} onClose={() => setEditing(false)} />}
+    </li>
+  )
+}

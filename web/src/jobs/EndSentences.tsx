@@ -1,0 +1,72 @@
+import type { MachineView, ParameterSpec } from '@/api/types'
+import type { Work } from './Workbench'
+
+/** Each end as a sentence whose words can be changed: goes over the spigot, snug. */
+export function EndSentences({ work }: { readonly work: Work }) {
+  const { family, editing, design, machines } = work
+  const state = editing.draft.present
+  return (
+    <div className="grid grid-cols-1 gap-x-6 gap-y-2 px-4 pb-3 md:grid-cols-2">
+      {family.slots.map((slot) => {
+        const seat = design?.seats.find((s) => s.slot === slot.key)
+        return (
+          <div key={slot.key} className="bg-base-200 rounded-md px-3 py-2" role="group" aria-label={slot.label}>
+            <div className="flex flex-wrap items-center gap-2">
+              <span>{slot.label.replace(/^./, (c) => c.toUpperCase())} goes</span>
+              <Word spec={spec(family.parameters, `${slot.key}Join`)} work={work} />
+              <PlaceWord
+                machines={machines}
+                kinds={slot.kinds}
+                label={slot.label}
+                value={state.interfaces[slot.key] ?? ''}
+                onChange={(id) => editing.change({ ...state, interfaces: { ...state.interfaces, [slot.key]: id } }, slot.key)}
+              />
+              <Word spec={spec(family.parameters, `${slot.key}Fit`)} work={work} />
+            </div>
+            {seat && (
+              <p className="quiet mt-1 text-sm">
+                {seat.feels}; <span className="figure">{Math.round(seat.chance * 100)} %</span> chance of it at this end
+              </p>
+            )}
+          </div>
+        )
+      })}
+    </div>
+  )
+}
+
+const spec = (specs: readonly ParameterSpec[], key: string) => specs.find((s) => s.key === key)!
+
+function Word({ spec, work }: { readonly spec: ParameterSpec; readonly work: Work }) {
+  const value = work.editing.draft.present.parameters[spec.key] ?? spec.default ?? ''
+  return (
+    <select className="select w-auto" aria-label={spec.label} value={value} onChange={(e) => work.editing.set({ [spec.key]: e.target.value })}>
+      {spec.options.map((o) => (
+        <option key={o.key} value={o.key}>
+          {o.label}
+        </option>
+      ))}
+    </select>
+  )
+}
+
+type PlaceWordProps = {
+  readonly machines: readonly MachineView[]
+  readonly kinds: readonly string[]
+  readonly label: string
+  readonly value: string
+  readonly onChange: (id: string) => void
+}
+
+function PlaceWord({ machines, kinds, label, value, onChange }: PlaceWordProps) {
+  const places = machines.flatMap((m) => m.interfaces).filter((i) => kinds.includes(i.kind))
+  return (
+    <select className="select w-auto max-w-60" aria-label={`Place of the ${label}`} value={value} onChange={(e) => onChange(e.target.value)}>
+      {places.map((i) => (
+        <option key={i.id} value={i.id}>
+          {i.name}
+        </option>
+      ))}
+    </select>
+  )
+}

@@ -1,0 +1,76 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { sendJson } from '@/api/client'
+import { history } from '@/api/queries'
+import type { RevisionView } from '@/api/types'
+import { Loading } from '@/ui/Loading'
+import { ErrorNote } from '@/ui/ProblemNote'
+import { inWords } from './PrintPanel'
+import type { Work } from './Workbench'
+
+/** Every print with what changed since the one before and what trying it told; the one that fits is kept. */
+export function HistoryPanel({ work }: { readonly work: Work }) {
+  const list = useQuery(history(work.part.id))
+  if (list.isPending) return <Loading what="the history" />
+  if (list.isError) return <ErrorNote error={list.error} />
+  if (list.data.revisions.length === 0) return <p className="quiet">Nothing is printed yet, so nothing can be kept.</p>
+  return (
+    <ol aria-label="History" className="flex flex-col gap-4">
+      {list.data.revisions.map((revision) => (
+        <Revision key={revision.number} revision={revision} work={work} />
+      ))}
+    </ol>
+  )
+}
+
+function Revision({ revision, work }: { readonly revision: RevisionView; readonly work: Work }) {
+  const client = useQueryClient()
+  const keep = useMutation({
+    mutationFn: () => sendJson<undefined>('POST', `/api/parts/${work.part.id}/revisions/${revision.number}/keeps`, {}),
+    onSuccess: () => Promise.all(['history', 'bench'].map((name) => client.invalidateQueries({ queryKey: [name] }))),
+  })
+  return (
+    <li className="border-base-300 flex flex-col gap-2 border-b pb-4">
+      <div className="flex items-center justify-between gap-3">
+        <span>
+          <span className="figure text-xl font-semibold">Revision {revision.number}</span>
+          <span className="quiet block text-sm">
+            {revision.printed.map(inWords).join(' and ')}; {revision.process}; {new Date(revision.at).toLocaleDateString()}
+          </span>
+        </span>
+        {revision.kept ? (
+          <span className="text-success font-semibold">kept</span>
+        ) : (
+          <button className="btn btn-outline" onClick={() => keep.mutate()} disabled={keep.isPending}>
+            Keep this one
+          </button>
+        )}
+      </div>
+      {revision.remark && <p>{revision.remark}</p>}
+      {revision.changes.length > 0 && (
+        <ul aria-label={`Changed in revision ${revision.number}`}>
+          {revision.changes.map((change) => (
+            <li key={change.what}>
+              {change.what}: <span className="figure">{change.before}</span> → <span className="figure font-semibold">{change.after}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <ul aria-label={`Tries of revision ${revision.number}`}>
+        {revision.tries.map((t) => (
+          <li key={t.at + t.slot}>
+            The {t.slot} end {t.felt && <strong>{t.felt}</strong>}
+            {t.printed && (
+              <>
+                {' '}
+                measured <span className="figure">{t.printed}</span>
+              </>
+            )}
+            {t.remark && <span className="quiet">. {t.remark}</span>}
+          </li>
+        ))}
+        {revision.tries.length === 0 && <li className="quiet">not tried</li>}
+      </ul>
+      {keep.isError && <ErrorNote error={keep.error} />}
+    </li>
+  )
+}

@@ -1,0 +1,43 @@
+import type { Work } from './Workbench'
+
+/** What the job is, with which setup, and how likely the next print fits. */
+export function JobHeader({ work }: { readonly work: Work }) {
+  const { job, processes, editing, design } = work
+  const state = editing.draft.present
+  return (
+    <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 pt-2">
+      <div className="min-w-64 flex-1">
+        <h1 className="text-2xl leading-tight font-bold">{job.name}</h1>
+        <p className="quiet line-clamp-1">{job.need}</p>
+      </div>
+      <div className="flex items-center gap-2">
+        <label className="flex items-center gap-2">
+          <span className="quiet">Setup</span>
+          <select
+            className="select w-56"
+            value={state.process}
+            onChange={(e) => editing.change({ ...state, process: e.target.value }, 'process')}
+          >
+            {processes.map((p) => (
+              <option key={p.id} value={p.id}>
+                {p.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button className="btn btn-ghost" disabled={!editing.canUndo} onClick={editing.undo}>
+          Take back
+        </button>
+        <span className="quiet w-16 text-sm" role="status">
+          {editing.saveError ? 'not kept' : editing.unsaved ? 'keeping…' : 'kept'}
+        </span>
+      </div>
+      <div className="w-44 text-right leading-tight">
+        <div className="figure text-2xl font-semibold" aria-label="Chance of a fit">
+          {design?.chance == null ? '—' : `${Math.round(design.chance * 100)} %`}
+        </div>
+        <div className="quiet text-sm">chance of a first fit</div>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,24 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link, useParams } from 'react-router'
+import { families, jobs, machines, processes } from '@/api/queries'
+import { Loading } from '@/ui/Loading'
+import { ErrorNote } from '@/ui/ProblemNote'
+import { Workbench } from './Workbench'
+
+export function JobScreen() {
+  const { id } = useParams()
+  const [jobList, familyList, processList, machineList] = [useQuery(jobs), useQuery(families), useQuery(processes), useQuery(machines)]
+  const failed = [jobList, familyList, processList, machineList].find((q) => q.isError)
+  if (failed?.error) return <ErrorNote error={failed.error} />
+  if (!jobList.data || !familyList.data || !processList.data || !machineList.data) return <Loading what="the job" className="m-6 h-96" />
+  const job = jobList.data.find((j) => j.id === id)
+  const part = job?.parts[0]
+  const family = familyList.data.find((f) => f.key === part?.family)
+  if (!job || !part || !family)
+    return (
+      <p className="p-6">
+        No job is kept under this address. <Link className="link" to="/">Go to the bench.</Link>
+      </p>
+    )
+  return <Workbench key={part.id} job={job} part={part} family={family} processes={processList.data} machines={machineList.data} />
+}

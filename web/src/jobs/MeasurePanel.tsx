@@ -1,0 +1,28 @@
+import { useSearchParams } from 'react-router'
+import { useState } from 'react'
+import { PlaceReadings } from '@/machines/PlaceReadings'
+import type { Work } from './Workbench'
+
+/** The readings of the two places, next dimension first. */
+export function MeasurePanel({ work }: { readonly work: Work }) {
+  const [search] = useSearchParams()
+  const chosen = Object.values(work.editing.draft.present.interfaces)
+  const places = work.machines.flatMap((m) => m.interfaces).filter((i) => chosen.includes(i.id))
+  const asked = search.get('place')
+  const [open, setOpen] = useState(() => places.find((p) => p.id === asked)?.id ?? chosen[0])
+  const place = places.find((p) => p.id === open) ?? places[0]
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="flex flex-wrap gap-2" role="tablist" aria-label="Places">
+        {places.map((p) => (
+          <button key={p.id} role="tab" aria-selected={p === place} className={`btn ${p === place ? 'btn-primary' : 'btn-outline'}`} onClick={() => setOpen(p.id)}>
+            {p.name}
+          </button>
+        ))}
+      </div>
+      {place && (
+        <PlaceReadings key={place.id} place={place} hotkeys from={search.get('dimension') ?? undefined} typed={search.get('typed') ?? undefined} />
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,53 @@
+import { lazy, Suspense, useState } from 'react'
+import { Loading } from '@/ui/Loading'
+import { CalloutList } from './CalloutList'
+import { EndSentences } from './EndSentences'
+import { SeatDrawing } from './SeatDrawing'
+import type { Work } from './Workbench'
+
+const SeatView = lazy(() => import('@/viewer/SeatView').then((m) => ({ default: m.SeatView })))
+
+type Mode = 'section' | 'solid' | 'both' | 'list'
+const modes: readonly (readonly [Mode, string])[] = [
+  ['section', 'Section'],
+  ['solid', 'In the round'],
+  ['both', 'Both'],
+  ['list', 'List'],
+]
+
+export type SeatPaneProps = { readonly work: Work; readonly error: Error | null; readonly stale: boolean }
+
+/** Machine and part together: as a section with callouts, in the round, both, or as a list of the same callouts. */
+export function SeatPane({ work, error, stale }: SeatPaneProps) {
+  const [mode, setMode] = useState<Mode>('section')
+  const { design } = work
+  return (
+    <section className="flex min-h-0 min-w-0 flex-col" aria-label="Seat drawing" data-stale={stale}>
+      <div className="flex flex-wrap items-center gap-1 px-4 pt-2">
+        {modes.map(([key, name]) => (
+          <button key={key} className={`btn ${mode === key ? 'btn-outline btn-primary' : 'btn-ghost'}`} aria-pressed={mode === key} onClick={() => setMode(key)}>
+            {name}
+          </button>
+        ))}
+      </div>
+      {!design && !error && <Loading what="the drawing" className="m-4 h-96" />}
+      {design && !design.drawing && (
+        <p className="m-6 text-xl">
+          {design.checks.find((c) => c.verdict === 'stop')?.says ?? 'Nothing to draw yet.'}
+        </p>
+      )}
+      {design?.drawing && (
+        <div className={`grid min-h-[28rem] grow ${mode === 'both' ? 'grid-rows-2 xl:grid-cols-2 xl:grid-rows-1' : 'grid-cols-1'}`}>
+          {(mode === 'section' || mode === 'both') && <SeatDrawing work={work} drawing={design.drawing} />}
+          {(mode === 'solid' || mode === 'both') && (
+            <Suspense fallback={<Loading what="the view in the round" className="m-4 h-full" />}>
+              <SeatView bodies={design.bodies} apart={work.station === 'prove'} />
+            </Suspense>
+          )}
+          {mode === 'list' && <CalloutList work={work} drawing={design.drawing} />}
+        </div>
+      )}
+      <EndSentences work={work} />
+    </section>
+  )
+}

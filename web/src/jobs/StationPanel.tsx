@@ -1,0 +1,40 @@
+import { Link } from 'react-router'
+import { ChecksPanel } from './ChecksPanel'
+import { HistoryPanel } from './HistoryPanel'
+import { LedgerPanel } from './LedgerPanel'
+import { MeasurePanel } from './MeasurePanel'
+import { PrintPanel } from './PrintPanel'
+import { TryPanel } from './TryPanel'
+import type { Work } from './Workbench'
+
+/** What the chosen station is about. */
+export function StationPanel({ work }: { readonly work: Work }) {
+  switch (work.station) {
+    case 'measure':
+      return <MeasurePanel work={work} />
+    case 'reckon':
+      return <LedgerPanel work={work} />
+    case 'check':
+      return <ChecksPanel work={work} />
+    case 'prove':
+      return <PrintPanel work={work} what="coupon" />
+    case 'print':
+      return <PrintPanel work={work} what="part" />
+    case 'try':
+      return <TryPanel work={work} />
+    case 'keep':
+      return <HistoryPanel work={work} />
+  }
+}
+
+/** Shown where a station needs the sizes first. */
+export function NotYet({ work }: { readonly work: Work }) {
+  return (
+    <p>
+      Nothing can be printed before the openings are read.{' '}
+      <Link className="link" to={`/jobs/${work.job.id}?at=measure`} replace>
+        Measure them.
+      </Link>
+    </p>
+  )
+}

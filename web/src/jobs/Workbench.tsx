@@ -1,0 +1,95 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { useSearchParams } from 'react-router'
+import { design as designQuery, type Role } from '@/api/queries'
+import type { FamilyView, Job, MachineView, Part, Process, Station } from '@/api/types'
+import { ErrorNote } from '@/ui/ProblemNote'
+import { isStation, stations } from '@/ui/stations'
+import { useKeys } from '@/ui/useKeys'
+import { ConflictSheet } from './ConflictSheet'
+import { JobHeader } from './JobHeader'
+import { SeatPane } from './SeatPane'
+import { StationBar } from './StationBar'
+import { StationPanel } from './StationPanel'
+import { useDraft } from './useDraft'
+
+export type WorkbenchProps = {
+  readonly job: Job
+  readonly part: Part
+  readonly family: FamilyView
+  readonly processes: readonly Process[]
+  readonly machines: readonly MachineView[]
+}
+
+const shown: readonly Role[] = ['part', 'counterpart']
+const proofs: readonly Role[] = ['coupon']
+
+/** One part on the bench: the seat drawing, and beside it what the station is about. */
+export function Workbench({ job, part, family, processes, machines }: WorkbenchProps) {
+  const editing = useDraft(part)
+  const { draft } = editing
+  const [station, setStation] = useStation()
+  const [why, setWhy] = useState<string | null>(null)
+  const preview = useQuery(designQuery(part, draft.present, station === 'prove' ? proofs : shown))
+  useUndoKeys(editing)
+  useKeys({
+    '[': () => setStation(stations[Math.max(0, stations.indexOf(station) - 1)]!),
+    ']': () => setStation(stations[Math.min(stations.length - 1, stations.indexOf(station) + 1)]!),
+    t: () => setStation('try'),
+    ...(station === 'measure' ? {} : { r: () => setStation('measure'), digit: (e: KeyboardEvent) => setStation('measure', e.key) }),
+  })
+  const ask = (line: string) => {
+    setWhy(line)
+    setStation('reckon')
+  }
+  const work = { job, part, family, processes, machines, editing, station, setStation, design: preview.data, why, ask }
+  return (
+    <div className="flex min-h-0 grow flex-col">
+      <JobHeader work={work} />
+      <StationBar station={station} onChoose={setStation} checks={preview.data?.checks ?? []} />
+      <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[minmax(0,1fr)_27rem]">
+        <SeatPane work={work} error={preview.error} stale={preview.isPlaceholderData} />
+        <aside className="border-base-300 min-h-0 overflow-auto border-t p-4 lg:border-t-0 lg:border-l" aria-label={station}>
+          {preview.error && station !== 'measure' && <ErrorNote error={preview.error} />}
+          <StationPanel work={work} />
+        </aside>
+      </div>
+      {draft.theirs && <ConflictSheet mine={draft.present} theirs={draft.theirs} onSettle={editing.settle} />}
+    </div>
+  )
+}
+
+export type Work = WorkbenchProps & {
+  readonly editing: ReturnType<typeof useDraft>
+  readonly station: Station
+  readonly setStation: (station: Station) => void
+  readonly design: import('@/api/types').DesignView | undefined
+  /** The ledger line whose answer is open. */
+  readonly why: string | null
+  readonly ask: (line: string) => void
+}
+
+/** The station stands in the address, so that it survives a reload and can be linked to. */
+function useStation(): readonly [Station, (station: Station, typed?: string) => void] {
+  const [search, setSearch] = useSearchParams()
+  const at = search.get('at')
+  return [
+    isStation(at) ? at : 'reckon',
+    (station, typed) => setSearch(typed ? { at: station, typed } : { at: station }, { replace: true }),
+  ]
+}
+
+function useUndoKeys({ undo, redo }: Pick<ReturnType<typeof useDraft>, 'undo' | 'redo'>) {
+  useEffect(() => {
+    const act = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.target instanceof HTMLInputElement) return
+      const key = event.key.toLowerCase()
+      if (key === 'z' && !event.shiftKey) undo()
+      else if (key === 'y' || key === 'z') redo()
+      else return
+      event.preventDefault()
+    }
+    window.addEventListener('keydown', act)
+    return () => window.removeEventListener('keydown', act)
+  }, [undo, redo])
+}

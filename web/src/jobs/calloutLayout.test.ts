@@ -1,0 +1,74 @@
+import { describe, expect, it } from 'vitest'
+import type { Callout, DrawingView } from '@/api/types'
+import { labelSize, layoutDrawing, spread } from './calloutLayout'
+
+describe('spread', () => {
+  it('leaves positions alone that are far enough apart', () => {
+    expect(spread([10, 60, 200], 20, 0, 300)).toEqual([10, 60, 200])
+  })
+
+  it('moves crowded positions apart, keeps their order and stays within the ends', () => {
+    const placed = spread([95, 90, 91, 99], 20, 0, 100)
+    const sorted = [...placed].sort((a, b) => a - b)
+    sorted.slice(1).forEach((at, i) => expect(at - sorted[i]!).toBeGreaterThanOrEqual(20))
+    expect(sorted.at(-1)).toBeLessThanOrEqual(90)
+    expect(placed[1]).toBeLessThan(placed[2]!)
+    expect(placed[2]).toBeLessThan(placed[0]!)
+  })
+})
+
+const callout = (line: string, side: Callout['side'], row: number, kind: Callout['kind'], x1: number, y1: number, x2: number, y2: number): Callout => ({
+  line,
+  kind,
+  side,
+  row,
+  from: { x: x1, y: y1 },
+  to: { x: x2, y: y2 },
+  parameter: null,
+  reads: null,
+})
+
+const drawing: DrawingView = {
+  least: { x: -12, y: -52 },
+  greatest: { x: 90, y: 52 },
+  regions: [],
+  centreLines: [],
+  callouts: [
+    callout('first.measured', 'left', 2, 'diameter', -12, -50, -12, 50),
+    callout('first.drawn', 'left', 1, 'diameter', 0, -50, 0, 50),
+    callout('first.clearance', 'left', 0, 'diameter', 0, 50, 0, 50),
+    callout('first.cuff', 'below', 1, 'length', 0, -52, 15, -52),
+    callout('cone.length', 'below', 1, 'length', 15, -52, 30, -30),
+    callout('second.cuff', 'below', 1, 'length', 30, -30, 45, -30),
+    callout('height', 'below', 2, 'length', 0, -52, 45, -30),
+    callout('wall', 'above', 1, 'diameter', 8, 48, 8, 52),
+  ],
+}
+
+describe('the layout of a drawing', () => {
+  it.each([
+    [800, 560],
+    [640, 480],
+  ])('keeps every label inside %i x %i and off every other label', (width, height) => {
+    const { callouts } = layoutDrawing(drawing, width, height)
+    expect(callouts).toHaveLength(drawing.callouts.length)
+    for (const { label } of callouts) {
+      expect(label.x).toBeGreaterThanOrEqual(labelSize.width / 2)
+      expect(label.x).toBeLessThanOrEqual(width - labelSize.width / 2)
+      expect(label.y).toBeLessThanOrEqual(height - labelSize.height / 2)
+    }
+    callouts.forEach((a, i) =>
+      callouts.slice(i + 1).forEach((b) => {
+        const apart = Math.abs(a.label.x - b.label.x) >= labelSize.width || Math.abs(a.label.y - b.label.y) >= labelSize.height
+        expect(apart, `${a.callout.line} and ${b.callout.line}`).toBe(true)
+      }),
+    )
+  })
+
+  it('draws to one scale in both directions, heights upwards', () => {
+    const { scale, toScreen } = layoutDrawing(drawing, 800, 560)
+    const [a, b] = [toScreen({ x: 0, y: 0 }), toScreen({ x: 10, y: 10 })]
+    expect(b.x - a.x).toBeCloseTo(10 * scale)
+    expect(a.y - b.y).toBeCloseTo(10 * scale)
+  })
+})

@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest'
+import type { Part } from '@/api/types'
+import { draftReducer, startDraft, withEntries, type Draft } from './draft'
+
+const part: Part = {
+  id: 'p',
+  job: 'j',
+  name: 'adapter',
+  family: 'hose-adapter',
+  version: 3,
+  state: { parameters: { wall: '1.6' }, interfaces: { first: 'a' }, process: 'x' },
+}
+
+const change = (draft: Draft, wall: string, at: number, key = 'wall') =>
+  draftReducer(draft, { type: 'changed', state: withEntries(draft.present, { [key]: wall }), key, at })
+
+describe('the draft of a part', () => {
+  it('takes changes back and gives them again, in order', () => {
+    const changed = change(change(startDraft(part), '2', 0), '3', 5000)
+    const undone = draftReducer(changed, { type: 'undone' })
+    expect(undone.present.parameters.wall).toBe('2')
+    expect(draftReducer(draftReducer(undone, { type: 'undone' }), { type: 'undone' }).present).toEqual(part.state)
+    expect(draftReducer(undone, { type: 'redone' }).present).toEqual(changed.present)
+  })
+
+  it('takes a run of quick steps of one value back at once, but not steps of two values', () => {
+    const steps = change(change(change(startDraft(part), '2', 0), '3', 200), '4', 400)
+    expect(draftReducer(steps, { type: 'undone' }).present).toEqual(part.state)
+    const two = change(change(startDraft(part), '2', 0), '20', 200, 'coneAngle')
+    expect(draftReducer(two, { type: 'undone' }).present.parameters).toEqual({ wall: '2' })
+  })
+
+  it('forgets what was undone once something new is changed', () => {
+    const branched = change(draftReducer(change(startDraft(part), '2', 0), { type: 'undone' }), '5', 5000)
+    expect(draftReducer(branched, { type: 'redone' })).toBe(branched)
+  })
+
+  it('keeps both versions when somebody saved first, until the maker chooses', () => {
+    const mine = change(startDraft(part), '2', 0)
+    const theirs = { ...part, version: 4, state: withEntries(part.state, { wall: '9' }) }
+    const refused = draftReducer(mine, { type: 'refused', theirs })
+    expect(refused.present).toEqual(mine.present)
+    const kept = draftReducer(refused, { type: 'settled', keep: 'mine' })
+    expect([kept.present.parameters.wall, kept.version, kept.theirs]).toEqual(['2', 4, null])
+    const taken = draftReducer(refused, { type: 'settled', keep: 'theirs' })
+    expect(taken.present.parameters.wall).toBe('9')
+    expect(draftReducer(taken, { type: 'undone' }).present).toEqual(mine.present)
+  })
+
+  it('leaves a value to Emboq when its entry is emptied', () => {
+    expect(withEntries(part.state, { wall: '' }).parameters).toEqual({})
+  })
+})

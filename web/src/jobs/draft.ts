@@ -1,0 +1,70 @@
+import type { Part, PartState } from '@/api/types'
+
+/** A part as it is being worked on: what stands, what undo takes back, and what the notebook holds. */
+export type Draft = {
+  readonly present: PartState
+  readonly past: readonly PartState[]
+  readonly future: readonly PartState[]
+  readonly saved: PartState
+  readonly version: number
+  /** What somebody else saved meanwhile; nothing is sent until the maker has chosen. */
+  readonly theirs: Part | null
+  readonly lastChange: { readonly key: string; readonly at: number } | null
+}
+
+export type DraftEvent =
+  | { readonly type: 'changed'; readonly state: PartState; readonly key: string; readonly at: number }
+  | { readonly type: 'undone' }
+  | { readonly type: 'redone' }
+  | { readonly type: 'saved'; readonly state: PartState; readonly version: number }
+  | { readonly type: 'refused'; readonly theirs: Part }
+  | { readonly type: 'settled'; readonly keep: 'mine' | 'theirs' }
+
+/** Steps of one value closer together than this are one step of undo, ms. */
+const sameGesture = 900
+
+export const startDraft = (part: Part): Draft => ({
+  present: part.state,
+  past: [],
+  future: [],
+  saved: part.state,
+  version: part.version,
+  theirs: null,
+  lastChange: null,
+})
+
+export function draftReducer(draft: Draft, event: DraftEvent): Draft {
+  switch (event.type) {
+    case 'changed': {
+      const last = draft.lastChange
+      const joins = last !== null && last.key === event.key && event.at - last.at < sameGesture
+      const past = joins ? draft.past : [...draft.past, draft.present]
+      return { ...draft, present: event.state, past, future: [], lastChange: { key: event.key, at: event.at } }
+    }
+    case 'undone': {
+      const before = draft.past.at(-1)
+      if (!before) return draft
+      return { ...draft, present: before, past: draft.past.slice(0, -1), future: [draft.present, ...draft.future], lastChange: null }
+    }
+    case 'redone': {
+      const [next, ...future] = draft.future
+      if (!next) return draft
+      return { ...draft, present: next, past: [...draft.past, draft.present], future, lastChange: null }
+    }
+    case 'saved':
+      return { ...draft, saved: event.state, version: event.version }
+    case 'refused':
+      return { ...draft, theirs: event.theirs }
+    case 'settled': {
+      if (!draft.theirs) return draft
+      const newest = { ...draft, saved: draft.theirs.state, version: draft.theirs.version, theirs: null, lastChange: null }
+      return event.keep === 'mine' ? newest : { ...newest, present: draft.theirs.state, past: [...draft.past, draft.present], future: [] }
+    }
+  }
+}
+
+/** The decisions with some entries set; an empty entry leaves the value to Emboq. */
+export function withEntries(state: PartState, entries: Readonly<Record<string, string>>): PartState {
+  const merged = { ...state.parameters, ...entries }
+  return { ...state, parameters: Object.fromEntries(Object.entries(merged).filter(([, entry]) => entry !== '')) }
+}

@@ -1,0 +1,80 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { sendJson } from '@/api/client'
+import type { DimensionView, ReadingView } from '@/api/types'
+import { Figure, QuantityFigure } from '@/ui/Figure'
+import { ErrorNote } from '@/ui/ProblemNote'
+
+/** The readings of a dimension, and what they say together. */
+export function ReadingList({ dimension }: { readonly dimension: DimensionView }) {
+  if (dimension.readings.length === 0) return <p className="quiet">Nothing read yet.</p>
+  return (
+    <div className="flex flex-col gap-2">
+      {dimension.size && (
+        <p className="flex items-center gap-3 text-xl">
+          <QuantityFigure quantity={dimension.size} />
+          <span className="figure quiet text-base">± {dimension.size.spread}</span>
+        </p>
+      )}
+      {dimension.warning && <p className="text-warning">{dimension.warning}</p>}
+      <ul aria-label={`Readings of ${dimension.label}`}>
+        {dimension.readings.map((reading) => (
+          <Row key={reading.id} reading={reading} />
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+function Row({ reading }: { readonly reading: ReadingView }) {
+  const [asking, setAsking] = useState(false)
+  const struck = reading.struckBecause !== null
+  return (
+    <li className="border-base-300 flex min-h-11 flex-wrap items-center gap-3 border-b py-1">
+      <span className={struck ? 'line-through opacity-60' : ''}>
+        <Figure metric={reading.metric} inches={reading.inches} />
+      </span>
+      <span className="quiet grow text-sm">
+        {reading.text} with the {reading.instrument}
+        {reading.remark && `, ${reading.remark}`}
+        {struck && `; struck out: ${reading.struckBecause}`}
+      </span>
+      {!struck && !asking && (
+        <button className="btn btn-ghost btn-sm" onClick={() => setAsking(true)} aria-label={`Strike out ${reading.text}`}>
+          Strike out
+        </button>
+      )}
+      {asking && <StrikeForm reading={reading} onDone={() => setAsking(false)} />}
+    </li>
+  )
+}
+
+function StrikeForm({ reading, onDone }: { readonly reading: ReadingView; readonly onDone: () => void }) {
+  const [because, setBecause] = useState('')
+  const client = useQueryClient()
+  const strike = useMutation({
+    mutationFn: () => sendJson<undefined>('POST', `/api/readings/${reading.id}/strikes`, { because }),
+    onSuccess: async () => {
+      await Promise.all(['machines', 'design', 'bench'].map((name) => client.invalidateQueries({ queryKey: [name] })))
+      onDone()
+    },
+  })
+  return (
+    <form
+      className="flex w-full flex-wrap gap-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        strike.mutate()
+      }}
+    >
+      <input className="input grow" autoFocus value={because} onChange={(e) => setBecause(e.target.value)} placeholder="Why? It slipped…" aria-label="Why it is struck out" />
+      <button className="btn btn-outline" disabled={strike.isPending}>
+        Strike out
+      </button>
+      <button type="button" className="btn btn-ghost" onClick={onDone}>
+        Leave it
+      </button>
+      {strike.isError && <ErrorNote error={strike.error} />}
+    </form>
+  )
+}

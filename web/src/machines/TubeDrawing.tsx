@@ -1,0 +1,67 @@
+import type { DimensionView, InterfaceView } from '@/api/types'
+import { Figure } from '@/ui/Figure'
+import { Patterns } from '@/ui/Patterns'
+
+export type TubeDrawingProps = { readonly place: InterfaceView; readonly chosen: string; readonly onChoose: (key: string) => void }
+
+const view = { width: 420, height: 330 } as const
+/** Where each dimension's button stands over the drawing, in parts of its width and height. */
+const spots: Readonly<Record<string, { readonly left: string; readonly top: string }>> = {
+  outside: { left: '1%', top: '2%' },
+  inside: { left: '66%', top: '35%' },
+  depth: { left: '32%', top: '81%' },
+}
+
+/** A round opening in section with its three dimensions; pressing one chooses it for the next reading. Not to scale until it is read. */
+export function TubeDrawing({ place, chosen, onChoose }: TubeDrawingProps) {
+  const size = (key: string) => place.dimensions.find((d) => d.key === key)?.size?.value
+  const outside = size('outside') ?? (size('inside') ?? 50) * 1.12
+  const inside = size('inside') ?? outside / 1.12
+  const scale = 170 / Math.max(outside, inside)
+  const [ro, ri] = [(Math.max(outside, inside + 1) * scale) / 2, (inside * scale) / 2]
+  const [left, right, axis] = [150, 330, 165]
+  return (
+    <div className="relative" style={{ aspectRatio: `${view.width} / ${view.height}` }}>
+      <svg viewBox={`0 0 ${view.width} ${view.height}`} className="h-full w-full" aria-hidden>
+        <Patterns />
+        {[-1, 1].map((side) => (
+          <rect
+            key={side}
+            x={left}
+            width={right - left}
+            y={side < 0 ? axis - ro : axis + ri}
+            height={ro - ri}
+            fill="url(#stipple)"
+            stroke="currentColor"
+            strokeWidth="1.5"
+          />
+        ))}
+        <g stroke="currentColor" strokeWidth="1" fill="none">
+          <path d={`M${left - 26} ${axis} H${right + 26}`} strokeDasharray="14 4 3 4" opacity="0.6" />
+          <path d={`M${left - 16} ${axis - ro} V${axis + ro} M${left - 22} ${axis - ro} h20 M${left - 22} ${axis + ro} h20`} strokeWidth={chosen === 'outside' ? 3 : 1} />
+          <path d={`M${right - 60} ${axis - ri} V${axis + ri}`} strokeWidth={chosen === 'inside' ? 3 : 1} />
+          <path d={`M${left} ${axis + ro + 16} H${right} M${left} ${axis + ro + 6} v20 M${right} ${axis + ro + 6} v20`} strokeWidth={chosen === 'depth' ? 3 : 1} />
+        </g>
+      </svg>
+      {place.dimensions.map((d) => (
+        <Spot key={d.key} dimension={d} chosen={d.key === chosen} onChoose={onChoose} />
+      ))}
+    </div>
+  )
+}
+
+type SpotProps = { readonly dimension: DimensionView; readonly chosen: boolean; readonly onChoose: (key: string) => void }
+
+function Spot({ dimension, chosen, onChoose }: SpotProps) {
+  return (
+    <button
+      className={`bg-base-100 absolute flex min-h-14 min-w-32 flex-col items-start rounded border px-2 py-1 text-left ${chosen ? 'border-primary border-2' : 'border-base-300'}`}
+      style={spots[dimension.key]}
+      aria-pressed={chosen}
+      onClick={() => onChoose(dimension.key)}
+    >
+      <span className="quiet text-xs">{dimension.label}</span>
+      {dimension.size ? <Figure metric={dimension.size.metric} inches={dimension.size.inches} /> : <span className="quiet">not read</span>}
+    </button>
+  )
+}

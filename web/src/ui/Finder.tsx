@@ -1,0 +1,48 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { jobs, machines } from '@/api/queries'
+import { Sheet } from './Sheet'
+
+type Found = { readonly to: string; readonly name: string; readonly kind: string; readonly text: string }
+
+/** Finds machines, their places, and jobs by any word in them. */
+export function Finder({ onClose }: { readonly onClose: () => void }) {
+  const [text, setText] = useState('')
+  const everything = useEverything()
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
+  const found = everything.filter((f) => words.every((w) => f.text.toLowerCase().includes(w)))
+  return (
+    <Sheet title="Find" onClose={onClose}>
+      <input
+        className="input w-full text-lg"
+        autoFocus
+        aria-label="Words to find"
+        placeholder="sander, hose, lathe…"
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+      />
+      <ul className="max-h-96 overflow-auto">
+        {found.map((f) => (
+          <li key={f.to + f.name}>
+            <Link to={f.to} onClick={onClose} className="hover:bg-base-200 flex min-h-11 items-center justify-between gap-4 rounded px-2">
+              <span>{f.name}</span>
+              <span className="quiet">{f.kind}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {found.length === 0 && <p className="quiet">Nothing has “{text}” in it.</p>}
+    </Sheet>
+  )
+}
+
+function useEverything(): readonly Found[] {
+  const machineList = useQuery(machines).data ?? []
+  const jobList = useQuery(jobs).data ?? []
+  return [
+    ...jobList.map((j) => ({ to: `/jobs/${j.id}`, name: j.name, kind: 'job', text: `${j.name} ${j.need}` })),
+    ...machineList.map((m) => ({ to: `/machines/${m.id}`, name: m.name, kind: 'machine', text: `${m.name} ${m.note}` })),
+    ...machineList.flatMap((m) => m.interfaces.map((i) => ({ to: `/machines/${m.id}`, name: i.name, kind: i.kindName, text: i.name }))),
+  ]
+}

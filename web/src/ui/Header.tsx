@@ -1,0 +1,71 @@
+import { useState } from 'react'
+import { NavLink } from 'react-router'
+import { useLeading } from './leading'
+import { applyTheme, storedTheme, type Theme } from './theme'
+
+export type HeaderProps = { readonly onFind: () => void; readonly onKeys: () => void }
+
+/** Name, places, and what holds everywhere: leading unit, light, finding, keys. */
+export function Header({ onFind, onKeys }: HeaderProps) {
+  const { leading, swap } = useLeading()
+  return (
+    <header className="border-base-300 flex flex-wrap items-center gap-x-2 border-b px-4 py-1">
+      <NavLink to="/" className="mr-4 flex min-h-11 items-center gap-2 text-xl font-bold">
+        <RingInRing />
+        Emboq
+      </NavLink>
+      <Place to="/" name="Bench" />
+      <Place to="/machines" name="Machines" />
+      <span className="grow" />
+      <button className="btn btn-ghost" onClick={onFind}>
+        Find <kbd className="kbd kbd-sm">/</kbd>
+      </button>
+      <button className="btn btn-ghost figure" onClick={swap} aria-label={`Leading unit: ${leading === 'metric' ? 'mm' : 'inch'}. Swap.`}>
+        {leading === 'metric' ? 'mm · in' : 'in · mm'}
+      </button>
+      <ThemeSwitch />
+      <button className="btn btn-ghost" onClick={onKeys} aria-label="List the keys">
+        ?
+      </button>
+    </header>
+  )
+}
+
+function Place({ to, name }: { readonly to: string; readonly name: string }) {
+  return (
+    <NavLink
+      to={to}
+      end={to === '/'}
+      className={({ isActive }) =>
+        `flex min-h-11 items-center border-b-[3px] px-3 ${isActive ? 'border-primary font-semibold' : 'border-transparent'}`
+      }
+    >
+      {name}
+    </NavLink>
+  )
+}
+
+function ThemeSwitch() {
+  const [theme, setTheme] = useState<Theme>(storedTheme)
+  const next = theme === 'daylight' ? 'lamplight' : 'daylight'
+  return (
+    <button
+      className="btn btn-ghost"
+      onClick={() => {
+        applyTheme(next)
+        setTheme(next)
+      }}
+    >
+      {next === 'lamplight' ? 'Lamplight' : 'Daylight'}
+    </button>
+  )
+}
+
+function RingInRing() {
+  return (
+    <svg viewBox="0 0 32 32" className="h-7 w-7" aria-hidden>
+      <circle cx="16" cy="16" r="13" fill="none" stroke="var(--machine)" strokeWidth="4" />
+      <circle cx="16" cy="16" r="8.5" fill="none" stroke="var(--part)" strokeWidth="4" />
+    </svg>
+  )
+}

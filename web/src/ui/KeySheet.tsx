@@ -1,0 +1,32 @@
+import { Sheet } from './Sheet'
+
+const keys: readonly (readonly [string, string])[] = [
+  ['0 … 9', 'start a reading in the next dimension'],
+  ['r', 'new reading'],
+  ['[ and ]', 'the station before and after'],
+  ['t', 'note a try'],
+  ['/', 'find anything'],
+  ['u', 'swap the leading unit'],
+  ['.', 'why the focused figure is what it is'],
+  ['↑ ↓', 'step the focused value'],
+  ['Enter', 'edit the focused value'],
+  ['Ctrl Z, Ctrl Y', 'take a change back, give it again'],
+  ['Esc', 'step back'],
+  ['?', 'this list'],
+]
+
+export function KeySheet({ onClose }: { readonly onClose: () => void }) {
+  return (
+    <Sheet title="Keys" onClose={onClose}>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
+        {keys.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt className="figure font-semibold">{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="quiet">No key acts while you type in a field.</p>
+    </Sheet>
+  )
+}

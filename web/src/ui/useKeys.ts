@@ -1,0 +1,25 @@
+import { useEffect, useRef } from 'react'
+
+export type KeyMap = Readonly<Record<string, (event: KeyboardEvent) => void>>
+
+const typing = (target: EventTarget | null) =>
+  target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+
+/** Keys of a screen. None acts while somebody types in a field, or with a modifier held. `digit` stands for any digit. */
+export function useKeys(keys: KeyMap) {
+  const current = useRef(keys)
+  useEffect(() => {
+    current.current = keys
+  })
+  useEffect(() => {
+    const act = (event: KeyboardEvent) => {
+      if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return
+      const action = current.current[event.key] ?? (/^\d$/.test(event.key) ? current.current.digit : undefined)
+      if (!action) return
+      event.preventDefault()
+      action(event)
+    }
+    window.addEventListener('keydown', act)
+    return () => window.removeEventListener('keydown', act)
+  }, [])
+}

@@ -1,0 +1,16 @@
+import { BufferAttribute, BufferGeometry } from 'three'
+import type { BodyView } from '@/api/types'
+
+const bytes = (base64: string) => Uint8Array.from(atob(base64), (c) => c.charCodeAt(0)).buffer
+
+/** The triangles of a body, flat shaded so that what is seen is what is in the file. The caller frees it. */
+export function bodyGeometry(body: BodyView): BufferGeometry {
+  const indexed = new BufferGeometry()
+  indexed.setAttribute('position', new BufferAttribute(new Float32Array(bytes(body.positions)), 3))
+  indexed.setIndex(new BufferAttribute(new Uint32Array(bytes(body.triangles)), 1))
+  const flat = indexed.toNonIndexed()
+  indexed.dispose()
+  flat.computeVertexNormals()
+  flat.computeBoundingBox()
+  return flat
+}
