@@ -14,13 +14,11 @@ export function App() {
   const { swap } = useLeading()
   const navigate = useNavigate()
   const close = () => setSheet(null)
-  useKeys(
-    sheet ? {} : { '?': () => setSheet('keys'), '/': () => setSheet('find'), u: swap, Escape: () => void navigate(-1) },
-  )
+  useKeys(sheet ? {} : { '?': () => setSheet('keys'), '/': () => setSheet('find'), u: swap, Escape: () => void navigate(-1) })
   return (
-    <div className="bg-base-100 text-base-content flex min-h-dvh flex-col">
+    <div className="bg-base-100 text-base-content flex min-h-dvh flex-col lg:h-dvh">
       <Header onFind={() => setSheet('find')} onKeys={() => setSheet('keys')} />
-      <main className="flex min-h-0 grow flex-col">
+      <main className="flex min-h-0 grow flex-col lg:overflow-auto">
         <Routes>
           <Route path="/" element={<BenchScreen />} />
           <Route path="/machines" element={<MachinesScreen />} />

@@ -44,15 +44,21 @@ public static class LengthNotation
         return Decimal(number) is { } text ? $"{text} {unit}" : $"{number.Numerator} {unit} / {number.Denominator}";
     }
 
-    /// <summary>Inches for showing: nearest 1/64, and what is left over in mm when that is not exact to 0.005 mm.</summary>
+    /// <summary>Inches for showing: nearest 1/64, and what is left over in mm when that is not exact to 0.005 mm.
+    /// Under an eighth, where fractions tell nothing, thousandths.</summary>
     public static string ShowInches(double millimetres)
     {
+        if (Math.Abs(millimetres) < 25.4 / 8)
+        {
+            return string.Create(CultureInfo.InvariantCulture, $"{millimetres / 25.4:0.000} in").Replace('-', '−');
+        }
+
         var sixtyFourths = (BigInteger)Math.Round(millimetres / 25.4 * 64, MidpointRounding.AwayFromZero);
         var rest = millimetres - ((double)sixtyFourths / 64 * 25.4);
         var fraction = Mixed(new Rational(sixtyFourths, 64));
         return Math.Abs(rest) < 0.005
             ? $"{fraction} in"
-            : string.Create(CultureInfo.InvariantCulture, $"{fraction} in {(rest < 0 ? '−' : '+')} {Math.Abs(rest):0.00}");
+            : string.Create(CultureInfo.InvariantCulture, $"{fraction} in {(rest < 0 ? '−' : '+')} {Math.Abs(rest):0.00} mm");
     }
 
     private static bool IsWorkshopFraction(Rational number) =>

@@ -11,7 +11,7 @@ internal static class QuantityText
     public static string Metric(double value, Unit unit)
     {
         var (scale, format, symbol) = Shown(value, unit);
-        return $"{(value * scale).ToString(format, CultureInfo.InvariantCulture).Replace('-', '−')} {symbol}".TrimEnd();
+        return $"{(value * scale).ToString(format, CultureInfo.InvariantCulture).Replace('-', '−')} {symbol}".TrimEnd().Replace(" °", "°", StringComparison.Ordinal);
     }
 
     /// <summary>A length in inches, or <c>null</c> for anything else.</summary>

@@ -15,8 +15,7 @@ import type {
   Process,
 } from './types'
 
-const list = <T>(name: string) =>
-  queryOptions({ queryKey: [name], queryFn: ({ signal }) => getJson<readonly T[]>(`/api/${name}`, signal) })
+const list = <T>(name: string) => queryOptions({ queryKey: [name], queryFn: ({ signal }) => getJson<readonly T[]>(`/api/${name}`, signal) })
 
 export const benchItems = list<BenchItem>('bench')
 export const families = list<FamilyView>('families')

@@ -5,6 +5,7 @@ import { benchItems } from '@/api/queries'
 import type { BenchItem } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Loading } from '@/ui/Loading'
+import { Percent } from '@/ui/Percent'
 import { StationTrack } from '@/ui/StationTrack'
 import { NewJob } from './NewJob'
 
@@ -61,7 +62,9 @@ function Item({ item }: { readonly item: BenchItem }) {
 function Chance({ chance }: { readonly chance: number }) {
   return (
     <div className="text-right">
-      <div className="figure text-3xl font-semibold">{Math.round(chance * 100)} %</div>
+      <div className="text-3xl font-semibold">
+        <Percent share={chance} />
+      </div>
       <div className="quiet text-sm">chance that the next print fits</div>
     </div>
   )
@@ -72,8 +75,11 @@ function EmptyBench() {
     <div className="border-base-300 rounded-md border border-dashed p-8">
       <p className="text-xl">Nothing is on the go.</p>
       <p className="quiet mt-2">
-        Enter the two machines that must be joined under <Link to="/machines" className="link">Machines</Link>, read their openings, then start a
-        job.
+        Enter the two machines that must be joined under{' '}
+        <Link to="/machines" className="link">
+          Machines
+        </Link>
+        , read their openings, then start a job.
       </p>
     </div>
   )

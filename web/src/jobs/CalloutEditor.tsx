@@ -9,7 +9,12 @@ import { useLeading } from '@/ui/leading'
 import { stepped } from './stepping'
 import type { Work } from './Workbench'
 
-export type CalloutEditorProps = { readonly spec: ParameterSpec; readonly line: LedgerLineView; readonly work: Work; readonly onClose: () => void }
+export type CalloutEditorProps = {
+  readonly spec: ParameterSpec
+  readonly line: LedgerLineView
+  readonly work: Work
+  readonly onClose: () => void
+}
 
 /** Edits one value in place. What cannot be built is refused here, in words, and what was typed stays. */
 export function CalloutEditor({ spec, line, work, onClose }: CalloutEditorProps) {
@@ -63,10 +68,20 @@ export function CalloutEditor({ spec, line, work, onClose }: CalloutEditorProps)
         <button className="btn btn-primary grow" disabled={busy}>
           Set
         </button>
-        <button type="button" className="btn btn-outline" onClick={() => work.editing.set(stepped(spec, line.quantity.value, -1))} aria-label="One step less">
+        <button
+          type="button"
+          className="btn btn-outline"
+          onClick={() => work.editing.set(stepped(spec, line.quantity.value, -1))}
+          aria-label="One step less"
+        >
           −
         </button>
-        <button type="button" className="btn btn-outline" onClick={() => work.editing.set(stepped(spec, line.quantity.value, 1))} aria-label="One step more">
+        <button
+          type="button"
+          className="btn btn-outline"
+          onClick={() => work.editing.set(stepped(spec, line.quantity.value, 1))}
+          aria-label="One step more"
+        >
           +
         </button>
         <button type="button" className="btn btn-ghost" onClick={onClose}>
@@ -82,7 +97,11 @@ type ReadingProps = { readonly spec: ParameterSpec; readonly text: string; reado
 function Reading({ spec, text, leading }: ReadingProps) {
   const isLength = spec.kind === 'length' && text.trim() !== ''
   const length = useQuery({ ...readLength(text, leading), enabled: isLength })
-  return isLength && length.data ? <Figure metric={length.data.metric} inches={length.data.inches} /> : <span className="quiet">{spec.help}</span>
+  return isLength && length.data ? (
+    <Figure metric={length.data.metric} inches={length.data.inches} />
+  ) : (
+    <span className="quiet">{spec.help}</span>
+  )
 }
 
 /** Reads an entry in the leading unit and proposes it; answers what is wrong with it, if anything. */

@@ -16,7 +16,12 @@ export function CalloutLabel({ placed, work }: CalloutLabelProps) {
   const line = work.design?.ledger.find((l) => l.key === callout.line)
   const spec = work.family.parameters.find((p) => p.key === callout.parameter)
   if (!line) return null
-  const place = { left: label.x - labelSize.width / 2, top: label.y - labelSize.height / 2, width: labelSize.width, height: labelSize.height }
+  const place = {
+    left: label.x - labelSize.width / 2,
+    top: label.y - labelSize.height / 2,
+    width: labelSize.width,
+    height: labelSize.height,
+  }
   const press = () => (spec ? setEditing(true) : callout.reads ? work.setStation('measure') : work.ask(callout.line))
   const keys = (event: KeyboardEvent) => {
     const steps = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0
@@ -35,7 +40,7 @@ export function CalloutLabel({ placed, work }: CalloutLabelProps) {
         data-line={callout.line}
       >
         <span className="quiet flex w-full items-center justify-between gap-1 text-xs leading-tight">
-          <span className="truncate">{short(line.quantity.name)}</span>
+          <span className="truncate">{callout.reads ? 'measured' : short(line.quantity.name)}</span>
           <ProvenanceMark kind={line.quantity.provenance.kind} />
         </span>
         <span className="flex w-full items-center justify-between gap-1">

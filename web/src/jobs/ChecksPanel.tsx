@@ -28,8 +28,7 @@ function Check({ check, work }: { readonly check: CheckView; readonly work: Work
         <span className="font-semibold">{check.title}</span>
         <span>{check.says}</span>
         <span>
-          <span className="figure font-semibold">{check.figure}</span> <span className="quiet">against</span>{' '}
-          <span className="figure">{check.limit}</span>
+          <span className="figure font-semibold">{check.figure}</span> <span className="quiet">against</span> {check.limit}
         </span>
         <span className="quiet text-sm">{check.source}</span>
         <div className="flex flex-wrap gap-2">
@@ -47,7 +46,9 @@ function RemedyButton({ remedy, work }: { readonly remedy: RemedyView; readonly 
   const act = () => {
     if (remedy.changes) work.editing.set(remedy.changes)
     else if (remedy.measure)
-      void navigate(`/jobs/${work.job.id}?at=measure&place=${remedy.measure.interface}&dimension=${remedy.measure.dimension}`, { replace: true })
+      void navigate(`/jobs/${work.job.id}?at=measure&place=${remedy.measure.interface}&dimension=${remedy.measure.dimension}`, {
+        replace: true,
+      })
     else if (isStation(remedy.station)) work.setStation(remedy.station)
   }
   return (

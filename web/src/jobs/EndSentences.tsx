@@ -1,4 +1,5 @@
 import type { MachineView, ParameterSpec } from '@/api/types'
+import { Percent } from '@/ui/Percent'
 import type { Work } from './Workbench'
 
 /** Each end as a sentence whose words can be changed: goes over the spigot, snug. */
@@ -11,8 +12,15 @@ export function EndSentences({ work }: { readonly work: Work }) {
         const seat = design?.seats.find((s) => s.slot === slot.key)
         return (
           <div key={slot.key} className="bg-base-200 rounded-md px-3 py-2" role="group" aria-label={slot.label}>
-            <div className="flex flex-wrap items-center gap-2">
-              <span>{slot.label.replace(/^./, (c) => c.toUpperCase())} goes</span>
+            <p className="quiet mb-1 text-sm">
+              <span className="font-semibold">{slot.label.replace(/^./, (c) => c.toUpperCase())}</span>
+              {seat && (
+                <>
+                  : {seat.feels}, chance <Percent share={seat.chance} />
+                </>
+              )}
+            </p>
+            <div className="grid grid-cols-[auto_minmax(6rem,1fr)_auto] gap-2">
               <Word spec={spec(family.parameters, `${slot.key}Join`)} work={work} />
               <PlaceWord
                 machines={machines}
@@ -23,11 +31,6 @@ export function EndSentences({ work }: { readonly work: Work }) {
               />
               <Word spec={spec(family.parameters, `${slot.key}Fit`)} work={work} />
             </div>
-            {seat && (
-              <p className="quiet mt-1 text-sm">
-                {seat.feels}; <span className="figure">{Math.round(seat.chance * 100)} %</span> chance of it at this end
-              </p>
-            )}
           </div>
         )
       })}
@@ -40,7 +43,12 @@ const spec = (specs: readonly ParameterSpec[], key: string) => specs.find((s) =>
 function Word({ spec, work }: { readonly spec: ParameterSpec; readonly work: Work }) {
   const value = work.editing.draft.present.parameters[spec.key] ?? spec.default ?? ''
   return (
-    <select className="select w-auto" aria-label={spec.label} value={value} onChange={(e) => work.editing.set({ [spec.key]: e.target.value })}>
+    <select
+      className="select w-auto min-w-24"
+      aria-label={spec.label}
+      value={value}
+      onChange={(e) => work.editing.set({ [spec.key]: e.target.value })}
+    >
       {spec.options.map((o) => (
         <option key={o.key} value={o.key}>
           {o.label}
@@ -61,7 +69,7 @@ type PlaceWordProps = {
 function PlaceWord({ machines, kinds, label, value, onChange }: PlaceWordProps) {
   const places = machines.flatMap((m) => m.interfaces).filter((i) => kinds.includes(i.kind))
   return (
-    <select className="select w-auto max-w-60" aria-label={`Place of the ${label}`} value={value} onChange={(e) => onChange(e.target.value)}>
+    <select className="select w-full" aria-label={`Place of the ${label}`} value={value} onChange={(e) => onChange(e.target.value)}>
       {places.map((i) => (
         <option key={i.id} value={i.id}>
           {i.name}

@@ -1,3 +1,4 @@
+import { Percent } from '@/ui/Percent'
 import type { Work } from './Workbench'
 
 /** What the job is, with which setup, and how likely the next print fits. */
@@ -33,10 +34,10 @@ export function JobHeader({ work }: { readonly work: Work }) {
         </span>
       </div>
       <div className="w-44 text-right leading-tight">
-        <div className="figure text-2xl font-semibold" aria-label="Chance of a fit">
-          {design?.chance == null ? '—' : `${Math.round(design.chance * 100)} %`}
+        <div className="text-2xl font-semibold" data-testid="chance">
+          {typeof design?.chance === 'number' ? <Percent share={design.chance} /> : '—'}
         </div>
-        <div className="quiet text-sm">chance of a first fit</div>
+        <div className="quiet text-sm">chance of a fit</div>
       </div>
     </div>
   )

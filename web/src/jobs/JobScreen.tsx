@@ -17,7 +17,10 @@ export function JobScreen() {
   if (!job || !part || !family)
     return (
       <p className="p-6">
-        No job is kept under this address. <Link className="link" to="/">Go to the bench.</Link>
+        No job is kept under this address.{' '}
+        <Link className="link" to="/">
+          Go to the bench.
+        </Link>
       </p>
     )
   return <Workbench key={part.id} job={job} part={part} family={family} processes={processList.data} machines={machineList.data} />

@@ -50,7 +50,9 @@ function Line({ line, open, onToggle }: LineProps) {
         <span className="leading-tight">{line.quantity.name}</span>
         <span className="flex shrink-0 items-center gap-2 text-right">
           <QuantityFigure quantity={line.quantity} />
-          <span className="figure quiet w-20 text-sm">{line.quantity.spread ? `± ${line.quantity.spread.replace(' mm', '')}` : 'exact'}</span>
+          <span className="figure quiet w-20 text-sm">
+            {line.quantity.spread ? `± ${line.quantity.spread.replace(' mm', '')}` : 'exact'}
+          </span>
         </span>
       </button>
       {open && <Why line={line} />}

@@ -15,13 +15,25 @@ export function MeasurePanel({ work }: { readonly work: Work }) {
     <div className="flex flex-col gap-4">
       <div className="flex flex-wrap gap-2" role="tablist" aria-label="Places">
         {places.map((p) => (
-          <button key={p.id} role="tab" aria-selected={p === place} className={`btn ${p === place ? 'btn-primary' : 'btn-outline'}`} onClick={() => setOpen(p.id)}>
+          <button
+            key={p.id}
+            role="tab"
+            aria-selected={p === place}
+            className={`btn ${p === place ? 'btn-primary' : 'btn-outline'}`}
+            onClick={() => setOpen(p.id)}
+          >
             {p.name}
           </button>
         ))}
       </div>
       {place && (
-        <PlaceReadings key={place.id} place={place} hotkeys from={search.get('dimension') ?? undefined} typed={search.get('typed') ?? undefined} />
+        <PlaceReadings
+          key={place.id}
+          place={place}
+          hotkeys
+          from={search.get('dimension') ?? undefined}
+          typed={search.get('typed') ?? undefined}
+        />
       )}
     </div>
   )

@@ -25,14 +25,26 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
   return (
     <div className="flex flex-col gap-4">
       <p className="text-lg">
-        {what === 'coupon' ? 'A ring of each end, cut out of the very part: minutes of printing before hours.' : 'The whole part. Each print gets a number that is never used again.'}
+        {what === 'coupon'
+          ? 'A ring of each end, cut out of the very part: minutes of printing before hours.'
+          : 'The whole part. Each print gets a number that is never used again.'}
       </p>
       <ul className="flex flex-col gap-2">
         {bodies.map((body) => (
-          <BodyRow key={body.key} body={body} chosen={chosen.includes(body.key)} onToggle={() => setLeft(toggle(left, body.key))} fixed={what === 'part'} />
+          <BodyRow
+            key={body.key}
+            body={body}
+            chosen={chosen.includes(body.key)}
+            onToggle={() => setLeft(toggle(left, body.key))}
+            fixed={what === 'part'}
+          />
         ))}
       </ul>
-      <button className="btn btn-primary" disabled={chosen.length === 0 || editing.unsaved || freeze.isPending} onClick={() => freeze.mutate()}>
+      <button
+        className="btn btn-primary"
+        disabled={chosen.length === 0 || editing.unsaved || freeze.isPending}
+        onClick={() => freeze.mutate()}
+      >
         {what === 'coupon' ? 'Number this proof' : 'Number this print'}
       </button>
       {freeze.isError && <ErrorNote error={freeze.error} />}
@@ -72,7 +84,8 @@ function Files({ work }: { readonly work: Work }) {
       {revisions.map((r) => (
         <li key={r.number} className="border-base-300 flex min-h-12 items-center justify-between gap-3 border-b py-1">
           <span>
-            <span className="figure font-semibold">Revision {r.number}</span> <span className="quiet block text-sm">{r.printed.map(inWords).join(' and ')}</span>
+            <span className="figure font-semibold">Revision {r.number}</span>{' '}
+            <span className="quiet block text-sm">{r.printed.map(inWords).join(' and ')}</span>
           </span>
           <a className="btn btn-outline" href={`/api/parts/${work.part.id}/revisions/${r.number}.stl`} download>
             Take the STL

@@ -15,7 +15,13 @@ export function SeatDrawing({ work, drawing }: SeatDrawingProps) {
     <div ref={ref} className="relative min-h-0 min-w-0 overflow-hidden">
       {size.width > 0 && (
         <>
-          <svg width={size.width} height={size.height} className="absolute inset-0" role="img" aria-label="Section through machine and part">
+          <svg
+            width={size.width}
+            height={size.height}
+            className="absolute inset-0"
+            role="img"
+            aria-label="Section through machine and part"
+          >
             <Patterns />
             {drawing.regions.map((region, i) => (
               <path

@@ -25,19 +25,24 @@ export function SeatPane({ work, error, stale }: SeatPaneProps) {
     <section className="flex min-h-0 min-w-0 flex-col" aria-label="Seat drawing" data-stale={stale}>
       <div className="flex flex-wrap items-center gap-1 px-4 pt-2">
         {modes.map(([key, name]) => (
-          <button key={key} className={`btn ${mode === key ? 'btn-outline btn-primary' : 'btn-ghost'}`} aria-pressed={mode === key} onClick={() => setMode(key)}>
+          <button
+            key={key}
+            className={`btn ${mode === key ? 'btn-outline btn-primary' : 'btn-ghost'}`}
+            aria-pressed={mode === key}
+            onClick={() => setMode(key)}
+          >
             {name}
           </button>
         ))}
       </div>
       {!design && !error && <Loading what="the drawing" className="m-4 h-96" />}
       {design && !design.drawing && (
-        <p className="m-6 text-xl">
-          {design.checks.find((c) => c.verdict === 'stop')?.says ?? 'Nothing to draw yet.'}
-        </p>
+        <p className="m-6 text-xl">{design.checks.find((c) => c.verdict === 'stop')?.says ?? 'Nothing to draw yet.'}</p>
       )}
       {design?.drawing && (
-        <div className={`grid min-h-[28rem] grow ${mode === 'both' ? 'grid-rows-2 xl:grid-cols-2 xl:grid-rows-1' : 'grid-cols-1'}`}>
+        <div
+          className={`grid min-h-[28rem] grow lg:min-h-0 ${mode === 'both' ? 'grid-rows-2 xl:grid-cols-2 xl:grid-rows-1' : 'grid-cols-1'}`}
+        >
           {(mode === 'section' || mode === 'both') && <SeatDrawing work={work} drawing={design.drawing} />}
           {(mode === 'solid' || mode === 'both') && (
             <Suspense fallback={<Loading what="the view in the round" className="m-4 h-full" />}>

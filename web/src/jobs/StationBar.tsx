@@ -3,7 +3,11 @@ import { VerdictMark } from '@/ui/VerdictMark'
 import { stationName, stations } from '@/ui/stations'
 import { worst } from './verdicts'
 
-export type StationBarProps = { readonly station: Station; readonly onChoose: (station: Station) => void; readonly checks: readonly CheckView[] }
+export type StationBarProps = {
+  readonly station: Station
+  readonly onChoose: (station: Station) => void
+  readonly checks: readonly CheckView[]
+}
 
 /** The stations across, as one line from measuring to keeping. */
 export function StationBar({ station, onChoose, checks }: StationBarProps) {

@@ -1,8 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { ApiProblem, sendJson } from '@/api/client'
-import { history, instruments } from '@/api/queries'
+import { history } from '@/api/queries'
 import type { Feel, RevisionView, TryAnswer, TryRequest } from '@/api/types'
+import { InstrumentSelect, useInstrument } from '@/machines/InstrumentSelect'
+import { Percent } from '@/ui/Percent'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
 import type { Work } from './Workbench'
@@ -31,6 +33,7 @@ function TryForm({ work, revisions, newest }: TryFormProps) {
   const [feel, setFeel] = useState<Feel | null>(null)
   const [printed, setPrinted] = useState('')
   const [remark, setRemark] = useState('')
+  const [instrument, setInstrument] = useInstrument('printed')
   const note = useNoteTry(work, () => {
     setFeel(null)
     setPrinted('')
@@ -42,7 +45,7 @@ function TryForm({ work, revisions, newest }: TryFormProps) {
       className="flex flex-col gap-5"
       onSubmit={(event) => {
         event.preventDefault()
-        note.mutate({ revision, slot, feel, printed, remark, instrument: printed ? 'caliper' : null })
+        note.mutate({ revision, slot, feel, printed, remark, instrument: printed ? instrument : null })
       }}
     >
       <label className="flex items-center gap-3">
@@ -68,7 +71,20 @@ function TryForm({ work, revisions, newest }: TryFormProps) {
           <Choice key={key} name="feel" checked={feel === key} onChoose={() => setFeel(key)} label={words} />
         ))}
       </fieldset>
-      <Field label="Printed diameter, if you measured it (caliper)" value={printed} onChange={setPrinted} placeholder="50.92" problem={problem?.at('printed')} />
+      <div className="flex flex-wrap items-end gap-2">
+        <div className="grow">
+          <Field
+            label="Printed diameter, if you measured it"
+            value={printed}
+            onChange={setPrinted}
+            placeholder="50.92"
+            problem={problem?.at('printed')}
+          />
+        </div>
+        <div className="w-36">
+          <InstrumentSelect value={instrument} onChange={setInstrument} />
+        </div>
+      </div>
       <Field label="Remark" value={remark} onChange={setRemark} />
       {problem && !problem.at('printed') && <ErrorNote error={problem} />}
       {note.error && !problem && <ErrorNote error={note.error} />}
@@ -85,7 +101,9 @@ type ChoiceProps = { readonly name: string; readonly checked: boolean; readonly 
 
 function Choice({ name, checked, onChoose, label }: ChoiceProps) {
   return (
-    <label className={`flex min-h-12 items-center gap-3 rounded-md border px-3 text-lg ${checked ? 'border-primary border-2 font-semibold' : 'border-base-300'}`}>
+    <label
+      className={`flex min-h-12 items-center gap-3 rounded-md border px-3 text-lg ${checked ? 'border-primary border-2 font-semibold' : 'border-base-300'}`}
+    >
       <input type="radio" name={name} className="radio radio-primary" checked={checked} onChange={onChoose} />
       {label}
     </label>
@@ -93,7 +111,6 @@ function Choice({ name, checked, onChoose, label }: ChoiceProps) {
 }
 
 function Answer({ answer }: { readonly answer: TryAnswer }) {
-  const percent = (chance: number | null) => (chance === null ? '—' : `${Math.round(chance * 100)} %`)
   return (
     <div role="status" className="border-accent rounded-md border-2 p-3">
       <p className="text-lg">
@@ -101,8 +118,7 @@ function Answer({ answer }: { readonly answer: TryAnswer }) {
         <span className="figure">{answer.before}</span>.
       </p>
       <p>
-        Chance of a fit: <span className="figure">{percent(answer.chanceBefore)}</span> before,{' '}
-        <span className="figure font-semibold">{percent(answer.chanceAfter)}</span> now.
+        Chance of a fit: <Percent share={answer.chanceBefore ?? 0} /> before, <Percent share={answer.chanceAfter ?? 0} /> now.
       </p>
     </div>
   )
@@ -116,7 +132,6 @@ function TriesOn({ work }: { readonly work: Work }) {
 
 function useNoteTry(work: Work, onNoted: () => void) {
   const client = useQueryClient()
-  useQuery(instruments)
   return useMutation({
     mutationFn: (entry: TryRequest) => sendJson<TryAnswer>('POST', `/api/parts/${work.part.id}/tries`, entry),
     onSuccess: async () => {

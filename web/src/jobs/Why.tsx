@@ -1,4 +1,5 @@
 import type { LedgerLineView } from '@/api/types'
+import { Percent } from '@/ui/Percent'
 import { QuantityFigure } from '@/ui/Figure'
 
 /** The answer to "why?": reason, formula in names and numbers, inputs with their source, and where the doubt comes from. */
@@ -46,7 +47,9 @@ function Shares({ line }: { readonly line: LedgerLineView }) {
             <span className="bg-base-300 h-2.5 rounded-sm">
               <span className="bg-accent block h-full rounded-sm" style={{ width: `${share.share * 100}%` }} />
             </span>
-            <span className="figure text-right">{Math.round(share.share * 100)} %</span>
+            <span className="text-right">
+              <Percent share={share.share} />
+            </span>
           </li>
         ))}
       </ul>

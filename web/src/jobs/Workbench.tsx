@@ -44,7 +44,7 @@ export function Workbench({ job, part, family, processes, machines }: WorkbenchP
   }
   const work = { job, part, family, processes, machines, editing, station, setStation, design: preview.data, why, ask }
   return (
-    <div className="flex min-h-0 grow flex-col">
+    <div className="flex min-h-0 grow flex-col lg:overflow-hidden">
       <JobHeader work={work} />
       <StationBar station={station} onChoose={setStation} checks={preview.data?.checks ?? []} />
       <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[minmax(0,1fr)_27rem]">
@@ -73,10 +73,7 @@ export type Work = WorkbenchProps & {
 function useStation(): readonly [Station, (station: Station, typed?: string) => void] {
   const [search, setSearch] = useSearchParams()
   const at = search.get('at')
-  return [
-    isStation(at) ? at : 'reckon',
-    (station, typed) => setSearch(typed ? { at: station, typed } : { at: station }, { replace: true }),
-  ]
+  return [isStation(at) ? at : 'reckon', (station, typed) => setSearch(typed ? { at: station, typed } : { at: station }, { replace: true })]
 }
 
 function useUndoKeys({ undo, redo }: Pick<ReturnType<typeof useDraft>, 'undo' | 'redo'>) {

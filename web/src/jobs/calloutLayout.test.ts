@@ -17,7 +17,16 @@ describe('spread', () => {
   })
 })
 
-const callout = (line: string, side: Callout['side'], row: number, kind: Callout['kind'], x1: number, y1: number, x2: number, y2: number): Callout => ({
+const callout = (
+  line: string,
+  side: Callout['side'],
+  row: number,
+  kind: Callout['kind'],
+  x1: number,
+  y1: number,
+  x2: number,
+  y2: number,
+): Callout => ({
   line,
   kind,
   side,
@@ -48,7 +57,7 @@ const drawing: DrawingView = {
 describe('the layout of a drawing', () => {
   it.each([
     [800, 560],
-    [640, 480],
+    [700, 480],
   ])('keeps every label inside %i x %i and off every other label', (width, height) => {
     const { callouts } = layoutDrawing(drawing, width, height)
     expect(callouts).toHaveLength(drawing.callouts.length)
@@ -63,6 +72,13 @@ describe('the layout of a drawing', () => {
         expect(apart, `${a.callout.line} and ${b.callout.line}`).toBe(true)
       }),
     )
+  })
+
+  it('draws the section alone where labels would crowd it out', () => {
+    const { callouts, toScreen } = layoutDrawing(drawing, 420, 400)
+    expect(callouts).toEqual([])
+    expect(toScreen(drawing.least).x).toBeGreaterThanOrEqual(0)
+    expect(toScreen(drawing.greatest).x).toBeLessThanOrEqual(420)
   })
 
   it('draws to one scale in both directions, heights upwards', () => {

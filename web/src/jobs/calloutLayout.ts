@@ -14,23 +14,21 @@ export type PlacedCallout = {
 
 export type Layout = { readonly scale: number; readonly toScreen: (p: Point) => Point; readonly callouts: readonly PlacedCallout[] }
 
-export const labelSize = { width: 136, height: 62 } as const
+export const labelSize = { width: 158, height: 62 } as const
 
 const gap = 8
-const margin = { side: labelSize.width + 52, above: labelSize.height + 26, below: labelSize.height + 66 } as const
+const margin = { side: labelSize.width + 52, above: labelSize.height + 26, below: labelSize.height + 54 } as const
+
+/** In a narrower rectangle the labels would leave no room for the drawing or for each other, and it stands alone. */
+const narrowest = ({ callouts }: DrawingView) =>
+  Math.max(2 * margin.side + 140, callouts.filter((c) => c.side === 'below').length * (labelSize.width + gap))
 
 /** Puts a drawing and its callouts into a rectangle: the drawing as large as it goes, labels around it, none on another. */
 export function layoutDrawing(drawing: DrawingView, width: number, height: number): Layout {
-  const { least, greatest } = drawing
-  const room = { x: Math.max(40, width - 2 * margin.side), y: Math.max(40, height - margin.above - margin.below) }
-  const scale = Math.min(room.x / (greatest.x - least.x), room.y / (greatest.y - least.y))
-  const middle = { x: (least.x + greatest.x) / 2, y: (least.y + greatest.y) / 2 }
-  const toScreen = (p: Point) => ({
-    x: width / 2 + (p.x - middle.x) * scale,
-    y: margin.above + room.y / 2 - (p.y - middle.y) * scale,
-  })
-  const frame = { left: toScreen(least).x, right: toScreen(greatest).x, above: toScreen(greatest).y, below: toScreen(least).y }
-  const place = { toScreen, frame, width, height }
+  if (width < narrowest(drawing)) return { ...fit(drawing, width, height, { side: 20, above: 20, below: 20 }), callouts: [] }
+  const { scale, toScreen } = fit(drawing, width, height, margin)
+  const [least, greatest] = [toScreen(drawing.least), toScreen(drawing.greatest)]
+  const place = { toScreen, frame: { left: least.x, right: greatest.x, above: greatest.y, below: least.y }, width, height }
   return {
     scale,
     toScreen,
@@ -41,6 +39,19 @@ export function layoutDrawing(drawing: DrawingView, width: number, height: numbe
       ...aboveOrBelow(drawing.callouts, 'below', place),
     ],
   }
+}
+
+type Margin = { readonly side: number; readonly above: number; readonly below: number }
+
+function fit({ least, greatest }: DrawingView, width: number, height: number, margin: Margin) {
+  const room = { x: Math.max(40, width - 2 * margin.side), y: Math.max(40, height - margin.above - margin.below) }
+  const scale = Math.min(room.x / (greatest.x - least.x), room.y / (greatest.y - least.y))
+  const middle = { x: (least.x + greatest.x) / 2, y: (least.y + greatest.y) / 2 }
+  const toScreen = (p: Point) => ({
+    x: width / 2 + (p.x - middle.x) * scale,
+    y: margin.above + room.y / 2 - (p.y - middle.y) * scale,
+  })
+  return { scale, toScreen }
 }
 
 /** Moves wanted positions apart until no two are closer than their size, staying within the ends where that is possible. */

@@ -17,7 +17,9 @@ export function MachineSheet({ machine }: { readonly machine: MachineView }) {
       {machine.interfaces.map((place, i) => (
         <PlaceReadings key={place.id} place={place} hotkeys={i === 0} />
       ))}
-      {machine.interfaces.length === 0 && <p className="text-lg">No place is entered yet. A place is what a part must fit: a port, a hose end, a pipe.</p>}
+      {machine.interfaces.length === 0 && (
+        <p className="text-lg">No place is entered yet. A place is what a part must fit: a port, a hose end, a pipe.</p>
+      )}
       <NewPlace machine={machine} />
     </section>
   )
@@ -43,7 +45,13 @@ function NewPlace({ machine }: { readonly machine: MachineView }) {
       }}
     >
       <div className="min-w-64 flex-1">
-        <Field label="Another round opening or pipe end" value={name} onChange={setName} placeholder={`${machine.name.toLowerCase()} port`} problem={problem} />
+        <Field
+          label="Another round opening or pipe end"
+          value={name}
+          onChange={setName}
+          placeholder={`${machine.name.toLowerCase()} port`}
+          problem={problem}
+        />
       </div>
       <button className="btn btn-outline" disabled={add.isPending}>
         Add

@@ -18,7 +18,10 @@ export function MachinesScreen() {
   const machine = list.data.find((m) => m.id === id) ?? (id ? undefined : list.data[0])
   return (
     <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[17rem_1fr]">
-      <nav className="border-base-300 flex flex-wrap content-start gap-1 border-b p-4 lg:flex-col lg:flex-nowrap lg:border-r lg:border-b-0" aria-label="Machines">
+      <nav
+        className="border-base-300 flex flex-wrap content-start gap-1 border-b p-4 lg:flex-col lg:flex-nowrap lg:border-r lg:border-b-0"
+        aria-label="Machines"
+      >
         {list.data.map((m) => (
           <MachineLink key={m.id} machine={m} chosen={m === machine} />
         ))}
@@ -43,7 +46,11 @@ function MachineLink({ machine, chosen }: { readonly machine: MachineView; reado
     >
       {machine.name}
       <span className="quiet text-sm font-normal">
-        {machine.interfaces.length === 0 ? 'no place yet' : unread > 0 ? 'nothing read yet' : machine.interfaces.map((i) => i.name).join(', ')}
+        {machine.interfaces.length === 0
+          ? 'no place yet'
+          : unread > 0
+            ? 'nothing read yet'
+            : machine.interfaces.map((i) => i.name).join(', ')}
       </span>
     </NavLink>
   )

@@ -30,7 +30,7 @@ export function PlaceReadings({ place, hotkeys, from, typed: begun }: PlaceReadi
       </h2>
       <div className="grid grid-cols-1 gap-6 @3xl:grid-cols-2">
         <TubeDrawing place={place} chosen={dimension.key} onChoose={setChosen} />
-        <div className="flex flex-col gap-4">
+        <div className="order-first flex flex-col gap-4 @3xl:order-last">
           <ReadingEntry
             key={`${dimension.key}/${typed?.count ?? 0}`}
             place={place}

@@ -1,11 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useId, useRef, useState } from 'react'
 import { ApiProblem, sendJson } from '@/api/client'
-import { instruments, readLength } from '@/api/queries'
+import { readLength } from '@/api/queries'
 import type { DimensionView, InterfaceView } from '@/api/types'
 import { Figure } from '@/ui/Figure'
 import { ErrorNote, ProblemNote } from '@/ui/ProblemNote'
 import { useLeading } from '@/ui/leading'
+import { InstrumentSelect, useInstrument } from './InstrumentSelect'
 
 export type ReadingEntryProps = {
   readonly place: InterfaceView
@@ -78,30 +79,4 @@ function BothUnits({ text }: { readonly text: string }) {
   const length = useQuery({ ...readLength(text, leading), enabled: text.trim() !== '' })
   if (text.trim() === '') return <span className="quiet text-sm">Any notation: 51.2, 2 1/64, 3.25in, 31*2+0.8</span>
   return length.data ? <Figure metric={length.data.metric} inches={length.data.inches} /> : null
-}
-
-function InstrumentSelect({ value, onChange }: { readonly value: string; readonly onChange: (id: string) => void }) {
-  const list = useQuery(instruments).data ?? []
-  return (
-    <select className="select grow" value={value} onChange={(e) => onChange(e.target.value)} aria-label="Instrument">
-      {list.map((i) => (
-        <option key={i.id} value={i.id}>
-          {i.name}
-        </option>
-      ))}
-    </select>
-  )
-}
-
-/** The instrument used last for this dimension, remembered on this device. */
-function useInstrument(dimension: string): readonly [string, (id: string) => void] {
-  const key = `instrument/${dimension}`
-  const [id, setId] = useState(() => localStorage.getItem(key) ?? (dimension === 'depth' ? 'depth-rod' : 'caliper'))
-  return [
-    id,
-    (next) => {
-      localStorage.setItem(key, next)
-      setId(next)
-    },
-  ]
 }

@@ -67,7 +67,14 @@ function StrikeForm({ reading, onDone }: { readonly reading: ReadingView; readon
         strike.mutate()
       }}
     >
-      <input className="input grow" autoFocus value={because} onChange={(e) => setBecause(e.target.value)} placeholder="Why? It slipped…" aria-label="Why it is struck out" />
+      <input
+        className="input grow"
+        autoFocus
+        value={because}
+        onChange={(e) => setBecause(e.target.value)}
+        placeholder="Why? It slipped…"
+        aria-label="Why it is struck out"
+      />
       <button className="btn btn-outline" disabled={strike.isPending}>
         Strike out
       </button>

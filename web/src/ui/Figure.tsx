@@ -11,7 +11,7 @@ export function Figure({ metric, inches }: FigureProps) {
   return (
     <span className="figure inline-flex flex-col leading-tight">
       <span className="text-[1.15em] font-semibold whitespace-nowrap">{first}</span>
-      {second && <span className="quiet text-[0.72em] whitespace-nowrap">{second}</span>}
+      {second && <span className="quiet text-[0.68em] whitespace-nowrap">{second}</span>}
     </span>
   )
 }

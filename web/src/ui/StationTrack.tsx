@@ -14,7 +14,9 @@ export function StationTrack({ at, done }: { readonly at: Station; readonly done
               <circle cx="10" cy="10" r="8" fill="none" stroke="currentColor" strokeWidth="2" />
               {(i < here || done) && <circle cx="10" cy="10" r="4.5" fill="none" stroke="currentColor" strokeWidth="3" />}
             </svg>
-            <span className={`text-sm ${i === here && !done ? 'font-bold' : 'quiet'} ${i === here ? '' : 'hidden md:inline'}`}>{stationName(station)}</span>
+            <span className={`text-sm ${i === here && !done ? 'font-bold' : 'quiet'} ${i === here ? '' : 'hidden md:inline'}`}>
+              {stationName(station)}
+            </span>
           </span>
         </li>
       ))}

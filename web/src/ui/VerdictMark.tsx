@@ -1,6 +1,8 @@
 import type { Verdict } from '@/api/types'
 
-const rings: Readonly<Record<Verdict, { readonly words: string; readonly tone: string; readonly inner: readonly [number, number, number] }>> = {
+const rings: Readonly<
+  Record<Verdict, { readonly words: string; readonly tone: string; readonly inner: readonly [number, number, number] }>
+> = {
   good: { words: 'good', tone: 'text-success', inner: [12, 12, 6] },
   watch: { words: 'watch', tone: 'text-warning', inner: [14.5, 14.5, 5] },
   stop: { words: 'stop', tone: 'text-error', inner: [18, 12, 6.5] },

@@ -5,7 +5,7 @@ export type KeyMap = Readonly<Record<string, (event: KeyboardEvent) => void>>
 const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
 
-/** Keys of a screen. None acts while somebody types in a field, or with a modifier held. `digit` stands for any digit. */
+/** Keys of a screen. None acts while somebody types in a field, under an open sheet, or with a modifier held. `digit` stands for any digit. */
 export function useKeys(keys: KeyMap) {
   const current = useRef(keys)
   useEffect(() => {
@@ -13,7 +13,15 @@ export function useKeys(keys: KeyMap) {
   })
   useEffect(() => {
     const act = (event: KeyboardEvent) => {
-      if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return
+      if (
+        event.defaultPrevented ||
+        document.querySelector('dialog[open]') ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        typing(event.target)
+      )
+        return
       const action = current.current[event.key] ?? (/^\d$/.test(event.key) ? current.current.digit : undefined)
       if (!action) return
       event.preventDefault()

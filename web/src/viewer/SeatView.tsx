@@ -19,8 +19,8 @@ export function SeatView({ bodies, apart }: SeatViewProps) {
   return (
     <div className="min-h-80" role="img" aria-label="View in the round">
       <Canvas frameloop="demand" camera={{ fov: 32, up: [0, 0, 1], near: 1, far: 5000 }} dpr={[1, 2]}>
-        <hemisphereLight args={['#ffffff', '#8a8f92', 1.6]} />
-        <directionalLight position={[120, -200, 260]} intensity={1.9} />
+        <hemisphereLight args={['#ffffff', '#8a8f92', 2.6]} />
+        <directionalLight position={[120, -200, 260]} intensity={2.4} />
         {bodies.map((body, i) => (
           <BodyMesh key={body.key} geometry={geometries[i]!} matter={body.role === 'counterpart' ? 'machine' : 'part'} shift={shifts[i]!} />
         ))}

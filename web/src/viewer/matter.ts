@@ -12,7 +12,10 @@ export type Matter = keyof typeof marks
 export function matterMaterial(matter: Matter, colour: string): MeshLambertMaterial {
   const material = new MeshLambertMaterial({ color: new Color(colour), side: DoubleSide })
   material.onBeforeCompile = (shader) => {
-    shader.fragmentShader = shader.fragmentShader.replace('#include <dithering_fragment>', `#include <dithering_fragment>\n${marks[matter]}`)
+    shader.fragmentShader = shader.fragmentShader.replace(
+      '#include <dithering_fragment>',
+      `#include <dithering_fragment>\n${marks[matter]}`,
+    )
   }
   material.customProgramCacheKey = () => matter
   return material
