@@ -76,8 +76,8 @@ public sealed class ParameterValues
         }
 
         var nearest = value < spec.Minimum ? spec.Minimum : spec.Maximum;
-        return new Problem($"parameters.{spec.Key}", text, $"{spec.Label} is {Text(value)} {spec.Unit}; {Range(spec)} can be built.",
-            $"The nearest that can is {Text(nearest)} {spec.Unit}.", Range(spec));
+        return new Problem($"parameters.{spec.Key}", text, $"{spec.Label} is {Text(value)}{Unit(spec)}; {Range(spec)} can be built.",
+            $"The nearest that can is {Text(nearest)}{Unit(spec)}.", Range(spec));
     }
 
     private static Problem NoSuchOption(ParameterSpec spec, string text)
@@ -86,7 +86,9 @@ public sealed class ParameterValues
         return new($"parameters.{spec.Key}", text, $"{spec.Label} cannot be '{text}'.", $"Use one of {options}.", options);
     }
 
-    private static string Range(ParameterSpec spec) => $"{Text(spec.Minimum)} to {Text(spec.Maximum)} {spec.Unit}";
+    private static string Range(ParameterSpec spec) => $"{Text(spec.Minimum)} to {Text(spec.Maximum)}{Unit(spec)}";
+
+    private static string Unit(ParameterSpec spec) => spec.Kind == ParameterKind.Length ? " mm" : spec.Unit;
 
     private static string Text(double value) => value.ToString("0.###", CultureInfo.InvariantCulture);
 }

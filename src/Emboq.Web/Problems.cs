@@ -19,6 +19,23 @@ public static class Problems
     public static IResult Missing(string what, object id) =>
         Bad([new(what, $"{id}", $"There is no {what} {id}.", "Look at the list and use one of its ids.")], StatusCodes.Status404NotFound);
 
+    /// <summary>Words for refusals that the server makes before Emboq sees the request.</summary>
+    public static void Complete(ProblemDetails details)
+    {
+        if (!details.Extensions.ContainsKey("problems"))
+        {
+            details.Extensions["problems"] = details.Status switch
+            {
+                StatusCodes.Status405MethodNotAllowed => [new Problem("method", null, "This address does not take that method.", Look)],
+                StatusCodes.Status413PayloadTooLarge => [new Problem("body", null, $"The body is larger than {Limits.BodyBytes / 1024} KiB.", "Send less at once.", $"{Limits.BodyBytes} bytes")],
+                StatusCodes.Status415UnsupportedMediaType => [new Problem("content-type", null, "The body is not JSON.", "Send it as application/json.")],
+                _ => Array.Empty<Problem>(),
+            };
+        }
+    }
+
+    internal const string Look = "Compare it with the description at /openapi/v1.json.";
+
     internal static ProblemDetails Details(int status, string title, IReadOnlyList<Problem> problems) => new()
     {
         Status = status,
@@ -41,8 +58,6 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
 
         var details = exception switch
         {
-            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Problems.Details(413, "The request is too large.",
-                [new("body", null, $"The body is larger than {Limits.BodyBytes / 1024} KiB.", "Send less at once.", $"{Limits.BodyBytes} bytes")]),
             BadHttpRequestException bad => Problems.Details(bad.StatusCode, "The request cannot be read.", [Unreadable(bad)]),
             Kernel.KernelException kernel => Problems.Details(422, "This shape cannot be computed.", [new("parameters", null, kernel.Message, "Change the last size a little and try again.")]),
             _ => null,
@@ -59,9 +74,9 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
     }
 
     private static Problem Unreadable(BadHttpRequestException bad) => bad.InnerException is JsonException json
-        ? new(json.Path is { Length: > 2 } path ? path[2..] : "body", null, Words(json), "Compare it with the description at /openapi/v1.json.",
+        ? new(json.Path is { Length: > 2 } path ? path[2..] : "body", null, Words(json), Problems.Look,
             Position: json.BytePositionInLine is { } at ? (int)at : null)
-        : new("request", null, bad.Message, "Compare it with the description at /openapi/v1.json.");
+        : new("request", null, bad.Message, Problems.Look);
 
     private static string Words(JsonException json) => json.Message.Split(" Path:", 2)[0].Split(" LineNumber:", 2)[0];
 }

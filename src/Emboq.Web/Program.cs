@@ -30,7 +30,7 @@ builder.Services.ConfigureHttpJsonOptions(json =>
     json.SerializerOptions.RespectRequiredConstructorParameters = true;
 });
 builder.Services.AddExceptionHandler<ProblemHandler>();
-builder.Services.AddProblemDetails();
+builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = context => Problems.Complete(context.ProblemDetails));
 builder.Services.AddOpenApi(ApiDescription.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton<ISolidKernel>(_ => new KernelPool(Math.Clamp(Environment.ProcessorCount, 1, 4)));

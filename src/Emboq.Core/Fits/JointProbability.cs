@@ -59,7 +59,7 @@ public static class JointProbability
     {
         var covariance = Matrix<double>.Build.Dense(q.Count, q.Count, (i, j) => Quantity.Covariance(q[i].Quantity, q[j].Quantity));
         // Fully shared causes leave the matrix singular; a millionth of the variance keeps it factorable.
-        for (int i = 0; i < q.Count; i++)
+        for (int i = 1; i < q.Count; i++)
         {
             covariance[i, i] *= 1 + 1e-6;
         }

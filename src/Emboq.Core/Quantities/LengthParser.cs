@@ -257,7 +257,9 @@ internal sealed class LengthParser(string text, LengthSystem leading)
     private char? Operator(char a, char b)
     {
         SkipSpace();
-        return Take(a) ? a : Take(b) ? b : null;
+        char? taken = Take(a) ? a : Take(b) ? b : null;
+        SkipSpace();
+        return taken;
     }
 
     private bool Take(char wanted)

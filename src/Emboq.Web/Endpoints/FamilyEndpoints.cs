@@ -28,9 +28,14 @@ internal static class FamilyEndpoints
     }
 
     /// <summary>Reads a length in workshop notation without keeping it.</summary>
-    private static IResult ReadLength(string text, LengthSystem? leading)
+    private static IResult ReadLength(string text, string? leading)
     {
-        var read = LengthNotation.Parse(text, leading ?? LengthSystem.Metric, "text");
+        if (!Enum.TryParse<LengthSystem>(leading ?? "metric", ignoreCase: true, out var system) || !Enum.IsDefined(system))
+        {
+            return Problems.Bad("leading", leading, $"'{leading}' is not a unit system known here.", "Use metric or inch.");
+        }
+
+        var read = LengthNotation.Parse(text, system, "text");
         if (!read.IsGood)
         {
             return Problems.Bad(read.Problems);

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useLayoutEffect, useMemo, useRef, useState } from 'react'
 import type { DrawingView } from '@/api/types'
 import { Patterns } from '@/ui/Patterns'
 import { CalloutLabel } from './CalloutLabel'
@@ -91,10 +91,13 @@ function Stroke({ line: { from, to }, faint, dash, ticks }: StrokeProps) {
 function useSize() {
   const ref = useRef<HTMLDivElement>(null)
   const [size, setSize] = useState({ width: 0, height: 0 })
-  useEffect(() => {
+  // Measured before the first paint, so that the drawing does not come a frame late.
+  useLayoutEffect(() => {
     const element = ref.current
     if (!element) return
-    const observer = new ResizeObserver(([entry]) => entry && setSize({ width: entry.contentRect.width, height: entry.contentRect.height }))
+    const measure = () => setSize({ width: element.clientWidth, height: element.clientHeight })
+    measure()
+    const observer = new ResizeObserver(measure)
     observer.observe(element)
     return () => observer.disconnect()
   }, [])

@@ -34,7 +34,7 @@ function Row({ reading }: { readonly reading: ReadingView }) {
       <span className={struck ? 'line-through opacity-60' : ''}>
         <Figure metric={reading.metric} inches={reading.inches} />
       </span>
-      <span className="quiet grow text-sm">
+      <span className="quiet min-w-32 flex-1 text-sm">
         {reading.text} with the {reading.instrument}
         {reading.remark && `, ${reading.remark}`}
         {struck && `; struck out: ${reading.struckBecause}`}

@@ -1,0 +1,84 @@
+using Emboq.Core.Solids;
+
+namespace Emboq.Core.Tests.Solids;
+
+public sealed class SolidTests
+{
+    private static readonly Profile Square = new(new(1, 0), new(2, 0), new(2, 1), new(1, 1));
+
+    /// <summary>One of every kind.</summary>
+    public static TheoryData<Solid> EveryKind =>
+    [
+        new Solid.Cylinder(1, 2), new Solid.Box(1, 2, 3), new Solid.Revolved(Square), new Solid.Extruded(Square, 4),
+        new Solid.Box(1, 2, 3).At(1, 2, 3), new Solid.Box(1, 2, 3).UpsideDown(),
+        new Solid.Cylinder(1, 2) + new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) - new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) & new Solid.Box(1, 2, 3),
+    ];
+
+    [Theory]
+    [MemberData(nameof(EveryKind))]
+    public void Every_kind_is_written_and_read_back_as_an_equal_tree(Solid solid)
+    {
+        var back = SolidJson.Read(System.Text.Json.Nodes.JsonNode.Parse(SolidJson.Write(solid).ToJsonString()));
+        back.ShouldBe(solid);
+        back.GetHashCode().ShouldBe(solid.GetHashCode());
+    }
+
+    [Fact]
+    public void Different_shapes_have_different_hashes()
+    {
+        Solid[] shapes = [.. EveryKind.Select(r => r.Data), new Solid.Box(3, 2, 1), new Solid.Box(1, 2, 3) - new Solid.Cylinder(1, 2)];
+        shapes.Select(s => s.Hash).Distinct().Count().ShouldBe(shapes.Length);
+    }
+
+    [Fact]
+    public void Minus_zero_is_zero() => new Solid.Box(1, 1, 1).At(-0.0, 0, 0).ShouldBe(new Solid.Box(1, 1, 1).At(0, 0, 0));
+
+    [Fact]
+    public void Sharing_parts_costs_nothing()
+    {
+        Solid tree = new Solid.Box(1, 1, 1);
+        for (int level = 0; level < 60; level++)
+        {
+            tree += tree;
+        }
+
+        // 2^60 boxes if it were walked; hashed once at construction instead.
+        tree.GetHashCode().ShouldBe(tree.GetHashCode());
+    }
+
+    [Theory]
+    [InlineData(80, 0.01)]
+    [InlineData(2, 0.01)]
+    [InlineData(0.005, 0.01)]
+    public void Facets_keep_the_chord_error_with_the_least_count(double radius, double error)
+    {
+        // Plane geometry: the middle of a chord is r (1 - cos(pi / n)) inside its arc.
+        var count = Facets.Count(radius, error);
+        (radius * (1 - Math.Cos(Math.PI / count))).ShouldBeLessThanOrEqualTo(error + 1e-12);
+        if (count > 12)
+        {
+            (radius * (1 - Math.Cos(Math.PI / (count - 4)))).ShouldBeGreaterThan(error);
+        }
+    }
+
+    [Fact]
+    public void An_outline_is_kept_counter_clockwise_with_its_area()
+    {
+        var clockwise = new Profile(new(1, 1), new(2, 1), new(2, 0), new(1, 0));
+        clockwise.Area.ShouldBe(1, 1e-12);
+        Facets.FacesAxis(Square, cut: false).ShouldBe([true, false, false, true]);
+        Facets.FacesAxis(Square, cut: true).ShouldBe([false, true, true, false]);
+    }
+
+    [Fact]
+    public void What_cannot_be_a_shape_throws_where_it_is_made()
+    {
+        Should.Throw<ArgumentOutOfRangeException>(() => new Solid.Cylinder(0, 1));
+        Should.Throw<ArgumentOutOfRangeException>(() => new Solid.Box(1, double.NaN, 1));
+        Should.Throw<ArgumentOutOfRangeException>(() => new Solid.Box(1, 1, 1).At(double.PositiveInfinity, 0, 0));
+        Should.Throw<ArgumentException>(() => new Profile(new(0, 0), new(1, 0)));
+        Should.Throw<ArgumentException>(() => new Profile(new(0, 0), new(1, 1), new(2, 2)));
+        Should.Throw<ArgumentException>(() => new Solid.Revolved(new Profile(new(-1, 0), new(1, 0), new(1, 1))));
+        Should.Throw<FormatException>(() => SolidJson.Read(System.Text.Json.Nodes.JsonNode.Parse("{\"solid\":\"teapot\"}")));
+    }
+}

@@ -1,0 +1,44 @@
+namespace Emboq.Core.Tests;
+
+/// <summary>Invented things for tests.</summary>
+internal static class Workshop
+{
+    public static readonly Instrument Caliper = new("caliper", "caliper", 0.01, 0.03, 0.03, 150);
+    public static readonly Instrument Rule = new("rule", "rule", 0.5, 0.2, 0.2, 500);
+
+    public static readonly Process Process = new()
+    {
+        Id = Guid.Parse("00000000-0000-0000-0000-0000000000a1"),
+        Name = "test printer, test filament",
+        Printer = "test printer",
+        Material = "test filament",
+        Density = 1.24,
+        FilamentDiameter = 1.75,
+        LineWidth = 0.5,
+        LayerHeight = 0.2,
+        BedWidth = 220,
+        BedDepth = 220,
+        BuildHeight = 250,
+        Allowances = new Dictionary<Surface, Allowance>
+        {
+            [Surface.HoleUpright] = new(0.2, 0.1, 0.04, "a test"),
+            [Surface.OutsideRound] = new(-0.06, 0.06, 0.04, "a test"),
+        },
+    };
+
+    /// <summary>The same process, printing exactly what is drawn.</summary>
+    public static readonly Process Exact = Process with
+    {
+        Allowances = new Dictionary<Surface, Allowance> { [Surface.HoleUpright] = new(0, 0, 0, "exact"), [Surface.OutsideRound] = new(0, 0, 0, "exact") },
+    };
+
+    public static Dimension Dimension(Guid place, string key, params (Instrument Instrument, double Value)[] readings) => new(place, key, key,
+        [.. readings.Select(r => new Reading(Guid.NewGuid(), r.Value, $"{r.Value}", r.Instrument, DateTimeOffset.UnixEpoch, null, null))]);
+
+    public static Interface Tube(string name, double? inside = null, double? outside = null, double? depth = null)
+    {
+        var id = Guid.NewGuid();
+        (string Key, double? Value)[] sizes = [("inside", inside), ("outside", outside), ("depth", depth)];
+        return new(id, name, InterfaceKind.Tube, [.. sizes.Select(s => Dimension(id, s.Key, s.Value is { } v ? [(Caliper, v)] : []) with { Name = $"{name} {s.Key}" })]);
+    }
+}

@@ -1,0 +1,158 @@
+using System.Text.Json.Nodes;
+
+namespace Emboq.Web.Tests;
+
+public sealed class ApiTests(Server server)
+{
+    [Fact]
+    public async Task Health_tells_of_database_and_kernel()
+    {
+        var health = await server.Get("/api/health");
+        ((string)health["status"]!).ShouldBe("well");
+        ((string)health["kernelVersion"]!).ShouldStartWith("manifold-3d");
+    }
+
+    [Fact]
+    public async Task The_description_that_the_front_end_is_built_from_is_the_one_served()
+    {
+        var path = Path.Combine(AppContext.BaseDirectory, "openapi.json");
+        var kept = JsonNode.Parse(await File.ReadAllTextAsync(path, TestContext.Current.CancellationToken))!;
+        var served = await server.Get("/openapi/v1.json");
+        JsonNode.DeepEquals(kept, served).ShouldBeTrue("web/src/api/openapi.json is not what the application serves at /openapi/v1.json: save it anew.");
+    }
+
+    [Fact]
+    public async Task Families_tell_what_they_take()
+    {
+        var family = (await server.Get("/api/families"))[0]!;
+        ((string)family["key"]!).ShouldBe("hose-adapter");
+        foreach (var spec in family["parameters"]!.AsArray())
+        {
+            ((string)spec!["help"]!).ShouldNotBeEmpty((string)spec["key"]!);
+            ((string)spec["label"]!).ShouldNotBeEmpty();
+        }
+    }
+
+    [Fact]
+    public async Task A_design_answers_ledger_checks_bodies_coupons_and_drawing()
+    {
+        var part = await server.DemoPart("Blade sander to hose");
+        var design = await server.Post("/api/designs", Server.DesignOf(part));
+        design["bodies"]!.AsArray().Select(b => (string)b!["role"]!).ShouldBe(["part", "coupon", "coupon", "counterpart", "counterpart"]);
+        var body = design["bodies"]![0]!;
+        var positions = Convert.FromBase64String((string)body["positions"]!).Length / 12;
+        var triangles = Convert.FromBase64String((string)body["triangles"]!).Length / 12;
+        triangles.ShouldBe(2 * positions, "a ring-shaped closed surface has twice as many triangles as corners (Euler)");
+        ((double)body["size"]!["z"]!).ShouldBe((double)Line(design, "height")["quantity"]!["value"]!, 1e-3);
+        ((string)Line(design, "first.drawn")["inNames"]!).ShouldContain("wanted");
+        design["drawing"]!["callouts"]!.AsArray().Count.ShouldBe(12);
+        design["cautions"]!.AsArray().ShouldNotBeEmpty();
+    }
+
+    [Fact]
+    public async Task Sizes_can_be_stated_without_keeping_them()
+    {
+        var process = (string)(await server.Get("/api/processes"))[0]!["id"]!;
+        var design = await server.Post("/api/designs", """
+            {"family":"hose-adapter","process":"PROCESS","bodies":["part"],"parameters":{"wall":1.8,"coneAngle":"40"},
+             "interfaces":{"first":{"sizes":{"inside":{"value":"2 1/8 in","uncertainty":0.05}}},"second":{"sizes":{"outside":{"value":"41.2","uncertainty":0.02}}}}}
+            """.Replace("PROCESS", process, StringComparison.Ordinal));
+        var measured = Line(design, "first.measured")["quantity"]!;
+        ((double)measured["value"]!).ShouldBe(53.975, 1e-9);
+        ((double)measured["uncertainty"]!).ShouldBe(0.05, 1e-9);
+        design["bodies"]!.AsArray().Count.ShouldBe(1);
+    }
+
+    [Fact]
+    public async Task A_place_without_readings_stops_in_words()
+    {
+        var machine = await server.Post("/api/machines", new { name = "Unread" });
+        var place = await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name = "unread port", kind = "tube" });
+        var request = Server.DesignOf(await server.DemoPart("Blade sander to hose"));
+        request["interfaces"]!["first"]!["id"] = (string)place["id"]!;
+        var design = await server.Post("/api/designs", request);
+        design["bodies"]!.AsArray().ShouldBeEmpty();
+        ((string)design["checks"]![0]!["says"]!).ShouldContain("No reading yet of unread port");
+    }
+
+    public static TheoryData<string, string, string> BadDesigns => new()
+    {
+        { "NaN", """{"family":"hose-adapter","process":"PROCESS","parameters":{"wall":NaN}}""", "" },
+        { "1e999", """{"family":"hose-adapter","process":"PROCESS","parameters":{"wall":1e999},"interfaces":PLACES}""", "parameters.wall" },
+        { "negative", """{"family":"hose-adapter","process":"PROCESS","parameters":{"wall":-1},"interfaces":PLACES}""", "parameters.wall" },
+        { "wrong unit", """{"family":"hose-adapter","process":"PROCESS","parameters":{"wall":"2 kg"},"interfaces":PLACES}""", "parameters.wall" },
+        { "unknown key", """{"family":"hose-adapter","process":"PROCESS","parameters":{"colour":"blue"},"interfaces":PLACES}""", "parameters.colour" },
+        { "unknown field", """{"family":"hose-adapter","process":"PROCESS","wall":2}""", "wall" },
+        { "unknown family", """{"family":"teapot","process":"PROCESS","interfaces":PLACES}""", "family" },
+        { "unknown process", """{"family":"hose-adapter","process":"00000000-0000-0000-0000-000000000009","interfaces":PLACES}""", "process" },
+        { "missing place", """{"family":"hose-adapter","process":"PROCESS"}""", "interfaces.first" },
+        { "an extra place", """{"family":"hose-adapter","process":"PROCESS","interfaces":{"third":{}}}""", "interfaces.third" },
+        { "wrong uncertainty", """{"family":"hose-adapter","process":"PROCESS","interfaces":{"first":{"sizes":{"inside":{"value":"50","uncertainty":1e999}}}}}""", "interfaces.first.sizes.inside.uncertainty" },
+        { "an object for a length", """{"family":"hose-adapter","process":"PROCESS","parameters":{"wall":{}},"interfaces":PLACES}""", "parameters.wall" },
+        { "not JSON", "{", "" },
+        { "an array", "[]", "" },
+        { "null", "null", "" },
+    };
+
+    [Theory]
+    [MemberData(nameof(BadDesigns))]
+    public async Task Bad_input_is_told_by_field(string what, string body, string field)
+    {
+        var part = await server.DemoPart("Blade sander to hose");
+        var request = Server.DesignOf(part);
+        var filled = body.Replace("PROCESS", (string)request["process"]!, StringComparison.Ordinal).Replace("PLACES", request["interfaces"]!.ToJsonString(), StringComparison.Ordinal);
+        var (status, answer) = await server.Send(HttpMethod.Post, "/api/designs", filled);
+        status.ShouldBe(400, what);
+        var problems = answer!["problems"]!.AsArray();
+        problems.ShouldNotBeEmpty();
+        problems.Select(p => (string)p!["field"]!).ShouldContain(f => field.Length == 0 || f == field, what);
+        ((string)problems[0]!["remedy"]!).ShouldNotBeEmpty();
+    }
+
+    [Fact]
+    public async Task Ten_megabytes_are_refused_in_words()
+    {
+        var (status, answer) = await server.Send(HttpMethod.Post, "/api/machines", new { name = new string('x', 10 * 1024 * 1024) });
+        status.ShouldBe(413);
+        ((string)answer!["problems"]![0]!["limit"]!).ShouldBe("1048576 bytes");
+    }
+
+    [Theory]
+    [InlineData("/api/nothing")]
+    [InlineData("/api/parts/00000000-0000-0000-0000-000000000001")]
+    [InlineData("/api/parts/00000000-0000-0000-0000-000000000001/history")]
+    [InlineData("/api/parts/00000000-0000-0000-0000-000000000001/revisions/1.stl")]
+    [InlineData("/api/parts/00000000-0000-0000-0000-000000000001/revisions/first.stl")]
+    public async Task What_is_not_there_is_told(string path)
+    {
+        using var response = await server.Http.GetAsync(path, TestContext.Current.CancellationToken);
+        ((int)response.StatusCode).ShouldBe(404);
+        response.Content.Headers.ContentType!.MediaType.ShouldBe("application/problem+json");
+    }
+
+    [Theory]
+    [InlineData("/")]
+    [InlineData("/api/health")]
+    public async Task Strict_headers_stand_on_every_answer(string path)
+    {
+        using var response = await server.Http.GetAsync(path, TestContext.Current.CancellationToken);
+        var headers = response.Headers.ToDictionary(h => h.Key, h => string.Join(" ", h.Value), StringComparer.OrdinalIgnoreCase);
+        headers["Content-Security-Policy"].ShouldContain("default-src 'none'");
+        headers["Content-Security-Policy"].ShouldNotContain("unsafe-eval");
+        headers["X-Content-Type-Options"].ShouldBe("nosniff");
+        headers.ShouldNotContainKey("Server");
+    }
+
+    [Theory]
+    [InlineData("21 3/8", "metric", "21 3/8 in", 542.925)]
+    [InlineData("88.9", "metric", "88.9 mm", 88.9)]
+    [InlineData("88.9", "inch", "88.9 in", 2258.06)]
+    public async Task A_length_is_read_in_both_systems(string text, string leading, string exact, double mm)
+    {
+        var length = await server.Get($"/api/lengths?text={Uri.EscapeDataString(text)}&leading={leading}");
+        ((string)length["exact"]!).ShouldBe(exact);
+        ((double)length["millimetres"]!).ShouldBe(mm, 1e-9);
+    }
+
+    private static JsonNode Line(JsonNode design, string key) => design["ledger"]!.AsArray().Single(l => (string)l!["key"]! == key)!;
+}

@@ -1,0 +1,83 @@
+using System.Net.Http.Json;
+using System.Text;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Emboq.Web.Tests;
+using Microsoft.AspNetCore.Mvc.Testing;
+using Npgsql;
+
+[assembly: AssemblyFixture(typeof(Server))]
+
+namespace Emboq.Web.Tests;
+
+/// <summary>The real application on a real port and a fresh database of the PostgreSQL named by EMBOQ_TEST_DATABASE.</summary>
+public sealed class Server : IAsyncLifetime
+{
+    private readonly WebApplicationFactory<Program> factory = new();
+
+    public HttpClient Http { get; private set; } = null!;
+
+    public string Connection { get; private set; } = "";
+
+    public async ValueTask InitializeAsync()
+    {
+        var postgres = Environment.GetEnvironmentVariable("EMBOQ_TEST_DATABASE") ?? throw new InvalidOperationException("EMBOQ_TEST_DATABASE names no PostgreSQL; run ./emboq test.");
+        var name = $"test_{Guid.NewGuid():n}";
+        await using (var source = NpgsqlDataSource.Create(postgres))
+        {
+            await using var create = source.CreateCommand($"create database {name}");
+            await create.ExecuteNonQueryAsync();
+        }
+
+        Connection = new NpgsqlConnectionStringBuilder(postgres) { Database = name }.ConnectionString;
+        Environment.SetEnvironmentVariable("EMBOQ_DATABASE", Connection);
+        factory.UseKestrel(0);
+        factory.StartServer();
+        Http = factory.CreateClient();
+    }
+
+    public async ValueTask DisposeAsync() => await factory.DisposeAsync();
+
+    public async Task<JsonNode> Get(string path) => (await Http.GetFromJsonAsync<JsonNode>(path))!;
+
+    /// <summary>Sends JSON; answers the status and the body.</summary>
+    public async Task<(int Status, JsonNode? Body)> Send(HttpMethod method, string path, object body)
+    {
+        var json = body as string ?? JsonSerializer.Serialize(body);
+        using var request = new HttpRequestMessage(method, path) { Content = new StringContent(json, Encoding.UTF8, "application/json") };
+        // A large body is offered before it is sent, so that the refusal can be read.
+        request.Headers.ExpectContinue = json.Length > 1_000_000;
+        using var response = await Http.SendAsync(request);
+        var text = await response.Content.ReadAsStringAsync();
+        return ((int)response.StatusCode, text.Length == 0 ? null : JsonNode.Parse(text));
+    }
+
+    /// <summary>Posts JSON that must be accepted.</summary>
+    public async Task<JsonNode> Post(string path, object body)
+    {
+        var (status, answer) = await Send(HttpMethod.Post, path, body);
+        status.ShouldBeInRange(200, 299, answer?.ToJsonString());
+        return answer!;
+    }
+
+    /// <summary>The first demo part whose job has this name.</summary>
+    public async Task<JsonNode> DemoPart(string job) => (await Get("/api/jobs")).AsArray().Single(j => (string)j!["name"]! == job)!["parts"]![0]!;
+
+    /// <summary>A new part of our own, so that tests do not disturb each other.</summary>
+    public async Task<JsonNode> NewPart(string name)
+    {
+        var demo = await DemoPart("Blade sander to hose");
+        var job = await Post("/api/jobs", new { name, part = new { name, family = "hose-adapter", interfaces = demo["state"]!["interfaces"], process = demo["state"]!["process"], parameters = new { firstJoin = "over", secondJoin = "inside" } } });
+        return job["parts"]![0]!;
+    }
+
+    /// <summary>A design request for a part as it stands.</summary>
+    public static JsonObject DesignOf(JsonNode part) => new()
+    {
+        ["family"] = (string)part["family"]!,
+        ["process"] = (string)part["state"]!["process"]!,
+        ["parameters"] = part["state"]!["parameters"]!.DeepClone(),
+        ["interfaces"] = new JsonObject(part["state"]!["interfaces"]!.AsObject().Select(i => KeyValuePair.Create<string, JsonNode?>(i.Key, new JsonObject { ["id"] = (string)i.Value! }))),
+        ["part"] = (string)part["id"]!,
+    };
+}
