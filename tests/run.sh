@@ -1,0 +1,62 @@
+# Sourced by ./emboq test: formatters and linters, xUnit, the front end's own tests, then Playwright on the real application.
+passed=0
+failed=0
+tmp=$(mktemp -d)
+if [ "$(id -u)" = 0 ]; then chmod 755 "$tmp"; fi
+cleanup() {
+  [ -z "${instance:-}" ] || { kill -TERM "$instance" 2>/dev/null || true; wait "$instance" 2>/dev/null || true; }
+  stop_db "$tmp/db"
+  rm -rf "$tmp"
+}
+trap cleanup EXIT
+
+one() { # name command: counts as one test
+  local name=$1; shift
+  if "$@" >"$tmp/out" 2>&1; then passed=$((passed + 1)); say "  good  $name"; else failed=$((failed + 1)); say "  FAILED  $name"; tail -60 "$tmp/out"; fi
+}
+
+count() { # passed failed
+  passed=$((passed + $1)); failed=$((failed + $2))
+}
+
+say "Formatters and linters"
+one "C# builds without a warning" dotnet build -c Release -v q -clp:ErrorsOnly Emboq.slnx
+one "C# is formatted" dotnet format Emboq.slnx --verify-no-changes --no-restore
+one "front end is formatted and linted" bash -c 'cd web && npm run --silent lint'
+
+say "Front end"
+(cd web && npx vitest run --reporter=json --outputFile="$tmp/vitest.json" >"$tmp/out" 2>&1) || tail -60 "$tmp/out"
+count "$(node -p "require('$tmp/vitest.json').numPassedTests")" "$(node -p "const r = require('$tmp/vitest.json'); r.numFailedTests + (r.success || r.numFailedTests ? 0 : 1)")"
+
+free_port() { node -e "const s = require('net').createServer().listen(0, '127.0.0.1', () => { console.log(s.address().port); s.close() })"; }
+start_db "$tmp/db" "$(free_port)"
+export EMBOQ_TEST_DATABASE=$connection
+for project in Core Kernel Exchange Web; do
+  say "Emboq.$project.Tests"
+  dotnet "tests/Emboq.$project.Tests/bin/Release/net10.0/Emboq.$project.Tests.dll" -noColor >"$tmp/out" 2>&1 || true
+  grep -E '\[FAIL\]' -A 12 "$tmp/out" || true
+  total=$(sed -n 's/.*Total: \([0-9]*\), Errors: \([0-9]*\), Failed: \([0-9]*\).*/\1 \2 \3/p' "$tmp/out" | tail -1)
+  if [ -z "$total" ]; then tail -30 "$tmp/out"; count 0 1; continue; fi
+  read -r all errors fails <<<"$total"
+  count $((all - fails)) $((fails + errors))
+done
+
+say "Playwright on the real application"
+url_port=$(free_port)
+EMBOQ_PORT=$url_port EMBOQ_DB_PORT=$(free_port) EMBOQ_DATA="$tmp/app" ./emboq start >"$tmp/start.log" 2>&1 &
+instance=$!
+for _ in $(seq 600); do grep -q 'Emboq is ready' "$tmp/start.log" && break; kill -0 $instance 2>/dev/null || break; sleep 0.2; done
+if grep -q 'Emboq is ready' "$tmp/start.log"; then
+  (cd web && EMBOQ_URL="http://127.0.0.1:$url_port" NODE_PATH="$here/web/node_modules" PLAYWRIGHT_JSON_OUTPUT_NAME="$tmp/e2e.json" \
+    npx playwright test -c ../tests/e2e/playwright.config.ts --reporter=list,json) || true
+  count "$(node -p "require('$tmp/e2e.json').stats.expected")" "$(node -p "const s = require('$tmp/e2e.json'); s.stats.unexpected + s.stats.flaky + s.errors.length")"
+else
+  tail -30 "$tmp/start.log"; count 0 1
+fi
+kill -TERM $instance 2>/dev/null || true
+wait $instance 2>/dev/null || true
+one "stopping leaves no PostgreSQL behind" bash -c "! pgrep -f '$tmp/app/cluster'"
+instance=""
+
+say "$passed passed, $failed failed"
+[ "$failed" = 0 ]
