@@ -43,6 +43,7 @@ done
 
 say "Playwright on the real application"
 url_port=$(free_port)
+: >"$tmp/start.log"
 EMBOQ_PORT=$url_port EMBOQ_DB_PORT=$(free_port) EMBOQ_DATA="$tmp/app" ./emboq start >"$tmp/start.log" 2>&1 &
 instance=$!
 for _ in $(seq 600); do grep -q 'Emboq is ready' "$tmp/start.log" && break; kill -0 $instance 2>/dev/null || break; sleep 0.2; done
@@ -55,7 +56,7 @@ else
 fi
 kill -TERM $instance 2>/dev/null || true
 wait $instance 2>/dev/null || true
-one "stopping leaves no PostgreSQL behind" bash -c "! pgrep -f '$tmp/app/cluster'"
+one "stopping leaves no PostgreSQL behind" test ! -e "$tmp/app/cluster/postmaster.pid"
 instance=""
 
 say "$passed passed, $failed failed"

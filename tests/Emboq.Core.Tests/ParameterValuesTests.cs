@@ -15,7 +15,11 @@ public sealed class ParameterValuesTests
     {
         var problems = ParameterValues.Read(Specs, new Dictionary<string, string>
         {
-            ["colour"] = "blue", ["coneAngle"] = "90", ["wall"] = "2 kg", ["firstJoin"] = "around", ["coneLength"] = "-4",
+            ["colour"] = "blue",
+            ["coneAngle"] = "90",
+            ["wall"] = "2 kg",
+            ["firstJoin"] = "around",
+            ["coneLength"] = "-4",
         }).Problems;
         problems.Select(p => p.Field).Order().ShouldBe(["parameters.colour", "parameters.coneAngle", "parameters.coneLength", "parameters.firstJoin", "parameters.wall"]);
         problems.ShouldAllBe(p => p.Remedy.Length > 0);

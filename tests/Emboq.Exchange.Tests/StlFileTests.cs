@@ -80,8 +80,17 @@ public sealed class StlFileTests : IAsyncLifetime
 
     private static readonly Process Printer = new()
     {
-        Id = Guid.Empty, Name = "test", Printer = "test", Material = "test", Density = 1.24, FilamentDiameter = 1.75, LineWidth = 0.45, LayerHeight = 0.2,
-        BedWidth = 300, BedDepth = 300, BuildHeight = 300,
+        Id = Guid.Empty,
+        Name = "test",
+        Printer = "test",
+        Material = "test",
+        Density = 1.24,
+        FilamentDiameter = 1.75,
+        LineWidth = 0.45,
+        LayerHeight = 0.2,
+        BedWidth = 300,
+        BedDepth = 300,
+        BuildHeight = 300,
         Allowances = new Dictionary<Surface, Allowance> { [Surface.HoleUpright] = new(0.2, 0.1, 0.04, "test"), [Surface.OutsideRound] = new(-0.06, 0.06, 0.04, "test") },
     };
 

@@ -1,183 +1,132 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test, type Page } from '@playwright/test'
 
-async function openJob(page: Page, job: string, station = "reckon") {
-  await page.goto("/");
-  await page.getByRole("link", { name: new RegExp(`^${job}:`) }).click();
-  await page.goto(page.url().replace(/\?.*/, `?at=${station}`));
-  await expect(page.locator('[data-line="first.drawn"]')).toBeVisible();
+async function openJob(page: Page, job: string, station = 'reckon') {
+  await page.goto('/')
+  await page.getByRole('link', { name: new RegExp(`^${job}:`) }).click()
+  await page.goto(page.url().replace(/\?.*/, `?at=${station}`))
+  await expect(page.locator('[data-line="first.drawn"]')).toBeVisible()
 }
 
-test("stepping a value moves drawing, ledger and view together, and undo takes it back", async ({
-  page,
-}) => {
-  await openJob(page, "Blade sander to hose");
-  const length = page.locator('[data-line="cone.length"]');
-  const ledger = page.getByRole("list", { name: "Ledger" });
-  const before = await length.innerText();
-  const outline = await page
-    .locator('svg[aria-label^="Section"] path')
-    .nth(4)
-    .getAttribute("d");
-  await page.locator('[data-line="cone.angle"]').focus();
-  for (let i = 0; i < 5; i++) await page.keyboard.press("ArrowUp");
-  await expect(page.locator('[data-line="cone.angle"]')).toContainText("35.0°");
-  await expect(length).not.toHaveText(before);
-  await expect(ledger).toContainText("35.0°");
-  expect(
-    await page
-      .locator('svg[aria-label^="Section"] path')
-      .nth(4)
-      .getAttribute("d"),
-  ).not.toBe(outline);
-  await page.getByRole("button", { name: "Take back" }).click();
-  await expect(page.locator('[data-line="cone.angle"]')).toContainText("30.0°");
-  await expect(length).toHaveText(before);
-  await expect(page.getByText("kept", { exact: true })).toBeVisible();
-});
+test('stepping a value moves drawing, ledger and view together, and undo takes it back', async ({ page }) => {
+  await openJob(page, 'Blade sander to hose')
+  const length = page.locator('[data-line="cone.length"]')
+  const ledger = page.getByRole('list', { name: 'Ledger' })
+  const before = (await length.textContent())!
+  const outline = await page.locator('svg[aria-label^="Section"] path').nth(4).getAttribute('d')
+  await page.locator('[data-line="cone.angle"]').focus()
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowUp')
+  await expect(page.locator('[data-line="cone.angle"]')).toContainText('35.0°')
+  await expect(length).not.toHaveText(before)
+  await expect(ledger).toContainText('35.0°')
+  expect(await page.locator('svg[aria-label^="Section"] path').nth(4).getAttribute('d')).not.toBe(outline)
+  await page.getByRole('button', { name: 'Take back' }).click()
+  await expect(page.locator('[data-line="cone.angle"]')).toContainText('30.0°')
+  await expect(length).toHaveText(before)
+  await expect(page.getByText('kept', { exact: true })).toBeVisible()
+})
 
-test("the list holds the same callouts as the drawing and edits them too", async ({
-  page,
-}) => {
-  await openJob(page, "Blade sander to hose");
-  const drawn = await page.locator("[data-line]").count();
-  await page.getByRole("button", { name: "List" }).click();
-  const rows = page.getByLabel("Seat drawing").locator("li");
-  await expect(rows).toHaveCount(drawn);
-  await rows
-    .filter({ hasText: "cone angle" })
-    .getByRole("button", { name: "Edit" })
-    .press("Enter");
-  await page.keyboard.type("33");
-  await page.keyboard.press("Enter");
-  await expect(rows.filter({ hasText: "cone angle" })).toContainText("33.0°");
-  await page.keyboard.press("Control+z");
-  await expect(rows.filter({ hasText: "cone angle" })).toContainText("30.0°");
-});
+test('the list holds the same callouts as the drawing and edits them too', async ({ page }) => {
+  await openJob(page, 'Blade sander to hose')
+  const drawn = await page.locator('[data-line]').count()
+  await page.getByRole('button', { name: 'List', exact: true }).click()
+  const rows = page.getByLabel('Seat drawing').locator('li')
+  await expect(rows).toHaveCount(drawn)
+  await rows.filter({ hasText: 'cone angle' }).getByRole('button', { name: 'Edit' }).press('Enter')
+  await page.keyboard.type('33')
+  await page.keyboard.press('Enter')
+  await expect(rows.filter({ hasText: 'cone angle' })).toContainText('33.0°')
+  await page.keyboard.press('Control+z')
+  await expect(rows.filter({ hasText: 'cone angle' })).toContainText('30.0°')
+})
 
-test("keys alone: stations, why, units, finding, a reading", async ({
-  page,
-}) => {
-  await openJob(page, "Lathe hood to hose");
-  await page.keyboard.press("]");
-  await expect(page.getByRole("button", { name: "3 Check" })).toHaveAttribute(
-    "aria-current",
-    "step",
-  );
-  await page.keyboard.press("[");
-  await page.locator('[data-line="second.drawn"]').focus();
-  await page.keyboard.press(".");
-  await expect(
-    page.getByRole("region", { name: "Why second cuff drawn" }),
-  ).toBeVisible();
-  await page.keyboard.press("u");
-  await expect(
-    page.locator('[data-line="second.measured"] .font-semibold'),
-  ).toContainText("in");
-  await page.keyboard.press("u");
-  await page.keyboard.press("?");
-  await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
-  await page.keyboard.press("Escape");
-  await expect(page.getByRole("dialog")).toBeHidden();
-  await page.keyboard.press("5");
-  await expect(page.getByLabel(/^Reading of/)).toHaveValue("5");
-  await expect(page.getByLabel(/^Reading of/)).toBeFocused();
+test('keys alone: stations, why, units, finding, a reading', async ({ page }) => {
+  await openJob(page, 'Lathe hood to hose')
+  await page.keyboard.press(']')
+  await expect(page.getByRole('button', { name: '3 Check' })).toHaveAttribute('aria-current', 'step')
+  await page.keyboard.press('[')
+  await page.locator('[data-line="second.drawn"]').focus()
+  await page.keyboard.press('.')
+  await expect(page.getByRole('region', { name: 'Why second cuff drawn' })).toBeVisible()
+  await page.keyboard.press('u')
+  await expect(page.locator('[data-line="second.measured"] .font-semibold')).toContainText('in')
+  await page.keyboard.press('u')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toBeHidden()
+  await page.keyboard.press('5')
+  await expect(page.getByLabel(/^Reading of/)).toHaveValue('5')
+  await expect(page.getByLabel(/^Reading of/)).toBeFocused()
   await page
-    .getByRole("button", { name: /^Bench|Section/ })
+    .getByRole('button', { name: /^Bench|Section/ })
     .first()
-    .focus();
-  await page.keyboard.press("/");
-  await page.keyboard.type("ceiling");
-  await expect(page.getByRole("dialog", { name: "Find" })).toContainText(
-    "Ceiling hose",
-  );
-});
+    .focus()
+  await page.keyboard.press('/')
+  await page.keyboard.type('ceiling')
+  await expect(page.getByRole('dialog', { name: 'Find' })).toContainText('Ceiling hose')
+})
 
-test("a wrong reading is refused at the field with its place, and stays", async ({
-  page,
-}) => {
-  await page.goto("/machines");
-  const field = page.getByLabel(/^Reading of/);
-  await field.fill("51,2");
-  await page.keyboard.press("Enter");
-  await expect(page.getByRole("alert")).toContainText(
-    "A comma stands where a decimal point is wanted. Write 51.2",
-  );
-  await expect(field).toHaveValue("51,2");
-});
+test('a wrong reading is refused at the field with its place, and stays', async ({ page }) => {
+  await page.goto('/machines')
+  const field = page.getByLabel(/^Reading of/)
+  await field.fill('51,2')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('alert')).toContainText('A comma stands where a decimal point is wanted. Write 51.2')
+  await expect(field).toHaveValue('51,2')
+})
 
-test("in the round: machine and part are drawn, and the picture changes with the part", async ({
-  page,
-}) => {
-  await openJob(page, "Blade sander to hose");
-  await page.getByRole("button", { name: "In the round" }).click();
-  const view = page.getByLabel("View in the round").locator("canvas");
-  await expect(view).toBeVisible();
-  await page.waitForTimeout(1500);
-  const picture = await view.screenshot();
-  await page
-    .getByLabel("Setup")
-    .selectOption({ label: "Bittern, tough green" });
-  await page.waitForTimeout(1500);
-  expect(Buffer.compare(picture, await view.screenshot())).not.toBe(0);
-  await page.getByRole("button", { name: "Take back" }).click();
-  await expect(page.getByText("kept", { exact: true })).toBeVisible();
-});
+test('in the round: machine and part are drawn, and the picture changes with the part', async ({ page }) => {
+  await openJob(page, 'Blade sander to hose')
+  await page.getByRole('button', { name: 'In the round' }).click()
+  const view = page.getByLabel('View in the round').locator('canvas')
+  await expect(view).toBeVisible()
+  await page.waitForTimeout(1500)
+  const picture = await view.screenshot()
+  await page.getByLabel('Setup').selectOption({ label: 'Bittern, tough green' })
+  await page.waitForTimeout(1500)
+  expect(Buffer.compare(picture, await view.screenshot())).not.toBe(0)
+  await page.getByRole('button', { name: 'Take back' }).click()
+  await expect(page.getByText('kept', { exact: true })).toBeVisible()
+})
 
-test("two people change one part: the second sees both versions", async ({
-  browser,
-}) => {
-  const [one, two] = await Promise.all([browser.newPage(), browser.newPage()]);
-  await Promise.all([
-    openJob(one, "Grip sander to ceiling hose"),
-    openJob(two, "Grip sander to ceiling hose"),
-  ]);
-  await one.locator('[data-line="wall"]').focus();
-  await one.keyboard.press("ArrowUp");
-  await expect(one.getByText("keeping…")).toBeVisible();
-  await expect(one.getByText("kept", { exact: true })).toBeVisible();
-  await two.locator('[data-line="cone.angle"]').focus();
-  await two.keyboard.press("ArrowUp");
-  const sheet = two.getByRole("dialog", {
-    name: "Somebody else changed this part",
-  });
-  await expect(sheet).toContainText("coneAngle");
-  await expect(sheet).toContainText("wall");
-  await sheet.getByRole("button", { name: "Take theirs" }).click();
-  await expect(two.locator('[data-line="cone.angle"]')).toContainText("30.0°");
-});
+test('two people change one part: the second sees both versions', async ({ browser }) => {
+  const [one, two] = await Promise.all([browser.newPage(), browser.newPage()])
+  await Promise.all([openJob(one, 'Grip sander to ceiling hose'), openJob(two, 'Grip sander to ceiling hose')])
+  await one.locator('[data-line="wall"]').focus()
+  await one.keyboard.press('ArrowUp')
+  await expect(one.getByText('keeping…')).toBeVisible()
+  await expect(one.getByText('kept', { exact: true })).toBeVisible()
+  await two.locator('[data-line="cone.angle"]').focus()
+  await two.keyboard.press('ArrowUp')
+  const sheet = two.getByRole('dialog', {
+    name: 'Somebody else changed this part',
+  })
+  await expect(sheet).toContainText('coneAngle')
+  await expect(sheet).toContainText('wall')
+  await sheet.getByRole('button', { name: 'Take theirs' }).click()
+  await expect(two.locator('[data-line="cone.angle"]')).toContainText('30.0°')
+})
 
-for (const theme of ["daylight", "lamplight"] as const)
-  test(`on a tablet in ${theme} nothing runs off the side and targets are large`, async ({
-    page,
-  }) => {
-    await page.addInitScript((t) => localStorage.setItem("theme", t), theme);
-    await page.setViewportSize({ width: 820, height: 1180 });
-    await openJob(page, "Lathe hood to hose");
-    expect(
-      await page.evaluate(() => document.documentElement.scrollWidth),
-    ).toBeLessThanOrEqual(820);
+for (const theme of ['daylight', 'lamplight'] as const)
+  test(`on a tablet in ${theme} nothing runs off the side and targets are large`, async ({ page }) => {
+    await page.addInitScript((t) => localStorage.setItem('theme', t), theme)
+    await page.setViewportSize({ width: 820, height: 1180 })
+    await openJob(page, 'Lathe hood to hose')
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820)
     const small = await page
-      .locator("button:visible, select:visible")
-      .evaluateAll((targets) =>
-        targets
-          .filter((t) => t.getBoundingClientRect().height < 44)
-          .map((t) => t.textContent),
-      );
-    expect(small).toEqual([]);
-  });
+      .locator('button:visible, select:visible')
+      .evaluateAll((targets) => targets.filter((t) => t.getBoundingClientRect().height < 44).map((t) => t.textContent))
+    expect(small).toEqual([])
+  })
 
-test("nothing is asked of any other host", async ({ page, baseURL }) => {
-  const others: string[] = [];
-  page.on("request", (request) => {
-    if (
-      !request.url().startsWith(baseURL!) &&
-      !request.url().startsWith("data:") &&
-      !request.url().startsWith("blob:")
-    )
-      others.push(request.url());
-  });
-  await openJob(page, "Blade sander to hose");
-  await page.getByRole("button", { name: "Both" }).click();
-  await page.waitForTimeout(1000);
-  expect(others).toEqual([]);
-});
+test('nothing is asked of any other host', async ({ page, baseURL }) => {
+  const others: string[] = []
+  page.on('request', (request) => {
+    if (!request.url().startsWith(baseURL!) && !request.url().startsWith('data:') && !request.url().startsWith('blob:'))
+      others.push(request.url())
+  })
+  await openJob(page, 'Blade sander to hose')
+  await page.getByRole('button', { name: 'Both' }).click()
+  await page.waitForTimeout(1000)
+  expect(others).toEqual([])
+})

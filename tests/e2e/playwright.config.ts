@@ -1,28 +1,28 @@
-import { defineConfig } from "@playwright/test";
+import { defineConfig } from '@playwright/test'
 
 /** The real application is started by tests/run.sh; its address comes in EMBOQ_URL. */
 export default defineConfig({
-  testDir: ".",
+  testDir: '.',
   timeout: 60_000,
   expect: { timeout: 10_000 },
   workers: 1,
-  reporter: [["list"]],
-  outputDir: "../../test-results",
+  reporter: [['list']],
+  outputDir: '../../test-results',
   use: {
-    baseURL: process.env.EMBOQ_URL ?? "http://127.0.0.1:5080",
+    baseURL: process.env.EMBOQ_URL ?? 'http://127.0.0.1:5080',
     viewport: { width: 1280, height: 800 },
-    trace: "retain-on-failure",
+    trace: 'retain-on-failure',
     launchOptions: {
-      executablePath: "/usr/bin/chromium",
+      executablePath: '/usr/bin/chromium',
       args: [
-        "--no-sandbox",
-        "--use-angle=swiftshader",
-        "--enable-unsafe-swiftshader",
-        "--disable-background-networking",
-        "--disable-component-update",
-        "--disable-sync",
-        "--no-first-run",
+        '--no-sandbox',
+        '--use-angle=swiftshader',
+        '--enable-unsafe-swiftshader',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
       ],
     },
   },
-});
+})

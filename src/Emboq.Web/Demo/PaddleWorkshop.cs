@@ -16,14 +16,19 @@ internal sealed class PaddleWorkshop(NpgsqlDataSource database, DateTimeOffset n
         var plain = Starters.Process("Curlew, plain grey", "Curlew", "plain grey");
         var tough = Starters.Process("Bittern, tough green", "Bittern", "tough green") with
         {
-            Density = 1.27, LineWidth = 0.65, LayerHeight = 0.3, BedWidth = 300, BedDepth = 300, BuildHeight = 320,
+            Density = 1.27,
+            LineWidth = 0.65,
+            LayerHeight = 0.3,
+            BedWidth = 300,
+            BedDepth = 300,
+            BuildHeight = 320,
         };
         await ProcessStore.Add(database, plain, clock, default);
         await ProcessStore.Add(database, tough, clock, default);
 
         var blade = await Machine("Blade sander", "Wide drum for paddle blades; the port is cast and slightly out of round.", "blade sander port");
-        await Read(blade, "inside", "caliper", "54.12", "54.20", "54.07", "54.18");
-        await Read(blade, "outside", "caliper", "58.62", "58.71", "58.66");
+        await Read(blade, "inside", "caliper", "44.12", "44.20", "44.07", "44.18");
+        await Read(blade, "outside", "caliper", "48.62", "48.71", "48.66");
         await Read(blade, "depth", "depth-rod", "32.4");
 
         var lathe = await Machine("Shaft lathe", "Turns shafts up to 1.7 m; the hood came without a hose.", "lathe hood spigot");

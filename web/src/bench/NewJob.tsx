@@ -48,7 +48,7 @@ export function NewJob({ onClose }: { readonly onClose: () => void }) {
         <PlaceSelect label="To" machines={machineList} value={form.second} onChange={set('second')} />
         <label className="flex flex-col gap-1">
           <span className="font-semibold">Setup</span>
-          <select className="select w-full" value={process} onChange={(e) => set('process')(e.target.value)}>
+          <select className="select w-full" aria-label="Setup" value={process} onChange={(e) => set('process')(e.target.value)}>
             {processList.map((p) => (
               <option key={p.id} value={p.id}>
                 {p.name}
@@ -79,7 +79,7 @@ function PlaceSelect({ label, machines: list, value, onChange }: PlaceSelectProp
   return (
     <label className="flex flex-col gap-1">
       <span className="font-semibold">{label}</span>
-      <select className="select w-full" value={value} onChange={(e) => onChange(e.target.value)}>
+      <select className="select w-full" aria-label={label} value={value} onChange={(e) => onChange(e.target.value)}>
         <option value="">Choose a place…</option>
         {list.map((m) => (
           <optgroup key={m.id} label={m.name}>

@@ -6,7 +6,6 @@ import type { LedgerLineView, ParameterSpec, Problem } from '@/api/types'
 import { Figure } from '@/ui/Figure'
 import { ProblemNote } from '@/ui/ProblemNote'
 import { useLeading } from '@/ui/leading'
-import { stepped } from './stepping'
 import type { Work } from './Workbench'
 
 export type CalloutEditorProps = {
@@ -25,6 +24,7 @@ export function CalloutEditor({ spec, line, work, onClose }: CalloutEditorProps)
   const [busy, setBusy] = useState(false)
   const take = useTake(spec, work)
   const note = useId()
+  const step = (steps: number) => setText(work.editing.step(spec, line.quantity.value, steps))
   const submit = async () => {
     setBusy(true)
     const wrong = await take(text).finally(() => setBusy(false))
@@ -43,9 +43,7 @@ export function CalloutEditor({ spec, line, work, onClose }: CalloutEditorProps)
         const steps = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0
         if (steps === 0) return
         event.preventDefault()
-        const entries = stepped(spec, line.quantity.value, steps)
-        work.editing.set(entries)
-        setText(entries[spec.key]!)
+        step(steps)
       }}
     >
       <label className="flex flex-col gap-1">
@@ -68,20 +66,10 @@ export function CalloutEditor({ spec, line, work, onClose }: CalloutEditorProps)
         <button className="btn btn-primary grow" disabled={busy}>
           Set
         </button>
-        <button
-          type="button"
-          className="btn btn-outline"
-          onClick={() => work.editing.set(stepped(spec, line.quantity.value, -1))}
-          aria-label="One step less"
-        >
+        <button type="button" className="btn btn-outline" onClick={() => step(-1)} aria-label="One step less">
           −
         </button>
-        <button
-          type="button"
-          className="btn btn-outline"
-          onClick={() => work.editing.set(stepped(spec, line.quantity.value, 1))}
-          aria-label="One step more"
-        >
+        <button type="button" className="btn btn-outline" onClick={() => step(1)} aria-label="One step more">
           +
         </button>
         <button type="button" className="btn btn-ghost" onClick={onClose}>

@@ -4,7 +4,6 @@ import { ProvenanceMark } from '@/ui/ProvenanceMark'
 import { CalloutEditor } from './CalloutEditor'
 import { labelSize, type PlacedCallout } from './calloutLayout'
 import { GapGlyph } from './GapGlyph'
-import { stepped } from './stepping'
 import type { Work } from './Workbench'
 
 export type CalloutLabelProps = { readonly placed: PlacedCallout; readonly work: Work }
@@ -25,7 +24,7 @@ export function CalloutLabel({ placed, work }: CalloutLabelProps) {
   const press = () => (spec ? setEditing(true) : callout.reads ? work.setStation('measure') : work.ask(callout.line))
   const keys = (event: KeyboardEvent) => {
     const steps = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0
-    if (steps !== 0 && spec) work.editing.set(stepped(spec, line.quantity.value, steps))
+    if (steps !== 0 && spec) work.editing.step(spec, line.quantity.value, steps)
     else if (event.key === '.') work.ask(callout.line)
     else return
     event.preventDefault()

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { ParameterSpec } from '@/api/types'
-import { stepped } from './stepping'
+import { standing, stepped } from './stepping'
 
 const angle: ParameterSpec = {
   key: 'coneAngle',
@@ -21,6 +21,12 @@ describe('stepping a value', () => {
     expect(stepped(angle, 30, 1)).toEqual({ coneAngle: '31', coneBy: 'angle' })
     expect(stepped(angle, 29.36, 1).coneAngle).toBe('30')
     expect(stepped(angle, 29.36, -1).coneAngle).toBe('29')
+  })
+
+  it('starts from what was just entered, or else from what was computed', () => {
+    expect(standing('31', 30)).toBe(31)
+    expect(standing('3/8 in', 9.525)).toBe(9.525)
+    expect(standing(undefined, 29.36)).toBe(29.36)
   })
 
   it('stays within the range', () => {

@@ -2,8 +2,9 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useReducer } from 'react'
 import { ApiProblem, sendJson } from '@/api/client'
 import { design } from '@/api/queries'
-import type { Part, PartState, Problem } from '@/api/types'
+import type { ParameterSpec, Part, PartState, Problem } from '@/api/types'
 import { draftReducer, startDraft, withEntries } from './draft'
+import { standing, stepped } from './stepping'
 
 /** How long a change rests before it is written to the notebook, ms. */
 const rest = 400
@@ -44,6 +45,12 @@ export function useDraft(part: Part) {
     settle: (keep: 'mine' | 'theirs') => dispatch({ type: 'settled', keep }),
     change,
     set: (entries: Readonly<Record<string, string>>) => change(withEntries(draft.present, entries), Object.keys(entries).join()),
+    /** Steps a value that was computed as given. */
+    step: (spec: ParameterSpec, computed: number, steps: number) => {
+      const entries = stepped(spec, standing(draft.present.parameters[spec.key], computed), steps)
+      change(withEntries(draft.present, entries), spec.key)
+      return entries[spec.key]!
+    },
     /** Takes entries only if the part can be computed with them; answers what is wrong otherwise. */
     propose: async (entries: Readonly<Record<string, string>>): Promise<readonly Problem[]> => {
       const state = withEntries(draft.present, entries)
