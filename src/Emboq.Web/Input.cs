@@ -63,6 +63,18 @@ internal sealed class Input
         return value;
     }
 
+    /// <summary>A number between two limits.</summary>
+    public double Within(string field, double value, double least, double greatest, string unit)
+    {
+        if (!(value >= least && value <= greatest))
+        {
+            var limit = string.Create(CultureInfo.InvariantCulture, $"{least} to {greatest} {unit}");
+            problems.Add(new(field, value.ToString(CultureInfo.InvariantCulture), $"This can be {limit}.", "Look at the unit and the point.", limit));
+        }
+
+        return value;
+    }
+
     /// <summary>One of a list, by key.</summary>
     public T? OneOf<T>(string field, string? key, IEnumerable<T> all, Func<T, string> keyOf)
         where T : class

@@ -53,6 +53,7 @@ app.MapOpenApi();
 var api = app.MapGroup("/api");
 api.MapHealth();
 api.MapFamilies();
+api.MapWorkshop();
 api.MapDesigns();
 api.MapMachines();
 api.MapJobs();

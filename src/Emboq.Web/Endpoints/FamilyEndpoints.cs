@@ -1,9 +1,7 @@
 using Emboq.Core;
 using Emboq.Core.Families;
 using Emboq.Core.Quantities;
-using Emboq.Store;
 using Emboq.Web.Views;
-using Npgsql;
 
 namespace Emboq.Web.Endpoints;
 
@@ -22,8 +20,6 @@ internal static class FamilyEndpoints
     public static void MapFamilies(this IEndpointRouteBuilder api)
     {
         api.MapGet("/families", () => FamilyList.All.Select(f => new FamilyView(f.Key, f.Name, f.Need, f.Slots, f.Parameters)).ToArray());
-        api.MapGet("/processes", (NpgsqlDataSource database, CancellationToken stop) => ProcessStore.All(database, stop));
-        api.MapGet("/instruments", (NpgsqlDataSource database, CancellationToken stop) => InstrumentStore.All(database, stop));
         api.MapGet("/lengths", ReadLength).Produces<LengthView>().ProducesProblem(400);
     }
 

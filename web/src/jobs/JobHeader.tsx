@@ -1,10 +1,13 @@
+import { useState } from 'react'
 import { Percent } from '@/ui/Percent'
+import { NewSetup } from './NewSetup'
 import type { Work } from './Workbench'
 
 /** What the job is, with which setup, and how likely the next print fits. */
 export function JobHeader({ work }: { readonly work: Work }) {
   const { job, processes, editing, design } = work
   const state = editing.draft.present
+  const [adding, setAdding] = useState(false)
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 pt-2">
       <div className="min-w-64 flex-1">
@@ -17,15 +20,17 @@ export function JobHeader({ work }: { readonly work: Work }) {
           <select
             className="select w-56"
             value={state.process}
-            onChange={(e) => editing.change({ ...state, process: e.target.value }, 'process')}
+            onChange={(e) => (e.target.value === '' ? setAdding(true) : editing.change({ ...state, process: e.target.value }, 'process'))}
           >
             {processes.map((p) => (
               <option key={p.id} value={p.id}>
                 {p.name}
               </option>
             ))}
+            <option value="">Another setup…</option>
           </select>
         </label>
+        {adding && <NewSetup onClose={() => setAdding(false)} onMade={(p) => editing.change({ ...state, process: p.id }, 'process')} />}
         <button className="btn btn-ghost" disabled={!editing.canUndo} onClick={editing.undo}>
           Take back
         </button>
