@@ -1,0 +1,96 @@
+using System.Diagnostics;
+using System.Globalization;
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
+using Emboq.Core;
+using Emboq.Core.Families;
+using Emboq.Core.Solids;
+using Emboq.Kernel;
+
+// Previews through the running application against the kernel alone, in turn in one run, so that a drifting machine moves both.
+// Usage: Emboq.Bench URL [rounds]
+var address = new Uri(args[0]);
+var rounds = args.Length > 1 ? int.Parse(args[1], CultureInfo.InvariantCulture) : 300;
+using var http = new HttpClient { BaseAddress = address };
+await using var pool = new KernelPool(1);
+var family = FamilyList.Find("hose-adapter")!;
+var part = (await http.GetFromJsonAsync<JsonNode>("/api/jobs"))!.AsArray().Single(j => (string)j!["name"]! == "Lathe hood to hose")!["parts"]![0]!;
+var process = (await http.GetFromJsonAsync<List<Emboq.Core.Process>>("/api/processes", new System.Text.Json.JsonSerializerOptions(System.Text.Json.JsonSerializerDefaults.Web)
+{
+    Converters = { new System.Text.Json.Serialization.JsonStringEnumConverter() },
+}))!.Single(p => p.Id == (Guid)part["state"]!["process"]!);
+
+for (var warm = 0; warm < 60; warm++)
+{
+    await Preview(warm);
+    await Kernel(warm);
+}
+
+var (previews, kernels) = (new List<double>(), new List<double>());
+for (var i = 0; i < rounds; i++)
+{
+    kernels.Add(await Timed(() => Kernel(i)));
+    previews.Add(await Timed(() => Preview(i)));
+}
+
+var ratio = Median(previews.Zip(kernels, (p, k) => p / k));
+Say("kernel alone", kernels);
+Say("preview", previews);
+Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"ratio preview / kernel, median of pairs: {ratio:0.00}"));
+
+var clock = Stopwatch.StartNew();
+await Task.WhenAll(Enumerable.Range(0, 2).Select(async client =>
+{
+    for (var i = 0; i < rounds; i++)
+    {
+        await Preview((client * rounds) + i);
+    }
+}));
+Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"two clients: {2 * rounds / clock.Elapsed.TotalSeconds:0.0} previews a second"));
+
+// Each round is another angle, so that nothing is answered from memory.
+string Angle(int i) => (20 + (i * 0.01)).ToString("0.00", CultureInfo.InvariantCulture);
+
+async Task Preview(int i)
+{
+    var parameters = part["state"]!["parameters"]!.DeepClone();
+    parameters["coneAngle"] = Angle(i);
+    var interfaces = new JsonObject(part["state"]!["interfaces"]!.AsObject().Select(s => KeyValuePair.Create<string, JsonNode?>(s.Key, new JsonObject { ["id"] = (string)s.Value! })));
+    var request = new JsonObject
+    {
+        ["family"] = family.Key,
+        ["process"] = process.Id.ToString(),
+        ["parameters"] = parameters,
+        ["interfaces"] = interfaces,
+        ["part"] = (string)part["id"]!,
+        ["bodies"] = new JsonArray("part", "counterpart"),
+    };
+    using var answer = await http.PostAsJsonAsync("/api/designs", request);
+    answer.EnsureSuccessStatusCode();
+    _ = await answer.Content.ReadAsByteArrayAsync();
+}
+
+async Task Kernel(int i)
+{
+    var values = ParameterValues.Read(family.Parameters, new Dictionary<string, string> { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["wall"] = "1.8", ["coneAngle"] = Angle(i) }).Value;
+    var design = family.Design(new(values, new Dictionary<string, Interface> { ["first"] = Tube(100.24), ["second"] = Tube(63.33) }, process, []));
+    _ = await pool.Evaluate([.. design.Bodies.Where(b => b.Role != BodyRole.Coupon).Select(b => b.Solid)], Facets.DefaultChordError, default);
+}
+
+static Interface Tube(double size)
+{
+    var (id, caliper) = (Guid.NewGuid(), new Instrument("caliper", "caliper", 0.01, 0.03, 0.03, 150));
+    return new(id, "place", InterfaceKind.Tube, [.. InterfaceKind.Tube.Dimensions.Select(d => new Dimension(id, d.Key, d.Name, [new(Guid.NewGuid(), size, "", caliper, default, null, null)]))]);
+}
+
+static async Task<double> Timed(Func<Task> work)
+{
+    var clock = Stopwatch.StartNew();
+    await work();
+    return clock.Elapsed.TotalMilliseconds;
+}
+
+static double Median(IEnumerable<double> values) => values.Order().ElementAt(values.Count() / 2);
+
+static void Say(string what, List<double> times) =>
+    Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{what}: p50 {Median(times):0.0} ms, p95 {times.Order().ElementAt(times.Count * 95 / 100):0.0} ms"));
