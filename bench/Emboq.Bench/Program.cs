@@ -12,7 +12,7 @@ using Emboq.Kernel;
 var address = new Uri(args[0]);
 var rounds = args.Length > 1 ? int.Parse(args[1], CultureInfo.InvariantCulture) : 300;
 using var http = new HttpClient { BaseAddress = address };
-await using var pool = new KernelPool(1);
+await using var pool = new KernelPool(new KernelLimits { Engines = 1 });
 var family = FamilyList.Find("hose-adapter")!;
 var part = (await http.GetFromJsonAsync<JsonNode>("/api/jobs"))!.AsArray().Single(j => (string)j!["name"]! == "Lathe hood to hose")!["parts"]![0]!;
 var process = (await http.GetFromJsonAsync<List<Emboq.Core.Process>>("/api/processes", new System.Text.Json.JsonSerializerOptions(System.Text.Json.JsonSerializerDefaults.Web)

@@ -1,4 +1,5 @@
 using System.Reflection;
+using System.Text;
 using Emboq.Core;
 using Microsoft.ClearScript;
 using Microsoft.ClearScript.JavaScript;
@@ -9,26 +10,44 @@ namespace Emboq.Kernel;
 /// <summary>One script engine with the mesh kernel loaded. Not for two threads at once.</summary>
 internal sealed class KernelEngine : IDisposable
 {
+    /// <summary>Things of a page that the module looks for; none is used with the binary handed over. The memory is caught to be watched.</summary>
+    private const string Surroundings = """
+        globalThis.URL = class { constructor(u) { this.href = u } }
+        globalThis.performance = { now: () => Date.now() }
+        globalThis.console = { log() {}, warn() {}, error() {} }
+        const instantiate = WebAssembly.instantiate
+        WebAssembly.instantiate = async (...given) => {
+          const made = await instantiate(...given)
+          const memory = Object.values((made.instance ?? made).exports).find((e) => e instanceof WebAssembly.Memory)
+          globalThis.memory = () => memory.buffer.byteLength
+          return made
+        }
+        """;
+
     private readonly V8ScriptEngine engine;
 
     private KernelEngine(V8ScriptEngine engine) => this.engine = engine;
 
+    /// <summary>Bytes the kernel has taken; it never gives any back.</summary>
+    public long Memory => Convert.ToInt64(engine.Invoke("memory"), null);
+
     /// <summary>Starts an engine; takes some tenths of a second.</summary>
-    public static async Task<KernelEngine> Start()
+    /// <param name="keptTriangles">How many triangles of evaluated subtrees it may keep.</param>
+    public static async Task<KernelEngine> Start(int keptTriangles)
     {
-        var engine = new V8ScriptEngine(V8ScriptEngineFlags.EnableTaskPromiseConversion | V8ScriptEngineFlags.EnableDateTimeConversion);
+        var engine = new V8ScriptEngine(V8ScriptEngineFlags.EnableTaskPromiseConversion);
         try
         {
-            // The module looks for a few things of a page; none of them is used with the binary handed over.
-            engine.Execute("globalThis.URL = class { constructor(u) { this.href = u } }; globalThis.performance = { now: () => Date.now() }; globalThis.console = { log() {}, warn() {}, error() {} }");
+            engine.Execute(Surroundings);
+            engine.Script.keptTriangles = keptTriangles;
             var binary = Resource("manifold.wasm");
             var wasm = (ITypedArray<byte>)engine.Evaluate($"globalThis.wasm = new Uint8Array({binary.Length})");
             wasm.WriteBytes(binary, 0, (ulong)binary.Length, 0);
-            var module = System.Text.Encoding.UTF8.GetString(Resource("manifold.js"))
+            var module = Encoding.UTF8.GetString(Resource("manifold.js"))
                 .Replace("import.meta.url", "''", StringComparison.Ordinal)
                 .Replace("export default Module;", "", StringComparison.Ordinal);
             engine.Execute("manifold.js", module);
-            engine.Execute("bridge.js", System.Text.Encoding.UTF8.GetString(Resource("bridge.js")));
+            engine.Execute("bridge.js", Encoding.UTF8.GetString(Resource("bridge.js")));
             await (Task)engine.Evaluate("ready");
             engine.Execute("delete globalThis.wasm");
             return new(engine);
@@ -41,19 +60,27 @@ internal sealed class KernelEngine : IDisposable
     }
 
     /// <summary>Runs a program.</summary>
-    /// <exception cref="KernelException">The kernel failed or made something that is not a closed solid.</exception>
-    public IReadOnlyList<SolidMesh> Run(string program)
+    /// <exception cref="KernelException">The kernel failed, was interrupted, or made something that is not a closed solid.</exception>
+    public KernelAnswer Run(string program)
     {
         try
         {
-            var answer = (IList<object>)engine.Invoke("evaluate", program);
-            return [.. answer.Select(a => Read((ScriptObject)a))];
+            var answer = (ScriptObject)engine.Invoke("evaluate", program);
+            var meshes = (IList<object>)answer.GetProperty("meshes");
+            return new([.. meshes.Select(m => Read((ScriptObject)m))], Convert.ToInt32(answer.GetProperty("hits"), null), Convert.ToInt32(answer.GetProperty("misses"), null));
+        }
+        catch (ScriptInterruptedException e)
+        {
+            throw new KernelException("The kernel took too long over this shape and was stopped.", e);
         }
         catch (ScriptEngineException e)
         {
             throw new KernelException($"The kernel failed: {e.Message}", e);
         }
     }
+
+    /// <summary>Stops a run from another thread; the engine is of no further use.</summary>
+    public void Interrupt() => engine.Interrupt();
 
     public void Dispose() => engine.Dispose();
 
@@ -80,3 +107,9 @@ internal sealed class KernelEngine : IDisposable
         return Welding.Weld(vertices, stride, triangles, Convert.ToDouble(answer.GetProperty("volume"), null), Convert.ToDouble(answer.GetProperty("area"), null));
     }
 }
+
+/// <summary>What a run gave.</summary>
+/// <param name="Meshes">One for each result of the program.</param>
+/// <param name="Hits">Subtrees found ready.</param>
+/// <param name="Misses">Subtrees evaluated.</param>
+internal sealed record KernelAnswer(IReadOnlyList<SolidMesh> Meshes, int Hits, int Misses);

@@ -4,21 +4,26 @@ using Emboq.Core;
 
 namespace Emboq.Kernel;
 
-/// <summary>Engines started ahead of the first request, each used by one request at a time. An engine that fails is thrown away and replaced.</summary>
+/// <summary>Engines started ahead of the first request, each used by one request at a time. Equal requests at one time are computed once.
+/// An engine that fails, takes too long or grows past its bound is replaced while the others serve.</summary>
 public sealed class KernelPool : ISolidKernel, IAsyncDisposable
 {
     private readonly Channel<Task<KernelEngine>> idle = Channel.CreateUnbounded<Task<KernelEngine>>();
-    private readonly int size;
+    private readonly SharedWork<IReadOnlyList<SolidMesh>> work = new();
+    private readonly KernelLimits limits;
+    private long evaluations;
+    private long hits;
+    private long misses;
+    private long replaced;
 
     /// <summary>Starts the engines in the background.</summary>
-    /// <param name="engines">How many; one for each core is plenty.</param>
-    public KernelPool(int engines)
+    public KernelPool(KernelLimits limits)
     {
-        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(engines);
-        size = engines;
-        for (int i = 0; i < engines; i++)
+        this.limits = limits;
+        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(limits.Engines);
+        for (int i = 0; i < limits.Engines; i++)
         {
-            Put(Task.Run(KernelEngine.Start));
+            PutNew();
         }
     }
 
@@ -26,46 +31,76 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
     public string Version { get; } = "manifold-3d " +
         JsonDocument.Parse(KernelEngine.Resource("manifold-package.json")).RootElement.GetProperty("version").GetString();
 
+    /// <summary>What the pool has done.</summary>
+    public KernelMetrics Metrics => new(Interlocked.Read(ref evaluations), work.Shared, Interlocked.Read(ref hits), Interlocked.Read(ref misses), Interlocked.Read(ref replaced));
+
     /// <inheritdoc/>
+    /// <exception cref="KernelException">The shape cannot be computed, or not within the time limit.</exception>
     public async Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, CancellationToken stop)
     {
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(chordError);
+        stop.ThrowIfCancellationRequested();
         if (solids.Count == 0)
         {
             return [];
         }
 
         var program = SolidProgram.Of(solids, chordError);
-        var taken = await idle.Reader.ReadAsync(stop);
-        try
-        {
-            var engine = await taken;
-            var meshes = await Task.Run(() => engine.Run(program), stop);
-            Put(taken);
-            return meshes;
-        }
-        catch (OperationCanceledException)
-        {
-            // Cancelled before it began: the engine is as good as before.
-            Put(taken);
-            throw;
-        }
-        catch
-        {
-            Discard(taken);
-            Put(Task.Run(KernelEngine.Start, CancellationToken.None));
-            throw;
-        }
+        return await work.Get(program, gone => Run(program, gone), stop);
     }
 
     /// <inheritdoc/>
     public async ValueTask DisposeAsync()
     {
-        for (int i = 0; i < size; i++)
+        for (int i = 0; i < limits.Engines; i++)
         {
             Discard(await idle.Reader.ReadAsync());
         }
     }
+
+    private async Task<IReadOnlyList<SolidMesh>> Run(string program, CancellationToken gone)
+    {
+        var taken = await idle.Reader.ReadAsync(gone);
+        try
+        {
+            var engine = await taken;
+            var answer = RunWithin(engine, program, gone);
+            Interlocked.Increment(ref evaluations);
+            Interlocked.Add(ref hits, answer.Hits);
+            Interlocked.Add(ref misses, answer.Misses);
+            if (engine.Memory > limits.MemoryBytes)
+            {
+                Replace(taken);
+            }
+            else
+            {
+                Put(taken);
+            }
+
+            return answer.Meshes;
+        }
+        catch
+        {
+            Replace(taken);
+            throw;
+        }
+    }
+
+    private KernelAnswer RunWithin(KernelEngine engine, string program, CancellationToken gone)
+    {
+        using var late = new Timer(_ => engine.Interrupt(), null, limits.Longest, Timeout.InfiniteTimeSpan);
+        using var abandoned = gone.Register(() => late.Change(limits.Grace, Timeout.InfiniteTimeSpan));
+        return engine.Run(program);
+    }
+
+    private void Replace(Task<KernelEngine> engine)
+    {
+        Interlocked.Increment(ref replaced);
+        PutNew();
+        Discard(engine);
+    }
+
+    private void PutNew() => Put(Task.Run(() => KernelEngine.Start(limits.KeptTriangles)));
 
     private void Put(Task<KernelEngine> engine)
     {

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.Json.Nodes;
 using Emboq.Core;
 using Emboq.Core.Solids;
@@ -26,6 +27,7 @@ internal sealed class SolidProgram(double chordError)
         }
 
         var instruction = Instruction(solid, cut);
+        instruction["key"] = string.Create(CultureInfo.InvariantCulture, $"{solid.Hash}{(cut ? "-" : "+")}{chordError:R}");
         instructions.Add(instruction);
         return done[(solid.Hash, cut)] = instructions.Count - 1;
     }

@@ -30,6 +30,13 @@ public static class JobStore
     public static async Task<Part?> Part(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
         (await database.OneOrNone<PartRow>($"{NewestState} where p.id = @id", new { id }, stop))?.ToPart();
 
+    /// <summary>The states a part has had before its newest, oldest first, at most a hundred: what undo reaches back to.</summary>
+    public static async Task<IReadOnlyList<PartState>> EarlierStates(NpgsqlDataSource database, Guid part, CancellationToken stop) =>
+        [.. (await database.Many<string>("""
+            select state::text from part_state where part_id = @part and version < (select max(version) from part_state where part_id = @part)
+            order by version desc limit 100
+            """, new { part }, stop)).Reverse().Select(StoreJson.Read<PartState>)];
+
     /// <summary>Enters a job with its first part and that part's first state, all or nothing.</summary>
     public static Task Add(NpgsqlDataSource database, Job job, DateTimeOffset at, CancellationToken stop) =>
         database.Write("""

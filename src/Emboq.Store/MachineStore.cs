@@ -10,7 +10,11 @@ public static class MachineStore
 
     private sealed record InterfaceRow(Guid Id, Guid MachineId, string Name, string Kind);
 
-    private sealed record ReadingRow(Guid Id, Guid InterfaceId, string Dimension, double Millimetres, string Text, string InstrumentId, DateTime At, string? Remark, string? Because);
+    private sealed record ReadingRow(Guid Id, Guid InterfaceId, string Dimension, double Millimetres, string Text, DateTime At, string? Remark, string? Because,
+        string InstrumentId, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach)
+    {
+        public Reading ToReading() => new(Id, Millimetres, Text, new(InstrumentId, Name, Resolution, MaximumPermissibleError, Repeatability, Reach), At, Remark, Because);
+    }
 
     /// <summary>Every machine, by name.</summary>
     public static async Task<IReadOnlyList<Machine>> All(NpgsqlDataSource database, CancellationToken stop)
@@ -56,21 +60,23 @@ public static class MachineStore
 
     private static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> Interfaces(NpgsqlDataSource database, Guid[]? ids, CancellationToken stop)
     {
-        var rows = await database.Many<InterfaceRow>(
+        var rows = database.Many<InterfaceRow>(
             "select id, machine_id, name, kind from interface where @ids::uuid[] is null or id = any(@ids) order by at, id", new { ids }, stop);
-        var readings = (await database.Many<ReadingRow>("""
-            select r.id, r.interface_id, r.dimension, r.millimetres, r.text, r.instrument_id, r.at, r.remark, s.because
-            from reading r left join reading_strike s on s.reading_id = r.id
+        var readings = database.Many<ReadingRow>("""
+            select r.id, r.interface_id, r.dimension, r.millimetres, r.text, r.at, r.remark, s.because,
+                   i.id as instrument_id, i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
+            from reading r join instrument i on i.id = r.instrument_id left join reading_strike s on s.reading_id = r.id
             where @ids::uuid[] is null or r.interface_id = any(@ids) order by r.at, r.id
-            """, new { ids }, stop)).ToLookup(r => (r.InterfaceId, r.Dimension));
-        var instruments = (await InstrumentStore.All(database, stop)).ToDictionary(i => i.Id);
-        return [.. rows.Select(row => (row.MachineId, ToInterface(row, readings, instruments)))];
+            """, new { ids }, stop);
+        await Task.WhenAll(rows, readings);
+        var byDimension = (await readings).ToLookup(r => (r.InterfaceId, r.Dimension));
+        return [.. (await rows).Select(row => (row.MachineId, ToInterface(row, byDimension)))];
     }
 
-    private static Interface ToInterface(InterfaceRow row, ILookup<(Guid, string), ReadingRow> readings, Dictionary<string, Instrument> instruments)
+    private static Interface ToInterface(InterfaceRow row, ILookup<(Guid, string), ReadingRow> readings)
     {
         var kind = InterfaceKind.All.First(k => k.Key == row.Kind);
         return new(row.Id, row.Name, kind, [.. kind.Dimensions.Select(d => new Dimension(row.Id, d.Key, $"{row.Name} {d.Name}",
-            [.. readings[(row.Id, d.Key)].Select(r => new Reading(r.Id, r.Millimetres, r.Text, instruments[r.InstrumentId], r.At, r.Remark, r.Because))]))]);
+            [.. readings[(row.Id, d.Key)].Select(r => r.ToReading())]))]);
     }
 }

@@ -12,6 +12,10 @@ public static class ProcessStore
     public static async Task<IReadOnlyList<Process>> All(NpgsqlDataSource database, CancellationToken stop) =>
         [.. (await database.Many<Row>("select id, content::text from process order by name", null, stop)).Select(r => StoreJson.Read<Process>(r.Content))];
 
+    /// <summary>The process of an identity, or <c>null</c>.</summary>
+    public static async Task<Process?> Find(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
+        await database.OneOrNone<Row>("select id, content::text from process where id = @id", new { id }, stop) is { } row ? StoreJson.Read<Process>(row.Content) : null;
+
     /// <summary>Enters a new one.</summary>
     public static Task Add(NpgsqlDataSource database, Process process, DateTimeOffset at, CancellationToken stop) =>
         database.Write("insert into process (id, name, content, at) values (@Id, @Name, @content::jsonb, @at)",

@@ -13,6 +13,13 @@ public static class RevisionStore
 
     private sealed record TryRow(Guid Id, Guid PartId, int Revision, string Slot, string? Feel, double? Printed, string? InstrumentId, string? Remark, DateTime At);
 
+    private sealed record EvidenceRow(string Slot, int Revision, double Drawn, string? Feel, double? Printed, string? InstrumentId,
+        string? Name, double? Resolution, double? MaximumPermissibleError, double? Repeatability, double? Reach)
+    {
+        public TryEvidence ToEvidence() => new(Slot, Revision, Drawn, Feel is { } f ? Enum.Parse<Feel>(f) : null, Printed,
+            InstrumentId is { } id ? new(id, Name!, Resolution!.Value, MaximumPermissibleError!.Value, Repeatability!.Value, Reach!.Value) : null);
+    }
+
     /// <summary>The revisions of a part, newest first.</summary>
     public static async Task<IReadOnlyList<Revision>> Of(NpgsqlDataSource database, Guid part, CancellationToken stop) =>
         [.. (await database.Many<RevisionRow>("""
@@ -63,6 +70,18 @@ public static class RevisionStore
             "select id, part_id, revision, slot, feel, printed, instrument_id, remark, at from try where part_id = @part order by at, id", new { part }, stop);
         return [.. rows.Select(r => new Try(r.Id, r.PartId, r.Revision, r.Slot, r.Feel is { } f ? Enum.Parse<Feel>(f) : null, r.Printed,
             r.InstrumentId is { } i ? instruments[i] : null, r.Remark, r.At))];
+    }
+
+    /// <summary>What the tries of a part say about one process, oldest first: tries on another process prove the shape, not the size.</summary>
+    public static async Task<IReadOnlyList<TryEvidence>> Evidence(NpgsqlDataSource database, Guid part, Guid process, CancellationToken stop)
+    {
+        var rows = await database.Many<EvidenceRow>("""
+            select t.slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
+                   i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
+            from try t join revision r on r.part_id = t.part_id and r.number = t.revision left join instrument i on i.id = t.instrument_id
+            where t.part_id = @part and r.process_id = @process order by t.at, t.id
+            """, new { part, process }, stop);
+        return [.. rows.Select(r => r.ToEvidence())];
     }
 
     /// <summary>Adds a try.</summary>

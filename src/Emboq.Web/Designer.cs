@@ -28,7 +28,7 @@ internal static class Designer
 
         var values = ParameterValues.Read(family.Parameters, state.Parameters);
         var problems = values.Problems.Concat(SlotProblems(family, state, interfaces)).ToList();
-        var process = (await ProcessStore.All(database, stop)).FirstOrDefault(p => p.Id == state.Process);
+        var process = await ProcessStore.Find(database, state.Process, stop);
         if (process is null)
         {
             problems.Add(new("process", $"{state.Process}", $"There is no process {state.Process}.", "Use an id from GET /api/processes."));
@@ -39,7 +39,7 @@ internal static class Designer
             return problems;
         }
 
-        var tries = part is { } id ? await Evidence(database, id, process!, stop) : [];
+        var tries = part is { } id ? await RevisionStore.Evidence(database, id, process!.Id, stop) : [];
         return family.Design(new(values.Value, state.Interfaces.ToDictionary(i => i.Key, i => interfaces[i.Value]), process!, tries));
     }
 
@@ -65,21 +65,5 @@ internal static class Designer
         {
             yield return new($"interfaces.{key}", null, $"This family has no end called '{key}'.", $"Use {string.Join(" and ", family.Slots.Select(s => s.Key))}.");
         }
-    }
-
-    /// <summary>What the tries of a part on a process say: tries on another process prove the shape, not the size.</summary>
-    private static async Task<IReadOnlyList<TryEvidence>> Evidence(NpgsqlDataSource database, Guid part, Process process, CancellationToken stop)
-    {
-        var tries = await RevisionStore.Tries(database, part, stop);
-        if (tries.Count == 0)
-        {
-            return [];
-        }
-
-        var revisions = (await RevisionStore.Of(database, part, stop)).ToDictionary(r => r.Number);
-        return [.. from t in tries
-                   let r = revisions[t.Revision]
-                   where r.State.Process == process.Id
-                   select new TryEvidence(t.Slot, t.Revision, r.Frozen.Drawn[t.Slot], t.Feel, t.Printed, t.Instrument)];
     }
 }

@@ -33,7 +33,8 @@ builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = context => Problems.Complete(context.ProblemDetails));
 builder.Services.AddOpenApi(ApiDescription.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
-builder.Services.AddSingleton<ISolidKernel>(_ => new KernelPool(Math.Clamp(Environment.ProcessorCount, 1, 4)));
+builder.Services.AddSingleton(_ => new KernelPool(new KernelLimits()));
+builder.Services.AddSingleton<ISolidKernel>(services => services.GetRequiredService<KernelPool>());
 var connection = builder.Configuration["EMBOQ_DATABASE"]
     ?? throw new InvalidOperationException("EMBOQ_DATABASE names no database. Start Emboq with ./emboq start.");
 builder.Services.AddSingleton(_ => Database.Open(connection));

@@ -9,7 +9,7 @@ namespace Emboq.Exchange.Tests;
 /// <summary>STL files read back by admesh, which knows nothing of Emboq: it counts open edges, wrong normals and degenerate facets, and measures.</summary>
 public sealed class StlFileTests : IAsyncLifetime
 {
-    private readonly KernelPool pool = new(1);
+    private readonly KernelPool pool = new(new KernelLimits { Engines = 1 });
 
     public ValueTask InitializeAsync() => ValueTask.CompletedTask;
 

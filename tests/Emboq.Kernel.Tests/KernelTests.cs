@@ -5,7 +5,7 @@ namespace Emboq.Kernel.Tests;
 /// <summary>One pool for every test of the kernel.</summary>
 public sealed class PoolFixture : IAsyncLifetime
 {
-    public KernelPool Pool { get; } = new(1);
+    public KernelPool Pool { get; } = new(new KernelLimits { Engines = 1 });
 
     public ValueTask InitializeAsync() => ValueTask.CompletedTask;
 

@@ -32,6 +32,7 @@ internal static class JobEndpoints
         api.MapPost("/jobs/{id:guid}/parts", AddPart).Produces<Part>(201).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/parts/{id:guid}", async (Guid id, NpgsqlDataSource database, CancellationToken stop) =>
             await JobStore.Part(database, id, stop) is { } part ? TypedResults.Ok(part) : Problems.Missing("part", id)).Produces<Part>().ProducesProblem(404);
+        api.MapGet("/parts/{id:guid}/earlier-states", (Guid id, NpgsqlDataSource database, CancellationToken stop) => JobStore.EarlierStates(database, id, stop));
         api.MapPut("/parts/{id:guid}", SaveState).Produces<Part>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 

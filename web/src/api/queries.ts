@@ -37,6 +37,15 @@ export const design = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodi
     gcTime: 60_000,
   })
 
+/** What undo reaches back to: read once when a part is opened. */
+export const earlierStates = (part: string) =>
+  queryOptions({
+    queryKey: ['earlier', part],
+    queryFn: ({ signal }) => getJson<readonly PartState[]>(`/api/parts/${part}/earlier-states`, signal),
+    staleTime: 0,
+    gcTime: 0,
+  })
+
 export const history = (part: string) =>
   queryOptions({ queryKey: ['history', part], queryFn: ({ signal }) => getJson<HistoryView>(`/api/parts/${part}/history`, signal) })
 

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
-import { families, jobs, machines, processes } from '@/api/queries'
+import { earlierStates, families, jobs, machines, processes } from '@/api/queries'
+import type { FamilyView, Job, MachineView, Part, Process } from '@/api/types'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Workbench } from './Workbench'
@@ -23,5 +24,21 @@ export function JobScreen() {
         </Link>
       </p>
     )
-  return <Workbench key={part.id} job={job} part={part} family={family} processes={processList.data} machines={machineList.data} />
+  return <Opened key={part.id} job={job} part={part} family={family} processes={processList.data} machines={machineList.data} />
+}
+
+type OpenedProps = {
+  readonly job: Job
+  readonly part: Part
+  readonly family: FamilyView
+  readonly processes: readonly Process[]
+  readonly machines: readonly MachineView[]
+}
+
+/** The part with what undo reaches back to. */
+function Opened(props: OpenedProps) {
+  const earlier = useQuery(earlierStates(props.part.id))
+  if (earlier.isError) return <ErrorNote error={earlier.error} />
+  if (!earlier.data) return <Loading what="the job" className="m-6 h-96" />
+  return <Workbench {...props} earlier={earlier.data} />
 }

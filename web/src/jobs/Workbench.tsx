@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { design as designQuery, type Role } from '@/api/queries'
-import type { FamilyView, Job, MachineView, Part, Process, Station } from '@/api/types'
+import type { FamilyView, Job, MachineView, Part, PartState, Process, Station } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { isStation, stations } from '@/ui/stations'
 import { useKeys } from '@/ui/useKeys'
@@ -16,6 +16,8 @@ import { useDraft } from './useDraft'
 export type WorkbenchProps = {
   readonly job: Job
   readonly part: Part
+  /** The states before the present one, oldest first. */
+  readonly earlier: readonly PartState[]
   readonly family: FamilyView
   readonly processes: readonly Process[]
   readonly machines: readonly MachineView[]
@@ -25,8 +27,8 @@ const shown: readonly Role[] = ['part', 'counterpart']
 const proofs: readonly Role[] = ['coupon']
 
 /** One part on the bench: the seat drawing, and beside it what the station is about. */
-export function Workbench({ job, part, family, processes, machines }: WorkbenchProps) {
-  const editing = useDraft(part)
+export function Workbench({ job, part, earlier, family, processes, machines }: WorkbenchProps) {
+  const editing = useDraft(part, earlier)
   const { draft } = editing
   const [station, setStation] = useStation()
   const [why, setWhy] = useState<string | null>(null)
@@ -42,7 +44,7 @@ export function Workbench({ job, part, family, processes, machines }: WorkbenchP
     setWhy(line)
     setStation('reckon')
   }
-  const work = { job, part, family, processes, machines, editing, station, setStation, design: preview.data, why, ask }
+  const work = { job, part, earlier, family, processes, machines, editing, station, setStation, design: preview.data, why, ask }
   return (
     <div className="flex min-h-0 grow flex-col lg:overflow-hidden">
       <JobHeader work={work} />

@@ -30,6 +30,13 @@ describe('the draft of a part', () => {
     expect(draftReducer(two, { type: 'undone' }).present.parameters).toEqual({ wall: '2' })
   })
 
+  it('takes back what was changed before it was opened', () => {
+    const earlier = [withEntries(part.state, { wall: '0.8' }), withEntries(part.state, { wall: '1.2' })]
+    const undone = draftReducer(startDraft(part, earlier), { type: 'undone' })
+    expect(undone.present.parameters.wall).toBe('1.2')
+    expect(draftReducer(undone, { type: 'redone' }).present).toEqual(part.state)
+  })
+
   it('forgets what was undone once something new is changed', () => {
     const branched = change(draftReducer(change(startDraft(part), '2', 0), { type: 'undone' }), '5', 5000)
     expect(draftReducer(branched, { type: 'redone' })).toBe(branched)

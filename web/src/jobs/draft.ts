@@ -23,9 +23,10 @@ export type DraftEvent =
 /** Steps of one value closer together than this are one step of undo, ms. */
 const sameGesture = 900
 
-export const startDraft = (part: Part): Draft => ({
+/** Starts from what the notebook holds; undo reaches back to the states before it. */
+export const startDraft = (part: Part, earlier: readonly PartState[] = []): Draft => ({
   present: part.state,
-  past: [],
+  past: earlier,
   future: [],
   saved: part.state,
   version: part.version,

@@ -10,8 +10,8 @@ import { standing, stepped } from './stepping'
 const rest = 400
 
 /** The draft of a part, written to the notebook shortly after each change. */
-export function useDraft(part: Part) {
-  const [draft, dispatch] = useReducer(draftReducer, part, startDraft)
+export function useDraft(part: Part, earlier: readonly PartState[]) {
+  const [draft, dispatch] = useReducer(draftReducer, part, (p) => startDraft(p, earlier))
   const client = useQueryClient()
   const save = useMutation({
     mutationFn: (state: PartState) => sendJson<Part>('PUT', `/api/parts/${part.id}`, { version: draft.version, ...state }),
