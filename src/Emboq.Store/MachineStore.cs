@@ -1,3 +1,4 @@
+using Dapper;
 using Emboq.Core;
 using Npgsql;
 
@@ -60,17 +61,18 @@ public static class MachineStore
 
     private static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> Interfaces(NpgsqlDataSource database, Guid[]? ids, CancellationToken stop)
     {
-        var rows = database.Many<InterfaceRow>(
-            "select id, machine_id, name, kind from interface where @ids::uuid[] is null or id = any(@ids) order by at, id", new { ids }, stop);
-        var readings = database.Many<ReadingRow>("""
+        const string sql = """
+            select id, machine_id, name, kind from interface where @ids::uuid[] is null or id = any(@ids) order by at, id;
             select r.id, r.interface_id, r.dimension, r.millimetres, r.text, r.at, r.remark, s.because,
                    i.id as instrument_id, i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
             from reading r join instrument i on i.id = r.instrument_id left join reading_strike s on s.reading_id = r.id
             where @ids::uuid[] is null or r.interface_id = any(@ids) order by r.at, r.id
-            """, new { ids }, stop);
-        await Task.WhenAll(rows, readings);
-        var byDimension = (await readings).ToLookup(r => (r.InterfaceId, r.Dimension));
-        return [.. (await rows).Select(row => (row.MachineId, ToInterface(row, byDimension)))];
+            """;
+        await using var connection = await database.OpenConnectionAsync(stop);
+        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(sql, new { ids }, cancellationToken: stop));
+        var rows = (await answers.ReadAsync<InterfaceRow>()).AsList();
+        var readings = (await answers.ReadAsync<ReadingRow>()).ToLookup(r => (r.InterfaceId, r.Dimension));
+        return [.. rows.Select(row => (row.MachineId, ToInterface(row, readings)))];
     }
 
     private static Interface ToInterface(InterfaceRow row, ILookup<(Guid, string), ReadingRow> readings)
