@@ -15,6 +15,7 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
     private long hits;
     private long misses;
     private long replaced;
+    private int disposed;
 
     /// <summary>Starts the engines in the background.</summary>
     public KernelPool(KernelLimits limits)
@@ -52,6 +53,11 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
     /// <inheritdoc/>
     public async ValueTask DisposeAsync()
     {
+        if (Interlocked.Exchange(ref disposed, 1) == 1)
+        {
+            return;
+        }
+
         for (int i = 0; i < limits.Engines; i++)
         {
             Discard(await idle.Reader.ReadAsync());

@@ -68,6 +68,15 @@ public sealed class PoolTests
     }
 
     [Fact]
+    public async Task Two_owners_may_dispose_of_it()
+    {
+        var pool = new KernelPool(new KernelLimits { Engines = 2 });
+        await pool.Evaluate([Small], Chord, Stop);
+        await pool.DisposeAsync();
+        await pool.DisposeAsync().AsTask().WaitAsync(TimeSpan.FromSeconds(5), Stop);
+    }
+
+    [Fact]
     public async Task What_is_kept_stays_within_its_bound()
     {
         await using var pool = new KernelPool(new KernelLimits { Engines = 1, KeptTriangles = 100 });
