@@ -33,7 +33,7 @@ start_db "$tmp/db" "$(free_port)"
 export EMBOQ_TEST_DATABASE=$connection
 for project in Core Kernel Exchange Web; do
   say "Emboq.$project.Tests"
-  dotnet "tests/Emboq.$project.Tests/bin/Release/net10.0/Emboq.$project.Tests.dll" -noColor >"$tmp/out" 2>&1 || true
+  timeout -k 5 600 dotnet "tests/Emboq.$project.Tests/bin/Release/net10.0/Emboq.$project.Tests.dll" -noColor >"$tmp/out" 2>&1 || true
   grep -E '\[FAIL\]' -A 12 "$tmp/out" || true
   total=$(sed -n 's/.*Total: \([0-9]*\), Errors: \([0-9]*\), Failed: \([0-9]*\).*/\1 \2 \3/p' "$tmp/out" | tail -1)
   if [ -z "$total" ]; then tail -30 "$tmp/out"; count 0 1; continue; fi

@@ -9,6 +9,9 @@ public enum ParameterKind
     /// <summary>An angle in degrees.</summary>
     Angle,
 
+    /// <summary>A flow of air in m³/h, l/s or cfm; m³/h when bare.</summary>
+    Flow,
+
     /// <summary>One of the named options.</summary>
     Choice,
 }
@@ -40,6 +43,9 @@ public sealed record ParameterSpec
     /// <summary>The options of a choice.</summary>
     public IReadOnlyList<ParameterOption> Options { get; init; } = [];
 
+    /// <summary>The station that asks for it; <c>null</c> when it is set on the drawing.</summary>
+    public Station? AskedAt { get; init; }
+
     /// <summary>Choices that giving this parameter makes at once: a cone length means that the cone is given by its length.</summary>
     public IReadOnlyDictionary<string, string> Sets { get; init; } = new Dictionary<string, string>();
 
@@ -51,6 +57,7 @@ public sealed record ParameterSpec
     {
         ParameterKind.Length => "mm",
         ParameterKind.Angle => "°",
+        ParameterKind.Flow => "m³/h",
         ParameterKind.Choice => "",
         _ => throw new InvalidOperationException($"No unit is defined for {Kind}."),
     };

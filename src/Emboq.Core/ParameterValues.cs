@@ -11,7 +11,7 @@ public sealed class ParameterValues
 
     private ParameterValues(Dictionary<string, double> numbers, Dictionary<string, string> choices) => (this.numbers, this.choices) = (numbers, choices);
 
-    /// <summary>A length in mm or an angle in degrees; <c>null</c> when it was left to Emboq.</summary>
+    /// <summary>A length in mm, an angle in degrees or a flow in m³/h; <c>null</c> when it was left to Emboq.</summary>
     public double? Number(string key) => numbers.TryGetValue(key, out var value) ? value : null;
 
     /// <summary>The chosen option.</summary>
@@ -62,6 +62,11 @@ public sealed class ParameterValues
             return LengthNotation.Parse(text, leading, field).Then<double>(l => l.ToMillimetres());
         }
 
+        if (spec.Kind == ParameterKind.Flow)
+        {
+            return FlowNotation.Parse(text, field);
+        }
+
         var bare = text.TrimEnd('°').Replace("deg", "", StringComparison.OrdinalIgnoreCase).Trim();
         return double.TryParse(bare, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var angle)
             ? angle
@@ -88,7 +93,7 @@ public sealed class ParameterValues
 
     private static string Range(ParameterSpec spec) => $"{Text(spec.Minimum)} to {Text(spec.Maximum)}{Unit(spec)}";
 
-    private static string Unit(ParameterSpec spec) => spec.Kind == ParameterKind.Length ? " mm" : spec.Unit;
+    private static string Unit(ParameterSpec spec) => spec.Kind == ParameterKind.Angle ? spec.Unit : $" {spec.Unit}";
 
     private static string Text(double value) => value.ToString("0.###", CultureInfo.InvariantCulture);
 }

@@ -158,6 +158,14 @@ public sealed class Quantity
         return Function("atan", a, Math.Atan(a.Value) / RadiansPerDegree, Unit.DegreeOfArc, 1 / (1 + (a.Value * a.Value)) / RadiansPerDegree);
     }
 
+    /// <summary>The sine of an angle in degrees.</summary>
+    public static Quantity Sin(Quantity a)
+    {
+        a.RequireUnit(Unit.DegreeOfArc);
+        var radians = a.Value * RadiansPerDegree;
+        return Function("sin", a, Math.Sin(radians), Unit.None, Math.Cos(radians) * RadiansPerDegree);
+    }
+
     /// <summary>The cosine of an angle in degrees.</summary>
     public static Quantity Cos(Quantity a)
     {

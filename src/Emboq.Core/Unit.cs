@@ -26,6 +26,15 @@ public readonly record struct Unit(sbyte Mm = 0, sbyte Gram = 0, sbyte Second = 
     /// <summary>Grams per cubic millimetre. 1 g/cm³ is 0.001 of it.</summary>
     public static Unit Density => new(Mm: -3, Gram: 1);
 
+    /// <summary>Cubic millimetres a second, a flow. 1 m³/h is 277 778 of it.</summary>
+    public static Unit Flow => new(Mm: 3, Second: -1);
+
+    /// <summary>Millimetres a second.</summary>
+    public static Unit Speed => new(Mm: 1, Second: -1);
+
+    /// <summary>Pascals: g/(mm·s²) is exactly that.</summary>
+    public static Unit Pascal => new(Mm: -1, Gram: 1, Second: -2);
+
     /// <summary>The unit of a product.</summary>
     public static Unit operator *(Unit a, Unit b) => checked(new(
         (sbyte)(a.Mm + b.Mm), (sbyte)(a.Gram + b.Gram), (sbyte)(a.Second + b.Second),

@@ -9,6 +9,10 @@ internal static class Figures
 
     public static string Degrees(double value) => $"{value.ToString("0.#", CultureInfo.InvariantCulture)}°";
 
+    public static string MetresPerSecond(double millimetresPerSecond) => $"{(millimetresPerSecond / 1000).ToString("0.0", CultureInfo.InvariantCulture)} m/s";
+
+    public static string Pascals(double value) => $"{value.ToString("0", CultureInfo.InvariantCulture)} Pa";
+
     public static string Percent(double share) => $"{(share * 100).ToString("0", CultureInfo.InvariantCulture)} %";
 
     /// <summary>As a parameter entry, exact enough to give the same value back.</summary>

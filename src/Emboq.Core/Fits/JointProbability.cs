@@ -7,7 +7,7 @@ namespace Emboq.Core.Fits;
 /// for normal distributions), by Genz's separation of variables (1992) on a fixed Richtmyer lattice: the same input always gives the same answer.</summary>
 public static class JointProbability
 {
-    private const int Points = 2000;
+    private const int Points = 509;
     private static readonly double[] Steps = [.. new[] { 2, 3, 5, 7, 11, 13, 17, 19, 23, 29, 31, 37 }.Select(p => Math.Sqrt(p) % 1)];
 
     /// <summary>The probability of conformity.</summary>
@@ -47,6 +47,11 @@ public static class JointProbability
             var low = Normal.CDF(0, 1, (q[i].Least - shift) / root[i, i]);
             var high = Normal.CDF(0, 1, (q[i].Greatest - shift) / root[i, i]);
             product *= Math.Max(0, high - low);
+            if (i == q.Count - 1)
+            {
+                break;
+            }
+
             // Folded lattice point in (0, 1), the tent of Genz's transformation.
             var w = Math.Abs((2 * (point * Steps[i] % 1)) - 1);
             y[i] = Normal.InvCDF(0, 1, Math.Clamp(low + (w * (high - low)), 1e-15, 1 - 1e-15));

@@ -51,7 +51,7 @@ internal sealed class PaddleWorkshop(NpgsqlDataSource database, DateTimeOffset n
         await Read(hose, "depth", "depth-rod", "48");
 
         await Part("Blade sander to hose", "Chips and dust from the blade sander must reach the extractor hose.", "blade sander adapter",
-            new() { ["firstJoin"] = "over", ["secondJoin"] = "inside" }, blade, extractor, plain);
+            new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["airFlow"] = "420 m3/h" }, blade, extractor, plain);
 
         var hood = await Part("Lathe hood to hose", "The lathe hood has a wide spigot and the hose is narrow; shavings clog at a step.", "lathe hood adapter",
             new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["coneAngle"] = "35", ["wall"] = "1.8" }, lathe, extractor, plain);

@@ -29,6 +29,21 @@ internal static class QuantityText
             return (0.001, "0.0", "cm³");
         }
 
+        if (unit == Unit.Flow)
+        {
+            return (3600e-9, "0.#", "m³/h");
+        }
+
+        if (unit == Unit.Speed)
+        {
+            return (0.001, "0.0", "m/s");
+        }
+
+        if (unit == Unit.Pascal)
+        {
+            return (1, "0.0", "Pa");
+        }
+
         if (unit == Unit.Density)
         {
             return (1000, "0.00", "g/cm³");

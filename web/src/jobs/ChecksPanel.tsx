@@ -2,6 +2,7 @@ import { useNavigate } from 'react-router'
 import type { CheckView, RemedyView } from '@/api/types'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { isStation } from '@/ui/stations'
+import { Asked } from './Asked'
 import { bySeverity } from './verdicts'
 import type { Work } from './Workbench'
 
@@ -10,6 +11,7 @@ export function ChecksPanel({ work }: { readonly work: Work }) {
   const checks = bySeverity(work.design?.checks ?? [])
   return (
     <div className="flex flex-col gap-4">
+      <Asked work={work} />
       <ul aria-label="Checks">
         {checks.map((check) => (
           <Check key={check.key} check={check} work={work} />

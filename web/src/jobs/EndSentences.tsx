@@ -1,5 +1,6 @@
 import type { MachineView, ParameterSpec } from '@/api/types'
 import { Percent } from '@/ui/Percent'
+import { Word } from './Word'
 import type { Work } from './Workbench'
 
 /** Each end as a sentence whose words can be changed: goes over the spigot, snug. */
@@ -39,24 +40,6 @@ export function EndSentences({ work }: { readonly work: Work }) {
 }
 
 const spec = (specs: readonly ParameterSpec[], key: string) => specs.find((s) => s.key === key)!
-
-function Word({ spec, work }: { readonly spec: ParameterSpec; readonly work: Work }) {
-  const value = work.editing.draft.present.parameters[spec.key] ?? spec.default ?? ''
-  return (
-    <select
-      className="select w-auto min-w-24"
-      aria-label={spec.label}
-      value={value}
-      onChange={(e) => work.editing.set({ [spec.key]: e.target.value })}
-    >
-      {spec.options.map((o) => (
-        <option key={o.key} value={o.key}>
-          {o.label}
-        </option>
-      ))}
-    </select>
-  )
-}
 
 type PlaceWordProps = {
   readonly machines: readonly MachineView[]

@@ -13,6 +13,7 @@ const angle: ParameterSpec = {
   options: [],
   help: '',
   unit: '°',
+  askedAt: null,
   sets: { coneBy: 'angle' },
 }
 

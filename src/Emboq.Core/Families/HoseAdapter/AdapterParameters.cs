@@ -25,6 +25,16 @@ internal abstract record Transition
     public sealed record ByLength(double Millimetres) : Transition;
 }
 
+/// <summary>What blows through.</summary>
+/// <param name="Flow">m³/h.</param>
+/// <param name="Enters">Slot of the end where it enters.</param>
+/// <param name="Carries">chips, dust, fumes or vacuum.</param>
+internal sealed record Air(double Flow, string Enters, string Carries)
+{
+    /// <summary>Whether something must be kept from settling.</summary>
+    public bool Solids => Carries is "chips" or "dust" or "vacuum";
+}
+
 /// <summary>The maker's decisions for a hose adapter.</summary>
 internal sealed record AdapterParameters
 {
@@ -36,6 +46,8 @@ internal sealed record AdapterParameters
     public required double Wall { get; init; }
 
     public required Transition Transition { get; init; }
+
+    public required Air? Air { get; init; }
 
     public static IReadOnlyList<ParameterSpec> Specs { get; } =
     [
@@ -64,6 +76,23 @@ internal sealed record AdapterParameters
             Sets = new Dictionary<string, string> { ["coneBy"] = "length" },
             Help = "Along the axis, between the two cuffs.",
         },
+        new()
+        {
+            Key = "airEnters", Label = "Air enters at the", Kind = ParameterKind.Choice, Default = "first", AskedAt = Station.Check,
+            Options = [new("first", "first end"), new("second", "second end")],
+            Help = "Losses differ by direction: into a narrower bore or out of it.",
+        },
+        new()
+        {
+            Key = "airCarries", Label = "and carries", Kind = ParameterKind.Choice, Default = "chips", AskedAt = Station.Check,
+            Options = [new("chips", "chips"), new("dust", "fine dust"), new("fumes", "fumes"), new("vacuum", "a shop vacuum's air")],
+            Help = "Chips and dust need speed to keep moving; each brings its own cautions.",
+        },
+        new()
+        {
+            Key = "airFlow", Label = "at", Kind = ParameterKind.Flow, Minimum = 5, Maximum = 10000, Step = 10, AskedAt = Station.Check,
+            Help = "m³/h, l/s or cfm. Left open, nothing is said about air.",
+        },
     ];
 
     public static AdapterParameters From(ParameterValues values) => new()
@@ -74,6 +103,9 @@ internal sealed record AdapterParameters
         Transition = values.Choice("coneBy") == "angle"
             ? new Transition.ByAngle(values.Number("coneAngle")!.Value)
             : new Transition.ByLength(values.Number("coneLength")!.Value),
+        Air = values.Number("airFlow") is { } flow
+            ? new(flow, values.Choice("airEnters"), values.Choice("airCarries"))
+            : null,
     };
 
     private static EndParameters End(ParameterValues values, string slot) => new(

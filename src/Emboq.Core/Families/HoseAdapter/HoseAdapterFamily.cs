@@ -12,12 +12,6 @@ public static class HoseAdapterFamily
         [new("first", "first end", [InterfaceKind.Tube.Key]), new("second", "second end", [InterfaceKind.Tube.Key])],
         AdapterParameters.Specs, Design);
 
-    private static readonly string[] Cautions =
-    [
-        "Fine wood dust burns and can explode, and air in a plastic hose charges it: the machine's manual and local codes decide how to collect and earth it.",
-        "A printed adapter is no substitute for a mask where the manual asks for one.",
-    ];
-
     private static Design Design(Brief brief)
     {
         var parameters = AdapterParameters.From(brief.Parameters);
@@ -25,11 +19,12 @@ public static class HoseAdapterFamily
         var ledger = new Ledger();
         if (unread.Count > 0)
         {
-            return new() { Ledger = ledger, Bodies = [], Seats = [], Chance = null, Checks = unread, Drawing = null, Cautions = Cautions };
+            return new() { Ledger = ledger, Bodies = [], Seats = [], Chance = null, Checks = unread, Drawing = null, Cautions = AirChecks.Cautions(parameters.Air) };
         }
 
         var r = AdapterReckoning.Of(parameters, brief, ledger);
         var built = AdapterChecks.LeavesBore(r);
+        var air = built && parameters.Air is { } a ? AirReckoning.Of(a, r, ledger) : null;
         IReadOnlyList<Seat> seats = [.. r.Ends.Select(SeatOf)];
         var chance = JointProbability.Within([.. seats.Select(s => (s.Clearance, s.Least, s.Greatest))]);
         return new()
@@ -38,9 +33,9 @@ public static class HoseAdapterFamily
             Bodies = built ? AdapterShape.Bodies(r) : [],
             Seats = seats,
             Chance = chance,
-            Checks = [.. AdapterChecks.Of(r, brief, chance)],
+            Checks = [.. AdapterChecks.Of(r, brief, chance), .. air is null ? [] : AirChecks.Of(parameters.Air!, air)],
             Drawing = built ? AdapterDrawing.Of(r) : null,
-            Cautions = Cautions,
+            Cautions = AirChecks.Cautions(parameters.Air),
         };
     }
 

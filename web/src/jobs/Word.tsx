@@ -1,0 +1,21 @@
+import type { ParameterSpec } from '@/api/types'
+import type { Work } from './Workbench'
+
+/** One choice of a part, as a word in a sentence. */
+export function Word({ spec, work }: { readonly spec: ParameterSpec; readonly work: Work }) {
+  const value = work.editing.draft.present.parameters[spec.key] ?? spec.default ?? ''
+  return (
+    <select
+      className="select w-auto min-w-24"
+      aria-label={spec.label}
+      value={value}
+      onChange={(e) => work.editing.set({ [spec.key]: e.target.value })}
+    >
+      {spec.options.map((o) => (
+        <option key={o.key} value={o.key}>
+          {o.label}
+        </option>
+      ))}
+    </select>
+  )
+}
