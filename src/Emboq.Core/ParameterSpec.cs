@@ -43,8 +43,8 @@ public sealed record ParameterSpec
     /// <summary>The options of a choice.</summary>
     public IReadOnlyList<ParameterOption> Options { get; init; } = [];
 
-    /// <summary>The station that asks for it; <c>null</c> when it is set on the drawing.</summary>
-    public Station? AskedAt { get; init; }
+    /// <summary>The station that asks for it; what belongs to reckoning is set on the drawing.</summary>
+    public Station AskedAt { get; init; } = Station.Reckon;
 
     /// <summary>Choices that giving this parameter makes at once: a cone length means that the cone is given by its length.</summary>
     public IReadOnlyDictionary<string, string> Sets { get; init; } = new Dictionary<string, string>();

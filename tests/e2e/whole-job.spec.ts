@@ -81,6 +81,18 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
   await expect(page.locator('[data-line="cone.angle"]')).toContainText('45.0°')
   await expect(page.getByRole('status').filter({ hasText: 'kept' })).toBeVisible()
 
+  // Air: a flow in any unit; what is no flow is refused at the field.
+  const flow = page.getByRole('textbox', { name: 'at', exact: true })
+  await flow.fill('fast')
+  await flow.press('Enter')
+  await expect(page.getByRole('alert')).toContainText("'fast' cannot be read as a flow of air.")
+  await flow.fill('60 l/s')
+  await flow.press('Enter')
+  await expect(page.getByRole('list', { name: 'Checks' })).toContainText('solids keep moving')
+  await expect(page.locator('li', { hasText: 'solids keep moving' })).toContainText('20.0 m/s or more')
+  await expect(page.getByLabel('Cautions')).toContainText('can explode')
+  await expect(page.getByRole('status').filter({ hasText: 'kept' })).toBeVisible()
+
   // The cheap proof: both rings, numbered, as a file of the very size.
   await page.getByRole('button', { name: '4 Prove' }).click()
   await expect(page.getByText('ring of the first end').first()).toBeVisible()

@@ -13,7 +13,7 @@ const angle: ParameterSpec = {
   options: [],
   help: '',
   unit: '°',
-  askedAt: null,
+  askedAt: 'reckon',
   sets: { coneBy: 'angle' },
 }
 
