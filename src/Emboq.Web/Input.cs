@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text;
 using System.Text.Json;
 using Emboq.Core;
 using Emboq.Core.Quantities;
@@ -17,7 +18,7 @@ internal sealed class Input
     /// <summary>A short text that must not be empty.</summary>
     public string Name(string field, string? text)
     {
-        var name = text?.Trim() ?? "";
+        var name = Printable(field, text);
         if (name.Length is 0 or > Limits.NameLength)
         {
             problems.Add(new(field, text, name.Length == 0 ? "A name is needed." : $"The name is {name.Length} characters long; {Limits.NameLength} is the limit.",
@@ -30,7 +31,7 @@ internal sealed class Input
     /// <summary>A longer text that may be empty.</summary>
     public string Text(string field, string? text)
     {
-        var trimmed = text?.Trim() ?? "";
+        var trimmed = Printable(field, text);
         if (trimmed.Length > Limits.TextLength)
         {
             problems.Add(new(field, null, $"The text is {trimmed.Length} characters long; {Limits.TextLength} is the limit.", "Shorten it.", $"{Limits.TextLength} characters"));
@@ -89,6 +90,19 @@ internal sealed class Input
         return found;
     }
 
+    /// <summary>The text without space around it; characters that no keyboard types are refused.</summary>
+    private string Printable(string field, string? text)
+    {
+        var trimmed = text?.Trim() ?? "";
+        if (trimmed.EnumerateRunes().Any(r => r == Rune.ReplacementChar || (Rune.IsControl(r) && r.Value is not ('\n' or '\r' or '\t'))))
+        {
+            problems.Add(new(field, null, "There is a character in this text that cannot be kept.", "Type it again, without control characters."));
+        }
+
+        return trimmed;
+    }
+
+    /// <summary>Gathers a problem found elsewhere.</summary>
     public void Add(Problem problem) => problems.Add(problem);
 
     /// <summary>Entries as written, from JSON strings and numbers.</summary>
@@ -99,8 +113,8 @@ internal sealed class Input
         {
             switch (value.ValueKind)
             {
-                case JsonValueKind.String when value.GetString()!.Length <= Limits.NameLength:
-                    texts[key] = value.GetString()!;
+                case JsonValueKind.String when value.GetRawText().Length <= Limits.NameLength:
+                    texts[Printable($"{field} key", key)] = Printable($"{field}.{key}", value.GetString());
                     break;
                 case JsonValueKind.Number:
                     texts[key] = value.TryGetDecimal(out var number) ? number.ToString(CultureInfo.InvariantCulture) : value.GetRawText();

@@ -73,7 +73,7 @@ public sealed class StlFileTests : IAsyncLifetime
                 // Chord error 0.01 on both faces of a wall: two hundredths of its area at the most.
                 part.Volume.ShouldBe(design.Ledger["volume"].Value, part.Area * Facets.DefaultChordError);
             }
-        }, iter: 25, threads: 1);
+        }, iter: int.Parse(Environment.GetEnvironmentVariable("EMBOQ_ADAPTERS") ?? "25", System.Globalization.CultureInfo.InvariantCulture), threads: 1);
     }
 
     private static readonly Instrument Caliper = new("caliper", "caliper", 0.01, 0.03, 0.03, 150);

@@ -1,0 +1,92 @@
+using System.Text.Json.Nodes;
+using Emboq.Core;
+
+namespace Emboq.Kernel.Tests;
+
+/// <summary>Programs, welding and shared work, each by itself.</summary>
+public sealed class InsideTests
+{
+    private static JsonNode Program(params Solid[] solids) => JsonNode.Parse(SolidProgram.Of(solids, 0.01))!;
+
+    [Fact]
+    public void What_solids_share_stands_in_a_program_once()
+    {
+        Solid body = new Solid.Box(1, 2, 3) + new Solid.Box(2, 2, 2);
+        var program = Program(body, body.At(1, 0, 0), body);
+        program["instructions"]!.AsArray().Count.ShouldBe(4);
+        program["results"]!.AsArray().Select(r => (int)r!).ShouldBe([2, 3, 2]);
+    }
+
+    [Fact]
+    public void A_round_is_wider_where_it_is_cut_away_and_keeps_its_size_where_it_stands()
+    {
+        var instructions = Program(new Solid.Cylinder(20, 10) - new Solid.Cylinder(10, 10))["instructions"]!.AsArray();
+        ((double)instructions[0]!["radius"]!).ShouldBe(20);
+        ((double)instructions[1]!["radius"]!).ShouldBeInRange(10.001, 10.011);
+        // Material inside a cut stands again.
+        var island = Program(new Solid.Cylinder(20, 10) - (new Solid.Cylinder(15, 10) - new Solid.Cylinder(5, 10)))["instructions"]!.AsArray();
+        island.Where(i => (string)i!["op"]! == "cylinder").Select(i => (double)i!["radius"]!).ShouldContain(5.0);
+    }
+
+    [Fact]
+    public void The_same_shape_cut_and_standing_are_two_keys()
+    {
+        var bore = new Solid.Cylinder(5, 10);
+        var keys = Program(bore + (new Solid.Box(9, 9, 9) - bore))["instructions"]!.AsArray().Select(i => (string)i!["key"]!).ToList();
+        keys.Distinct().Count().ShouldBe(keys.Count);
+        keys.Count(k => k.StartsWith(bore.Hash, StringComparison.Ordinal)).ShouldBe(2);
+    }
+
+    [Fact]
+    public void Equal_corners_are_joined_and_collapsed_triangles_go()
+    {
+        // Two triangles of a square whose shared corners are given twice, a sliver that collapses, and a minus zero.
+        float[] vertices = [0, 0, 0, 1, 0, 0, 1, 1, 0, -0f, 0, 0, 1, 1, 0, 0, 1, 0];
+        var mesh = Welding.Weld(vertices, 3, [0, 1, 2, 3, 4, 5, 0, 3, 1], 0, 1);
+        mesh.Positions.Length.ShouldBe(12);
+        mesh.Triangles.ShouldBe([0, 1, 2, 0, 2, 3]);
+    }
+
+    [Fact]
+    public void Further_properties_of_a_corner_are_passed_over() =>
+        Welding.Weld([0, 0, 0, 9, 1, 0, 0, 9, 0, 1, 0, 9], 4, [0, 1, 2], 0, 0.5).Positions.ShouldBe([0f, 0, 0, 1, 0, 0, 0, 1, 0]);
+
+    [Fact]
+    public async Task Work_that_fails_fails_for_all_who_asked_and_begins_anew_for_the_next()
+    {
+        var work = new SharedWork<int>();
+        var gate = new TaskCompletionSource<int>();
+        var askers = Enumerable.Range(0, 3).Select(_ => work.Get("k", _ => gate.Task, TestContext.Current.CancellationToken)).ToList();
+        gate.SetException(new KernelException("broken"));
+        foreach (var asker in askers)
+        {
+            (await Should.ThrowAsync<KernelException>(asker)).Message.ShouldBe("broken");
+        }
+
+        (await work.Get("k", _ => Task.FromResult(7), TestContext.Current.CancellationToken)).ShouldBe(7);
+        work.Shared.ShouldBe(2);
+    }
+
+    [Fact]
+    public async Task Work_goes_on_while_one_asker_is_left_and_is_called_off_when_none_is()
+    {
+        var work = new SharedWork<int>();
+        var calledOff = new TaskCompletionSource();
+        async Task<int> Forever(CancellationToken gone)
+        {
+            await using var told = gone.Register(calledOff.SetResult);
+            await Task.Delay(Timeout.Infinite, gone);
+            return 0;
+        }
+
+        using var first = new CancellationTokenSource();
+        using var second = new CancellationTokenSource();
+        var (a, b) = (work.Get("k", Forever, first.Token), work.Get("k", Forever, second.Token));
+        await first.CancelAsync();
+        await Should.ThrowAsync<OperationCanceledException>(a);
+        calledOff.Task.IsCompleted.ShouldBeFalse();
+        await second.CancelAsync();
+        await Should.ThrowAsync<OperationCanceledException>(b);
+        await calledOff.Task.WaitAsync(TimeSpan.FromSeconds(5), TestContext.Current.CancellationToken);
+    }
+}
