@@ -90,6 +90,19 @@ internal sealed class Input
         return found;
     }
 
+    /// <summary>The text of a JSON string; half a surrogate pair is no text and comes as the mark of an unreadable character.</summary>
+    private static string Decoded(JsonElement value)
+    {
+        try
+        {
+            return value.GetString()!;
+        }
+        catch (InvalidOperationException)
+        {
+            return Rune.ReplacementChar.ToString();
+        }
+    }
+
     /// <summary>The text without space around it; characters that no keyboard types are refused.</summary>
     private string Printable(string field, string? text)
     {
@@ -114,7 +127,7 @@ internal sealed class Input
             switch (value.ValueKind)
             {
                 case JsonValueKind.String when value.GetRawText().Length <= Limits.NameLength:
-                    texts[Printable($"{field} key", key)] = Printable($"{field}.{key}", value.GetString());
+                    texts[Printable($"{field} key", key)] = Printable($"{field}.{key}", Decoded(value));
                     break;
                 case JsonValueKind.Number:
                     texts[key] = value.TryGetDecimal(out var number) ? number.ToString(CultureInfo.InvariantCulture) : value.GetRawText();

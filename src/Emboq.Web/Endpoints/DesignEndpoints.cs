@@ -36,7 +36,8 @@ internal static class DesignEndpoints
     {
         var input = new Input();
         var entries = input.Entries("parameters", request.Parameters);
-        var places = request.Interfaces ?? new Dictionary<string, PlaceRequest>();
+        // A null in JSON slips past the annotation of a dictionary's value: it names no place.
+        var places = (request.Interfaces ?? new Dictionary<string, PlaceRequest>()).Where(p => p.Value is not null).ToDictionary();
         var kept = await MachineStore.InterfacesOf(database, [.. places.Values.Where(p => p.Id is not null).Select(p => p.Id!.Value)], stop);
         var interfaces = new Dictionary<Guid, Interface>(kept);
         var slots = new Dictionary<string, Guid>();
