@@ -58,7 +58,7 @@ internal sealed class Input
         }
         else if (value > greatest)
         {
-            problems.Add(new(field, text, $"{Views.QuantityText.Metric(value, Unit.Millimetre)} is longer than {limit[7..]}.", "Look at the unit and the point.", limit));
+            problems.Add(new(field, text, $"{Views.QuantityText.Metric(value, Unit.Millimetre)} is longer than the {greatest.ToString("0.###", CultureInfo.InvariantCulture)} mm that can be read here.", "Look at the unit and the point, or choose another instrument.", limit));
         }
 
         return value;

@@ -74,12 +74,12 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
     }
 
     private static Problem Unreadable(BadHttpRequestException bad) => bad.InnerException is JsonException json
-        ? new(json.Path is { Length: > 2 } path ? path[2..] : "body", null, Words(json), WantsNumber(json) ? "Write it with a point, like 0.45." : Problems.Look)
+        ? new(json.Path is { Length: > 2 } path ? path[2..] : "body", null, Words(json), OtherKind(json) ? "A number is written with a point, like 0.45." : Problems.Look)
         : new("request", null, bad.Message, Problems.Look);
 
-    private static bool WantsNumber(JsonException json) => json.Message.Contains("System.Double", StringComparison.Ordinal) || json.Message.Contains("System.Int32", StringComparison.Ordinal);
+    private static bool OtherKind(JsonException json) => json.Message.Contains("could not be converted", StringComparison.Ordinal);
 
-    private static string Words(JsonException json) => WantsNumber(json) ? "A number is wanted here." : json.Message.Split(" Path:", 2)[0].Split(" LineNumber:", 2)[0];
+    private static string Words(JsonException json) => OtherKind(json) ? "This cannot be read as what is wanted here." : json.Message.Split(" Path:", 2)[0].Split(" LineNumber:", 2)[0];
 }
 
 /// <summary>Bounds at the door.</summary>

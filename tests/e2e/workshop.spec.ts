@@ -45,7 +45,7 @@ test('an entry is shown in both unit systems while it is typed, in the leading o
   await expect(entry).toContainText('2 1/2 in')
   await expect(entry).toContainText('63.50 mm')
   await page.getByLabel(/^Reading of/).press('Enter')
-  await expect(page.getByRole('article')).toContainText('2.5 with the caliper')
+  await expect(page.getByRole('article')).toContainText('2 1/2 in')
   await page.getByRole('button', { name: /^Leading unit/ }).click()
 })
 
@@ -73,10 +73,10 @@ test('a reading beyond the reach of its instrument is refused in words', async (
   await newPlace(page, `Cyclone ${unique}`, `cyclone inlet ${unique}`)
   await page.getByLabel(/^Reading of/).fill('410')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('alert')).toContainText('410.00 mm is longer than 0 to 150 mm')
+  await expect(page.getByRole('alert')).toContainText('410.00 mm is longer than the 150 mm that can be read here.')
   await page.getByLabel('Instrument').selectOption({ label: 'steel rule' })
   await page.getByRole('button', { name: 'Take the reading' }).click()
-  await expect(page.getByRole('article')).toContainText('410 with the steel rule')
+  await expect(page.getByRole('article')).toContainText('410.00 mm')
 })
 
 test('a setup of ones own: a wrong number is told at its field and nothing typed is lost', async ({ page }) => {
@@ -89,7 +89,7 @@ test('a setup of ones own: a wrong number is told at its field and nothing typed
   await sheet.getByLabel('Filament').fill('clear')
   await sheet.getByLabel('Line width, mm').fill('0,8')
   await sheet.getByRole('button', { name: 'Add the setup' }).click()
-  await expect(sheet.getByRole('alert')).toContainText('A number is wanted here. Write it with a point, like 0.45.')
+  await expect(sheet.getByRole('alert')).toContainText('This cannot be read as what is wanted here. A number is written with a point, like 0.45.')
   await expect(sheet.getByLabel('Printer')).toHaveValue('Egret')
   await sheet.getByLabel('Line width, mm').fill('0.8')
   await sheet.getByRole('button', { name: 'Add the setup' }).click()

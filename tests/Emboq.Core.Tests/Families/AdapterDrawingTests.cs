@@ -11,7 +11,8 @@ public sealed class AdapterDrawingTests
         var values = ParameterValues.Read(family.Parameters, new Dictionary<string, string> { ["firstJoin"] = firstJoin, ["secondJoin"] = secondJoin }).Value;
         return family.Design(new(values, new Dictionary<string, Interface>
         {
-            ["first"] = Workshop.Tube("port", 80, 84, 60), ["second"] = Workshop.Tube("hose", 40, 43, 60),
+            ["first"] = Workshop.Tube("port", 80, 84, 60),
+            ["second"] = Workshop.Tube("hose", 40, 43, 60),
         }, Workshop.Process, []));
     }
 

@@ -13,8 +13,14 @@ public sealed class AirTests
     private static Design Through(string enters, double angle, string flow = "400 m3/h", string carries = "chips") => Adapter.Design(new(
         ParameterValues.Read(Adapter.Parameters, new Dictionary<string, string>
         {
-            ["firstJoin"] = "over", ["secondJoin"] = "over", ["firstClearance"] = "0", ["secondClearance"] = "0",
-            ["airEnters"] = enters, ["airFlow"] = flow, ["airCarries"] = carries, ["coneAngle"] = $"{angle}",
+            ["firstJoin"] = "over",
+            ["secondJoin"] = "over",
+            ["firstClearance"] = "0",
+            ["secondClearance"] = "0",
+            ["airEnters"] = enters,
+            ["airFlow"] = flow,
+            ["airCarries"] = carries,
+            ["coneAngle"] = $"{angle}",
         }).Value,
         new Dictionary<string, Interface> { ["first"] = Workshop.Tube("wide", outside: 100), ["second"] = Workshop.Tube("narrow", outside: 50) }, Workshop.Exact, []));
 
