@@ -67,6 +67,19 @@ public sealed class NotebookTests(Server server)
     }
 
     [Fact]
+    public async Task Undo_reaches_back_to_every_earlier_state_in_order()
+    {
+        var part = await server.NewPart("undo test");
+        foreach (var (version, wall) in new[] { (1, "2"), (2, "3"), (3, "4") })
+        {
+            await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new { version, parameters = new { firstJoin = "over", secondJoin = "inside", wall }, interfaces = part["state"]!["interfaces"], process = part["state"]!["process"] });
+        }
+
+        var earlier = (await server.Get($"/api/parts/{part["id"]}/earlier-states")).AsArray();
+        earlier.Select(s => (string?)s!["parameters"]!["wall"]).ShouldBe([null, "2", "3"]);
+    }
+
+    [Fact]
     public async Task What_cannot_be_computed_is_not_kept()
     {
         var part = await server.NewPart("refusal test");

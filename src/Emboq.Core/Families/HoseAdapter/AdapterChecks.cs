@@ -41,22 +41,20 @@ internal static class AdapterChecks
         var left = plug.Inside.Value;
         var port = plug.Measured.Quantity.Value;
         var share = left <= 0 ? 0 : left * left / (port * port);
-        // The thickest wall of whole lines that leaves a bore at all, or the wanted share of the port.
-        Remedy[] Thinner(double diameter) => Lines(diameter, process) is { } wall
+        // The thickest wall of whole lines that leaves the wanted share of the port.
+        Remedy[] thinner = share < LeastShare && WholeLines((plug.Outside.Value - (Math.Sqrt(LeastShare) * port)) / 2, process) is { } wall
             ? [new Remedy.Change($"Make the wall {Figures.Mm(wall)}", new Dictionary<string, string> { ["wall"] = Figures.Number(wall) })]
             : [];
-        double WallFor(double bore) => (plug.Outside.Value - bore) / 2;
         var title = $"{plug.Parameters.Slot} plug leaves a bore";
         return left <= 0
             ? new($"{plug.Parameters.Slot}.bore", title, Verdict.Stop,
                 $"Two walls of {Figures.Mm(r.Wall.Value)} fill a plug of {Figures.Mm(plug.Outside.Value)}: no bore is left.",
-                Figures.Mm(left), "more than 0 mm", "Plane geometry.", Thinner(WallFor(Math.Sqrt(LeastShare) * port)))
+                Figures.Mm(left), "more than 0 mm", "Plane geometry.", thinner)
             : new($"{plug.Parameters.Slot}.bore", title, share >= LeastShare ? Verdict.Good : Verdict.Watch,
-                $"The plug leaves {share:P0} of the opening it goes into.", Figures.Percent(share), $"{Figures.Percent(LeastShare)} or more", CommonPractice,
-                share >= LeastShare ? [] : Thinner(WallFor(Math.Sqrt(LeastShare) * port)));
+                $"The plug leaves {share:P0} of the opening it goes into.", Figures.Percent(share), $"{Figures.Percent(LeastShare)} or more", CommonPractice, thinner);
     }
 
-    private static double? Lines(double wall, Process process)
+    private static double? WholeLines(double wall, Process process)
     {
         var count = Math.Floor((wall / process.LineWidth) + 1e-9);
         return count >= 1 ? count * process.LineWidth : null;
