@@ -89,7 +89,9 @@ test('a setup of ones own: a wrong number is told at its field and nothing typed
   await sheet.getByLabel('Filament').fill('clear')
   await sheet.getByLabel('Line width, mm').fill('0,8')
   await sheet.getByRole('button', { name: 'Add the setup' }).click()
-  await expect(sheet.getByRole('alert')).toContainText('This cannot be read as what is wanted here. A number is written with a point, like 0.45.')
+  await expect(sheet.getByRole('alert')).toContainText(
+    'This cannot be read as what is wanted here. A number is written with a point, like 0.45.',
+  )
   await expect(sheet.getByLabel('Printer')).toHaveValue('Egret')
   await sheet.getByLabel('Line width, mm').fill('0.8')
   await sheet.getByRole('button', { name: 'Add the setup' }).click()
