@@ -53,7 +53,7 @@ function PlaceWord({ machines, kinds, label, value, onChange }: PlaceWordProps) 
   const places = machines.flatMap((m) => m.interfaces).filter((i) => kinds.includes(i.kind))
   return (
     <select
-      className="select w-full text-[15px]"
+      className="select w-full text-sm"
       aria-label={`Place of the ${label}`}
       value={value}
       onChange={(e) => onChange(e.target.value)}

@@ -38,7 +38,7 @@ export function JobHeader({ work }: { readonly work: Work }) {
           {editing.saveError ? 'not kept' : editing.unsaved ? 'keeping…' : 'kept'}
         </span>
       </div>
-      <div className="w-44 text-right leading-tight">
+      <div className="ml-auto w-44 text-right leading-tight">
         <div className="text-2xl font-semibold" data-testid="chance">
           {typeof design?.chance === 'number' ? <Percent share={design.chance} /> : '—'}
         </div>

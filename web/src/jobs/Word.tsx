@@ -6,7 +6,7 @@ export function Word({ spec, work }: { readonly spec: ParameterSpec; readonly wo
   const value = work.editing.draft.present.parameters[spec.key] ?? spec.default ?? ''
   return (
     <select
-      className="select w-auto min-w-24"
+      className="select w-auto min-w-20"
       aria-label={spec.label}
       value={value}
       onChange={(e) => work.editing.set({ [spec.key]: e.target.value })}

@@ -120,8 +120,8 @@ internal sealed record AdapterParameters
         new()
         {
             Key = $"{slot}Join", Label = $"{label} end goes", Kind = ParameterKind.Choice, Default = join,
-            Options = [new("inside", "inside (plug)"), new("over", "over (socket)")],
-            Help = "Inside: the other's inside diameter counts. Over: its outside diameter counts.",
+            Options = [new("inside", "inside"), new("over", "over")],
+            Help = "A plug goes inside: the other's inside diameter counts. A socket goes over: its outside diameter counts.",
         },
         new()
         {
