@@ -52,12 +52,7 @@ type PlaceWordProps = {
 function PlaceWord({ machines, kinds, label, value, onChange }: PlaceWordProps) {
   const places = machines.flatMap((m) => m.interfaces).filter((i) => kinds.includes(i.kind))
   return (
-    <select
-      className="select w-full text-sm"
-      aria-label={`Place of the ${label}`}
-      value={value}
-      onChange={(e) => onChange(e.target.value)}
-    >
+    <select className="select w-full text-sm" aria-label={`Place of the ${label}`} value={value} onChange={(e) => onChange(e.target.value)}>
       {places.map((i) => (
         <option key={i.id} value={i.id}>
           {i.name}
