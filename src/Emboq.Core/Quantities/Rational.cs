@@ -42,13 +42,6 @@ public readonly record struct Rational
     /// <summary>Quotient.</summary>
     public static Rational operator /(Rational a, Rational b) => new(a.Numerator * b.Denominator, a.Denominator * b.Numerator);
 
-    /// <summary>The nearest whole number; halves go away from zero.</summary>
-    public BigInteger Rounded()
-    {
-        var doubled = (BigInteger.Abs(Numerator) * 2) + Denominator;
-        return Numerator.Sign * (doubled / (2 * Denominator));
-    }
-
     /// <summary>As "7/16", or "3" when whole.</summary>
     public override string ToString() => Denominator.IsOne ? $"{Numerator}" : $"{Numerator}/{Denominator}";
 }

@@ -1,4 +1,3 @@
-using System.Numerics;
 using CsCheck;
 using Emboq.Core.Quantities;
 using UnitsNet;
@@ -112,11 +111,4 @@ public sealed class LengthNotationTests
     [InlineData(-0.15, "−0.006 in")]
     public void Inches_show_the_nearest_sixty_fourth_and_the_rest(double mm, string text) =>
         LengthNotation.ShowInches(mm).ShouldBe(text);
-
-    [Theory]
-    [InlineData(5, 2, 3)]
-    [InlineData(-5, 2, -3)]
-    [InlineData(7, 3, 2)]
-    public void Rounding_a_fraction_takes_halves_away_from_nothing(int top, int bottom, int whole) =>
-        new Rational(top, bottom).Rounded().ShouldBe(new BigInteger(whole));
 }

@@ -39,9 +39,7 @@ export function JobHeader({ work }: { readonly work: Work }) {
         </span>
       </div>
       <div className="ml-auto w-44 text-right leading-tight">
-        <div className="text-2xl font-semibold" data-testid="chance">
-          {typeof design?.chance === 'number' ? <Percent share={design.chance} /> : '—'}
-        </div>
+        <div className="text-2xl font-semibold">{typeof design?.chance === 'number' ? <Percent share={design.chance} /> : '—'}</div>
         <div className="quiet text-sm">chance of a fit</div>
       </div>
     </div>

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { design as designQuery, type Role } from '@/api/queries'
-import type { FamilyView, Job, MachineView, Part, PartState, Process, Station } from '@/api/types'
+import type { DesignView, FamilyView, Job, MachineView, Part, PartState, Process, Station } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { isStation, stations } from '@/ui/stations'
 import { useKeys } from '@/ui/useKeys'
@@ -65,7 +65,7 @@ export type Work = WorkbenchProps & {
   readonly editing: ReturnType<typeof useDraft>
   readonly station: Station
   readonly setStation: (station: Station) => void
-  readonly design: import('@/api/types').DesignView | undefined
+  readonly design: DesignView | undefined
   /** The ledger line whose answer is open. */
   readonly why: string | null
   readonly ask: (line: string) => void

@@ -83,10 +83,11 @@ internal static class AdapterChecks
 
     private static Check ConeWall(AdapterReckoning r, Process process)
     {
-        var normal = r.Wall.Value * Math.Cos(r.ConeAngle.Value * Math.PI / 180);
+        var leaning = Quantity.Cos(r.ConeAngle);
+        var normal = (r.Wall * leaning).Value;
         var limit = Math.Min(r.Wall.Value, 1.5 * process.LineWidth);
         var fits = normal >= limit && r.Wall.Value >= (2 * process.LineWidth) - 1e-9;
-        var wanted = Math.Max(2, Math.Ceiling(1.5 / Math.Cos(r.ConeAngle.Value * Math.PI / 180))) * process.LineWidth;
+        var wanted = Math.Max(2, Math.Ceiling(1.5 / leaning.Value)) * process.LineWidth;
         return new("wall", "wall on the cone", fits ? Verdict.Good : Verdict.Watch,
             fits ? "The wall stays tight where the cone leans." : "Where the cone leans, the wall is thin enough to leak air or crack.",
             $"{Figures.Mm(normal)} square to the surface, {Math.Round(r.Wall.Value / process.LineWidth):0} lines", $"{Figures.Mm(1.5 * process.LineWidth)} and 2 lines", CommonPractice,
