@@ -26,10 +26,12 @@ internal sealed class KernelEngine : IDisposable
 
     private readonly V8ScriptEngine engine;
 
+    static KernelEngine() => ScriptFlags.KeepReplacedCode();
+
     private KernelEngine(V8ScriptEngine engine) => this.engine = engine;
 
-    /// <summary>Bytes the kernel has taken; it never gives any back.</summary>
-    public long Memory => Convert.ToInt64(engine.Invoke("memory"), null);
+    /// <summary>An engine that was ever told to stop is of no further use: the order may still lie in it.</summary>
+    public bool Interrupted { get; private set; }
 
     /// <summary>Starts an engine; takes some tenths of a second.</summary>
     /// <param name="keptTriangles">How many triangles of evaluated subtrees it may keep.</param>
@@ -67,7 +69,11 @@ internal sealed class KernelEngine : IDisposable
         {
             var answer = (ScriptObject)engine.Invoke("evaluate", program);
             var meshes = (IList<object>)answer.GetProperty("meshes");
-            return new([.. meshes.Select(m => Read((ScriptObject)m))], Convert.ToInt32(answer.GetProperty("hits"), null), Convert.ToInt32(answer.GetProperty("misses"), null));
+            return new(
+                [.. meshes.Select(m => Read((ScriptObject)m))],
+                Convert.ToInt32(answer.GetProperty("hits"), null),
+                Convert.ToInt32(answer.GetProperty("misses"), null),
+                Convert.ToInt64(answer.GetProperty("memory"), null));
         }
         catch (ScriptInterruptedException e)
         {
@@ -80,7 +86,11 @@ internal sealed class KernelEngine : IDisposable
     }
 
     /// <summary>Stops a run from another thread; the engine is of no further use.</summary>
-    public void Interrupt() => engine.Interrupt();
+    public void Interrupt()
+    {
+        Interrupted = true;
+        engine.Interrupt();
+    }
 
     public void Dispose() => engine.Dispose();
 
@@ -112,4 +122,5 @@ internal sealed class KernelEngine : IDisposable
 /// <param name="Meshes">One for each result of the program.</param>
 /// <param name="Hits">Subtrees found ready.</param>
 /// <param name="Misses">Subtrees evaluated.</param>
-internal sealed record KernelAnswer(IReadOnlyList<SolidMesh> Meshes, int Hits, int Misses);
+/// <param name="Memory">Bytes the kernel has taken; it never gives any back.</param>
+internal sealed record KernelAnswer(IReadOnlyList<SolidMesh> Meshes, int Hits, int Misses, long Memory);

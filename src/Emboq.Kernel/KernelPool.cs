@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Text.Json;
 using System.Threading.Channels;
 using Emboq.Core;
@@ -9,6 +10,7 @@ namespace Emboq.Kernel;
 public sealed class KernelPool : ISolidKernel, IAsyncDisposable
 {
     private readonly Channel<Task<KernelEngine>> idle = Channel.CreateUnbounded<Task<KernelEngine>>();
+    private readonly ConcurrentDictionary<Task, bool> leaving = new();
     private readonly SharedWork<IReadOnlyList<SolidMesh>> work = new();
     private readonly KernelLimits limits;
     private long evaluations;
@@ -62,6 +64,8 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         {
             Discard(await idle.Reader.ReadAsync());
         }
+
+        await Task.WhenAll(leaving.Keys);
     }
 
     private async Task<IReadOnlyList<SolidMesh>> Run(string program, CancellationToken gone)
@@ -70,11 +74,11 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         try
         {
             var engine = await taken;
-            var answer = RunWithin(engine, program, gone);
+            var answer = await RunWithin(engine, program, gone);
             Interlocked.Increment(ref evaluations);
             Interlocked.Add(ref hits, answer.Hits);
             Interlocked.Add(ref misses, answer.Misses);
-            if (engine.Memory > limits.MemoryBytes)
+            if (engine.Interrupted || answer.Memory > limits.MemoryBytes)
             {
                 Replace(taken);
             }
@@ -92,10 +96,11 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         }
     }
 
-    private KernelAnswer RunWithin(KernelEngine engine, string program, CancellationToken gone)
+    /// <summary>The order to stop is repeated, since one given before the script has begun is lost; none is given once this has returned.</summary>
+    private async Task<KernelAnswer> RunWithin(KernelEngine engine, string program, CancellationToken gone)
     {
-        using var late = new Timer(_ => engine.Interrupt(), null, limits.Longest, Timeout.InfiniteTimeSpan);
-        using var abandoned = gone.Register(() => late.Change(limits.Grace, Timeout.InfiniteTimeSpan));
+        await using var late = new Timer(_ => engine.Interrupt(), null, limits.Longest, limits.Grace);
+        await using var abandoned = gone.Register(() => late.Change(limits.Grace, limits.Grace));
         return engine.Run(program);
     }
 
@@ -116,6 +121,18 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         }
     }
 
-    private static void Discard(Task<KernelEngine> engine) =>
-        engine.ContinueWith(t => t.Result.Dispose(), CancellationToken.None, TaskContinuationOptions.OnlyOnRanToCompletion, TaskScheduler.Default);
+    private void Discard(Task<KernelEngine> engine)
+    {
+        var gone = engine.ContinueWith(
+            t =>
+            {
+                if (t.IsCompletedSuccessfully)
+                {
+                    t.Result.Dispose();
+                }
+            },
+            TaskScheduler.Default);
+        leaving[gone] = true;
+        _ = gone.ContinueWith(t => leaving.TryRemove(t, out _), TaskScheduler.Default);
+    }
 }

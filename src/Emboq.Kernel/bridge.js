@@ -73,7 +73,7 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
           triangles: mesh.triVerts,
         }
       })
-      return { meshes, hits, misses }
+      return { meshes, hits, misses, memory: memory() }
     } finally {
       trim()
     }
