@@ -1,3 +1,5 @@
+using Emboq.Core.Printing;
+
 namespace Emboq.Core;
 
 /// <summary>Everything computed for a part: what the screens, the files, the print plan and the tests need comes from this one value.</summary>
@@ -20,6 +22,21 @@ public sealed record Design
 
     /// <summary>The seat drawing; <c>null</c> when the part cannot be built.</summary>
     public required SeatDrawing? Drawing { get; init; }
+
+    /// <summary>The ways it may lie on the bed.</summary>
+    public required IReadOnlyList<WayUp> Ways { get; init; }
+
+    /// <summary>Key of the way that was chosen.</summary>
+    public required string Way { get; init; }
+
+    /// <summary>What else is needed, one thing a line.</summary>
+    public required IReadOnlyList<string> Hardware { get; init; }
+
+    /// <summary>How it is fitted, in order.</summary>
+    public required IReadOnlyList<string> Fitting { get; init; }
+
+    /// <summary>A body the way it is printed: the part the chosen way up, a coupon as it stands.</summary>
+    public Solid AsPrinted(Body body) => body.Role == BodyRole.Part ? body.Solid.Tipped(Ways.First(w => w.Key == Way).Tip) : body.Solid;
 
     /// <summary>What can hurt somebody, and whose word decides.</summary>
     public required IReadOnlyList<string> Cautions { get; init; }

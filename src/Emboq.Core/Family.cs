@@ -26,8 +26,10 @@ public sealed record InterfaceSlot(string Key, string Label, IReadOnlyList<strin
 /// <param name="Interfaces">One for each slot, by its key.</param>
 /// <param name="Process">What the part will be printed with.</param>
 /// <param name="Tries">What tries on this very process have said, oldest first.</param>
+/// <param name="Mark">The revision mark to raise on the part; <c>null</c> before it has a number.</param>
 public sealed record Brief(
     ParameterValues Parameters,
     IReadOnlyDictionary<string, Interface> Interfaces,
     Process Process,
-    IReadOnlyList<TryEvidence> Tries);
+    IReadOnlyList<TryEvidence> Tries,
+    string? Mark = null);

@@ -1,3 +1,5 @@
+using Emboq.Core.Printing;
+
 namespace Emboq.Core;
 
 /// <summary>Turns described solids into triangles.</summary>
@@ -12,4 +14,12 @@ public interface ISolidKernel
     /// <param name="stop">Ends the wait.</param>
     /// <returns>One mesh for each solid, in order.</returns>
     Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, CancellationToken stop);
+
+    /// <summary>Cuts a solid into layers, from its lowest point up.</summary>
+    /// <param name="solid">What to cut, turned the way it is printed.</param>
+    /// <param name="layering">How.</param>
+    /// <param name="chordError">Greatest distance of a facet from its round, mm.</param>
+    /// <param name="stop">Ends the wait.</param>
+    /// <returns>The lowest layer first.</returns>
+    Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop);
 }

@@ -12,6 +12,12 @@ public enum ParameterKind
     /// <summary>A flow of air in m³/h, l/s or cfm; m³/h when bare.</summary>
     Flow,
 
+    /// <summary>A taper as a ratio like 1:20 or the angle between face and axis; degrees.</summary>
+    Taper,
+
+    /// <summary>A plain number, counted in something.</summary>
+    Number,
+
     /// <summary>One of the named options.</summary>
     Choice,
 }
@@ -52,12 +58,17 @@ public sealed record ParameterSpec
     /// <summary>What it does, in a sentence or two.</summary>
     public required string Help { get; init; }
 
+    /// <summary>What a plain number counts.</summary>
+    public string CountedIn { get; init; } = "";
+
     /// <summary>Unit of the value as text: "mm", "°" or nothing.</summary>
     public string Unit => Kind switch
     {
         ParameterKind.Length => "mm",
         ParameterKind.Angle => "°",
         ParameterKind.Flow => "m³/h",
+        ParameterKind.Taper => "°",
+        ParameterKind.Number => CountedIn,
         ParameterKind.Choice => "",
         _ => throw new InvalidOperationException($"No unit is defined for {Kind}."),
     };

@@ -67,6 +67,18 @@ public sealed class ParameterValues
             return FlowNotation.Parse(text, field);
         }
 
+        if (spec.Kind == ParameterKind.Taper)
+        {
+            return TaperNotation.Parse(text, field);
+        }
+
+        if (spec.Kind == ParameterKind.Number)
+        {
+            return double.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number)
+                ? number
+                : new Problem(field, text, $"'{text}' cannot be read as a number of {spec.Unit}.", "Type a plain number, like 8 or 1.90.", Range(spec));
+        }
+
         var bare = text.TrimEnd('°').Replace("deg", "", StringComparison.OrdinalIgnoreCase).Trim();
         return double.TryParse(bare, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var angle)
             ? angle
@@ -93,7 +105,7 @@ public sealed class ParameterValues
 
     private static string Range(ParameterSpec spec) => $"{Text(spec.Minimum)} to {Text(spec.Maximum)}{Unit(spec)}";
 
-    private static string Unit(ParameterSpec spec) => spec.Kind == ParameterKind.Angle ? spec.Unit : $" {spec.Unit}";
+    private static string Unit(ParameterSpec spec) => spec.Kind is ParameterKind.Angle or ParameterKind.Taper ? spec.Unit : $" {spec.Unit}";
 
     private static string Text(double value) => value.ToString("0.###", CultureInfo.InvariantCulture);
 }

@@ -1,3 +1,5 @@
+using Emboq.Core.Printing;
+
 namespace Emboq.Core;
 
 /// <summary>Printer, material, nozzle and layer height: what decides how printed sizes come out.</summary>
@@ -35,6 +37,9 @@ public sealed record Process
 
     /// <summary>Tallest part it prints, mm (z).</summary>
     public required double BuildHeight { get; init; }
+
+    /// <summary>Lines, speeds and prices.</summary>
+    public PrintSettings Settings { get; init; } = new();
 
     /// <summary>How each kind of surface comes out.</summary>
     public required IReadOnlyDictionary<Surface, Allowance> Allowances { get; init; }

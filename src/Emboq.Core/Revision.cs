@@ -18,4 +18,12 @@ public sealed record Revision(Guid Part, int Number, IReadOnlyList<string> Print
 /// <param name="Drawn">Slot to fitted diameter in the solid, mm.</param>
 /// <param name="Solids">Body key to its tree, as JSON.</param>
 /// <param name="Schema">Version of this shape.</param>
-public sealed record FrozenDesign(IReadOnlyDictionary<string, double> Values, IReadOnlyDictionary<string, double> Drawn, IReadOnlyDictionary<string, JsonObject> Solids, int Schema = 1);
+/// <param name="Notes">What others need to print and fit it; <c>null</c> for revisions of the first days.</param>
+public sealed record FrozenDesign(IReadOnlyDictionary<string, double> Values, IReadOnlyDictionary<string, double> Drawn, IReadOnlyDictionary<string, JsonObject> Solids, int Schema = 1, PrintNotes? Notes = null);
+
+/// <summary>What others need to print and fit a revision.</summary>
+/// <param name="WayUp">How it lies on the bed, in words.</param>
+/// <param name="Hardware">What else is needed.</param>
+/// <param name="Fitting">How it is fitted, in order.</param>
+/// <param name="Cautions">What can hurt somebody.</param>
+public sealed record PrintNotes(string WayUp, IReadOnlyList<string> Hardware, IReadOnlyList<string> Fitting, IReadOnlyList<string> Cautions);

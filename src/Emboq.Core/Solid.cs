@@ -24,7 +24,15 @@ public abstract class Solid : IEquatable<Solid>
     public Solid At(double x, double y, double z) => new Moved(this, new(x, y, z));
 
     /// <summary>Turned upside down about the x axis: z becomes −z, y becomes −y.</summary>
-    public Solid UpsideDown() => new Turned(this, 180);
+    public Solid UpsideDown() => new Turned(this, Axis.X, 180);
+
+    /// <summary>Turned about the z axis.</summary>
+    /// <param name="degrees">Counter-clockwise seen from above.</param>
+    public Solid Spun(double degrees) => degrees == 0 ? this : new Turned(this, Axis.Z, degrees);
+
+    /// <summary>Turned about the x axis.</summary>
+    /// <param name="degrees">Counter-clockwise seen from +x: 90 lays what pointed along y upright.</param>
+    public Solid Tipped(double degrees) => degrees == 0 ? this : new Turned(this, Axis.X, degrees);
 
     /// <inheritdoc/>
     public bool Equals(Solid? other) => other?.Hash == Hash;
@@ -96,6 +104,56 @@ public abstract class Solid : IEquatable<Solid>
         public double Height { get; } = height;
     }
 
+    /// <summary>A body between two outlines, from the first at z = 0 straight to the second at its height.</summary>
+    public sealed class Lofted : Solid
+    {
+        /// <summary>Joins two outlines of equal count, corner to corner.</summary>
+        /// <exception cref="ArgumentException">The counts differ, or the origin does not see every side of an outline from within.</exception>
+        public Lofted(Profile bottom, Profile top, double height)
+            : base(StructuralHash.Of("lofted", [Positive(height, nameof(height))], bottom.Hash, top.Hash))
+        {
+            if (bottom.Points.Length != top.Points.Length)
+            {
+                throw new ArgumentException("Two lofted outlines need as many corners as each other.", nameof(top));
+            }
+
+            Bottom = Outlines.SeenFromWithin(bottom) ? bottom : throw new ArgumentException("The origin must see the whole outline.", nameof(bottom));
+            Top = Outlines.SeenFromWithin(top) ? top : throw new ArgumentException("The origin must see the whole outline.", nameof(top));
+            Height = height;
+        }
+
+        /// <summary>The outline at z = 0.</summary>
+        public Profile Bottom { get; }
+
+        /// <summary>The outline at the height.</summary>
+        public Profile Top { get; }
+
+        /// <summary>Along z, mm.</summary>
+        public double Height { get; }
+    }
+
+    /// <summary>Raised letters in the xy plane, read from +z, centred on the origin, standing from z = 0 up.
+    /// As high as asked, or lower where that would be wider than there is room for.</summary>
+    public sealed class Lettering(string text, double size, double room, double thickness)
+        : Solid(StructuralHash.Of($"lettering {Legible(text)}", [Positive(size, nameof(size)), Positive(room, nameof(room)), Positive(thickness, nameof(thickness))]))
+    {
+        /// <summary>What it says; letters, digits and the like, no line breaks.</summary>
+        public string Text { get; } = text;
+
+        /// <summary>Greatest height of a capital letter, mm.</summary>
+        public double Size { get; } = size;
+
+        /// <summary>Greatest width of the whole text, mm.</summary>
+        public double Room { get; } = room;
+
+        /// <summary>Along z, mm.</summary>
+        public double Thickness { get; } = thickness;
+
+        private static string Legible(string text) => text.Length is > 0 and <= 40 && text.All(c => c > ' ' && !char.IsSurrogate(c))
+            ? text
+            : throw new ArgumentException("A lettering is 1 to 40 visible characters.", nameof(text));
+    }
+
     /// <summary>A solid moved by a translation.</summary>
     public sealed class Moved(Solid of, Point3 by)
         : Solid(StructuralHash.Of("moved", [Finite(by.X, "x"), Finite(by.Y, "y"), Finite(by.Z, "z")], of.Hash))
@@ -107,14 +165,17 @@ public abstract class Solid : IEquatable<Solid>
         public Point3 By { get; } = by;
     }
 
-    /// <summary>A solid turned about the x axis.</summary>
-    public sealed class Turned(Solid of, double degrees)
-        : Solid(StructuralHash.Of("turned", [Finite(degrees, nameof(degrees))], of.Hash))
+    /// <summary>A solid turned about an axis through the origin.</summary>
+    public sealed class Turned(Solid of, Axis axis, double degrees)
+        : Solid(StructuralHash.Of($"turned {axis}", [Finite(degrees, nameof(degrees))], of.Hash))
     {
         /// <summary>What is turned.</summary>
         public Solid Of { get; } = of;
 
-        /// <summary>Counter-clockwise seen from +x.</summary>
+        /// <summary>About which axis.</summary>
+        public Axis Axis { get; } = axis;
+
+        /// <summary>Counter-clockwise seen from the positive end of the axis.</summary>
         public double Degrees { get; } = degrees;
     }
 

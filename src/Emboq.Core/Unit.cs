@@ -35,6 +35,12 @@ public readonly record struct Unit(sbyte Mm = 0, sbyte Gram = 0, sbyte Second = 
     /// <summary>Pascals: g/(mm·s²) is exactly that.</summary>
     public static Unit Pascal => new(Mm: -1, Gram: 1, Second: -2);
 
+    /// <summary>Seconds.</summary>
+    public static Unit Seconds => new(Second: 1);
+
+    /// <summary>g·mm²/s²: a joule is 1e9 of it.</summary>
+    public static Unit Energy => new(Mm: 2, Gram: 1, Second: -2);
+
     /// <summary>The unit of a product.</summary>
     public static Unit operator *(Unit a, Unit b) => checked(new(
         (sbyte)(a.Mm + b.Mm), (sbyte)(a.Gram + b.Gram), (sbyte)(a.Second + b.Second),

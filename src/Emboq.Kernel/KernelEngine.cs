@@ -1,6 +1,7 @@
 using System.Reflection;
 using System.Text;
 using Emboq.Core;
+using Emboq.Core.Printing;
 using Microsoft.ClearScript;
 using Microsoft.ClearScript.JavaScript;
 using Microsoft.ClearScript.V8;
@@ -49,6 +50,7 @@ internal sealed class KernelEngine : IDisposable
                 .Replace("import.meta.url", "''", StringComparison.Ordinal)
                 .Replace("export default Module;", "", StringComparison.Ordinal);
             engine.Execute("manifold.js", module);
+            engine.Execute("layers.js", Encoding.UTF8.GetString(Resource("layers.js")));
             engine.Execute("bridge.js", Encoding.UTF8.GetString(Resource("bridge.js")));
             await (Task)engine.Evaluate("ready");
             engine.Execute("delete globalThis.wasm");
@@ -61,16 +63,24 @@ internal sealed class KernelEngine : IDisposable
         }
     }
 
-    /// <summary>Runs a program.</summary>
+    /// <summary>Turns the results of a program into meshes.</summary>
     /// <exception cref="KernelException">The kernel failed, was interrupted, or made something that is not a closed solid.</exception>
-    public KernelAnswer Run(string program)
+    public KernelAnswer<IReadOnlyList<SolidMesh>> Meshes(string program) =>
+        Run<IReadOnlyList<SolidMesh>>("meshes", answer => [.. ((IList<object>)answer).Select(m => Read((ScriptObject)m))], program);
+
+    /// <summary>Cuts the one result of a program into layers.</summary>
+    /// <exception cref="KernelException">The kernel failed or was interrupted.</exception>
+    public KernelAnswer<IReadOnlyList<Layer>> Layers(string program, Layering l) =>
+        Run<IReadOnlyList<Layer>>("layers", answer => [.. ((ITypedArray<double>)answer).ToArray().Chunk(10).Select(v => new Layer(v[0], v[1], (int)v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9]))],
+            program, l.Height, l.LineWidth, l.Walls, l.Skins);
+
+    private KernelAnswer<T> Run<T>(string function, Func<object, T> read, params object[] arguments)
     {
         try
         {
-            var answer = (ScriptObject)engine.Invoke("evaluate", program);
-            var meshes = (IList<object>)answer.GetProperty("meshes");
+            var answer = (ScriptObject)engine.Invoke(function, arguments);
             return new(
-                [.. meshes.Select(m => Read((ScriptObject)m))],
+                read(answer.GetProperty("answer")),
                 Convert.ToInt32(answer.GetProperty("hits"), null),
                 Convert.ToInt32(answer.GetProperty("misses"), null),
                 Convert.ToInt64(answer.GetProperty("memory"), null));
@@ -119,8 +129,8 @@ internal sealed class KernelEngine : IDisposable
 }
 
 /// <summary>What a run gave.</summary>
-/// <param name="Meshes">One for each result of the program.</param>
+/// <param name="Answer">The result itself.</param>
 /// <param name="Hits">Subtrees found ready.</param>
 /// <param name="Misses">Subtrees evaluated.</param>
 /// <param name="Memory">Bytes the kernel has taken; it never gives any back.</param>
-internal sealed record KernelAnswer(IReadOnlyList<SolidMesh> Meshes, int Hits, int Misses, long Memory);
+internal sealed record KernelAnswer<T>(T Answer, int Hits, int Misses, long Memory);

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using System.Text.Json;
 using System.Threading.Channels;
 using Emboq.Core;
+using Emboq.Core.Printing;
 
 namespace Emboq.Kernel;
 
@@ -11,7 +12,8 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
 {
     private readonly Channel<Task<KernelEngine>> idle = Channel.CreateUnbounded<Task<KernelEngine>>();
     private readonly ConcurrentDictionary<Task, bool> leaving = new();
-    private readonly SharedWork<IReadOnlyList<SolidMesh>> work = new();
+    private readonly SharedWork<IReadOnlyList<SolidMesh>> meshing = new();
+    private readonly SharedWork<IReadOnlyList<Layer>> cutting = new();
     private readonly KernelLimits limits;
     private long evaluations;
     private long hits;
@@ -35,7 +37,7 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         JsonDocument.Parse(KernelEngine.Resource("manifold-package.json")).RootElement.GetProperty("version").GetString();
 
     /// <summary>What the pool has done.</summary>
-    public KernelMetrics Metrics => new(Interlocked.Read(ref evaluations), work.Shared, Interlocked.Read(ref hits), Interlocked.Read(ref misses), Interlocked.Read(ref replaced));
+    public KernelMetrics Metrics => new(Interlocked.Read(ref evaluations), meshing.Shared + cutting.Shared, Interlocked.Read(ref hits), Interlocked.Read(ref misses), Interlocked.Read(ref replaced));
 
     /// <inheritdoc/>
     /// <exception cref="KernelException">The shape cannot be computed, or not within the time limit.</exception>
@@ -49,7 +51,16 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         }
 
         var program = SolidProgram.Of(solids, chordError);
-        return await work.Get(program, gone => Run(program, gone), stop);
+        return await meshing.Get(program, gone => Run(engine => engine.Meshes(program), gone), stop);
+    }
+
+    /// <inheritdoc/>
+    /// <exception cref="KernelException">The shape cannot be computed, or not within the time limit.</exception>
+    public async Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop)
+    {
+        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(chordError);
+        var program = SolidProgram.Of([solid], chordError);
+        return await cutting.Get($"{layering}{program}", gone => Run(engine => engine.Layers(program, layering), gone), stop);
     }
 
     /// <inheritdoc/>
@@ -68,13 +79,13 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         await Task.WhenAll(leaving.Keys);
     }
 
-    private async Task<IReadOnlyList<SolidMesh>> Run(string program, CancellationToken gone)
+    private async Task<T> Run<T>(Func<KernelEngine, KernelAnswer<T>> use, CancellationToken gone)
     {
         var taken = await idle.Reader.ReadAsync(gone);
         try
         {
             var engine = await taken;
-            var answer = await RunWithin(engine, program, gone);
+            var answer = await RunWithin(engine, use, gone);
             Interlocked.Increment(ref evaluations);
             Interlocked.Add(ref hits, answer.Hits);
             Interlocked.Add(ref misses, answer.Misses);
@@ -87,7 +98,7 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
                 Put(taken);
             }
 
-            return answer.Meshes;
+            return answer.Answer;
         }
         catch
         {
@@ -97,11 +108,11 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
     }
 
     /// <summary>The order to stop is repeated, since one given before the script has begun is lost; none is given once this has returned.</summary>
-    private async Task<KernelAnswer> RunWithin(KernelEngine engine, string program, CancellationToken gone)
+    private async Task<KernelAnswer<T>> RunWithin<T>(KernelEngine engine, Func<KernelEngine, KernelAnswer<T>> use, CancellationToken gone)
     {
         await using var late = new Timer(_ => engine.Interrupt(), null, limits.Longest, limits.Grace);
         await using var abandoned = gone.Register(() => late.Change(limits.Grace, limits.Grace));
-        return engine.Run(program);
+        return use(engine);
     }
 
     private void Replace(Task<KernelEngine> engine)

@@ -1,8 +1,8 @@
 // Runs inside the engine. Evaluates a program of solid instructions and keeps evaluated subtrees within a bound; frees every kernel object it makes.
-// The host gives: wasm (Uint8Array), keptTriangles (the bound). It calls evaluate(programJson) and reads typed arrays off the answer.
+// The host gives: wasm (Uint8Array), keptTriangles (the bound). It calls meshes(programJson) or layers(programJson, ...) and reads typed arrays off the answer.
 globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
   kernel.setup()
-  const { Manifold, CrossSection } = kernel
+  const { Manifold, CrossSection, Mesh } = kernel
 
   const make = {
     cylinder: (i) => Manifold.cylinder(i.height, i.radius, i.radius, i.facets),
@@ -10,19 +10,34 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     revolve: (i) => fromOutline(i.outline, (section) => section.revolve(i.facets)),
     extrude: (i) => fromOutline(i.outline, (section) => section.extrude(i.height)),
     move: (i, of) => of(i.of).translate(i.by),
-    turn: (i, of) => of(i.of).rotate([i.degrees, 0, 0]),
+    loft: (i) => loft(i.bottom, i.top, i.height),
+    letter: (i) => fromOutlines(i.outlines, (section) => section.extrude(i.height)),
+    turn: (i, of) => of(i.of).rotate(i.axis === 'x' ? [i.degrees, 0, 0] : [0, 0, i.degrees]),
     union: (i, of) => of(i.a).add(of(i.b)),
     difference: (i, of) => of(i.a).subtract(of(i.b)),
     intersection: (i, of) => of(i.a).intersect(of(i.b)),
   }
 
-  function fromOutline(outline, solid) {
-    const section = new CrossSection([outline])
+  const fromOutline = (outline, solid) => fromOutlines([outline], solid)
+
+  function fromOutlines(outlines, solid) {
+    const section = new CrossSection(outlines, 'EvenOdd')
     try {
       return solid(section)
     } finally {
       section.delete()
     }
+  }
+
+  // Corner i of the bottom joins corner i of the top; each cap is a fan around the axis.
+  function loft(bottom, top, height) {
+    const n = bottom.length
+    const at = [...bottom.map(([x, y]) => [x, y, 0]), ...top.map(([x, y]) => [x, y, height]), [0, 0, 0], [0, 0, height]]
+    const triangles = bottom.flatMap((_, i) => {
+      const j = (i + 1) % n
+      return [i, j, n + j, i, n + j, n + i, 2 * n, j, i, 2 * n + 1, n + i, n + j]
+    })
+    return Manifold.ofMesh(new Mesh({ numProp: 3, vertProperties: Float32Array.from(at.flat()), triVerts: Uint32Array.from(triangles) }))
   }
 
   // Evaluated subtrees by content key, the least recently used first: a Map keeps the order of insertion.
@@ -45,7 +60,7 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     }
   }
 
-  globalThis.evaluate = (programJson) => {
+  function within(programJson, use) {
     const { instructions, results } = JSON.parse(programJson)
     let [hits, misses] = [0, 0]
     const of = (index) => {
@@ -61,8 +76,15 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
       return keep(key, make[instructions[index].op](instructions[index], of))
     }
     try {
-      const meshes = results.map((index) => {
-        const solid = of(index)
+      return { answer: use(results.map(of)), hits, misses, memory: memory() }
+    } finally {
+      trim()
+    }
+  }
+
+  globalThis.meshes = (programJson) =>
+    within(programJson, (solids) =>
+      solids.map((solid) => {
         const mesh = solid.getMesh()
         return {
           status: solid.status(),
@@ -72,10 +94,9 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
           vertices: mesh.vertProperties,
           triangles: mesh.triVerts,
         }
-      })
-      return { meshes, hits, misses, memory: memory() }
-    } finally {
-      trim()
-    }
-  }
+      }),
+    )
+
+  globalThis.layers = (programJson, height, lineWidth, walls, skins) =>
+    within(programJson, ([solid]) => cutIntoLayers(solid, { height, lineWidth, walls, skins }))
 })

@@ -20,34 +20,48 @@ public static class RevisionStore
             InstrumentId is { } id ? new(id, Name!, Resolution!.Value, MaximumPermissibleError!.Value, Repeatability!.Value, Reach!.Value) : null);
     }
 
+    private const string Selected = """
+        select r.part_id, r.number, array_to_json(r.printed)::text as printed, r.state::text, r.at, r.remark, k.at as kept, r.frozen::text
+        from revision r left join kept k on k.part_id = r.part_id and k.number = r.number
+        """;
+
     /// <summary>The revisions of a part, newest first.</summary>
     public static async Task<IReadOnlyList<Revision>> Of(NpgsqlDataSource database, Guid part, CancellationToken stop) =>
-        [.. (await database.Many<RevisionRow>("""
-            select r.part_id, r.number, array_to_json(r.printed)::text as printed, r.state::text, r.at, r.remark, k.at as kept, r.frozen::text
-            from revision r left join kept k on k.part_id = r.part_id and k.number = r.number
-            where r.part_id = @part order by r.number desc
-            """, new { part }, stop)).Select(r => r.ToRevision())];
+        [.. (await database.Many<RevisionRow>($"{Selected} where r.part_id = @part order by r.number desc", new { part }, stop)).Select(r => r.ToRevision())];
 
-    /// <summary>Freezes a revision under the next number of its part.</summary>
-    /// <returns>The number.</returns>
-    public static async Task<int> Add(NpgsqlDataSource database, Guid part, IReadOnlyList<string> printed, PartState state, FrozenDesign frozen, string? remark, DateTimeOffset at, CancellationToken stop)
+    /// <summary>One revision, or <c>null</c>.</summary>
+    public static async Task<Revision?> One(NpgsqlDataSource database, Guid part, int number, CancellationToken stop) =>
+        (await database.OneOrNone<RevisionRow>($"{Selected} where r.part_id = @part and r.number = @number", new { part, number }, stop))?.ToRevision();
+
+    /// <summary>The number that the next print of a part gets.</summary>
+    public static async Task<int> Next(NpgsqlDataSource database, Guid part, CancellationToken stop) =>
+        await database.OneOrNone<int>("select coalesce(max(number), 0) + 1 from revision where part_id = @part", new { part }, stop);
+
+    /// <summary>Freezes a revision under a number.</summary>
+    /// <returns><c>false</c> when another print took the number meanwhile; nothing is written then.</returns>
+    public static async Task<bool> Add(NpgsqlDataSource database, Revision revision, CancellationToken stop)
     {
-        const string sql = """
-            insert into revision (part_id, number, printed, state, process_id, frozen, remark, at)
-            select @part, coalesce(max(number), 0) + 1, @printed, @state::jsonb, @process, @frozen::jsonb, @remark, @at from revision where part_id = @part
-            returning number
-            """;
-        var values = new { part, printed = printed.ToArray(), state = StoreJson.Write(state), process = state.Process, frozen = StoreJson.Write(frozen), remark, at = at.UtcDateTime };
-        while (true)
+        try
         {
-            try
+            await database.Write("""
+                insert into revision (part_id, number, printed, state, process_id, frozen, remark, at)
+                values (@Part, @Number, @printed, @state::jsonb, @process, @frozen::jsonb, @Remark, @at)
+                """, new
             {
-                return await database.OneOrNone<int>(sql, values, stop);
-            }
-            catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.UniqueViolation)
-            {
-                // Another print of this part took the number meanwhile: the next one is free.
-            }
+                revision.Part,
+                revision.Number,
+                printed = revision.Printed.ToArray(),
+                state = StoreJson.Write(revision.State),
+                process = revision.State.Process,
+                frozen = StoreJson.Write(revision.Frozen),
+                revision.Remark,
+                at = revision.At.UtcDateTime,
+            }, stop);
+            return true;
+        }
+        catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.UniqueViolation)
+        {
+            return false;
         }
     }
 
@@ -76,7 +90,7 @@ public static class RevisionStore
     public static async Task<IReadOnlyList<TryEvidence>> Evidence(NpgsqlDataSource database, Guid part, Guid process, CancellationToken stop)
     {
         var rows = await database.Many<EvidenceRow>("""
-            select t.slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
+            select split_part(t.slot, '#', 1) as slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
                    i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
             from try t join revision r on r.part_id = t.part_id and r.number = t.revision left join instrument i on i.id = t.instrument_id
             where t.part_id = @part and r.process_id = @process order by t.at, t.id

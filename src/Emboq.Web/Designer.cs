@@ -9,8 +9,8 @@ namespace Emboq.Web;
 internal static class Designer
 {
     /// <summary>Computes a kept part as it stands, or what stands in the way.</summary>
-    public static async Task<Outcome<Design>> OfPart(NpgsqlDataSource database, Part part, CancellationToken stop) =>
-        await Of(database, part.Family, part.State, part.Id, await MachineStore.InterfacesOf(database, [.. part.State.Interfaces.Values], stop), stop);
+    public static async Task<Outcome<Design>> OfPart(NpgsqlDataSource database, Part part, CancellationToken stop, string? mark = null) =>
+        await Of(database, part.Family, part.State, part.Id, await MachineStore.InterfacesOf(database, [.. part.State.Interfaces.Values], stop), stop, mark);
 
     /// <summary>Computes decisions that need not be kept.</summary>
     /// <param name="database">The notebook.</param>
@@ -19,7 +19,8 @@ internal static class Designer
     /// <param name="part">The part whose tries count, if any.</param>
     /// <param name="interfaces">The interfaces that the slots may name, by identity.</param>
     /// <param name="stop">Ends the wait.</param>
-    public static async Task<Outcome<Design>> Of(NpgsqlDataSource database, string familyKey, PartState state, Guid? part, IReadOnlyDictionary<Guid, Interface> interfaces, CancellationToken stop)
+    /// <param name="mark">The revision mark to raise on the part.</param>
+    public static async Task<Outcome<Design>> Of(NpgsqlDataSource database, string familyKey, PartState state, Guid? part, IReadOnlyDictionary<Guid, Interface> interfaces, CancellationToken stop, string? mark = null)
     {
         if (FamilyList.Find(familyKey) is not { } family)
         {
@@ -40,7 +41,7 @@ internal static class Designer
         }
 
         var tries = part is { } id ? await RevisionStore.Evidence(database, id, process!.Id, stop) : [];
-        return family.Design(new(values.Value, state.Interfaces.ToDictionary(i => i.Key, i => interfaces[i.Value]), process!, tries));
+        return family.Design(new(values.Value, state.Interfaces.ToDictionary(i => i.Key, i => interfaces[i.Value]), process!, tries, mark));
     }
 
     private static IEnumerable<Problem> SlotProblems(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces)

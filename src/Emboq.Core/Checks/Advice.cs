@@ -31,19 +31,23 @@ public static class Advice
         }
 
         var told = tries.Where(t => t.Revision == newest.Number).ToList();
-        var waiting = design.Seats.Where(s => newest.Printed.Any(b => b == "part" || b == $"ring-{s.Slot}") && told.All(t => t.Slot != s.Slot)).ToList();
+        var waiting = design.Seats.Where(s => newest.Printed.Any(b => b == "part" || b == $"ring-{s.Slot}" || b == $"ladder-{s.Slot}") && told.All(t => t.Seat != s.Slot)).ToList();
         if (waiting.Count > 0)
         {
             return new(Station.Try, $"Try revision {newest.Number} on the {string.Join(" and the ", waiting.Select(s => s.Interface.Name))}.");
         }
 
-        var off = design.Seats.Where(s => told.Any(t => t.Slot == s.Slot && !Fits(s, t))).ToList();
+        var off = design.Seats.Where(s => IsOff(s, [.. told.Where(t => t.Seat == s.Slot)])).ToList();
         return off.Count > 0
             ? new(Station.Prove, $"Print again: {string.Join(" and ", off.Select(s => Corrected(s, newest)))}.")
             : newest.Printed.Contains("part")
                 ? new(Station.Keep, $"Keep revision {newest.Number}: it fits.")
                 : new(Station.Print, $"Print the part: the rings of revision {newest.Number} fit.");
     }
+
+    /// <summary>Whether tries of a seat call for another proof: any of a part or single ring that is off, or a ladder of which no ring fits.</summary>
+    private static bool IsOff(Seat seat, IReadOnlyList<Try> tries) =>
+        tries.Any(t => !t.OfLadder && !Fits(seat, t)) || (tries.Any(t => t.OfLadder) && !tries.Any(t => t.OfLadder && Fits(seat, t)));
 
     /// <summary>Whether a try came out as the fit that was wanted.</summary>
     public static bool Fits(Seat seat, Try t)

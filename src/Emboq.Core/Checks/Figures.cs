@@ -13,6 +13,10 @@ internal static class Figures
 
     public static string Pascals(double value) => $"{value.ToString("0", CultureInfo.InvariantCulture)} Pa";
 
+    public static string SquareMm(double value) => $"{value.ToString("0", CultureInfo.InvariantCulture)} mm²";
+
+    public static string Plain(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
+
     public static string Percent(double share) => $"{(share * 100).ToString("0", CultureInfo.InvariantCulture)} %";
 
     /// <summary>As a parameter entry, exact enough to give the same value back.</summary>

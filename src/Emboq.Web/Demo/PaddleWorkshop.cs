@@ -101,8 +101,9 @@ internal sealed class PaddleWorkshop(NpgsqlDataSource database, DateTimeOffset n
     private async Task Freeze(Guid part, string[] bodies, string remark)
     {
         var kept = (await JobStore.Part(database, part, default))!;
-        var design = (await Designer.OfPart(database, kept, default)).Value;
-        await RevisionStore.Add(database, part, bodies, kept.State, Frozen.Of(design), remark, Later(), default);
+        var number = await RevisionStore.Next(database, part, default);
+        var design = (await Designer.OfPart(database, kept, default, Frozen.Mark(number))).Value;
+        await RevisionStore.Add(database, new(part, number, bodies, kept.State, Later(), remark, null, Frozen.Of(design)), default);
     }
 
     private Task Try(Guid part, int revision, string slot, Feel feel, string? printed, string? remark) =>

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Emboq.Core;
+using Emboq.Core.Families;
 using Emboq.Core.Solids;
 using Emboq.Store;
 using Emboq.Web.Views;
@@ -29,10 +30,31 @@ public sealed record SizeRequest(string Value, double Uncertainty);
 
 internal static class DesignEndpoints
 {
-    public static void MapDesigns(this IEndpointRouteBuilder api) =>
+    public static void MapDesigns(this IEndpointRouteBuilder api)
+    {
         api.MapPost("/designs", Compute).Produces<DesignView>().ProducesProblem(400);
+        api.MapPost("/plans", Plan).Produces<PlanView>().ProducesProblem(400);
+    }
 
     private static async Task<IResult> Compute(DesignRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    {
+        var design = await Read(request, database, stop);
+        return design.IsGood ? TypedResults.Ok(await View(design.Value, request.Bodies, kernel, stop)) : Problems.Bad(design.Problems);
+    }
+
+    private static async Task<IResult> Plan(DesignRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    {
+        var design = await Read(request, database, stop);
+        if (!design.IsGood)
+        {
+            return Problems.Bad(design.Problems);
+        }
+
+        var values = ParameterValues.Read(FamilyList.Find(request.Family)!.Parameters, new Input().Entries("parameters", request.Parameters)).Value;
+        return TypedResults.Ok(await Planner.Of(design.Value, values, (await ProcessStore.Find(database, request.Process, stop))!, database, kernel, stop));
+    }
+
+    private static async Task<Outcome<Design>> Read(DesignRequest request, NpgsqlDataSource database, CancellationToken stop)
     {
         var input = new Input();
         var entries = input.Entries("parameters", request.Parameters);
@@ -52,11 +74,10 @@ internal static class DesignEndpoints
 
         if (!input.IsGood)
         {
-            return Problems.Bad(input.Problems);
+            return input.Problems.ToList();
         }
 
-        var design = await Designer.Of(database, request.Family, new(entries, slots, request.Process), request.Part, interfaces, stop);
-        return design.IsGood ? TypedResults.Ok(await View(design.Value, request.Bodies, kernel, stop)) : Problems.Bad(design.Problems);
+        return await Designer.Of(database, request.Family, new(entries, slots, request.Process), request.Part, interfaces, stop);
     }
 
     private static async Task<DesignView> View(Design design, IReadOnlyList<BodyRole>? roles, ISolidKernel kernel, CancellationToken stop)

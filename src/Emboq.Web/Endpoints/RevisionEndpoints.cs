@@ -1,9 +1,5 @@
-using System.Globalization;
-using System.Text;
 using Emboq.Core;
 using Emboq.Core.Quantities;
-using Emboq.Core.Solids;
-using Emboq.Exchange;
 using Emboq.Store;
 using Emboq.Web.Views;
 using Npgsql;
@@ -41,7 +37,6 @@ internal static class RevisionEndpoints
     {
         api.MapGet("/parts/{id:guid}/history", History).Produces<HistoryView>().ProducesProblem(404);
         api.MapPost("/parts/{id:guid}/revisions", Freeze).Produces<RevisionNumber>(201).ProducesProblem(400).ProducesProblem(404);
-        api.MapGet("/parts/{id:guid}/revisions/{file}", Stl).Produces(200, contentType: "model/stl").ProducesProblem(404);
         api.MapPost("/parts/{id:guid}/revisions/{number:int}/keeps", Keep).Produces(204).ProducesProblem(404);
         api.MapPost("/parts/{id:guid}/tries", AddTry).Produces<TryAnswer>(201).ProducesProblem(400).ProducesProblem(404);
     }
@@ -53,13 +48,26 @@ internal static class RevisionEndpoints
             return Problems.Missing("part", id);
         }
 
-        var outcome = await Designer.OfPart(database, part, stop);
-        if (!outcome.IsGood)
+        // Should another print take the number meanwhile, the next one is raised on the part and tried.
+        while (true)
         {
-            return Problems.Bad(outcome.Problems);
-        }
+            var number = await RevisionStore.Next(database, id, stop);
+            var outcome = await Designer.OfPart(database, part, stop, Frozen.Mark(number));
+            var revision = outcome.IsGood ? ToFreeze(part, number, request, outcome.Value, clock.GetUtcNow()) : outcome.Problems.ToList();
+            if (!revision.IsGood)
+            {
+                return Problems.Bad(revision.Problems);
+            }
 
-        var design = outcome.Value;
+            if (await RevisionStore.Add(database, revision.Value, stop))
+            {
+                return TypedResults.Created($"/api/parts/{id}/revisions/{number}.stl", new RevisionNumber(number));
+            }
+        }
+    }
+
+    private static Outcome<Revision> ToFreeze(Part part, int number, RevisionRequest request, Design design, DateTimeOffset now)
+    {
         var printable = design.Bodies.Where(b => b.Role != BodyRole.Counterpart).ToList();
         var input = new Input();
         var remark = input.Text("remark", request.Remark);
@@ -73,35 +81,9 @@ internal static class RevisionEndpoints
             input.Add(new("bodies", string.Join(", ", request.Bodies), "A print holds one or more different bodies.", $"Name some of {string.Join(", ", printable.Select(b => b.Key))}."));
         }
 
-        if (!input.IsGood)
-        {
-            return Problems.Bad(input.Problems);
-        }
-
-        var number = await RevisionStore.Add(database, id, request.Bodies, part.State, Frozen.Of(design), remark.Length == 0 ? null : remark, clock.GetUtcNow(), stop);
-        return TypedResults.Created($"/api/parts/{id}/revisions/{number}.stl", new RevisionNumber(number));
-    }
-
-    /// <summary>The bodies of a revision as printed, side by side; or one of them by key.</summary>
-    private static async Task<IResult> Stl(Guid id, string file, string? body, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
-    {
-        var name = file.EndsWith(".stl", StringComparison.OrdinalIgnoreCase) ? file[..^4] : "";
-        if (!int.TryParse(name, NumberStyles.None, CultureInfo.InvariantCulture, out var number)
-            || (await RevisionStore.Of(database, id, stop)).FirstOrDefault(r => r.Number == number) is not { } revision)
-        {
-            return Problems.Missing("revision", file);
-        }
-
-        var keys = body is null ? revision.Printed : [body];
-        if (keys.FirstOrDefault(k => !revision.Frozen.Solids.ContainsKey(k)) is { } missing)
-        {
-            return Problems.Missing("body", missing);
-        }
-
-        var meshes = await kernel.Evaluate([.. keys.Select(k => SolidJson.Read(revision.Frozen.Solids[k]))], Facets.DefaultChordError, stop);
-        var job = (await JobStore.All(database, stop)).First(j => j.Parts.Any(p => p.Id == id));
-        var title = $"{job.Name} - {job.Parts.First(p => p.Id == id).Name} - r{number} - {string.Join(" ", keys)}";
-        return TypedResults.File(StlFile.Write(Plate.InARow(meshes), title), "model/stl", $"{Slug(title)}.stl");
+        return input.IsGood
+            ? new Revision(part.Id, number, request.Bodies, part.State, now, remark.Length == 0 ? null : remark, null, Frozen.Of(design))
+            : input.Problems.ToList();
     }
 
     private static async Task<IResult> AddTry(Guid id, TryRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
@@ -138,10 +120,12 @@ internal static class RevisionEndpoints
             return Problems.Bad(input.Problems);
         }
 
+        var entry = new Try(Guid.CreateVersion7(), id, request.Revision, slot!, request.Feel, measured, instrument, remark.Length == 0 ? null : remark, clock.GetUtcNow());
+        var seat = entry.Seat;
         var before = await Designer.OfPart(database, part, stop);
-        await RevisionStore.AddTry(database, new(Guid.CreateVersion7(), id, request.Revision, slot!, request.Feel, measured, instrument, remark.Length == 0 ? null : remark, clock.GetUtcNow()), stop);
+        await RevisionStore.AddTry(database, entry, stop);
         var after = await Designer.OfPart(database, part, stop);
-        return TypedResults.Created($"/api/parts/{id}/history", new TryAnswer(slot!, Drawn(before, slot!), Drawn(after, slot!), Chance(before), Chance(after)));
+        return TypedResults.Created($"/api/parts/{id}/history", new TryAnswer(seat, Drawn(before, seat), Drawn(after, seat), Chance(before), Chance(after)));
     }
 
     private static async Task<IResult> Keep(Guid id, int number, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop) =>
@@ -156,9 +140,11 @@ internal static class RevisionEndpoints
 
         var revisions = await RevisionStore.Of(database, id, stop);
         var tries = (await RevisionStore.Tries(database, id, stop)).ToLookup(t => t.Revision);
+        var runs = (await ServiceStore.RunsOf(database, id, stop)).ToLookup(r => r.Revision);
+        var notes = (await ServiceStore.NotesOf(database, id, stop)).ToLookup(n => n.Revision);
         var processes = (await ProcessStore.All(database, stop)).ToDictionary(p => p.Id, p => p.Name);
         return TypedResults.Ok(new HistoryView([.. revisions.Select(r => new RevisionView(r.Number, r.Printed, processes[r.State.Process], r.At, r.Remark, r.Kept,
-            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, processes), [.. tries[r.Number].Select(TryView.Of)]))]));
+            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, processes), [.. tries[r.Number].Select(TryView.Of)], [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)], [.. r.Frozen.Drawn.Keys]))]));
     }
 
     private static string Drawn(Outcome<Design> design, string slot) => design.IsGood && design.Value.Seats.FirstOrDefault(s => s.Slot == slot) is { } seat
@@ -166,16 +152,4 @@ internal static class RevisionEndpoints
         : "not computed";
 
     private static double? Chance(Outcome<Design> design) => design.IsGood ? design.Value.Chance : null;
-
-    /// <summary>Letters, digits and hyphens, so that every file system takes it.</summary>
-    private static string Slug(string text)
-    {
-        var slug = new StringBuilder();
-        foreach (var c in text.ToLowerInvariant())
-        {
-            slug.Append(char.IsAsciiLetterOrDigit(c) ? c : slug.Length > 0 && slug[^1] != '-' ? '-' : "");
-        }
-
-        return slug.ToString().Trim('-');
-    }
 }

@@ -1,4 +1,5 @@
 using Emboq.Core;
+using Emboq.Core.Printing;
 using Emboq.Store;
 using Emboq.Web.Demo;
 using Npgsql;
@@ -16,8 +17,9 @@ namespace Emboq.Web.Endpoints;
 /// <param name="BedWidth">x.</param>
 /// <param name="BedDepth">y.</param>
 /// <param name="BuildHeight">z.</param>
+/// <param name="Settings">Lines, speeds and prices.</param>
 public sealed record ProcessRequest(string Name, string Printer, string Material, double? Density = null, double? FilamentDiameter = null, double? LineWidth = null,
-    double? LayerHeight = null, double? BedWidth = null, double? BedDepth = null, double? BuildHeight = null);
+    double? LayerHeight = null, double? BedWidth = null, double? BedDepth = null, double? BuildHeight = null, PrintSettings? Settings = null);
 
 /// <summary>A new instrument; lengths in mm.</summary>
 /// <param name="Id">Short and stable.</param>
@@ -44,14 +46,16 @@ internal static class WorkshopEndpoints
         var start = Starters.Process(input.Name("name", r.Name), input.Name("printer", r.Printer), input.Name("material", r.Material));
         var process = start with
         {
-            Density = input.Within("density", r.Density ?? start.Density, 0.5, 10, "g/cm³"),
-            FilamentDiameter = input.Within("filamentDiameter", r.FilamentDiameter ?? start.FilamentDiameter, 1, 4, "mm"),
-            LineWidth = input.Within("lineWidth", r.LineWidth ?? start.LineWidth, 0.1, 3, "mm"),
-            LayerHeight = input.Within("layerHeight", r.LayerHeight ?? start.LayerHeight, 0.03, 2, "mm"),
-            BedWidth = input.Within("bedWidth", r.BedWidth ?? start.BedWidth, 50, 2000, "mm"),
-            BedDepth = input.Within("bedDepth", r.BedDepth ?? start.BedDepth, 50, 2000, "mm"),
-            BuildHeight = input.Within("buildHeight", r.BuildHeight ?? start.BuildHeight, 50, 2000, "mm"),
+            Density = r.Density ?? start.Density,
+            FilamentDiameter = r.FilamentDiameter ?? start.FilamentDiameter,
+            LineWidth = r.LineWidth ?? start.LineWidth,
+            LayerHeight = r.LayerHeight ?? start.LayerHeight,
+            BedWidth = r.BedWidth ?? start.BedWidth,
+            BedDepth = r.BedDepth ?? start.BedDepth,
+            BuildHeight = r.BuildHeight ?? start.BuildHeight,
+            Settings = r.Settings ?? start.Settings,
         };
+        Look(input, process);
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);
@@ -64,9 +68,8 @@ internal static class WorkshopEndpoints
     private static async Task<IResult> AddInstrument(InstrumentRequest r, NpgsqlDataSource database, CancellationToken stop)
     {
         var input = new Input();
-        var instrument = new Instrument(input.Name("id", r.Id), input.Name("name", r.Name),
-            input.Within("resolution", r.Resolution, 0, 10, "mm"), input.Within("maximumPermissibleError", r.MaximumPermissibleError, 0, 10, "mm"),
-            input.Within("repeatability", r.Repeatability, 0.0001, 10, "mm"), input.Within("reach", r.Reach, 1, Limits.LongestReading, "mm"));
+        var instrument = new Instrument(r.Id?.Trim() ?? "", r.Name?.Trim() ?? "", r.Resolution, r.MaximumPermissibleError, r.Repeatability, r.Reach);
+        Look(input, instrument, "");
         if ((await InstrumentStore.All(database, stop)).Any(i => i.Id == instrument.Id))
         {
             input.Add(new("id", r.Id, $"There is an instrument '{r.Id}' already.", "Choose another id."));
@@ -79,5 +82,43 @@ internal static class WorkshopEndpoints
 
         await InstrumentStore.Add(database, instrument, stop);
         return TypedResults.Created($"/api/instruments/{instrument.Id}", instrument);
+    }
+
+    /// <summary>Whether a process can be; gathers what is wrong with it.</summary>
+    internal static void Look(Input input, Process p)
+    {
+        input.Within("density", p.Density, 0.5, 10, "g/cm³");
+        input.Within("filamentDiameter", p.FilamentDiameter, 1, 4, "mm");
+        input.Within("lineWidth", p.LineWidth, 0.1, 3, "mm");
+        input.Within("layerHeight", p.LayerHeight, 0.03, 2, "mm");
+        input.Within("bedWidth", p.BedWidth, 50, 2000, "mm");
+        input.Within("bedDepth", p.BedDepth, 50, 2000, "mm");
+        input.Within("buildHeight", p.BuildHeight, 50, 2000, "mm");
+        input.Within("settings.walls", p.Settings.Walls, 1, 40, "lines");
+        input.Within("settings.skins", p.Settings.Skins, 0, 40, "layers");
+        input.Within("settings.fill", p.Settings.Fill, 0, 1, "of the inside");
+        input.Within("settings.wallSpeed", p.Settings.WallSpeed, 1, 1000, "mm/s");
+        input.Within("settings.fillSpeed", p.Settings.FillSpeed, 1, 1000, "mm/s");
+        input.Within("settings.travelSpeed", p.Settings.TravelSpeed, 1, 2000, "mm/s");
+        input.Within("settings.firstLayerShare", p.Settings.FirstLayerShare, 0.05, 1, "of the usual speed");
+        input.Within("settings.acceleration", p.Settings.Acceleration, 10, 100_000, "mm/s²");
+        input.Within("settings.flowLimit", p.Settings.FlowLimit, 0.5, 200, "mm³/s");
+        input.Within("settings.layerChange", p.Settings.LayerChange, 0, 60, "s");
+        input.Within("settings.leastLayerTime", p.Settings.LeastLayerTime, 0, 600, "s");
+        input.Within("settings.startUp", p.Settings.StartUp, 0, 7200, "s");
+        input.Within("settings.power", p.Settings.Power, 1, 10_000, "W");
+        input.Within("settings.filamentPrice", p.Settings.FilamentPrice, 0, 1_000_000, "a kilogram");
+        input.Within("settings.energyPrice", p.Settings.EnergyPrice, 0, 100_000, "a kWh");
+    }
+
+    /// <summary>Whether an instrument can be; gathers what is wrong with it.</summary>
+    internal static void Look(Input input, Instrument i, string path)
+    {
+        input.Name($"{path}id", i.Id);
+        input.Name($"{path}name", i.Name);
+        input.Within($"{path}resolution", i.Resolution, 0, 10, "mm");
+        input.Within($"{path}maximumPermissibleError", i.MaximumPermissibleError, 0, 10, "mm");
+        input.Within($"{path}repeatability", i.Repeatability, 0.0001, 10, "mm");
+        input.Within($"{path}reach", i.Reach, 1, Limits.LongestReading, "mm");
     }
 }

@@ -6,7 +6,31 @@ namespace Emboq.Web.Views;
 public sealed record HistoryView(IReadOnlyList<RevisionView> Revisions);
 
 /// <summary>One revision with what changed since the one before, and what trying it told.</summary>
-public sealed record RevisionView(int Number, IReadOnlyList<string> Printed, string Process, DateTimeOffset At, string? Remark, DateTimeOffset? Kept, IReadOnlyList<ChangeView> Changes, IReadOnlyList<TryView> Tries);
+public sealed record RevisionView(int Number, IReadOnlyList<string> Printed, string Process, DateTimeOffset At, string? Remark, DateTimeOffset? Kept, IReadOnlyList<ChangeView> Changes, IReadOnlyList<TryView> Tries,
+    IReadOnlyList<RunView> Runs, IReadOnlyList<ServiceNoteView> Service, IReadOnlyList<string> Slots);
+
+/// <summary>One finished run.</summary>
+/// <param name="Took">As read.</param>
+/// <param name="Modelled">What the model said, as read.</param>
+/// <param name="Grams">What it weighed, as read.</param>
+/// <param name="At">When it was noted.</param>
+public sealed record RunView(string Took, string Modelled, string? Grams, DateTimeOffset At)
+{
+    /// <summary>From a run.</summary>
+    public static RunView Of(Run r) => new(QuantityText.Metric(r.Seconds, Unit.Seconds), QuantityText.Metric(r.ModelledSeconds, Unit.Seconds),
+        r.Grams is { } grams ? QuantityText.Metric(grams, Unit.Grams) : null, r.At);
+}
+
+/// <summary>One service note.</summary>
+/// <param name="Kind">What happened.</param>
+/// <param name="After">After how many cycles or months, as read.</param>
+/// <param name="Says">In words.</param>
+/// <param name="At">When it was noted.</param>
+public sealed record ServiceNoteView(ServiceKind Kind, string? After, string Says, DateTimeOffset At)
+{
+    /// <summary>From a note.</summary>
+    public static ServiceNoteView Of(ServiceNote n) => new(n.Kind, n.AfterCount is { } count ? FormattableString.Invariant($"{count:0.##} {n.AfterUnit}") : null, n.Says, n.At);
+}
 
 /// <summary>One figure that changed.</summary>
 public sealed record ChangeView(string What, string Before, string After);

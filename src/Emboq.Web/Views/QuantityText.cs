@@ -10,12 +10,20 @@ internal static class QuantityText
     /// <summary>In metric units.</summary>
     public static string Metric(double value, Unit unit)
     {
+        if (unit == Unit.Seconds)
+        {
+            return DurationNotation.Show(value);
+        }
+
         var (scale, format, symbol) = Shown(value, unit);
         return $"{(value * scale).ToString(format, CultureInfo.InvariantCulture).Replace('-', '−')} {symbol}".TrimEnd().Replace(" °", "°", StringComparison.Ordinal);
     }
 
     /// <summary>A length in inches, or <c>null</c> for anything else.</summary>
     public static string? Inches(double value, Unit unit) => unit == Unit.Millimetre ? LengthNotation.ShowInches(value) : null;
+
+    /// <summary>In the workshop's own money.</summary>
+    public static string Money(double value) => value.ToString("0.00", CultureInfo.InvariantCulture).Replace('-', '−');
 
     private static (double Scale, string Format, string Symbol) Shown(double value, Unit unit)
     {
@@ -27,6 +35,16 @@ internal static class QuantityText
         if (unit == new Unit(Mm: 3))
         {
             return (0.001, "0.0", "cm³");
+        }
+
+        if (unit == Unit.Energy)
+        {
+            return (1 / 3.6e15, "0.00", "kWh");
+        }
+
+        if (unit == Unit.Energy / Unit.Seconds)
+        {
+            return (1e-9, "0", "W");
         }
 
         if (unit == Unit.Flow)

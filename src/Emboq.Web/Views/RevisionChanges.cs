@@ -17,7 +17,7 @@ internal static class RevisionChanges
         [
             .. keys.Select(k => new ChangeView(k, before.State.Parameters.GetValueOrDefault(k, "left to Emboq"), after.State.Parameters.GetValueOrDefault(k, "left to Emboq"))).Where(Differs),
             .. new[] { new ChangeView("process", processes[before.State.Process], processes[after.State.Process]) }.Where(Differs),
-            .. after.Frozen.Drawn.Select(d => new ChangeView($"{d.Key} drawn", Mm(before.Frozen.Drawn.GetValueOrDefault(d.Key)), Mm(d.Value))).Where(Differs),
+            .. after.Frozen.Drawn.Where(d => !d.Key.Contains('#', StringComparison.Ordinal)).Select(d => new ChangeView($"{d.Key} drawn", Mm(before.Frozen.Drawn.GetValueOrDefault(d.Key)), Mm(d.Value))).Where(Differs),
         ];
     }
 

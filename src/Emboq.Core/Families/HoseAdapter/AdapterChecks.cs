@@ -27,6 +27,11 @@ internal static class AdapterChecks
             yield return Depth(end);
         }
 
+        foreach (var hold in r.Ends.SelectMany(HoldChecks.Of))
+        {
+            yield return hold;
+        }
+
         yield return ConeWall(r, brief.Process);
         yield return Overhang(r, firstDown: true);
         yield return Overhang(r, firstDown: false);
@@ -83,6 +88,11 @@ internal static class AdapterChecks
 
     private static Check ConeWall(AdapterReckoning r, Process process)
     {
+        if (r.Transition is Transition.Step)
+        {
+            return new("wall", "wall of the shelf", Verdict.Good, "The shelf is as thick as the wall.", Figures.Mm(r.ConeLength.Value), Figures.Mm(r.Wall.Value), CommonPractice, []);
+        }
+
         var leaning = Quantity.Cos(r.ConeAngle);
         var normal = (r.Wall * leaning).Value;
         var limit = Math.Min(r.Wall.Value, 1.5 * process.LineWidth);
@@ -104,6 +114,7 @@ internal static class AdapterChecks
         var fits = angle <= Limit;
         return new(key, $"overhang, {down} end down", fits ? Verdict.Good : Verdict.Watch,
             fits ? $"The {shelf}, gently enough to print without support."
+                : r.Transition is Transition.Step ? $"The {(grows ? "outside jumps outwards" : "inside closes at once")}: a flat shelf in the air droops."
                 : $"The {shelf}. Cones as steep as this are known to print when they close in slowly, with a rougher skin.",
             Figures.Degrees(angle), $"{Figures.Degrees(Limit)} from the vertical", CommonPractice,
             fits ? [] : [new Remedy.Change($"Lean it {Figures.Degrees(Limit)}", new Dictionary<string, string> { ["coneBy"] = "angle", ["coneAngle"] = Figures.Number(Limit) })]);

@@ -1,4 +1,5 @@
 using Emboq.Core.Fits;
+using Emboq.Core.Printing;
 
 namespace Emboq.Core.Families.HoseAdapter;
 
@@ -12,10 +13,25 @@ internal enum Join
     Over,
 }
 
-/// <summary>The maker's decisions for one end; <c>null</c> where Emboq computes.</summary>
-internal sealed record EndParameters(string Slot, Join Join, Fit Fit, double? Clearance, double? Cuff);
+/// <summary>What holds a cuff in its place.</summary>
+internal abstract record Hold
+{
+    private Hold() { }
 
-/// <summary>How the cone is given: one of the two, the other follows.</summary>
+    /// <summary>The fit alone.</summary>
+    public sealed record Plain : Hold;
+
+    /// <summary>A hose clamp that a bead or two ridges keep from walking off.</summary>
+    public sealed record Clamp(double Band) : Hold;
+
+    /// <summary>A taper that wedges; the angle between face and axis, degrees.</summary>
+    public sealed record Wedge(double HalfAngle) : Hold;
+}
+
+/// <summary>The maker's decisions for one end; <c>null</c> where Emboq computes.</summary>
+internal sealed record EndParameters(string Slot, Join Join, Fit Fit, double? Clearance, double? Cuff, Hold Hold);
+
+/// <summary>What lies between the cuffs.</summary>
 internal abstract record Transition
 {
     private Transition() { }
@@ -23,6 +39,24 @@ internal abstract record Transition
     public sealed record ByAngle(double Degrees) : Transition;
 
     public sealed record ByLength(double Millimetres) : Transition;
+
+    /// <summary>A flat shelf as thick as the wall.</summary>
+    public sealed record Step : Transition;
+}
+
+/// <summary>What keeps the print on the bed and carries what leans out, to be cut off afterwards.</summary>
+internal enum Steady
+{
+    None,
+
+    /// <summary>A thin ring around the foot.</summary>
+    Foot,
+
+    /// <summary>Four thin round pads under the rim.</summary>
+    Pads,
+
+    /// <summary>Thin ribs from the bed up to a cone that leans out.</summary>
+    Ribs,
 }
 
 /// <summary>What blows through.</summary>
@@ -34,6 +68,9 @@ internal sealed record Air(double Flow, string Enters, string Carries)
     /// <summary>Whether something must be kept from settling.</summary>
     public bool Solids => Carries is "chips" or "dust" or "vacuum";
 }
+
+/// <summary>Rings in steps around the drawn size; <c>null</c> where Emboq proposes.</summary>
+internal sealed record LadderParameters(int Rings, double? Step);
 
 /// <summary>The maker's decisions for a hose adapter.</summary>
 internal sealed record AdapterParameters
@@ -49,6 +86,13 @@ internal sealed record AdapterParameters
 
     public required Air? Air { get; init; }
 
+    public required LadderParameters Ladder { get; init; }
+
+    /// <summary>Key of the way it is printed.</summary>
+    public required string WayUp { get; init; }
+
+    public required Steady Steady { get; init; }
+
     public static IReadOnlyList<ParameterSpec> Specs { get; } =
     [
         .. EndSpecs("first", "First", "inside"),
@@ -60,9 +104,9 @@ internal sealed record AdapterParameters
         },
         new()
         {
-            Key = "coneBy", Label = "Cone given by", Kind = ParameterKind.Choice, Default = "angle",
-            Options = [new("angle", "its angle"), new("length", "its length")],
-            Help = "One of the two is given and the other follows.",
+            Key = "coneBy", Label = "Between the ends", Kind = ParameterKind.Choice, Default = "angle",
+            Options = [new("angle", "a cone by its angle"), new("length", "a cone by its length"), new("step", "a step")],
+            Help = "Of a cone, one of the two is given and the other follows. A step is short, but air and chips mind it.",
         },
         new()
         {
@@ -93,6 +137,30 @@ internal sealed record AdapterParameters
             Key = "airFlow", Label = "at", Kind = ParameterKind.Flow, Minimum = 5, Maximum = 10000, Step = 10, AskedAt = Station.Check,
             Help = "m³/h, l/s or cfm. Left open, nothing is said about air.",
         },
+        new()
+        {
+            Key = "ladderRings", Label = "Rings in a ladder", Kind = ParameterKind.Choice, Default = "5", AskedAt = Station.Prove,
+            Options = [new("3", "3"), new("4", "4"), new("5", "5"), new("6", "6"), new("7", "7")],
+            Help = "A row of rings around the drawn size: one print shows which one fits.",
+        },
+        new()
+        {
+            Key = "ladderStep", Label = "in steps of", Kind = ParameterKind.Length, Minimum = 0.02, Maximum = 1, Step = 0.05, AskedAt = Station.Prove,
+            Help = "On the diameter. Left open, the row covers the doubt of the clearance.",
+        },
+        new()
+        {
+            Key = "wayUp", Label = "Print it with the", Kind = ParameterKind.Choice, Default = "first", AskedAt = Station.Print,
+            Options = [new("first", "first end down"), new("second", "second end down"), new("side", "axis lying")],
+            Help = "The table below compares all ways.",
+        },
+        new()
+        {
+            Key = "steady", Label = "held by", Kind = ParameterKind.Choice, Default = "none", AskedAt = Station.Print,
+            Options = [new("none", "nothing more"), new("foot", "a wider foot"), new("pads", "four pads"), new("ribs", "thin ribs under the cone")],
+            Help = "Printed with it and cut off afterwards, instead of supports.",
+        },
+        .. MakeOrBuy.Specs,
     ];
 
     public static AdapterParameters From(ParameterValues values) => new()
@@ -100,12 +168,24 @@ internal sealed record AdapterParameters
         First = End(values, "first"),
         Second = End(values, "second"),
         Wall = values.Number("wall")!.Value,
-        Transition = values.Choice("coneBy") == "angle"
-            ? new Transition.ByAngle(values.Number("coneAngle")!.Value)
-            : new Transition.ByLength(values.Number("coneLength")!.Value),
+        Transition = values.Choice("coneBy") switch
+        {
+            "angle" => new Transition.ByAngle(values.Number("coneAngle")!.Value),
+            "length" => new Transition.ByLength(values.Number("coneLength")!.Value),
+            _ => new Transition.Step(),
+        },
         Air = values.Number("airFlow") is { } flow
             ? new(flow, values.Choice("airEnters"), values.Choice("airCarries"))
             : null,
+        Ladder = new(values.Choice("ladderRings")[0] - '0', values.Number("ladderStep")),
+        WayUp = values.Choice("wayUp"),
+        Steady = values.Choice("steady") switch
+        {
+            "foot" => Steady.Foot,
+            "pads" => Steady.Pads,
+            "ribs" => Steady.Ribs,
+            _ => Steady.None,
+        },
     };
 
     private static EndParameters End(ParameterValues values, string slot) => new(
@@ -113,7 +193,13 @@ internal sealed record AdapterParameters
         values.Choice($"{slot}Join") == "over" ? Join.Over : Join.Inside,
         FitClasses.Of(values.Choice($"{slot}Fit")),
         values.Number($"{slot}Clearance"),
-        values.Number($"{slot}Cuff"));
+        values.Number($"{slot}Cuff"),
+        values.Choice($"{slot}Hold") switch
+        {
+            "clamp" => new Hold.Clamp(values.Number($"{slot}Band")!.Value),
+            "taper" => new Hold.Wedge(values.Number($"{slot}Taper")!.Value),
+            _ => new Hold.Plain(),
+        });
 
     private static ParameterSpec[] EndSpecs(string slot, string label, string join) =>
     [
@@ -131,13 +217,31 @@ internal sealed record AdapterParameters
         },
         new()
         {
+            Key = $"{slot}Hold", Label = $"{label} end is held by", Kind = ParameterKind.Choice, Default = "plain",
+            Options = [new("plain", "its fit"), new("clamp", "a clamp"), new("taper", "a taper")],
+            Help = "The fit alone; a hose clamp in a seat that it cannot walk off; or a taper that wedges.",
+        },
+        new()
+        {
             Key = $"{slot}Clearance", Label = $"{label} clearance", Kind = ParameterKind.Length, Minimum = -1, Maximum = 3, Step = 0.05,
             Help = "Hole minus shaft on the full diameter; negative is interference. Left open, the fit decides.",
         },
         new()
         {
             Key = $"{slot}Cuff", Label = $"{label} cuff", Kind = ParameterKind.Length, Minimum = 3, Maximum = 200, Step = 1,
-            Help = "Length of the straight end. Left open: 15 mm or 0.3 diameter, whichever is more.",
+            Help = "Length of the end. Left open: 15 mm or 0.3 diameter, whichever is more, and room for what holds it.",
+        },
+        new()
+        {
+            Key = $"{slot}Band", Label = $"{label} clamp band", Kind = ParameterKind.Length, Default = "9", Minimum = 3, Maximum = 40, Step = 1,
+            Sets = new Dictionary<string, string> { [$"{slot}Hold"] = "clamp" },
+            Help = "Width of the clamp's band; its seat gets a millimetre more.",
+        },
+        new()
+        {
+            Key = $"{slot}Taper", Label = $"{label} taper", Kind = ParameterKind.Taper, Default = "1:30", Minimum = 0.1, Maximum = 10, Step = 0.1,
+            Sets = new Dictionary<string, string> { [$"{slot}Hold"] = "taper" },
+            Help = "A ratio of diameter to length like 1:30, or the angle between face and axis like 1°. The fit holds at mid cuff.",
         },
     ];
 }

@@ -17,6 +17,21 @@ internal sealed record EndReckoning
     public required Quantity Bore { get; init; }
     public required Quantity Cuff { get; init; }
     public required Quantity Realised { get; init; }
+
+    /// <summary>The rings that prove it in steps.</summary>
+    public required LadderReckoning Ladder { get; init; }
+
+    /// <summary>What the diameters grow by from mid cuff to the root; negative for a socket, <c>null</c> without a taper.</summary>
+    public required Quantity? Growth { get; init; }
+
+    /// <summary>The seat of a clamp's band, where there is one.</summary>
+    public required Quantity? Band { get; init; }
+
+    /// <summary>The outside at the root, where the cone begins.</summary>
+    public Quantity OutsideRoot => Growth is null ? Outside : Outside + Growth;
+
+    /// <summary>The inside at the root.</summary>
+    public Quantity InsideRoot => Growth is null ? Inside : Inside + Growth;
 }
 
 /// <summary>The whole adapter, reckoned.</summary>
@@ -29,6 +44,7 @@ internal sealed record AdapterReckoning
     public required Quantity ConeLength { get; init; }
     public required Quantity Height { get; init; }
     public required Quantity NarrowestBore { get; init; }
+    public required Transition Transition { get; init; }
 
     public IReadOnlyList<EndReckoning> Ends => [First, Second];
 
@@ -41,22 +57,22 @@ internal sealed record AdapterReckoning
         var line = Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name);
         var asked = Quantity.Chosen("wall asked for", p.Wall, Unit.Millimetre);
         var wall = ledger.Add("wall", "wall", asked.RoundedUpTo(line), "A wall of whole lines has no voids; thinner lines are never squeezed in.");
-        var first = End(p.First, brief, wall, ledger);
-        var second = End(p.Second, brief, wall, ledger);
+        var first = End(p.First, p.Ladder, brief, wall, ledger);
+        var second = End(p.Second, p.Ladder, brief, wall, ledger);
 
-        var step = Quantity.Abs(first.Outside - second.Outside) / 2;
-        var (angle, length) = Cone(p.Transition, step, ledger);
+        var step = Quantity.Abs(first.OutsideRoot - second.OutsideRoot) / 2;
+        var (angle, length) = Cone(p.Transition, step, wall, ledger);
         var height = ledger.Add("height", "height", first.Cuff + length + second.Cuff, "Cuffs and cone stand on top of each other.");
         var bore = ledger.Add("bore", "narrowest bore", Quantity.Min(first.Bore, second.Bore), "The narrowest place decides how much air passes.");
         if (bore.Value > 0 && Math.Min(first.Inside.Value, second.Inside.Value) > 0)
         {
-            Material(first, second, length, brief.Process, ledger);
+            Material(first, second, length, p.Transition, brief.Process, ledger);
         }
 
-        return new() { First = first, Second = second, Wall = wall, ConeAngle = angle, ConeLength = length, Height = height, NarrowestBore = bore };
+        return new() { First = first, Second = second, Wall = wall, Transition = p.Transition, ConeAngle = angle, ConeLength = length, Height = height, NarrowestBore = bore };
     }
 
-    private static EndReckoning End(EndParameters end, Brief brief, Quantity wall, Ledger ledger)
+    private static EndReckoning End(EndParameters end, LadderParameters ladder, Brief brief, Quantity wall, Ledger ledger)
     {
         var (slot, process, place) = (end.Slot, brief.Process, $"{end.Slot} cuff");
         var counterpart = brief.Interfaces[slot];
@@ -87,6 +103,11 @@ internal sealed record AdapterReckoning
 
         var drawn = ledger.Add($"{slot}.drawn", $"{place} drawn", sum, "Drawn so that it prints at the wanted size.");
         var other = Other(end.Join, slot, drawn, wall, process, ledger);
+        var cuff = Cuff(end, drawn, ledger);
+        var growth = Growth(end, drawn, cuff, ledger);
+        var bore = end.Join == Join.Over ? wanted : other.Printed;
+        var realised = ledger.Add($"{slot}.realised", $"{slot} clearance to expect", seat.Realised(drawn.Fixed(drawn.Name, "this design"), touching),
+            "What the joint will really have, with everything in doubt added up.");
         return new()
         {
             Parameters = end,
@@ -97,10 +118,14 @@ internal sealed record AdapterReckoning
             Drawn = drawn,
             Inside = end.Join == Join.Over ? drawn : other.Drawn,
             Outside = end.Join == Join.Over ? other.Drawn : drawn,
-            Bore = end.Join == Join.Over ? wanted : other.Printed,
-            Cuff = Cuff(end, drawn, ledger),
-            Realised = ledger.Add($"{slot}.realised", $"{slot} clearance to expect", seat.Realised(drawn.Fixed(drawn.Name, "this design"), touching),
-                "What the joint will really have, with everything in doubt added up."),
+            Bore = growth is null ? bore : bore - Quantity.Abs(growth),
+            Cuff = cuff,
+            Growth = growth,
+            Band = end.Hold is Hold.Clamp(var band)
+                ? ledger.Add($"{slot}.band", $"{slot} clamp seat", Quantity.Chosen("clamp band", band, Unit.Millimetre) + AdapterHold.BandRoom, "The band and a millimetre, so that it lies flat between what keeps it.")
+                : null,
+            Realised = realised,
+            Ladder = LadderReckoning.Of(ladder, slot, drawn, realised, ledger),
         };
     }
 
@@ -127,10 +152,31 @@ internal sealed record AdapterReckoning
         var share = Quantity.RuleOfThumb("cuff share", 0.3, Unit.None, "A cuff of 0.3 diameters sits straight.");
         // The length follows the rule; a doubt of hundredths in the diameter is no doubt in a cuff.
         var rule = Quantity.Max(least, share * drawn);
+        if (AdapterHold.LeastCuff(end) is { } held)
+        {
+            rule = Quantity.Max(rule, Quantity.RuleOfThumb("clamp and what keeps it", held, Unit.Millimetre, "The band, its bead or ridges, and a little beside them."));
+        }
+
         return ledger.Add($"{end.Slot}.cuff", name, rule, "Long enough to sit straight: 15 mm or 0.3 diameter, whichever is more.");
     }
 
-    private static (Quantity Angle, Quantity Length) Cone(Transition transition, Quantity step, Ledger ledger)
+    /// <summary>The drawn diameter holds at mid cuff; a taper opens a socket and narrows a plug towards its mouth.</summary>
+    private static Quantity? Growth(EndParameters end, Quantity drawn, Quantity cuff, Ledger ledger)
+    {
+        if (end.Hold is not Hold.Wedge(var halfAngle))
+        {
+            return null;
+        }
+
+        var angle = ledger.Add($"{end.Slot}.taper", $"{end.Slot} taper", Quantity.Chosen($"{end.Slot} taper", halfAngle, Unit.DegreeOfArc),
+            $"Between face and axis; {Quantities.TaperNotation.Ratio(halfAngle)} on the diameter. It wedges where both diameters are equal.");
+        var growth = (end.Join == Join.Inside ? 1 : -1) * (cuff * Quantity.Tan(angle));
+        ledger.Add($"{end.Slot}.mouth", $"{end.Slot} cuff drawn at the mouth", drawn - growth, "Half a cuff before the middle, where the fit holds.");
+        ledger.Add($"{end.Slot}.root", $"{end.Slot} cuff drawn at the root", drawn + growth, "Half a cuff past the middle.");
+        return growth;
+    }
+
+    private static (Quantity Angle, Quantity Length) Cone(Transition transition, Quantity step, Quantity wall, Ledger ledger)
     {
         const string AngleBecause = "Between the cone and the axis; upright it is the overhang.";
         const string LengthBecause = "Along the axis, from cuff to cuff.";
@@ -143,17 +189,23 @@ internal sealed record AdapterReckoning
             case Transition.ByLength(var millimetres):
                 var length = ledger.Add("cone.length", "cone length", Quantity.Chosen("cone length", millimetres, Unit.Millimetre), LengthBecause);
                 return (ledger.Add("cone.angle", "cone angle", Quantity.Atan(radial / length), AngleBecause), length);
+            case Transition.Step:
+                return (ledger.Add("cone.angle", "cone angle", Quantity.Chosen("step", 90, Unit.DegreeOfArc), "A step stands square to the axis."),
+                    ledger.Add("cone.length", "shelf thickness", 1 * wall, "The shelf is as thick as the wall."));
             default:
                 throw new InvalidOperationException($"No cone is defined for {transition.GetType().Name}.");
         }
     }
 
-    private static void Material(EndReckoning first, EndReckoning second, Quantity cone, Process process, Ledger ledger)
+    private static void Material(EndReckoning first, EndReckoning second, Quantity cone, Transition transition, Process process, Ledger ledger)
     {
         var circle = Quantity.Input("π/4", Math.PI / 4, Unit.None, new Provenance.Standard("Plane geometry", "area of a circle by its diameter"));
+        // The faces of a tapered cuff are parallel: its mean section is that of its middle.
         var cuffs = (Ring(first) * first.Cuff) + (Ring(second) * second.Cuff);
-        var between = (Frustum(first.Outside, second.Outside) - Frustum(first.Inside, second.Inside)) * cone / 3;
-        var volume = ledger.Add("volume", "volume", circle * (cuffs + between), "Two rings and a hollow frustum (plane geometry).");
+        var between = transition is Transition.Step
+            ? (Quantity.Square(Quantity.Max(first.OutsideRoot, second.OutsideRoot)) - Quantity.Square(Quantity.Min(first.InsideRoot, second.InsideRoot))) * cone
+            : (Frustum(first.OutsideRoot, second.OutsideRoot) - Frustum(first.InsideRoot, second.InsideRoot)) * cone / 3;
+        var volume = ledger.Add("volume", "volume", circle * (cuffs + between), "Two rings and what lies between them (plane geometry).");
         var density = Quantity.Chosen("density", process.Density / 1000, Unit.Density, $"the spool of {process.Material}");
         var strand = Quantity.Chosen("filament diameter", process.FilamentDiameter, Unit.Millimetre, $"the spool of {process.Material}");
         ledger.Add("mass", "mass", volume * density, "Printed solid; a wall of whole lines has no fill.");

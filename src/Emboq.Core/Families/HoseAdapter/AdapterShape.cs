@@ -1,29 +1,30 @@
 namespace Emboq.Core.Families.HoseAdapter;
 
-/// <summary>The solids of an adapter. The first end stands on the bed, the axis is z.</summary>
+/// <summary>The solids of an adapter. The first end stands at z = 0, the axis is z.</summary>
 internal static class AdapterShape
 {
-    private const double RingHeight = 2;
+    public const double RingHeight = 2;
 
     /// <summary>How much of the machine is shown past the cuff, mm.</summary>
     private const double Shown = 12;
 
-    public static IReadOnlyList<Body> Bodies(AdapterReckoning r)
+    public static IReadOnlyList<Body> Bodies(AdapterReckoning r, AdapterParameters p, Brief brief)
     {
-        var part = new Solid.Revolved(new Profile(Section(r)));
+        var bare = new Solid.Revolved(new Profile(Section(r)));
+        var part = AdapterMark.On(bare, r, brief.Mark);
         return
         [
-            new("part", "adapter", BodyRole.Part, part),
-            Ring(r, r.First, part, (r.First.Cuff.Value - RingHeight) / 2),
-            Ring(r, r.Second, part, r.Height.Value - ((r.Second.Cuff.Value + RingHeight) / 2)),
+            new("part", "adapter", BodyRole.Part, AdapterSteady.Under(r, p.WayUp, p.Steady, brief.Process) is { } more ? part + more : part),
+            Ring(r, r.First, bare, (r.First.Cuff.Value - RingHeight) / 2),
+            Ring(r, r.Second, bare, r.Height.Value - ((r.Second.Cuff.Value + RingHeight) / 2)),
+            .. r.Ends.Select(e => AdapterLadder.Of(e, brief.Process)),
             new("machine-first", r.First.Interface.Name, BodyRole.Counterpart, new Solid.Revolved(new Profile(Pipe(r, r.First)))),
             new("machine-second", r.Second.Interface.Name, BodyRole.Counterpart, new Solid.Revolved(new Profile(Pipe(r, r.Second)))),
         ];
     }
 
     /// <summary>The half section of the part: height along y, radius along x.</summary>
-    public static IReadOnlyList<Point2> Section(AdapterReckoning r) =>
-        [.. Line(r, e => e.Outside.Value / 2), .. Line(r, e => e.Inside.Value / 2).Reverse()];
+    public static IReadOnlyList<Point2> Section(AdapterReckoning r) => [.. Outside(r), .. Inside(r).Reverse()];
 
     /// <summary>The half section of the machine's side at an end, seated.</summary>
     public static IReadOnlyList<Point2> Pipe(AdapterReckoning r, EndReckoning end)
@@ -48,11 +49,47 @@ internal static class AdapterShape
             $"Proves the diameter on the {end.Interface.Name}. It does not prove the cuff's straightness over its length, nor any other filament than the one it is printed in.");
     }
 
-    /// <summary>The surface from the first end up, as radius and height.</summary>
-    private static IEnumerable<Point2> Line(AdapterReckoning r, Func<EndReckoning, double> radius)
+    private static IEnumerable<Point2> Outside(AdapterReckoning r)
     {
-        var (a, b) = (radius(r.First), radius(r.Second));
+        var (low, high) = Roots(r, r.First.OutsideRoot.Value > r.Second.OutsideRoot.Value);
+        return Joined(r, low, high, e => e.Outside.Value / 2, AdapterHold.Outside);
+    }
+
+    private static IEnumerable<Point2> Inside(AdapterReckoning r)
+    {
+        var (low, high) = Roots(r, r.First.InsideRoot.Value < r.Second.InsideRoot.Value);
+        return Joined(r, low, high, e => e.Inside.Value / 2, _ => []);
+    }
+
+    /// <summary>Heights where a surface leaves the first cuff and reaches the second: the ends of the cone, or one side of the shelf.</summary>
+    private static (double Low, double High) Roots(AdapterReckoning r, bool beyond)
+    {
         var (low, high) = (r.First.Cuff.Value, r.Height.Value - r.Second.Cuff.Value);
-        return new Point2[] { new(a, 0), new(a, low), new(b, high), new(b, r.Height.Value) }.Distinct();
+        return r.Transition is not Transition.Step ? (low, high) : beyond ? (high, high) : (low, low);
+    }
+
+    /// <summary>A surface from the first end up, as radius and height.</summary>
+    /// <param name="r">The adapter.</param>
+    /// <param name="low">Where it leaves the first cuff.</param>
+    /// <param name="high">Where it reaches the second.</param>
+    /// <param name="radius">Of an end at mid cuff.</param>
+    /// <param name="more">Points between mouth and root, as distance from the mouth and height over the surface.</param>
+    private static IEnumerable<Point2> Joined(AdapterReckoning r, double low, double high, Func<EndReckoning, double> radius, Func<EndReckoning, IEnumerable<Point2>> more)
+    {
+        IEnumerable<Point2> Along(EndReckoning end, double root)
+        {
+            var (middle, half, growth) = (radius(end), end.Cuff.Value / 2, (end.Growth?.Value ?? 0) / 2);
+            double At(double fromMouth) => middle + (growth * (fromMouth - half) / half);
+            yield return new(At(0), 0);
+            foreach (var p in more(end))
+            {
+                yield return new(At(p.X) + p.Y, p.X);
+            }
+
+            yield return new(At(end.Cuff.Value), root);
+        }
+
+        var top = r.Height.Value;
+        return Along(r.First, low).Concat(Along(r.Second, top - high).Select(p => new Point2(p.X, top - p.Y)).Reverse()).Distinct();
     }
 }

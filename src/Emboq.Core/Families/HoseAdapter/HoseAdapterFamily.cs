@@ -19,7 +19,7 @@ public static class HoseAdapterFamily
         var ledger = new Ledger();
         if (unread.Count > 0)
         {
-            return new() { Ledger = ledger, Bodies = [], Seats = [], Chance = null, Checks = unread, Drawing = null, Cautions = AirChecks.Cautions(parameters.Air) };
+            return new() { Ledger = ledger, Bodies = [], Seats = [], Chance = null, Checks = unread, Drawing = null, Ways = AdapterPrinting.Ways, Way = parameters.WayUp, Hardware = [], Fitting = [], Cautions = AirChecks.Cautions(parameters.Air) };
         }
 
         var r = AdapterReckoning.Of(parameters, brief, ledger);
@@ -30,11 +30,15 @@ public static class HoseAdapterFamily
         return new()
         {
             Ledger = ledger,
-            Bodies = built ? AdapterShape.Bodies(r) : [],
+            Bodies = built ? AdapterShape.Bodies(r, parameters, brief) : [],
             Seats = seats,
             Chance = chance,
             Checks = [.. AdapterChecks.Of(r, brief, chance), .. air is null ? [] : AirChecks.Of(parameters.Air!, air)],
             Drawing = built ? AdapterDrawing.Of(r) : null,
+            Ways = AdapterPrinting.Ways,
+            Way = parameters.WayUp,
+            Hardware = AdapterPrinting.Hardware(parameters),
+            Fitting = AdapterPrinting.Fitting(r, parameters),
             Cautions = AirChecks.Cautions(parameters.Air),
         };
     }
@@ -46,7 +50,7 @@ public static class HoseAdapterFamily
         var shift = end.Clearance.Value - fit.Clearance;
         var (least, greatest) = (fit.Least + shift, fit.Greatest + shift);
         return new(end.Parameters.Slot, end.Interface, fit, end.Drawn, end.Realised, least, greatest,
-            JointProbability.Within([(end.Realised, least, greatest)]));
+            JointProbability.Within([(end.Realised, least, greatest)]), end.Ladder.Sizes);
     }
 
     private static List<Check> Unread(AdapterParameters parameters, Brief brief) =>

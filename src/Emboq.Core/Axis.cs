@@ -1,0 +1,11 @@
+namespace Emboq.Core;
+
+/// <summary>An axis to turn about.</summary>
+public enum Axis
+{
+    /// <summary>Across, to the right.</summary>
+    X,
+
+    /// <summary>Upright.</summary>
+    Z,
+}

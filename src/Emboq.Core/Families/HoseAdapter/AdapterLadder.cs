@@ -1,0 +1,51 @@
+namespace Emboq.Core.Families.HoseAdapter;
+
+/// <summary>A row of rings around the drawn size of an end, told apart in the hand by notches off the fitted face and, where there is room, by a raised number.</summary>
+internal static class AdapterLadder
+{
+    private const double Gap = 4;
+    private const double NotchRadius = 0.9;
+    private const double Tab = 7;
+    private const double TabHeight = 1.2;
+
+    /// <summary>The rings laid out on the bed as one body.</summary>
+    public static Body Of(EndReckoning end, Process process)
+    {
+        var ladder = end.Ladder;
+        var pitch = Reach(end, ladder) + Gap;
+        var columns = Math.Max(1, (int)Math.Floor((process.BedWidth - 10 + Gap) / pitch));
+        var rings = ladder.Sizes.Select((size, i) => Ring(end, size - end.Drawn.Value, i + 1).At(i % columns * pitch, i / columns * pitch, 0));
+        return new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end", BodyRole.Coupon, rings.Aggregate((a, b) => a + b), end.Parameters.Slot,
+            $"{ladder.Sizes.Count} rings from {Checks.Figures.Mm(ladder.Sizes[0])} to {Checks.Figures.Mm(ladder.Sizes[^1])}; ring 1 has one notch, ring 2 two. Say at Try which ring fits.");
+    }
+
+    private static double Reach(EndReckoning end, LadderReckoning ladder) =>
+        end.Outside.Value + Math.Max(0, ladder.Sizes[^1] - end.Drawn.Value) + (end.Parameters.Join == Join.Over ? 2 * Tab : 0);
+
+    /// <summary>One ring, wider by some amount than the end itself, with as many notches as its number.</summary>
+    private static Solid Ring(EndReckoning end, double wider, int number)
+    {
+        var (inside, outside) = ((end.Inside.Value + wider) / 2, (end.Outside.Value + wider) / 2);
+        var slope = (end.Growth?.Value ?? 0) / end.Cuff.Value * AdapterShape.RingHeight / 2;
+        // The mouth of the cuff lies below.
+        Solid ring = new Solid.Revolved(new Profile(
+            new(inside - slope, 0), new(outside - slope, 0), new(outside + slope, AdapterShape.RingHeight), new(inside + slope, AdapterShape.RingHeight)));
+        var over = end.Parameters.Join == Join.Over;
+        var face = over ? outside : inside;
+        var deep = Math.Min(NotchRadius, (outside - inside) / 2);
+        var notch = new Solid.Cylinder(NotchRadius, 3 * AdapterShape.RingHeight).At(face + (over ? NotchRadius - deep : deep - NotchRadius), 0, -AdapterShape.RingHeight);
+        var apart = 4 * NotchRadius / face * 180 / Math.PI;
+        var notched = Enumerable.Range(0, number).Aggregate(ring, (body, i) => body - notch.Spun((i - ((number - 1) / 2.0)) * apart));
+        return over || inside > 2 * Tab ? notched + Number(face, over, number) : notched;
+    }
+
+    /// <summary>A tab on the face that fits nothing, across from the notches, with the number raised on it.</summary>
+    private static Solid Number(double face, bool over, int number)
+    {
+        const double Lap = 0.6;
+        var from = over ? face - Lap : face - Tab;
+        var tab = new Solid.Box(Tab + Lap, Tab, TabHeight).At(from, -Tab / 2, 0);
+        var text = new Solid.Lettering($"{number}", Tab - 2, Tab - 2, 0.6 + 0.1).At(over ? face + (Tab / 2) : face - (Tab / 2), 0, TabHeight - 0.1);
+        return (tab + text).Spun(180);
+    }
+}

@@ -1,0 +1,77 @@
+namespace Emboq.Core.Solids;
+
+/// <summary>Closed outlines around the origin.</summary>
+public static class Outlines
+{
+    /// <summary>Whether the origin lies inside and sees every side from within.</summary>
+    public static bool SeenFromWithin(Profile profile) => SeenFromWithin(profile.Points);
+
+    /// <summary>Whether the origin lies inside a counter-clockwise outline and sees every side from within.</summary>
+    public static bool SeenFromWithin(IReadOnlyList<Point2> p) =>
+        Enumerable.Range(0, p.Count).All(i => Cross(p[i], p[(i + 1) % p.Count]) > 1e-9);
+
+    /// <summary>A circle as a regular polygon.</summary>
+    /// <param name="radius">mm.</param>
+    /// <param name="count">Corners.</param>
+    public static Profile Round(double radius, int count) =>
+        new(Enumerable.Range(0, count).Select(i => new Point2(radius * Math.Cos(2 * Math.PI * i / count), radius * Math.Sin(2 * Math.PI * i / count))));
+
+    /// <summary>A rectangle with rounded corners, centred on the origin.</summary>
+    /// <param name="width">Along x, mm.</param>
+    /// <param name="depth">Along y, mm.</param>
+    /// <param name="corner">Radius of the corners, mm; not over half the shorter side.</param>
+    /// <param name="chordError">Greatest distance of a facet from its round, mm.</param>
+    public static Profile RoundedRectangle(double width, double depth, double corner, double chordError)
+    {
+        var radius = Math.Min(corner, Math.Min(width, depth) / 2);
+        if (radius <= chordError)
+        {
+            return new(new(width / 2, -depth / 2), new(width / 2, depth / 2), new(-width / 2, depth / 2), new(-width / 2, -depth / 2));
+        }
+
+        var steps = Facets.Count(radius, chordError) / 4;
+        (double X, double Y)[] signs = [(1, 1), (-1, 1), (-1, -1), (1, -1)];
+        var points = signs.SelectMany((s, quarter) => Enumerable.Range(0, steps + 1).Select(i =>
+        {
+            var angle = (quarter + ((double)i / steps)) * Math.PI / 2;
+            return new Point2((s.X * ((width / 2) - radius)) + (radius * Math.Cos(angle)), (s.Y * ((depth / 2) - radius)) + (radius * Math.Sin(angle)));
+        })).ToList();
+        return new(points.Where((p, i) => Distance(p, points[(i + 1) % points.Count]) > 1e-6));
+    }
+
+    /// <summary>Both outlines with corners at all the directions where either has one, so that they can be lofted corner to corner.</summary>
+    public static (Profile A, Profile B) Matched(Profile a, Profile b)
+    {
+        var directions = a.Points.Concat(b.Points).Select(p => Math.Atan2(p.Y, p.X)).Order().ToList();
+        var apart = directions.Where((d, i) => i == 0 || d - directions[i - 1] > 1e-5).ToList();
+        return (At(a, apart), At(b, apart));
+    }
+
+    /// <summary>Where rays from the origin meet an outline that the origin sees whole.</summary>
+    private static Profile At(Profile profile, List<double> directions)
+    {
+        var p = profile.Points;
+        var start = Enumerable.Range(0, p.Length).MinBy(i => Math.Atan2(p[i].Y, p[i].X));
+        int side = start + p.Length - 1;
+        var met = new List<Point2>(directions.Count);
+        foreach (var angle in directions)
+        {
+            var (x, y) = (Math.Cos(angle), Math.Sin(angle));
+            // The first side whose end lies at or past the ray.
+            while (side < start + (2 * p.Length) && (x * p[(side + 1) % p.Length].Y) - (y * p[(side + 1) % p.Length].X) < -1e-12)
+            {
+                side++;
+            }
+
+            var (a, b) = (p[side % p.Length], p[(side + 1) % p.Length]);
+            var length = Cross(a, b) / ((x * (b.Y - a.Y)) - (y * (b.X - a.X)));
+            met.Add(new(x * length, y * length));
+        }
+
+        return new(met);
+    }
+
+    private static double Cross(Point2 a, Point2 b) => (a.X * b.Y) - (a.Y * b.X);
+
+    private static double Distance(Point2 a, Point2 b) => Math.Sqrt(((a.X - b.X) * (a.X - b.X)) + ((a.Y - b.Y) * (a.Y - b.Y)));
+}

@@ -1,0 +1,76 @@
+// Runs inside the engine. Cuts a solid into layers and measures what is printed in each; frees every section it makes.
+// Answers ten numbers a layer, in the order of the record Layer: area, wall path, loops, skin, fill, overhang, reach, islands, width, depth.
+globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
+  const made = new Set()
+  const keep = (section) => (made.add(section), section)
+  try {
+    const { min, max } = solid.boundingBox()
+    const count = Math.max(1, Math.round((max[2] - min[2]) / height))
+    const layers = []
+    for (let i = 0; i < count; i++) {
+      const section = keep(solid.slice(min[2] + (i + 0.5) * height))
+      const below = layers[i - 1]
+      layers.push(below && same(below.section, section) ? below : measured(section))
+    }
+    const skinned = layers.map((layer, i) => skin(layer, layers, i))
+    return Float64Array.from(layers.flatMap((layer, i) => [...layer.numbers, ...skinned[i], ...hang(layer, layers[i - 1]), layer.width, layer.depth]))
+  } finally {
+    for (const section of made) section.delete()
+  }
+
+  // A prism repeats its section corner for corner.
+  function same(a, b) {
+    if (a.numVert() !== b.numVert() || Math.abs(a.area() - b.area()) > 1e-6) return false
+    const [p, q] = [a.bounds(), b.bounds()]
+    return [0, 1].every((k) => Math.abs(p.min[k] - q.min[k]) < 1e-6 && Math.abs(p.max[k] - q.max[k]) < 1e-6)
+  }
+
+  function measured(section) {
+    const area = section.area()
+    if (area <= 0) return { section, fill: keep(section.offset(0)), numbers: [0, 0, 0], width: 0, depth: 0 }
+    let [path, loops] = [0, 0]
+    for (let wall = 0; wall < walls; wall++) {
+      const line = keep(section.offset(-(wall + 0.5) * lineWidth, 'Miter'))
+      if (line.isEmpty()) break
+      path += perimeter(line)
+      loops += line.numContour()
+    }
+    const { min, max } = section.bounds()
+    const fill = keep(section.offset(-walls * lineWidth, 'Miter'))
+    return { section, fill, numbers: [area, path, loops], width: max[0] - min[0], depth: max[1] - min[1] }
+  }
+
+  // Where the fill is not covered on every side by fill, it is closed.
+  function skin(layer, all, i) {
+    const area = layer.fill.area()
+    if (area < 1e-9) return [0, 0]
+    let inner = layer.fill
+    for (let j = i - skins; j <= i + skins; j++) {
+      if (!all[j]) return [area, 0]
+      if (all[j] !== layer) inner = keep(inner.intersect(all[j].fill))
+    }
+    return [area - inner.area(), inner.area()]
+  }
+
+  function hang(layer, below) {
+    if (!below || below === layer) return [0, 0, 0]
+    const carried = keep(below.section.offset(height, 'Round', 2, 32))
+    const out = keep(layer.section.subtract(carried))
+    const overhang = out.area()
+    if (overhang < 1e-6) return [0, 0, 0]
+    const reach = Math.max(...out.decompose().map((piece) => (keep(piece), (2 * piece.area()) / perimeter(piece))))
+    const islands = layer.section.decompose().map(keep).filter((piece) => keep(piece.intersect(below.section)).area() < 1e-6)
+    return [overhang, reach, islands.reduce((sum, piece) => sum + piece.area(), 0)]
+  }
+
+  function perimeter(section) {
+    let length = 0
+    for (const outline of section.toPolygons()) {
+      for (let i = 0; i < outline.length; i++) {
+        const [a, b] = [outline[i], outline[(i + 1) % outline.length]]
+        length += Math.hypot(b[0] - a[0], b[1] - a[1])
+      }
+    }
+    return length
+  }
+}

@@ -1,0 +1,45 @@
+using Emboq.Core;
+using Emboq.Core.Printing;
+
+namespace Emboq.Web.Views;
+
+/// <summary>What printing would take.</summary>
+/// <param name="Prints">The part the chosen way up, and each coupon, by itself.</param>
+/// <param name="Ways">The ways up side by side; <c>null</c> while nothing can be built.</param>
+/// <param name="MakeOrBuy">Against buying, once a price is given.</param>
+public sealed record PlanView(IReadOnlyList<PrintView> Prints, WaysView? Ways, MakeOrBuyView? MakeOrBuy);
+
+/// <summary>Time, material and money of one print.</summary>
+/// <param name="Body">Key of the body.</param>
+/// <param name="Time">As read.</param>
+/// <param name="TimeSpread">Twice its standard deviation, as read.</param>
+/// <param name="Mass">As read.</param>
+/// <param name="Filament">As read.</param>
+/// <param name="Cost">As read, in the workshop's money.</param>
+/// <param name="Lines">Every line, each with its why.</param>
+public sealed record PrintView(string Body, string Time, string TimeSpread, string Mass, string Filament, string Cost, IReadOnlyList<LedgerLineView> Lines)
+{
+    /// <summary>From a body and its plan.</summary>
+    public static PrintView Of(Body body, Ledger plan) => new(body.Key, Text(plan["time"]), QuantityText.Metric(2 * plan["time"].StandardUncertainty, Unit.Seconds),
+        Text(plan["mass"]), Text(plan["filament"]), QuantityText.Money(plan["cost"].Value), [.. plan.Lines.Select(LedgerLineView.Of)]);
+
+    private static string Text(Quantity q) => QuantityText.Metric(q.Value, q.Unit);
+}
+
+/// <summary>Ways up side by side.</summary>
+public sealed record WaysView(IReadOnlyList<WayView> Ways, string Chosen, string Better, string Reason)
+{
+    /// <summary>From a comparison.</summary>
+    public static WaysView Of(WayComparison comparison, string chosen) => new([.. comparison.Ways.Select(WayView.Of)], chosen, comparison.Better, comparison.Reason);
+}
+
+/// <summary>One way up. Lengths mm, areas mm².</summary>
+public sealed record WayView(string Key, string Name, double Overhang, double Reach, double FirstLayer, double Lever, double Islands, double Height, bool Fits, string Lines, string Seam, string Time, string Mass)
+{
+    /// <summary>From a report.</summary>
+    public static WayView Of(WayReport r) => new(r.Way.Key, r.Way.Name, r.Overhang, r.Reach, r.FirstLayer, r.Lever, r.Islands, r.Height, r.Fits, r.Way.Lines, r.Way.Seam,
+        QuantityText.Metric(r.Plan["time"].Value, Unit.Seconds), QuantityText.Metric(r.Plan["mass"].Value, Unit.Grams));
+}
+
+/// <summary>Printing against buying.</summary>
+public sealed record MakeOrBuyView(IReadOnlyList<LedgerLineView> Lines, string Says);

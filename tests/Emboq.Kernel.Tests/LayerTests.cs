@@ -1,0 +1,98 @@
+using Emboq.Core;
+using Emboq.Core.Printing;
+using Emboq.Core.Solids;
+
+namespace Emboq.Kernel.Tests;
+
+/// <summary>Layers against closed forms: areas, Steiner's formula for the offsets of convex outlines, and lofted and lettered bodies.</summary>
+public sealed class LayerTests(LayerTests.Fixture fixture) : IClassFixture<LayerTests.Fixture>
+{
+    private const double Chord = 0.005;
+
+    private static readonly Layering Usual = new(0.2, 0.4, 2, 3);
+
+    private static CancellationToken Stop => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task Wall_paths_of_a_box_follow_Steiner()
+    {
+        // A convex outline of length L moved inwards by d with sharp corners: a rectangle loses 8 d (Steiner's formula for a polygon of four right angles).
+        var layers = await Of(new Solid.Box(30, 20, 4));
+        layers.Count.ShouldBe(20);
+        layers.ShouldAllBe(l => Math.Abs(l.WallPath - ((100 - (8 * 0.2)) + (100 - (8 * 0.6)))) < 1e-3 && l.Loops == 2);
+        // Three closed layers below and above, sparse fill between.
+        layers.Select(l => l.Skin > 0).ShouldBe([.. Enumerable.Range(0, 20).Select(i => i is < 3 or > 16)]);
+        layers[10].Fill.ShouldBe((30 - 1.6) * (20 - 1.6), 1e-3);
+    }
+
+    [Fact]
+    public async Task Wall_paths_of_a_round_follow_Steiner()
+    {
+        // L − 2πd for every line (Steiner).
+        var layer = (await Of(new Solid.Cylinder(15, 2)))[5];
+        layer.WallPath.ShouldBe((2 * Math.PI * 14.8) + (2 * Math.PI * 14.4), 0.05);
+        layer.Area.ShouldBe(Math.PI * 225, 0.5);
+    }
+
+    [Fact]
+    public async Task A_wall_of_whole_lines_has_no_fill()
+    {
+        var tube = new Solid.Revolved(new Profile(new(10, 0), new(11.6, 0), new(11.6, 6), new(10, 6)));
+        var layers = await Of(tube, Usual with { Walls = 3 });
+        layers.ShouldAllBe(l => l.Skin + l.Fill < 0.01 && l.Loops == 4);
+        // Length times line width is the area of the section.
+        (layers[9].WallPath * 0.4).ShouldBe(layers[9].Area, 0.5);
+    }
+
+    [Fact]
+    public async Task A_cone_over_45_degrees_hangs_out_and_a_steep_one_does_not()
+    {
+        static Solid Cone(double top) => new Solid.Revolved(new Profile(new(0, 0), new(5, 0), new(top, 4), new(0, 4)));
+        (await Of(Cone(8.9))).ShouldAllBe(l => l.Overhang < 0.1);
+        // 2 mm out for 1 mm up: each layer leaves a ring as wide as its height uncarried.
+        var steep = await Of(Cone(13));
+        steep[10].Reach.ShouldBe(0.2, 0.02);
+        steep[10].Overhang.ShouldBe(Math.PI * ((9.2 * 9.2) - (9.0 * 9.0)), 0.6);
+    }
+
+    [Fact]
+    public async Task A_piece_that_begins_in_the_air_is_an_island()
+    {
+        var layers = await Of(new Solid.Box(10, 10, 2) + new Solid.Box(3, 3, 1).At(20, 0, 1));
+        layers[5].Islands.ShouldBe(9, 1e-6);
+        layers.Where((_, i) => i != 5).ShouldAllBe(l => l.Islands == 0);
+    }
+
+    [Fact]
+    public async Task A_loft_between_a_square_and_a_round_lies_between_both()
+    {
+        var (square, round) = Outlines.Matched(Outlines.RoundedRectangle(20, 20, 2, Chord), Outlines.Round(8, 96));
+        var mesh = (await fixture.Pool.Evaluate([new Solid.Lofted(square, round, 10)], Chord, Stop))[0];
+        // Simpson's rule is exact for ruled bodies (prismatoid formula): the middle section is the mean of both outlines.
+        var middle = new Profile(square.Points.Zip(round.Points, (a, b) => new Point2((a.X + b.X) / 2, (a.Y + b.Y) / 2)));
+        mesh.Volume.ShouldBe(10 * (square.Area + (4 * middle.Area) + round.Area) / 6, 0.01);
+    }
+
+    [Fact]
+    public async Task Letters_are_as_high_as_asked_and_never_wider_than_their_room()
+    {
+        var meshes = await fixture.Pool.Evaluate([new Solid.Lettering("8", 6, 50, 1), new Solid.Lettering("12345678", 6, 10, 1)], Chord, Stop);
+        var (least, greatest) = meshes[0].Bounds;
+        (greatest.Y - least.Y).ShouldBe(6, 0.4);
+        (greatest.Z - least.Z).ShouldBe(1, 1e-5);
+        // An 8 has two holes: it covers well under its own outline.
+        meshes[0].Volume.ShouldBeLessThan(0.75 * (greatest.X - least.X) * (greatest.Y - least.Y));
+        (meshes[1].Bounds.Greatest.X - meshes[1].Bounds.Least.X).ShouldBe(10, 0.1);
+    }
+
+    private Task<IReadOnlyList<Layer>> Of(Solid solid, Layering? layering = null) => fixture.Pool.Layers(solid, layering ?? Usual, Chord, Stop);
+
+    /// <summary>One pool for all of them.</summary>
+    public sealed class Fixture : IAsyncDisposable
+    {
+        internal KernelPool Pool { get; } = new(new KernelLimits { Engines = 1 });
+
+        /// <inheritdoc/>
+        public ValueTask DisposeAsync() => Pool.DisposeAsync();
+    }
+}
