@@ -43,6 +43,9 @@ public enum CalloutKind
 
     /// <summary>Between a surface and the axis.</summary>
     Angle,
+
+    /// <summary>Something small, pointed at: a wall, a clamp's seat.</summary>
+    Feature,
 }
 
 /// <summary>Where a callout's dimension line stands off the drawing.</summary>

@@ -12,25 +12,22 @@ internal static class Planner
     /// <summary>Coarser than for printing: a tenth of a line does not change a plan. mm.</summary>
     private const double ChordError = 0.05;
 
-    /// <summary>Everything about printing a design.</summary>
-    public static async Task<PlanView> Of(Design design, ParameterValues values, Process process, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    /// <summary>What printing a design takes, for the roles that are asked about.</summary>
+    public static async Task<PlanView> Of(Design design, IReadOnlyList<BodyRole> roles, ParameterValues values, Process process, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
         var factor = TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r => (r.Seconds, r.ModelledSeconds))]);
-        var part = design.Bodies.FirstOrDefault(b => b.Role == BodyRole.Part);
-        if (part is null)
+        var coupons = await Task.WhenAll(design.Bodies.Where(b => b.Role == BodyRole.Coupon && roles.Contains(b.Role)).Select(async c =>
+            PrintView.Of(c, PrintPlan.Of(await Layers(c.Solid, process, kernel, stop), process, factor))));
+        if (design.Bodies.FirstOrDefault(b => b.Role == BodyRole.Part && roles.Contains(b.Role)) is not { } part)
         {
-            return new([], null, null);
+            return new(coupons, null, null);
         }
 
-        var coupons = design.Bodies.Where(b => b.Role == BodyRole.Coupon).ToList();
-        var ways = Task.WhenAll(design.Ways.Select(async w => (w, await Layers(part.Solid.Tipped(w.Tip), process, kernel, stop))));
-        var proofs = await Task.WhenAll(coupons.Select(async c => (c, await Layers(c.Solid, process, kernel, stop))));
-        var comparison = WayComparison.Of(await ways, process, factor);
-        var chosen = comparison.Ways.First(w => w.Way.Key == design.Way);
-        return new(
-            [PrintView.Of(part, chosen.Plan), .. proofs.Select(p => PrintView.Of(p.c, PrintPlan.Of(p.Item2, process, factor)))],
-            WaysView.Of(comparison, design.Way),
-            MakeOrBuy.Of(values, chosen.Plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null);
+        var ways = await Task.WhenAll(design.Ways.Select(async w => (w, await Layers(part.Solid.Tipped(w.Tip), process, kernel, stop))));
+        var comparison = WayComparison.Of(ways, process, factor);
+        var plan = comparison.Ways.First(w => w.Way.Key == design.Way).Plan;
+        return new([PrintView.Of(part, plan), .. coupons], WaysView.Of(comparison, design.Way),
+            MakeOrBuy.Of(values, plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null);
     }
 
     /// <summary>How long the model says that bodies printed together take, s, without any factor.</summary>

@@ -51,7 +51,7 @@ internal static class DesignEndpoints
         }
 
         var values = ParameterValues.Read(FamilyList.Find(request.Family)!.Parameters, new Input().Entries("parameters", request.Parameters)).Value;
-        return TypedResults.Ok(await Planner.Of(design.Value, values, (await ProcessStore.Find(database, request.Process, stop))!, database, kernel, stop));
+        return TypedResults.Ok(await Planner.Of(design.Value, request.Bodies ?? Enum.GetValues<BodyRole>(), values, (await ProcessStore.Find(database, request.Process, stop))!, database, kernel, stop));
     }
 
     private static async Task<Outcome<Design>> Read(DesignRequest request, NpgsqlDataSource database, CancellationToken stop)

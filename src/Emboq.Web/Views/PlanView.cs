@@ -21,7 +21,7 @@ public sealed record PrintView(string Body, string Time, string TimeSpread, stri
 {
     /// <summary>From a body and its plan.</summary>
     public static PrintView Of(Body body, Ledger plan) => new(body.Key, Text(plan["time"]), QuantityText.Metric(2 * plan["time"].StandardUncertainty, Unit.Seconds),
-        Text(plan["mass"]), Text(plan["filament"]), QuantityText.Money(plan["cost"].Value), [.. plan.Lines.Select(LedgerLineView.Of)]);
+        Text(plan["mass"]), QuantityText.Metres(plan["filament"].Value), QuantityText.Money(plan["cost"].Value), [.. plan.Lines.Select(LedgerLineView.Of)]);
 
     private static string Text(Quantity q) => QuantityText.Metric(q.Value, q.Unit);
 }

@@ -22,6 +22,9 @@ internal static class QuantityText
     /// <summary>A length in inches, or <c>null</c> for anything else.</summary>
     public static string? Inches(double value, Unit unit) => unit == Unit.Millimetre ? LengthNotation.ShowInches(value) : null;
 
+    /// <summary>A long length in metres.</summary>
+    public static string Metres(double millimetres) => $"{(millimetres / 1000).ToString("0.00", CultureInfo.InvariantCulture)} m";
+
     /// <summary>In the workshop's own money.</summary>
     public static string Money(double value) => value.ToString("0.00", CultureInfo.InvariantCulture).Replace('-', '−');
 

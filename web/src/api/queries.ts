@@ -12,6 +12,7 @@ import type {
   MachineView,
   Part,
   PartState,
+  PlanView,
   Process,
 } from './types'
 
@@ -31,6 +32,17 @@ export const design = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodi
   queryOptions({
     queryKey: ['design', part.id, state, bodies],
     queryFn: ({ signal }) => sendJson<DesignView>('POST', '/api/designs', designRequest(part, state, bodies), signal),
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  })
+
+/** What printing a part takes: cut into layers, which needs a moment. */
+export const plan = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodies: readonly Role[]) =>
+  queryOptions({
+    queryKey: ['plan', part.id, state, bodies],
+    queryFn: ({ signal }) => sendJson<PlanView>('POST', '/api/plans', designRequest(part, state, bodies), signal),
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,

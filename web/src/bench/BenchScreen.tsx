@@ -8,6 +8,7 @@ import { Loading } from '@/ui/Loading'
 import { Percent } from '@/ui/Percent'
 import { StationTrack } from '@/ui/StationTrack'
 import { NewJob } from './NewJob'
+import { TakeJobFile } from './TakeJobFile'
 
 /** What to do next, a sentence for each part on the go. */
 export function BenchScreen() {
@@ -17,9 +18,12 @@ export function BenchScreen() {
     <div className="mx-auto flex w-full max-w-5xl flex-col gap-6 p-6">
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1 className="text-3xl font-bold">Next on the bench</h1>
-        <button className="btn btn-primary" onClick={() => setStarting(true)}>
-          Start a job
-        </button>
+        <div className="flex flex-wrap gap-3">
+          <TakeJobFile />
+          <button className="btn btn-primary" onClick={() => setStarting(true)}>
+            Start a job
+          </button>
+        </div>
       </div>
       {bench.isPending && <Loading what="the bench" className="h-80" />}
       {bench.isError && <ErrorNote error={bench.error} />}

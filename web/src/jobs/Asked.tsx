@@ -4,9 +4,11 @@ import { ProblemNote } from '@/ui/ProblemNote'
 import type { Work } from './Workbench'
 import { Word } from './Word'
 
+export type AskedProps = { readonly work: Work; readonly of?: (spec: ParameterSpec) => boolean }
+
 /** What a station asks for itself, as words of a sentence. */
-export function Asked({ work }: { readonly work: Work }) {
-  const asked = work.family.parameters.filter((p) => p.askedAt === work.station)
+export function Asked({ work, of = () => true }: AskedProps) {
+  const asked = work.family.parameters.filter((p) => p.askedAt === work.station && of(p))
   if (asked.length === 0) return null
   return (
     <div className="bg-base-200 flex flex-wrap items-center gap-2 rounded-md p-3">
@@ -33,7 +35,7 @@ function Entry({ spec, work }: { readonly spec: ParameterSpec; readonly work: Wo
   return (
     <>
       <input
-        className="input figure w-36"
+        className={`input figure ${spec.kind === 'number' ? 'w-24' : 'w-36'}`}
         aria-label={spec.label}
         aria-invalid={problem !== undefined}
         aria-describedby={note}
@@ -43,8 +45,14 @@ function Entry({ spec, work }: { readonly spec: ParameterSpec; readonly work: Wo
         onBlur={() => void take()}
         onKeyDown={(e) => e.key === 'Enter' && void take()}
       />
-      <span id={note} className="w-full">
-        {problem ? <ProblemNote problem={problem} /> : <span className="quiet text-sm">{spec.help}</span>}
+      <span id={note} className={spec.kind === 'number' && !problem ? 'quiet text-sm' : 'w-full'}>
+        {problem ? (
+          <ProblemNote problem={problem} />
+        ) : spec.kind === 'number' ? (
+          spec.unit
+        ) : (
+          <span className="quiet text-sm">{spec.help}</span>
+        )}
       </span>
     </>
   )

@@ -13,15 +13,7 @@ export function EndSentences({ work }: { readonly work: Work }) {
         const seat = design?.seats.find((s) => s.slot === slot.key)
         return (
           <div key={slot.key} className="bg-base-200 rounded-md px-3 py-2" role="group" aria-label={slot.label}>
-            <p className="quiet mb-1 text-sm">
-              <span className="font-semibold">{slot.label.replace(/^./, (c) => c.toUpperCase())}</span>
-              {seat && (
-                <>
-                  : {seat.feels}, chance <Percent share={seat.chance} />
-                </>
-              )}
-            </p>
-            <div className="grid grid-cols-[auto_minmax(6rem,1fr)_auto] gap-2">
+            <div className="grid grid-cols-[auto_minmax(0,1fr)] gap-2">
               <Word spec={spec(family.parameters, `${slot.key}Join`)} work={work} />
               <PlaceWord
                 machines={machines}
@@ -30,7 +22,16 @@ export function EndSentences({ work }: { readonly work: Work }) {
                 value={state.interfaces[slot.key] ?? ''}
                 onChange={(id) => editing.change({ ...state, interfaces: { ...state.interfaces, [slot.key]: id } }, slot.key)}
               />
+            </div>
+            <div className="mt-2 flex flex-wrap items-center gap-2">
               <Word spec={spec(family.parameters, `${slot.key}Fit`)} work={work} />
+              <span className="quiet text-sm">held by</span>
+              <Word spec={spec(family.parameters, `${slot.key}Hold`)} work={work} />
+              {seat && (
+                <span className="quiet ml-auto text-sm">
+                  chance <Percent share={seat.chance} />
+                </span>
+              )}
             </div>
           </div>
         )
@@ -52,7 +53,7 @@ type PlaceWordProps = {
 function PlaceWord({ machines, kinds, label, value, onChange }: PlaceWordProps) {
   const places = machines.flatMap((m) => m.interfaces).filter((i) => kinds.includes(i.kind))
   return (
-    <select className="select w-full text-sm" aria-label={`Place of the ${label}`} value={value} onChange={(e) => onChange(e.target.value)}>
+    <select className="select w-full" aria-label={`Place of the ${label}`} value={value} onChange={(e) => onChange(e.target.value)}>
       {places.map((i) => (
         <option key={i.id} value={i.id}>
           {i.name}

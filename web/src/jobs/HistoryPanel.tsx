@@ -1,10 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { sendJson } from '@/api/client'
 import { history } from '@/api/queries'
+import { refreshPart } from '@/api/refresh'
 import type { RevisionView } from '@/api/types'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
-import { inWords } from './PrintPanel'
+import { inWords, slotInWords } from './inWords'
+import { RunNote } from './RunNote'
+import { ServiceNotes } from './ServiceNotes'
 import type { Work } from './Workbench'
 
 /** Every print with what changed since the one before and what trying it told; the one that fits is kept. */
@@ -26,7 +29,7 @@ function Revision({ revision, work }: { readonly revision: RevisionView; readonl
   const client = useQueryClient()
   const keep = useMutation({
     mutationFn: () => sendJson<undefined>('POST', `/api/parts/${work.part.id}/revisions/${revision.number}/keeps`, {}),
-    onSuccess: () => Promise.all(['history', 'bench'].map((name) => client.invalidateQueries({ queryKey: [name] }))),
+    onSuccess: () => refreshPart(client),
   })
   return (
     <li className="border-base-300 flex flex-col gap-2 border-b pb-4">
@@ -58,7 +61,7 @@ function Revision({ revision, work }: { readonly revision: RevisionView; readonl
       <ul aria-label={`Tries of revision ${revision.number}`}>
         {revision.tries.map((t) => (
           <li key={t.at + t.slot}>
-            The {t.slot} end {t.felt && <strong>{t.felt}</strong>}
+            {capital(slotInWords(t.slot))} {t.felt && <strong>{t.felt}</strong>}
             {t.printed && (
               <>
                 {' '}
@@ -70,7 +73,20 @@ function Revision({ revision, work }: { readonly revision: RevisionView; readonl
         ))}
         {revision.tries.length === 0 && <li className="quiet">not tried</li>}
       </ul>
+      {revision.runs.map((run) => (
+        <p key={run.at}>
+          Printed in <span className="figure font-semibold">{run.took}</span>
+          <span className="quiet">
+            ; the plain model says {run.modelled}
+            {run.grams && `; weighed ${run.grams}`}
+          </span>
+        </p>
+      ))}
+      <RunNote part={work.part.id} revision={revision.number} />
+      {revision.kept && <ServiceNotes part={work.part.id} revision={revision} />}
       {keep.isError && <ErrorNote error={keep.error} />}
     </li>
   )
 }
+
+const capital = (text: string) => text.replace(/^./, (c) => c.toUpperCase())

@@ -19,6 +19,17 @@ const numbers = [
   ['bedDepth', 'Bed depth, mm', '220'],
   ['buildHeight', 'Build height, mm', '250'],
 ] as const
+const settings = [
+  ['walls', 'Walls, lines', '3'],
+  ['fill', 'Fill, share of 1', '0.15'],
+  ['wallSpeed', 'Wall speed, mm/s', '50'],
+  ['fillSpeed', 'Fill speed, mm/s', '80'],
+  ['acceleration', 'Acceleration, mm/s²', '1500'],
+  ['flowLimit', 'Melts at most, mm³/s', '10'],
+  ['power', 'Power, W', '90'],
+  ['filamentPrice', 'A kilogram costs', '22'],
+  ['energyPrice', 'A kWh costs', '0.3'],
+] as const
 
 export type NewSetupProps = { readonly onClose: () => void; readonly onMade: (process: Process) => void }
 
@@ -56,6 +67,8 @@ export function NewSetup({ onClose, onMade }: NewSetupProps) {
       >
         {texts.map(([key, label]) => field(key, label))}
         <div className="grid grid-cols-2 gap-3">{numbers.map(([key, label, usual]) => field(key, label, usual))}</div>
+        <p className="quiet">For time and money; open fields start from what is usual.</p>
+        <div className="grid grid-cols-2 gap-3">{settings.map(([key, label, usual]) => field(`settings.${key}`, label, usual))}</div>
         {add.error && !problems && <ErrorNote error={add.error} />}
         <button className="btn btn-primary" disabled={add.isPending}>
           Add the setup
@@ -68,6 +81,8 @@ export function NewSetup({ onClose, onMade }: NewSetupProps) {
 /** What was left empty starts from what is usual; what is no number is sent as it is and refused in words. */
 function request(form: Readonly<Record<string, string>>) {
   const entry = (text: string): string | number => (Number.isFinite(Number(text)) ? Number(text) : text)
-  const given = Object.fromEntries(numbers.filter(([key]) => form[key]?.trim()).map(([key]) => [key, entry(form[key] ?? '')]))
-  return { name: form.name ?? '', printer: form.printer ?? '', material: form.material ?? '', ...given }
+  const given = (keys: readonly (readonly [string, string, string])[], path = '') =>
+    Object.fromEntries(keys.filter(([key]) => form[path + key]?.trim()).map(([key]) => [key, entry(form[path + key] ?? '')]))
+  const { name = '', printer = '', material = '' } = form
+  return { name, printer, material, ...given(numbers), settings: given(settings, 'settings.') }
 }

@@ -1,45 +1,53 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { sendJson } from '@/api/client'
-import { design as designQuery, history } from '@/api/queries'
-import type { BodyView } from '@/api/types'
+import { design as designQuery, plan as planQuery } from '@/api/queries'
+import { refreshPart } from '@/api/refresh'
+import type { BodyView, PrintView } from '@/api/types'
+import { Busy } from '@/ui/Busy'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { Asked } from './Asked'
 import { Cautions } from './ChecksPanel'
+import { Files } from './Files'
+import { PlanFigures } from './PlanFigures'
 import { NotYet } from './StationPanel'
+import { WaysTable } from './WaysTable'
 import type { Work } from './Workbench'
 
 export type PrintPanelProps = { readonly work: Work; readonly what: 'coupon' | 'part' }
 
-/** Freezes what is printed now under the next number, and gives its file. */
+/** What printing takes; freezes what is printed now under the next number, and gives its files. */
 export function PrintPanel({ work, what }: PrintPanelProps) {
   const { part, editing } = work
   const bodies = useQuery(designQuery(part, editing.draft.present, [what])).data?.bodies.filter((b) => b.role === what) ?? []
-  const [left, setLeft] = useState<readonly string[]>([])
-  const client = useQueryClient()
-  const chosen = bodies.map((b) => b.key).filter((k) => !left.includes(k))
-  const freeze = useMutation({
-    mutationFn: () => sendJson<{ number: number }>('POST', `/api/parts/${part.id}/revisions`, { bodies: chosen }),
-    onSuccess: () => Promise.all(['history', 'bench'].map((name) => client.invalidateQueries({ queryKey: [name] }))),
-  })
+  const plan = useQuery(planQuery(part, editing.draft.present, [what]))
+  const [turned, setTurned] = useState<readonly string[]>([])
+  // Rings are chosen unless they are taken out, ladders only when they are put in.
+  const chosen = bodies.map((b) => b.key).filter((k) => turned.includes(k) === k.startsWith('ladder-'))
+  const freeze = useFreeze(part.id, chosen)
   if (!work.design?.drawing) return <NotYet work={work} />
   return (
     <div className="flex flex-col gap-4">
       <p className="text-lg">
         {what === 'coupon'
-          ? 'A ring of each end, cut out of the very part: minutes of printing before hours.'
-          : 'The whole part. Each print gets a number that is never used again.'}
+          ? 'A ring of each end, cut out of the very part: minutes of printing before hours. A ladder settles the size in one print.'
+          : 'The whole part. Each print gets a number that is never used again; it is raised on the part.'}
       </p>
+      <Asked work={work} of={(spec) => spec.kind !== 'number'} />
       <ul className="flex flex-col gap-2">
         {bodies.map((body) => (
           <BodyRow
             key={body.key}
             body={body}
+            print={plan.data?.prints.find((p) => p.body === body.key)}
             chosen={chosen.includes(body.key)}
-            onToggle={() => setLeft(toggle(left, body.key))}
+            onToggle={() => setTurned(toggle(turned, body.key))}
             fixed={what === 'part'}
           />
         ))}
       </ul>
+      {(plan.isPending || plan.isPlaceholderData) && <Busy what="Cutting it into layers" />}
+      {plan.isError && <ErrorNote error={plan.error} />}
       <button
         className="btn btn-primary"
         disabled={chosen.length === 0 || editing.unsaved || freeze.isPending}
@@ -49,20 +57,48 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
       </button>
       {freeze.isError && <ErrorNote error={freeze.error} />}
       <Files work={work} />
+      {plan.data?.ways && <WaysTable ways={plan.data.ways} work={work} />}
+      {what === 'part' && <MakeOrBuy work={work} says={plan.data?.makeOrBuy?.says} />}
       <Cautions cautions={work.design.cautions} />
     </div>
   )
 }
 
+type MakeOrBuyProps = { readonly work: Work; readonly says: string | undefined }
+
+/** Printing against buying, once a price is given. */
+function MakeOrBuy({ work, says }: MakeOrBuyProps) {
+  return (
+    <section className="flex flex-col gap-2" aria-label="Make or buy">
+      <p className="text-lg">{says ?? 'Make or buy? Give a price, and both are compared.'}</p>
+      <Asked work={work} of={(spec) => spec.kind === 'number'} />
+    </section>
+  )
+}
+
+function useFreeze(part: string, bodies: readonly string[]) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: () => sendJson<{ number: number }>('POST', `/api/parts/${part}/revisions`, { bodies }),
+    onSuccess: () => refreshPart(client),
+  })
+}
+
 const toggle = (list: readonly string[], key: string) => (list.includes(key) ? list.filter((k) => k !== key) : [...list, key])
 
-type BodyRowProps = { readonly body: BodyView; readonly chosen: boolean; readonly fixed: boolean; readonly onToggle: () => void }
+type BodyRowProps = {
+  readonly body: BodyView
+  readonly print: PrintView | undefined
+  readonly chosen: boolean
+  readonly fixed: boolean
+  readonly onToggle: () => void
+}
 
-function BodyRow({ body, chosen, fixed, onToggle }: BodyRowProps) {
+function BodyRow({ body, print, chosen, fixed, onToggle }: BodyRowProps) {
   const { x, y, z } = body.size
   return (
-    <li>
-      <label className="bg-base-200 flex min-h-14 items-start gap-3 rounded-md p-3">
+    <li className="bg-base-200 flex flex-col gap-1 rounded-md p-3">
+      <label className="flex min-h-11 items-start gap-3">
         {!fixed && <input type="checkbox" className="checkbox checkbox-primary mt-1" checked={chosen} onChange={onToggle} />}
         <span className="flex flex-col">
           <span className="font-semibold">{body.name}</span>
@@ -72,28 +108,7 @@ function BodyRow({ body, chosen, fixed, onToggle }: BodyRowProps) {
           {body.says && <span className="quiet text-sm">{body.says}</span>}
         </span>
       </label>
+      {print && <PlanFigures print={print} />}
     </li>
   )
 }
-
-function Files({ work }: { readonly work: Work }) {
-  const revisions = useQuery(history(work.part.id)).data?.revisions ?? []
-  if (revisions.length === 0) return <p className="quiet">Nothing is printed yet.</p>
-  return (
-    <ul aria-label="Files">
-      {revisions.map((r) => (
-        <li key={r.number} className="border-base-300 flex min-h-12 items-center justify-between gap-3 border-b py-1">
-          <span>
-            <span className="figure font-semibold">Revision {r.number}</span>{' '}
-            <span className="quiet block text-sm">{r.printed.map(inWords).join(' and ')}</span>
-          </span>
-          <a className="btn btn-outline" href={`/api/parts/${work.part.id}/revisions/${r.number}.stl`} download>
-            Take the STL
-          </a>
-        </li>
-      ))}
-    </ul>
-  )
-}
-
-export const inWords = (body: string) => (body === 'part' ? 'the whole part' : `ring of the ${body.replace('ring-', '')} end`)

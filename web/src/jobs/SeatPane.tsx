@@ -3,6 +3,7 @@ import { Loading } from '@/ui/Loading'
 import { CalloutList } from './CalloutList'
 import { EndSentences } from './EndSentences'
 import { SeatDrawing } from './SeatDrawing'
+import { Word } from './Word'
 import type { Work } from './Workbench'
 
 const SeatView = lazy(() => import('@/viewer/SeatView').then((m) => ({ default: m.SeatView })))
@@ -34,6 +35,7 @@ export function SeatPane({ work, error, stale }: SeatPaneProps) {
             {name}
           </button>
         ))}
+        <Between work={work} />
       </div>
       {!design && !error && <Loading what="the drawing" className="m-4 h-96" />}
       {design && !design.drawing && (
@@ -55,4 +57,18 @@ export function SeatPane({ work, error, stale }: SeatPaneProps) {
       <EndSentences work={work} />
     </section>
   )
+}
+
+/** Choices that belong to no end alone, as words. */
+function Between({ work }: { readonly work: Work }) {
+  const slots = work.family.slots.map((s) => s.key)
+  const words = work.family.parameters.filter(
+    (p) => p.kind === 'choice' && p.askedAt === 'reckon' && !slots.some((slot) => p.key.startsWith(slot)),
+  )
+  return words.map((spec) => (
+    <span key={spec.key} className="ml-auto flex items-center gap-2">
+      <span className="quiet hidden xl:inline">{spec.label}</span>
+      <Word spec={spec} work={work} />
+    </span>
+  ))
 }

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { ApiProblem, sendJson } from '@/api/client'
 import { history } from '@/api/queries'
+import { refreshPart } from '@/api/refresh'
 import type { Feel, RevisionView, TryAnswer, TryRequest } from '@/api/types'
 import { InstrumentSelect, useInstrument } from '@/machines/InstrumentSelect'
 import { Percent } from '@/ui/Percent'
@@ -61,9 +62,20 @@ function TryForm({ work, revisions, newest }: TryFormProps) {
       </label>
       <fieldset className="flex flex-wrap gap-2">
         <legend className="mb-1 font-semibold">Fitted to</legend>
-        {work.design?.seats.map((seat) => (
-          <Choice key={seat.slot} name="slot" checked={slot === seat.slot} onChoose={() => setSlot(seat.slot)} label={seat.name} />
-        ))}
+        {work.design?.seats.flatMap((seat) =>
+          placesOf(
+            revisions.find((r) => r.number === revision),
+            seat.slot,
+          ).map(([key, words]) => (
+            <Choice
+              key={key}
+              name="slot"
+              checked={slot === key}
+              onChoose={() => setSlot(key)}
+              label={words ? `${words}, ${seat.name}` : seat.name}
+            />
+          )),
+        )}
       </fieldset>
       <fieldset className="flex flex-col gap-2">
         <legend className="mb-1 font-semibold">It</legend>
@@ -135,14 +147,26 @@ function useNoteTry(work: Work, onNoted: () => void) {
   return useMutation({
     mutationFn: (entry: TryRequest) => sendJson<TryAnswer>('POST', `/api/parts/${work.part.id}/tries`, entry),
     onSuccess: async () => {
-      await Promise.all(['history', 'design', 'bench'].map((name) => client.invalidateQueries({ queryKey: [name] })))
+      await refreshPart(client)
       onNoted()
     },
   })
 }
 
+/** Where a revision can be tried at a seat: as it is, or ring by ring of its ladder. */
+function placesOf(revision: RevisionView | undefined, slot: string): readonly (readonly [string, string])[] {
+  const whole = revision?.printed.some((b) => b === 'part' || b === `ring-${slot}`) ?? false
+  const rings = revision?.printed.includes(`ladder-${slot}`)
+    ? revision.slots.filter((s) => s.startsWith(`${slot}#`)).map((s) => [s, `ring ${s.split('#')[1]}`] as const)
+    : []
+  return [...(whole || rings.length === 0 ? [[slot, ''] as const] : []), ...rings]
+}
+
 function firstUntried(work: Work, newest: RevisionView): string {
-  const tried = newest.tries.map((t) => t.slot)
-  const printed = work.family.slots.filter((s) => newest.printed.includes('part') || newest.printed.includes(`ring-${s.key}`))
-  return (printed.find((s) => !tried.includes(s.key)) ?? printed[0] ?? work.family.slots[0]!).key
+  const tried = newest.tries.map((t) => t.slot.split('#')[0])
+  const printed = work.family.slots.filter(
+    (s) => newest.printed.includes('part') || newest.printed.includes(`ring-${s.key}`) || newest.printed.includes(`ladder-${s.key}`),
+  )
+  const seat = (printed.find((s) => !tried.includes(s.key)) ?? printed[0] ?? work.family.slots[0]!).key
+  return placesOf(newest, seat)[0]![0]
 }

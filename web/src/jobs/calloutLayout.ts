@@ -81,22 +81,25 @@ function besides(all: readonly Callout[], side: 'left' | 'right', { toScreen, fr
   const x = side === 'left' ? labelSize.width / 2 + 4 : width - labelSize.width / 2 - 4
   const centre = (frame.above + frame.below) / 2
   const wanted = mine.map((c) => (c.row === 0 ? frame.above : c.row === 2 ? centre : frame.below))
-  const ys = spread(wanted, labelSize.height + gap, 0, height - margin.below + 40)
+  // Many labels above reach over the columns at the sides, which then begin below them.
+  const above = all.filter((c) => c.side === 'above').length
+  const from = (above + 2) * (labelSize.width + gap) > width ? labelSize.height + gap : 0
+  const ys = spread(wanted, labelSize.height + gap, from, height - margin.below + 40)
   return mine.map((callout, i) => {
-    const [from, to] = [toScreen(callout.from), toScreen(callout.to)]
+    const [start, end] = [toScreen(callout.from), toScreen(callout.to)]
     const label = { x, y: ys[i]! }
     const edge = { x: x - (outwards * labelSize.width) / 2, y: label.y }
-    if (callout.row === 0) return { callout, label, dimension: [], marker: from, leader: { from: edge, to: from } }
+    if (callout.row === 0) return { callout, label, dimension: [], marker: start, leader: { from: edge, to: start } }
     const at = (side === 'left' ? frame.left : frame.right) + outwards * (14 * callout.row - 2)
-    const [top, bottom] = [Math.min(from.y, to.y), Math.max(from.y, to.y)]
+    const [top, bottom] = [Math.min(start.y, end.y), Math.max(start.y, end.y)]
     return {
       callout,
       label,
       marker: null,
       dimension: [
         { from: { x: at, y: top }, to: { x: at, y: bottom } },
-        { from, to: { x: at, y: from.y } },
-        { from: to, to: { x: at, y: to.y } },
+        { from: start, to: { x: at, y: start.y } },
+        { from: end, to: { x: at, y: end.y } },
       ],
       leader: { from: edge, to: { x: at, y: Math.min(Math.max(label.y, top), bottom) } },
     }

@@ -13,6 +13,7 @@ const angle: ParameterSpec = {
   options: [],
   help: '',
   unit: '°',
+  countedIn: '',
   askedAt: 'reckon',
   sets: { coneBy: 'angle' },
 }

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useId, useRef, useState } from 'react'
 import { ApiProblem, sendJson } from '@/api/client'
+import { refreshReadings } from '@/api/refresh'
 import { readLength } from '@/api/queries'
 import type { DimensionView, InterfaceView } from '@/api/types'
 import { Figure } from '@/ui/Figure'
@@ -31,7 +32,7 @@ export function ReadingEntry({ place, dimension, start, onTaken }: ReadingEntryP
     mutationFn: () =>
       sendJson<InterfaceView>('POST', `/api/interfaces/${place.id}/readings`, { dimension: dimension.key, text, instrument, leading }),
     onSuccess: async (updated) => {
-      await Promise.all(['machines', 'design', 'bench'].map((name) => client.invalidateQueries({ queryKey: [name] })))
+      await refreshReadings(client)
       onTaken(updated)
     },
   })

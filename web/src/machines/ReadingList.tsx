@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { refreshReadings } from '@/api/refresh'
 import { sendJson } from '@/api/client'
 import type { DimensionView, ReadingView } from '@/api/types'
 import { Figure, QuantityFigure } from '@/ui/Figure'
@@ -55,7 +56,7 @@ function StrikeForm({ reading, onDone }: { readonly reading: ReadingView; readon
   const strike = useMutation({
     mutationFn: () => sendJson<undefined>('POST', `/api/readings/${reading.id}/strikes`, { because }),
     onSuccess: async () => {
-      await Promise.all(['machines', 'design', 'bench'].map((name) => client.invalidateQueries({ queryKey: [name] })))
+      await refreshReadings(client)
       onDone()
     },
   })

@@ -40,7 +40,7 @@ internal static class AdapterDrawing
         {
             var middle = end.Parameters.Join == Join.Over ? cuff / 2 : cuff - 1 - (band.Value / 2);
             var (a, b) = (Along(middle - (band.Value / 2)), Along(middle + (band.Value / 2)));
-            yield return new($"{slot}.band", CalloutKind.Length, new(Math.Min(a, b), radius), new(Math.Max(a, b), radius), CalloutSide.Above, 2, $"{slot}Band");
+            yield return new($"{slot}.band", CalloutKind.Feature, new(Math.Min(a, b), radius), new(Math.Max(a, b), radius), CalloutSide.Above, 2, $"{slot}Band");
         }
 
         if (end.Growth is not null)
@@ -60,7 +60,7 @@ internal static class AdapterDrawing
         yield return new("height", CalloutKind.Length, new(0, -a), new(top, -b), CalloutSide.Below, 2);
         yield return new("cone.angle", CalloutKind.Angle, new(low, a), new(high, b), CalloutSide.Above, 1, "coneAngle");
         var wallAt = r.First.Cuff.Value / 2;
-        yield return new("wall", CalloutKind.Diameter, new(wallAt, r.First.Inside.Value / 2), new(wallAt, a), CalloutSide.Above, 1, "wall");
+        yield return new("wall", CalloutKind.Feature, new(wallAt, r.First.Inside.Value / 2), new(wallAt, a), CalloutSide.Above, 1, "wall");
     }
 
     /// <summary>A half section and its mirror image, laid with the axis along x.</summary>

@@ -1,0 +1,36 @@
+import { useQuery } from '@tanstack/react-query'
+import { history } from '@/api/queries'
+import { inWords } from './inWords'
+import type { Work } from './Workbench'
+
+const kinds = [
+  ['stl', 'STL'],
+  ['3mf', '3MF'],
+  ['glb', 'glTF'],
+  ['zip', 'Pack'],
+] as const
+
+/** The files of every print: for a printer, for a picture, and the pack for somebody else. */
+export function Files({ work }: { readonly work: Work }) {
+  const revisions = useQuery(history(work.part.id)).data?.revisions ?? []
+  if (revisions.length === 0) return <p className="quiet">Nothing is printed yet.</p>
+  return (
+    <ul aria-label="Files">
+      {revisions.map((r) => (
+        <li key={r.number} className="border-base-300 flex min-h-12 flex-wrap items-center justify-between gap-x-3 border-b py-1">
+          <span>
+            <span className="figure font-semibold">Revision {r.number}</span>{' '}
+            <span className="quiet block text-sm">{r.printed.map(inWords).join(' and ')}</span>
+          </span>
+          <span className="flex gap-1" role="group" aria-label={`Files of revision ${r.number}`}>
+            {kinds.map(([kind, label]) => (
+              <a key={kind} className="btn btn-outline px-3" href={`/api/parts/${work.part.id}/revisions/${r.number}.${kind}`} download>
+                {label}
+              </a>
+            ))}
+          </span>
+        </li>
+      ))}
+    </ul>
+  )
+}
