@@ -14,8 +14,19 @@ public sealed record InterfaceKind(string Key, string Name, IReadOnlyList<Dimens
         new("depth", "straight length", "Depth rod from the rim to the first step or bend."),
     ]);
 
+    /// <summary>A rectangular or odd opening or pipe end. Width and depth are what the jaws find across it; an odd outline is given as points beside them.</summary>
+    public static InterfaceKind Duct { get; } = new("duct", "rectangular or odd opening",
+    [
+        new("inside", "inside width", "Jaws inside, across the width."),
+        new("insideDepth", "inside height", "Jaws inside, across the height."),
+        new("outside", "outside width", "Jaws across the width."),
+        new("outsideDepth", "outside height", "Jaws across the height."),
+        new("corner", "corner radius", "Radius gauge in a corner of the side that counts; left unread, corners are sharp."),
+        new("depth", "straight length", "Depth rod from the rim to the first step or bend."),
+    ]);
+
     /// <summary>Every kind known.</summary>
-    public static IReadOnlyList<InterfaceKind> All { get; } = [Tube];
+    public static IReadOnlyList<InterfaceKind> All { get; } = [Tube, Duct];
 }
 
 /// <summary>A dimension that a kind of interface has.</summary>

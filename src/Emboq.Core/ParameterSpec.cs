@@ -15,6 +15,9 @@ public enum ParameterKind
     /// <summary>A taper as a ratio like 1:20 or the angle between face and axis; degrees.</summary>
     Taper,
 
+    /// <summary>A closed outline as points, mm.</summary>
+    Outline,
+
     /// <summary>A plain number, counted in something.</summary>
     Number,
 
@@ -69,7 +72,7 @@ public sealed record ParameterSpec
         ParameterKind.Flow => "m³/h",
         ParameterKind.Taper => "°",
         ParameterKind.Number => CountedIn,
-        ParameterKind.Choice => "",
+        ParameterKind.Choice or ParameterKind.Outline => "",
         _ => throw new InvalidOperationException($"No unit is defined for {Kind}."),
     };
 }

@@ -9,7 +9,13 @@ public sealed class ParameterValues
     private readonly IReadOnlyDictionary<string, double> numbers;
     private readonly IReadOnlyDictionary<string, string> choices;
 
-    private ParameterValues(Dictionary<string, double> numbers, Dictionary<string, string> choices) => (this.numbers, this.choices) = (numbers, choices);
+    private readonly IReadOnlyDictionary<string, Profile> outlines;
+
+    private ParameterValues(Dictionary<string, double> numbers, Dictionary<string, string> choices, Dictionary<string, Profile> outlines) =>
+        (this.numbers, this.choices, this.outlines) = (numbers, choices, outlines);
+
+    /// <summary>A closed outline, mm; <c>null</c> when none was given.</summary>
+    public Profile? Outline(string key) => outlines.GetValueOrDefault(key);
 
     /// <summary>A length in mm, an angle in degrees or a flow in m³/h; <c>null</c> when it was left to Emboq.</summary>
     public double? Number(string key) => numbers.TryGetValue(key, out var value) ? value : null;
@@ -29,6 +35,7 @@ public sealed class ParameterValues
             .ToList();
         var numbers = new Dictionary<string, double>();
         var choices = new Dictionary<string, string>();
+        var outlines = new Dictionary<string, Profile>();
         foreach (var spec in specs)
         {
             var entry = entries.GetValueOrDefault(spec.Key);
@@ -43,6 +50,15 @@ public sealed class ParameterValues
                 choices[spec.Key] = text;
                 problems.AddRange(spec.Options.Any(o => o.Key == text) ? [] : [NoSuchOption(spec, text)]);
             }
+            else if (spec.Kind == ParameterKind.Outline)
+            {
+                var outline = OutlineNotation.Parse(text, $"parameters.{spec.Key}");
+                problems.AddRange(outline.Problems);
+                if (outline.IsGood)
+                {
+                    outlines[spec.Key] = outline.Value;
+                }
+            }
             else
             {
                 var number = Number(spec, text, leading).Then(n => InRange(spec, text, n));
@@ -51,7 +67,7 @@ public sealed class ParameterValues
             }
         }
 
-        return problems.Count > 0 ? problems : new ParameterValues(numbers, choices);
+        return problems.Count > 0 ? problems : new ParameterValues(numbers, choices, outlines);
     }
 
     private static Outcome<double> Number(ParameterSpec spec, string text, LengthSystem leading)

@@ -27,17 +27,17 @@ globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
 
   function measured(section) {
     const area = section.area()
-    if (area <= 0) return { section, fill: keep(section.offset(0)), numbers: [0, 0, 0], width: 0, depth: 0 }
-    let [path, loops] = [0, 0]
-    for (let wall = 0; wall < walls; wall++) {
-      const line = keep(section.offset(-(wall + 0.5) * lineWidth, 'Miter'))
-      if (line.isEmpty()) break
-      path += perimeter(line)
-      loops += line.numContour()
+    if (area <= 0) return { section, fill: section, numbers: [0, 0, 0], width: 0, depth: 0 }
+    // A wall line covers the strip between two offsets: its length is the strip's area over its width, even where the strip closes on itself.
+    let [path, loops, rest] = [0, 0, section]
+    for (let wall = 1; wall <= walls && !rest.isEmpty(); wall++) {
+      const inner = keep(section.offset(-wall * lineWidth, 'Miter'))
+      path += (rest.area() - inner.area()) / lineWidth
+      loops += inner.isEmpty() ? Math.ceil(rest.numContour() / 2) : rest.numContour()
+      rest = inner
     }
     const { min, max } = section.bounds()
-    const fill = keep(section.offset(-walls * lineWidth, 'Miter'))
-    return { section, fill, numbers: [area, path, loops], width: max[0] - min[0], depth: max[1] - min[1] }
+    return { section, fill: rest, numbers: [area, path, loops], width: max[0] - min[0], depth: max[1] - min[1] }
   }
 
   // Where the fill is not covered on every side by fill, it is closed.

@@ -126,7 +126,7 @@ internal sealed class Input
         {
             switch (value.ValueKind)
             {
-                case JsonValueKind.String when value.GetRawText().Length <= Limits.NameLength:
+                case JsonValueKind.String when value.GetRawText().Length <= Limits.TextLength:
                     texts[Printable($"{field} key", key)] = Printable($"{field}.{key}", Decoded(value));
                     break;
                 case JsonValueKind.Number:

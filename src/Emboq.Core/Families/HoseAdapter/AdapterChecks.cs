@@ -10,8 +10,20 @@ internal static class AdapterChecks
     /// <summary>Whether the walls leave an opening at all.</summary>
     public static bool LeavesBore(AdapterReckoning r) => r.Ends.All(e => e.Inside.Value > 0);
 
+    /// <summary>Whether straight lines can join the two ends.</summary>
+    public static bool CanBeJoined(AdapterReckoning r) => r.Ends.All(AdapterOutline.CanBeJoined);
+
+    /// <summary>Greatest extent of an end across the axis, mm.</summary>
+    public static double Across(EndReckoning end) =>
+        end.Duct is { } duct ? Math.Max(end.Outside.Value, duct.Drawn.Value + (end.Outside.Value - end.Drawn.Value)) : end.Outside.Value;
+
     public static IEnumerable<Check> Of(AdapterReckoning r, Brief brief, double chance)
     {
+        foreach (var end in r.Ends.Where(e => e.Duct is not null))
+        {
+            yield return Outline(end);
+        }
+
         foreach (var end in r.Ends)
         {
             yield return ReadingChecks.Of($"{end.Parameters.Slot}.readings", $"{end.Parameters.Slot} end measured", end.Measured, end.Interface[end.CountingDimension]);
@@ -35,9 +47,22 @@ internal static class AdapterChecks
         yield return ConeWall(r, brief.Process);
         yield return Overhang(r, firstDown: true);
         yield return Overhang(r, firstDown: false);
-        var width = Math.Max(r.First.Outside.Value, r.Second.Outside.Value);
+        var width = r.Ends.Max(Across);
         yield return BedCheck.Of(width, r.Height.Value, brief.Process, Shorter(r, brief.Process));
         yield return ChanceCheck.Of(chance, [.. r.Ends.Select(e => (e.Realised, e.Interface[e.CountingDimension]))]);
+    }
+
+    private static Check Outline(EndReckoning end)
+    {
+        var slot = end.Parameters.Slot;
+        var round = end.Parameters.Hold is Hold.Plain;
+        var joins = AdapterOutline.CanBeJoined(end);
+        return new($"{slot}.outline", $"{slot} outline", joins && round ? Verdict.Good : Verdict.Stop,
+            !round ? "A clamp or a taper needs a round end; this one is held by its fit."
+                : joins ? "Every side is seen from the axis: straight walls can join it to the other end."
+                : "A side of the outline hides behind another: straight walls cannot join it to the other end. Leave the pocket out, or round it off.",
+            joins ? "seen whole" : "hidden in part", "seen whole", "Plane geometry.",
+            round ? [] : [new Remedy.Change("Hold it by its fit", new Dictionary<string, string> { [$"{slot}Hold"] = "plain" })]);
     }
 
     private static Check Bore(EndReckoning plug, AdapterReckoning r, Process process)

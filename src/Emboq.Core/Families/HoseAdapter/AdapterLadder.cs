@@ -16,27 +16,41 @@ internal static class AdapterLadder
         var columns = Math.Max(1, (int)Math.Floor((process.BedWidth - 10 + Gap) / pitch));
         var rings = ladder.Sizes.Select((size, i) => Ring(end, size - end.Drawn.Value, i + 1).At(i % columns * pitch, i / columns * pitch, 0));
         return new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end", BodyRole.Coupon, rings.Aggregate((a, b) => a + b), end.Parameters.Slot,
-            $"{ladder.Sizes.Count} rings from {Checks.Figures.Mm(ladder.Sizes[0])} to {Checks.Figures.Mm(ladder.Sizes[^1])}; ring 1 has one notch, ring 2 two. Say at Try which ring fits.");
+            $"{ladder.Sizes.Count} rings from {Checks.Figures.Mm(ladder.Sizes[0])} to {Checks.Figures.Mm(ladder.Sizes[^1])}; ring 1 has one notch, ring 2 two. Say at Try which ring fits. It does not prove the cuff's straightness over its length.");
     }
 
     private static double Reach(EndReckoning end, LadderReckoning ladder) =>
-        end.Outside.Value + Math.Max(0, ladder.Sizes[^1] - end.Drawn.Value) + (end.Parameters.Join == Join.Over ? 2 * Tab : 0);
+        AdapterChecks.Across(end) + Math.Max(0, ladder.Sizes[^1] - end.Drawn.Value) + (end.Parameters.Join == Join.Over ? 2 * Tab : 0);
 
     /// <summary>One ring, wider by some amount than the end itself, with as many notches as its number.</summary>
     private static Solid Ring(EndReckoning end, double wider, int number)
     {
         var (inside, outside) = ((end.Inside.Value + wider) / 2, (end.Outside.Value + wider) / 2);
-        var slope = (end.Growth?.Value ?? 0) / end.Cuff.Value * AdapterShape.RingHeight / 2;
-        // The mouth of the cuff lies below.
-        Solid ring = new Solid.Revolved(new Profile(
-            new(inside - slope, 0), new(outside - slope, 0), new(outside + slope, AdapterShape.RingHeight), new(inside + slope, AdapterShape.RingHeight)));
+        var ring = Bare(end, inside, outside);
         var over = end.Parameters.Join == Join.Over;
         var face = over ? outside : inside;
         var deep = Math.Min(NotchRadius, (outside - inside) / 2);
         var notch = new Solid.Cylinder(NotchRadius, 3 * AdapterShape.RingHeight).At(face + (over ? NotchRadius - deep : deep - NotchRadius), 0, -AdapterShape.RingHeight);
-        var apart = 4 * NotchRadius / face * 180 / Math.PI;
-        var notched = Enumerable.Range(0, number).Aggregate(ring, (body, i) => body - notch.Spun((i - ((number - 1) / 2.0)) * apart));
+        var notched = Enumerable.Range(0, number).Aggregate(ring, (body, i) => body - Beside(end, notch, face, i - ((number - 1) / 2.0)));
         return over || inside > 2 * Tab ? notched + Number(face, over, number) : notched;
+    }
+
+    /// <summary>Notches follow a round, and stand side by side on a flat.</summary>
+    private static Solid Beside(EndReckoning end, Solid notch, double face, double place) => end.Duct is null
+        ? notch.Spun(place * 4 * NotchRadius / face * 180 / Math.PI)
+        : notch.At(0, place * 4 * NotchRadius, 0);
+
+    private static Solid Bare(EndReckoning end, double inside, double outside)
+    {
+        if (end.Duct is not null)
+        {
+            return AdapterOutline.Filled(end, 2 * outside, AdapterShape.RingHeight) - AdapterOutline.Filled(end, 2 * inside, 2 * AdapterShape.RingHeight).At(0, 0, -1);
+        }
+
+        // The mouth of the cuff lies below.
+        var slope = (end.Growth?.Value ?? 0) / end.Cuff.Value * AdapterShape.RingHeight / 2;
+        return new Solid.Revolved(new Profile(
+            new(inside - slope, 0), new(outside - slope, 0), new(outside + slope, AdapterShape.RingHeight), new(inside + slope, AdapterShape.RingHeight)));
     }
 
     /// <summary>A tab on the face that fits nothing, across from the notches, with the number raised on it.</summary>

@@ -30,13 +30,18 @@ internal static class AdapterMark
     {
         var (low, high, top) = (r.First.Cuff.Value, r.Height.Value - r.Second.Cuff.Value, r.Height.Value);
         var bands = new List<(double From, double To, double FromRadius, double ToRadius)>();
-        if (r.Transition is not Transition.Step && r.ConeAngle.Value <= 60)
+        if (!r.IsUnlike && r.Transition is not Transition.Step && r.ConeAngle.Value <= 60)
         {
             bands.Add((low, high, r.First.OutsideRoot.Value / 2, r.Second.OutsideRoot.Value / 2));
         }
 
-        bands.AddRange(r.Ends.Where(e => e.Parameters.Join == Join.Over && e.Parameters.Hold is Hold.Plain)
+        bands.AddRange(r.Ends.Where(e => e.Parameters.Join == Join.Over && e.Parameters.Hold is Hold.Plain && e.Duct is null)
             .Select(e => ReferenceEquals(e, r.First) ? (0.0, low, e.Outside.Value / 2, e.Outside.Value / 2) : (high, top, e.Outside.Value / 2, e.Outside.Value / 2)));
+        if (bands.Count == 0)
+        {
+            return null;
+        }
+
         var (from, to, a, b) = bands.MaxBy(band => band.To - band.From);
         if (to - from < Smallest + 2)
         {

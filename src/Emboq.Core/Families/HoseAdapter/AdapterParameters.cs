@@ -29,7 +29,7 @@ internal abstract record Hold
 }
 
 /// <summary>The maker's decisions for one end; <c>null</c> where Emboq computes.</summary>
-internal sealed record EndParameters(string Slot, Join Join, Fit Fit, double? Clearance, double? Cuff, Hold Hold);
+internal sealed record EndParameters(string Slot, Join Join, Fit Fit, double? Clearance, double? Cuff, Hold Hold, Profile? Outline);
 
 /// <summary>What lies between the cuffs.</summary>
 internal abstract record Transition
@@ -199,7 +199,8 @@ internal sealed record AdapterParameters
             "clamp" => new Hold.Clamp(values.Number($"{slot}Band")!.Value),
             "taper" => new Hold.Wedge(values.Number($"{slot}Taper")!.Value),
             _ => new Hold.Plain(),
-        });
+        },
+        values.Outline($"{slot}Outline"));
 
     private static ParameterSpec[] EndSpecs(string slot, string label, string join) =>
     [
@@ -242,6 +243,11 @@ internal sealed record AdapterParameters
             Key = $"{slot}Taper", Label = $"{label} taper", Kind = ParameterKind.Taper, Default = "1:30", Minimum = 0.1, Maximum = 10, Step = 0.1,
             Sets = new Dictionary<string, string> { [$"{slot}Hold"] = "taper" },
             Help = "A ratio of diameter to length like 1:30, or the angle between face and axis like 1°. The fit holds at mid cuff.",
+        },
+        new()
+        {
+            Key = $"{slot}Outline", Label = $"Outline of the {slot} place", Kind = ParameterKind.Outline, AskedAt = Station.Measure,
+            Help = "Only for an odd opening: points like 0,0 40,0 40,25 0,30, once around. They are stretched to the measured width and height.",
         },
     ];
 }

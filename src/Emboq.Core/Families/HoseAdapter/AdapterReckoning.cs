@@ -18,6 +18,9 @@ internal sealed record EndReckoning
     public required Quantity Cuff { get; init; }
     public required Quantity Realised { get; init; }
 
+    /// <summary>What a rectangular or odd end adds; <c>null</c> for a round one.</summary>
+    public required DuctReckoning? Duct { get; init; }
+
     /// <summary>The rings that prove it in steps.</summary>
     public required LadderReckoning Ladder { get; init; }
 
@@ -48,8 +51,15 @@ internal sealed record AdapterReckoning
 
     public IReadOnlyList<EndReckoning> Ends => [First, Second];
 
+    /// <summary>Whether an end is other than round.</summary>
+    public bool IsUnlike => Ends.Any(e => e.Duct is not null);
+
     /// <summary>The dimension that counts for a way of joining.</summary>
     public static string Counting(Join join) => join == Join.Inside ? "inside" : "outside";
+
+    /// <summary>Every dimension of a place that counts for a way of joining.</summary>
+    public static IEnumerable<Dimension> Counting(Interface place, Join join) =>
+        place.Kind == InterfaceKind.Duct ? [place[Counting(join)], place[$"{Counting(join)}Depth"]] : [place[Counting(join)]];
 
     /// <summary>Reckons an adapter line by line into a ledger. Both counting dimensions must have readings.</summary>
     public static AdapterReckoning Of(AdapterParameters p, Brief brief, Ledger ledger)
@@ -60,11 +70,15 @@ internal sealed record AdapterReckoning
         var first = End(p.First, p.Ladder, brief, wall, ledger);
         var second = End(p.Second, p.Ladder, brief, wall, ledger);
 
-        var step = Quantity.Abs(first.OutsideRoot - second.OutsideRoot) / 2;
+        var step = first.Duct is null && second.Duct is null ? Quantity.Abs(first.OutsideRoot - second.OutsideRoot) / 2 : AdapterOutline.LargestStep(first, second);
         var (angle, length) = Cone(p.Transition, step, wall, ledger);
         var height = ledger.Add("height", "height", first.Cuff + length + second.Cuff, "Cuffs and cone stand on top of each other.");
         var bore = ledger.Add("bore", "narrowest bore", Quantity.Min(first.Bore, second.Bore), "The narrowest place decides how much air passes.");
-        if (bore.Value > 0 && Math.Min(first.Inside.Value, second.Inside.Value) > 0)
+        if (first.Duct is not null || second.Duct is not null)
+        {
+            Weigh(AdapterOutline.Volume(first, second, length, p.Transition), brief.Process, ledger, "Cuffs, and the prismatoid formula between them, on the drawn outlines.");
+        }
+        else if (bore.Value > 0 && Math.Min(first.Inside.Value, second.Inside.Value) > 0)
         {
             Material(first, second, length, p.Transition, brief.Process, ledger);
         }
@@ -106,6 +120,12 @@ internal sealed record AdapterReckoning
         var cuff = Cuff(end, drawn, ledger);
         var growth = Growth(end, drawn, cuff, ledger);
         var bore = end.Join == Join.Over ? wanted : other.Printed;
+        var duct = counterpart.Kind == InterfaceKind.Duct ? DuctReckoning.Of(end, counterpart, seat, machine, drawn, touching, ledger) : null;
+        if (duct is not null)
+        {
+            bore = duct.Equivalent(end, counterpart, bore, machine, ledger);
+        }
+
         var realised = ledger.Add($"{slot}.realised", $"{slot} clearance to expect", seat.Realised(drawn.Fixed(drawn.Name, "this design"), touching),
             "What the joint will really have, with everything in doubt added up.");
         return new()
@@ -125,6 +145,7 @@ internal sealed record AdapterReckoning
                 ? ledger.Add($"{slot}.band", $"{slot} clamp seat", Quantity.Chosen("clamp band", band, Unit.Millimetre) + AdapterHold.BandRoom, "The band and a millimetre, so that it lies flat between what keeps it.")
                 : null,
             Realised = realised,
+            Duct = duct,
             Ladder = LadderReckoning.Of(ladder, slot, drawn, realised, ledger),
         };
     }
@@ -205,7 +226,13 @@ internal sealed record AdapterReckoning
         var between = transition is Transition.Step
             ? (Quantity.Square(Quantity.Max(first.OutsideRoot, second.OutsideRoot)) - Quantity.Square(Quantity.Min(first.InsideRoot, second.InsideRoot))) * cone
             : (Frustum(first.OutsideRoot, second.OutsideRoot) - Frustum(first.InsideRoot, second.InsideRoot)) * cone / 3;
-        var volume = ledger.Add("volume", "volume", circle * (cuffs + between), "Two rings and what lies between them (plane geometry).");
+        Weigh(circle * (cuffs + between), process, ledger, "Two rings and what lies between them (plane geometry).");
+    }
+
+    private static void Weigh(Quantity reckoned, Process process, Ledger ledger, string because)
+    {
+        var circle = Quantity.Input("π/4", Math.PI / 4, Unit.None, new Provenance.Standard("Plane geometry", "area of a circle by its diameter"));
+        var volume = ledger.Add("volume", "volume", reckoned, because);
         var density = Quantity.Chosen("density", process.Density / 1000, Unit.Density, $"the spool of {process.Material}");
         var strand = Quantity.Chosen("filament diameter", process.FilamentDiameter, Unit.Millimetre, $"the spool of {process.Material}");
         ledger.Add("mass", "mass", volume * density, "Printed solid; a wall of whole lines has no fill.");

@@ -10,7 +10,7 @@ internal static class AdapterShape
 
     public static IReadOnlyList<Body> Bodies(AdapterReckoning r, AdapterParameters p, Brief brief)
     {
-        var bare = new Solid.Revolved(new Profile(Section(r)));
+        Solid bare = r.IsUnlike ? AdapterOutline.Part(r) : new Solid.Revolved(new Profile(Section(r)));
         var part = AdapterMark.On(bare, r, brief.Mark);
         return
         [
@@ -18,8 +18,8 @@ internal static class AdapterShape
             Ring(r, r.First, bare, (r.First.Cuff.Value - RingHeight) / 2),
             Ring(r, r.Second, bare, r.Height.Value - ((r.Second.Cuff.Value + RingHeight) / 2)),
             .. r.Ends.Select(e => AdapterLadder.Of(e, brief.Process)),
-            new("machine-first", r.First.Interface.Name, BodyRole.Counterpart, new Solid.Revolved(new Profile(Pipe(r, r.First)))),
-            new("machine-second", r.Second.Interface.Name, BodyRole.Counterpart, new Solid.Revolved(new Profile(Pipe(r, r.Second)))),
+            new("machine-first", r.First.Interface.Name, BodyRole.Counterpart, Machine(r, r.First)),
+            new("machine-second", r.Second.Interface.Name, BodyRole.Counterpart, Machine(r, r.Second)),
         ];
     }
 
@@ -40,10 +40,22 @@ internal static class AdapterShape
         return [new(inner, seat), new(outer, seat), new(outer, away), new(inner, away)];
     }
 
+    private static Solid Machine(AdapterReckoning r, EndReckoning end)
+    {
+        var pipe = Pipe(r, end);
+        if (end.Duct is null)
+        {
+            return new Solid.Revolved(new Profile(pipe));
+        }
+
+        var (inner, outer, low, high) = (2 * pipe.Min(p => p.X), 2 * pipe.Max(p => p.X), pipe.Min(p => p.Y), pipe.Max(p => p.Y));
+        return (AdapterOutline.Filled(end, outer, high - low) - AdapterOutline.Filled(end, inner, high - low + 2).At(0, 0, -1)).At(0, 0, low);
+    }
+
     /// <summary>A ring of the very solid, cut out at mid cuff and set on the bed.</summary>
     private static Body Ring(AdapterReckoning r, EndReckoning end, Solid part, double from)
     {
-        var reach = Math.Max(r.First.Outside.Value, r.Second.Outside.Value);
+        var reach = r.Ends.Max(AdapterChecks.Across);
         var slice = new Solid.Box(2 * reach, 2 * reach, RingHeight).At(-reach, -reach, from);
         return new($"ring-{end.Parameters.Slot}", $"ring of the {end.Parameters.Slot} end", BodyRole.Coupon, (part & slice).At(0, 0, -from), end.Parameters.Slot,
             $"Proves the diameter on the {end.Interface.Name}. It does not prove the cuff's straightness over its length, nor any other filament than the one it is printed in.");

@@ -20,6 +20,11 @@ internal static class AdapterSteady
         var thick = 2 * process.LayerHeight;
         var mouth = (r.First.Growth?.Value ?? 0) / 2;
         var (radius, bore) = ((r.First.Outside.Value / 2) - mouth, (r.First.Inside.Value / 2) - mouth + process.LineWidth);
+        if (r.First.Duct is not null || (steady == Steady.Ribs && r.IsUnlike))
+        {
+            return steady == Steady.Foot ? AdapterOutline.Filled(r.First, 2 * (radius + FootReach), thick) - AdapterOutline.Filled(r.First, 2 * bore, 3 * thick).At(0, 0, -thick) : null;
+        }
+
         return steady switch
         {
             Steady.None => null,

@@ -6,10 +6,12 @@ namespace Emboq.Core.Families.HoseAdapter;
 /// <summary>Joins two round openings: a straight cuff at each end, inside or over, and a cone between.</summary>
 public static class HoseAdapterFamily
 {
+    private static readonly string[] Kinds = [InterfaceKind.Tube.Key, InterfaceKind.Duct.Key];
+
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "hose-adapter", "hose adapter", "A dust port, hose or pipe does not match another.",
-        [new("first", "first end", [InterfaceKind.Tube.Key]), new("second", "second end", [InterfaceKind.Tube.Key])],
+        [new("first", "first end", Kinds), new("second", "second end", Kinds)],
         AdapterParameters.Specs, Design);
 
     private static Design Design(Brief brief)
@@ -23,10 +25,14 @@ public static class HoseAdapterFamily
         }
 
         var r = AdapterReckoning.Of(parameters, brief, ledger);
-        var built = AdapterChecks.LeavesBore(r);
+        var built = AdapterChecks.LeavesBore(r) && AdapterChecks.CanBeJoined(r);
         var air = built && parameters.Air is { } a ? AirReckoning.Of(a, r, ledger) : null;
         IReadOnlyList<Seat> seats = [.. r.Ends.Select(SeatOf)];
-        var chance = JointProbability.Within([.. seats.Select(s => (s.Clearance, s.Least, s.Greatest))]);
+        var chance = JointProbability.Within(
+        [
+            .. seats.Select(s => (s.Clearance, s.Least, s.Greatest)),
+            .. r.Ends.Zip(seats).Where(e => e.First.Duct is not null).Select(e => (e.First.Duct!.Realised, e.Second.Least, e.Second.Greatest)),
+        ]);
         return new()
         {
             Ledger = ledger,
@@ -56,9 +62,9 @@ public static class HoseAdapterFamily
     private static List<Check> Unread(AdapterParameters parameters, Brief brief) =>
     [
         .. from end in new[] { parameters.First, parameters.Second }
-           let dimension = brief.Interfaces[end.Slot][AdapterReckoning.Counting(end.Join)]
+           from dimension in AdapterReckoning.Counting(brief.Interfaces[end.Slot], end.Join)
            where Evaluation.Of(dimension) is null
-           select new Check($"{end.Slot}.readings", $"{end.Slot} end measured", Verdict.Stop,
+           select new Check($"{end.Slot}.{dimension.Key}.readings", $"{end.Slot} end measured", Verdict.Stop,
                $"No reading yet of {dimension.Name}: nothing can be reckoned without it.", "0 readings", "1 reading", "A size is measured, never assumed.",
                [new Remedy.Measure($"Measure {dimension.Name}", dimension.Interface, dimension.Key)]),
     ];

@@ -1,0 +1,46 @@
+using Emboq.Core.Fits;
+using Emboq.Core.Measuring;
+using Emboq.Core.Solids;
+
+namespace Emboq.Core.Families.HoseAdapter;
+
+/// <summary>What a rectangular or odd end has besides its width. The fitted outline is the measured one, moved outwards or inwards by the same amount everywhere.</summary>
+/// <param name="Measured">The machine's outline, centred on the axis, mm.</param>
+/// <param name="Drawn">Fitted height as drawn.</param>
+/// <param name="Realised">Clearance to expect across the height.</param>
+internal sealed record DuctReckoning(Profile Measured, Quantity Drawn, Quantity Realised)
+{
+    public static DuctReckoning Of(EndParameters end, Interface place, SeatReckoning seat, Quantity width, Quantity drawn, Quantity touching, Ledger ledger)
+    {
+        var slot = end.Slot;
+        var key = $"{AdapterReckoning.Counting(end.Join)}Depth";
+        var height = ledger.Add($"{slot}.height.measured", place[key].Name, Evaluation.Of(place[key])!.Quantity, "The opening is not round: its height counts beside its width.");
+        var across = ledger.Add($"{slot}.height.drawn", $"{slot} cuff height drawn", height + (drawn - width), "The outline moves by the same amount all around.");
+        var fixedSize = across.Fixed(across.Name, "this design");
+        var scatter = seat.Process.PrintScatter(seat.Surface, $"{seat.Place} height");
+        var touches = touching - width + height;
+        var realised = ledger.Add($"{slot}.height.realised", $"{slot} clearance to expect in height", seat.Surface == Surface.HoleUpright ? fixedSize - touches + scatter : touches - fixedSize + scatter,
+            "The same reckoning across the height.");
+        return new(Outline(end, place, width.Value, height.Value), across, realised);
+    }
+
+    /// <summary>The diameter of a round bore of the same area, for the air.</summary>
+    public Quantity Equivalent(EndParameters end, Interface place, Quantity bore, Quantity width, Ledger ledger)
+    {
+        var area = AdapterOutline.Moved(Measured, (bore.Value - width.Value) / 2)?.Area ?? 0;
+        return ledger.Add($"{end.Slot}.equivalent", $"{end.Slot} bore as a round one", Quantity.Input("bore of equal area", 2 * Math.Sqrt(area / Math.PI), Unit.Millimetre,
+            new Provenance.Standard("Plane geometry", $"area inside the {place.Name} cuff")), "Air asks for area, whatever the outline.");
+    }
+
+    private static Profile Outline(EndParameters end, Interface place, double width, double height)
+    {
+        if (end.Outline is null)
+        {
+            return Outlines.RoundedRectangle(width, height, Evaluation.Of(place["corner"])?.Quantity.Value ?? 0, Facets.DefaultChordError);
+        }
+
+        var points = end.Outline.Points;
+        var (left, right, low, high) = (points.Min(p => p.X), points.Max(p => p.X), points.Min(p => p.Y), points.Max(p => p.Y));
+        return new(points.Select(p => new Point2((p.X - ((left + right) / 2)) * width / (right - left), (p.Y - ((low + high) / 2)) * height / (high - low))));
+    }
+}
