@@ -12,7 +12,7 @@ async function measure(page: Page, machine: string, place: string, readings: rea
   await sheet.getByLabel('Name').fill(machine)
   await sheet.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByRole('heading', { name: machine })).toBeVisible()
-  await page.getByLabel('Another round opening or pipe end').fill(place)
+  await page.getByLabel('Another place').fill(place)
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByRole('heading', { name: place })).toBeVisible()
   for (const [dimension, values] of readings) {

@@ -11,7 +11,7 @@ async function newPlace(page: Page, machine: string, place: string) {
   await sheet.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByRole('heading', { name: machine })).toBeVisible()
   await expect(page.getByText('No place is entered yet.')).toBeVisible()
-  await page.getByLabel('Another round opening or pipe end').fill(place)
+  await page.getByLabel('Another place').fill(place)
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByRole('article', { name: place })).toContainText('Nothing read yet.')
 }

@@ -35,7 +35,7 @@ function Entry({ spec, work }: { readonly spec: ParameterSpec; readonly work: Wo
   return (
     <>
       <input
-        className={`input figure ${spec.kind === 'number' ? 'w-24' : 'w-36'}`}
+        className={`input figure ${spec.kind === 'number' ? 'w-24' : spec.kind === 'outline' ? 'w-full' : 'w-36'}`}
         aria-label={spec.label}
         aria-invalid={problem !== undefined}
         aria-describedby={note}

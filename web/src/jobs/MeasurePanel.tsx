@@ -1,5 +1,6 @@
 import { useSearchParams } from 'react-router'
 import { useState } from 'react'
+import { Asked } from './Asked'
 import { PlaceReadings } from '@/machines/PlaceReadings'
 import type { Work } from './Workbench'
 
@@ -35,6 +36,13 @@ export function MeasurePanel({ work }: { readonly work: Work }) {
           typed={search.get('typed') ?? undefined}
         />
       )}
+      <Asked work={work} of={(spec) => spec.kind === 'outline' && odd(work).some((slot) => spec.key === `${slot}Outline`)} />
     </div>
   )
+}
+
+/** The ends whose place is not round. */
+function odd(work: Work): readonly string[] {
+  const ducts = work.machines.flatMap((m) => m.interfaces).filter((i) => i.kind === 'duct')
+  return work.family.slots.map((s) => s.key).filter((slot) => ducts.some((d) => d.id === work.editing.draft.present.interfaces[slot]))
 }

@@ -27,9 +27,10 @@ export function MachineSheet({ machine }: { readonly machine: MachineView }) {
 
 function NewPlace({ machine }: { readonly machine: MachineView }) {
   const [name, setName] = useState('')
+  const [kind, setKind] = useState('tube')
   const client = useQueryClient()
   const add = useMutation({
-    mutationFn: () => sendJson<InterfaceView>('POST', `/api/machines/${machine.id}/interfaces`, { name, kind: 'tube' }),
+    mutationFn: () => sendJson<InterfaceView>('POST', `/api/machines/${machine.id}/interfaces`, { name, kind }),
     onSuccess: async () => {
       setName('')
       await client.invalidateQueries({ queryKey: ['machines'] })
@@ -38,21 +39,19 @@ function NewPlace({ machine }: { readonly machine: MachineView }) {
   const problem = add.error instanceof ApiProblem ? add.error.at('name') : undefined
   return (
     <form
-      className="border-base-300 flex max-w-xl flex-wrap items-end gap-3 border-t pt-4"
+      className="border-base-300 flex max-w-3xl flex-wrap items-end gap-3 border-t pt-4"
       onSubmit={(event) => {
         event.preventDefault()
         add.mutate()
       }}
     >
       <div className="min-w-64 flex-1">
-        <Field
-          label="Another round opening or pipe end"
-          value={name}
-          onChange={setName}
-          placeholder={`${machine.name.toLowerCase()} port`}
-          problem={problem}
-        />
+        <Field label="Another place" value={name} onChange={setName} placeholder={`${machine.name.toLowerCase()} port`} problem={problem} />
       </div>
+      <select className="select w-64" aria-label="Kind of place" value={kind} onChange={(e) => setKind(e.target.value)}>
+        <option value="tube">round opening or pipe end</option>
+        <option value="duct">rectangular or odd opening</option>
+      </select>
       <button className="btn btn-outline" disabled={add.isPending}>
         Add
       </button>

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { InterfaceView } from '@/api/types'
 import { useKeys } from '@/ui/useKeys'
+import { DuctDrawing } from './DuctDrawing'
 import { ReadingEntry } from './ReadingEntry'
 import { ReadingList } from './ReadingList'
 import { TubeDrawing } from './TubeDrawing'
@@ -29,7 +30,11 @@ export function PlaceReadings({ place, hotkeys, from, typed: begun }: PlaceReadi
         {place.name} <span className="quiet text-base font-normal">{place.kindName}</span>
       </h2>
       <div className="grid grid-cols-1 gap-6 @3xl:grid-cols-2">
-        <TubeDrawing place={place} chosen={dimension.key} onChoose={setChosen} />
+        {place.kind === 'duct' ? (
+          <DuctDrawing place={place} chosen={dimension.key} onChoose={setChosen} />
+        ) : (
+          <TubeDrawing place={place} chosen={dimension.key} onChoose={setChosen} />
+        )}
         <div className="order-first flex flex-col gap-4 @3xl:order-last">
           <ReadingEntry
             key={`${dimension.key}/${typed?.count ?? 0}`}

@@ -1,7 +1,7 @@
 import type { CSSProperties } from 'react'
-import type { DimensionView, InterfaceView } from '@/api/types'
-import { Figure } from '@/ui/Figure'
+import type { InterfaceView } from '@/api/types'
 import { Patterns } from '@/ui/Patterns'
+import { Spot } from './Spot'
 
 export type TubeDrawingProps = { readonly place: InterfaceView; readonly chosen: string; readonly onChoose: (key: string) => void }
 
@@ -51,24 +51,8 @@ export function TubeDrawing({ place, chosen, onChoose }: TubeDrawingProps) {
         </g>
       </svg>
       {place.dimensions.map((d) => (
-        <Spot key={d.key} dimension={d} chosen={d.key === chosen} onChoose={onChoose} />
+        <Spot key={d.key} dimension={d} at={spots[d.key]} chosen={d.key === chosen} onChoose={onChoose} />
       ))}
     </div>
-  )
-}
-
-type SpotProps = { readonly dimension: DimensionView; readonly chosen: boolean; readonly onChoose: (key: string) => void }
-
-function Spot({ dimension, chosen, onChoose }: SpotProps) {
-  return (
-    <button
-      className={`bg-base-100 absolute flex min-h-14 min-w-32 flex-col items-start rounded border px-2 py-1 text-left ${chosen ? 'border-primary border-2' : 'border-base-300'}`}
-      style={spots[dimension.key]}
-      aria-pressed={chosen}
-      onClick={() => onChoose(dimension.key)}
-    >
-      <span className="quiet text-xs">{dimension.label}</span>
-      {dimension.size ? <Figure metric={dimension.size.metric} inches={dimension.size.inches} /> : <span className="quiet">not read</span>}
-    </button>
   )
 }
