@@ -17,7 +17,13 @@ public enum BodyRole
 /// <param name="Key">Unique in its design: "part", "ring-first".</param>
 /// <param name="Name">As shown.</param>
 /// <param name="Role">What it is for.</param>
-/// <param name="Solid">Its shape; the part and its counterparts share one frame, coupons stand on the bed.</param>
+/// <param name="Shape">Makes its shape, once it is asked for; the part and its counterparts share one frame, coupons stand on the bed.</param>
 /// <param name="Proves">The interface slot a coupon proves.</param>
 /// <param name="Says">What it is good for, and what it leaves unproved.</param>
-public sealed record Body(string Key, string Name, BodyRole Role, Solid Solid, string? Proves = null, string? Says = null);
+public sealed record Body(string Key, string Name, BodyRole Role, Func<Solid> Shape, string? Proves = null, string? Says = null)
+{
+    private readonly Lazy<Solid> solid = new(Shape);
+
+    /// <summary>Its shape. Coupons are many and seldom looked at: a tree is built when it is first asked for.</summary>
+    public Solid Solid => solid.Value;
+}

@@ -59,17 +59,25 @@ public static class MachineStore
         return await database.OneOrNone<Guid?>("select reading_id from reading_strike where reading_id = @reading", new { reading }, stop) is not null;
     }
 
+    /// <summary>Two statements that <see cref="ReadInterfaces"/> reads the answers of; all interfaces when <c>@ids</c> is null.</summary>
+    internal const string SelectInterfaces = """
+        select id, machine_id, name, kind from interface where @ids::uuid[] is null or id = any(@ids) order by at, id;
+        select r.id, r.interface_id, r.dimension, r.millimetres, r.text, r.at, r.remark, s.because,
+               i.id as instrument_id, i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
+        from reading r join instrument i on i.id = r.instrument_id left join reading_strike s on s.reading_id = r.id
+        where @ids::uuid[] is null or r.interface_id = any(@ids) order by r.at, r.id
+        """;
+
     private static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> Interfaces(NpgsqlDataSource database, Guid[]? ids, CancellationToken stop)
     {
-        const string sql = """
-            select id, machine_id, name, kind from interface where @ids::uuid[] is null or id = any(@ids) order by at, id;
-            select r.id, r.interface_id, r.dimension, r.millimetres, r.text, r.at, r.remark, s.because,
-                   i.id as instrument_id, i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
-            from reading r join instrument i on i.id = r.instrument_id left join reading_strike s on s.reading_id = r.id
-            where @ids::uuid[] is null or r.interface_id = any(@ids) order by r.at, r.id
-            """;
         await using var connection = await database.OpenConnectionAsync(stop);
-        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(sql, new { ids }, cancellationToken: stop));
+        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(SelectInterfaces, new { ids }, cancellationToken: stop));
+        return await ReadInterfaces(answers);
+    }
+
+    /// <summary>Reads the answers of <see cref="SelectInterfaces"/>.</summary>
+    internal static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> ReadInterfaces(SqlMapper.GridReader answers)
+    {
         var rows = (await answers.ReadAsync<InterfaceRow>()).AsList();
         var readings = (await answers.ReadAsync<ReadingRow>()).ToLookup(r => (r.InterfaceId, r.Dimension));
         return [.. rows.Select(row => (row.MachineId, ToInterface(row, readings)))];

@@ -1,3 +1,4 @@
+using Dapper;
 using Emboq.Core;
 using Npgsql;
 
@@ -86,17 +87,18 @@ public static class RevisionStore
             r.InstrumentId is { } i ? instruments[i] : null, r.Remark, r.At))];
     }
 
-    /// <summary>What the tries of a part say about one process, oldest first: tries on another process prove the shape, not the size.</summary>
-    public static async Task<IReadOnlyList<TryEvidence>> Evidence(NpgsqlDataSource database, Guid part, Guid process, CancellationToken stop)
-    {
-        var rows = await database.Many<EvidenceRow>("""
-            select split_part(t.slot, '#', 1) as slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
-                   i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
-            from try t join revision r on r.part_id = t.part_id and r.number = t.revision left join instrument i on i.id = t.instrument_id
-            where t.part_id = @part and r.process_id = @process order by t.at, t.id
-            """, new { part, process }, stop);
-        return [.. rows.Select(r => r.ToEvidence())];
-    }
+    /// <summary>What the tries of a part say about one process, oldest first, by <c>@part</c> and <c>@process</c>: tries on another process prove the shape, not the size.
+    /// <see cref="ReadEvidence"/> reads it.</summary>
+    internal const string SelectEvidence = """
+        select split_part(t.slot, '#', 1) as slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
+               i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
+        from try t join revision r on r.part_id = t.part_id and r.number = t.revision left join instrument i on i.id = t.instrument_id
+        where t.part_id = @part and r.process_id = @process order by t.at, t.id
+        """;
+
+    /// <summary>Reads the answer of <see cref="SelectEvidence"/>.</summary>
+    internal static async Task<IReadOnlyList<TryEvidence>> ReadEvidence(SqlMapper.GridReader answers) =>
+        [.. (await answers.ReadAsync<EvidenceRow>()).Select(r => r.ToEvidence())];
 
     /// <summary>Adds a try.</summary>
     public static Task AddTry(NpgsqlDataSource database, Try entry, CancellationToken stop) =>

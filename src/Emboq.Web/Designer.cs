@@ -9,39 +9,40 @@ namespace Emboq.Web;
 internal static class Designer
 {
     /// <summary>Computes a kept part as it stands, or what stands in the way.</summary>
-    public static async Task<Outcome<Design>> OfPart(NpgsqlDataSource database, Part part, CancellationToken stop, string? mark = null) =>
-        await Of(database, part.Family, part.State, part.Id, await MachineStore.InterfacesOf(database, [.. part.State.Interfaces.Values], stop), stop, mark);
+    /// <param name="database">The notebook.</param>
+    /// <param name="part">The part.</param>
+    /// <param name="stop">Ends the wait.</param>
+    /// <param name="mark">The revision mark to raise on it.</param>
+    public static Task<Outcome<Design>> OfPart(NpgsqlDataSource database, Part part, CancellationToken stop, string? mark = null) =>
+        Of(database, part.Family, part.State, part.Id, new Dictionary<Guid, Interface>(), stop, mark);
 
     /// <summary>Computes decisions that need not be kept.</summary>
     /// <param name="database">The notebook.</param>
     /// <param name="familyKey">Which family.</param>
     /// <param name="state">The decisions.</param>
     /// <param name="part">The part whose tries count, if any.</param>
-    /// <param name="interfaces">The interfaces that the slots may name, by identity.</param>
+    /// <param name="stated">Interfaces that the slots name beside the kept ones, by identity.</param>
     /// <param name="stop">Ends the wait.</param>
     /// <param name="mark">The revision mark to raise on the part.</param>
-    public static async Task<Outcome<Design>> Of(NpgsqlDataSource database, string familyKey, PartState state, Guid? part, IReadOnlyDictionary<Guid, Interface> interfaces, CancellationToken stop, string? mark = null)
+    public static async Task<Outcome<Design>> Of(NpgsqlDataSource database, string familyKey, PartState state, Guid? part, IReadOnlyDictionary<Guid, Interface> stated, CancellationToken stop, string? mark = null)
     {
         if (FamilyList.Find(familyKey) is not { } family)
         {
             return new Problem("family", familyKey, $"There is no family '{familyKey}'.", $"Use one of {string.Join(", ", FamilyList.All.Select(f => f.Key))}.");
         }
 
+        var (kept, process, tries) = await BriefStore.Of(database, [.. state.Interfaces.Values], state.Process, part, stop);
+        var interfaces = kept.Concat(stated).ToDictionary();
         var values = ParameterValues.Read(family.Parameters, state.Parameters);
         var problems = values.Problems.Concat(SlotProblems(family, state, interfaces)).ToList();
-        var process = await ProcessStore.Find(database, state.Process, stop);
         if (process is null)
         {
             problems.Add(new("process", $"{state.Process}", $"There is no process {state.Process}.", "Use an id from GET /api/processes."));
         }
 
-        if (problems.Count > 0)
-        {
-            return problems;
-        }
-
-        var tries = part is { } id ? await RevisionStore.Evidence(database, id, process!.Id, stop) : [];
-        return family.Design(new(values.Value, state.Interfaces.ToDictionary(i => i.Key, i => interfaces[i.Value]), process!, tries, mark));
+        return problems.Count > 0
+            ? problems
+            : family.Design(new(values.Value, state.Interfaces.ToDictionary(i => i.Key, i => interfaces[i.Value]), process!, tries, mark));
     }
 
     private static IEnumerable<Problem> SlotProblems(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces)

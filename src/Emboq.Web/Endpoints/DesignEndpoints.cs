@@ -60,15 +60,14 @@ internal static class DesignEndpoints
         var entries = input.Entries("parameters", request.Parameters);
         // A null in JSON slips past the annotation of a dictionary's value: it names no place.
         var places = (request.Interfaces ?? new Dictionary<string, PlaceRequest>()).Where(p => p.Value is not null).ToDictionary();
-        var kept = await MachineStore.InterfacesOf(database, [.. places.Values.Where(p => p.Id is not null).Select(p => p.Id!.Value)], stop);
-        var interfaces = new Dictionary<Guid, Interface>(kept);
+        var stated = new Dictionary<Guid, Interface>();
         var slots = new Dictionary<string, Guid>();
         foreach (var (slot, place) in places)
         {
             slots[slot] = place.Id ?? Guid.CreateVersion7();
             if (place.Id is null)
             {
-                interfaces[slots[slot]] = Stated(input, slot, slots[slot], place);
+                stated[slots[slot]] = Stated(input, slot, slots[slot], place);
             }
         }
 
@@ -77,13 +76,16 @@ internal static class DesignEndpoints
             return input.Problems.ToList();
         }
 
-        return await Designer.Of(database, request.Family, new(entries, slots, request.Process), request.Part, interfaces, stop);
+        return await Designer.Of(database, request.Family, new(entries, slots, request.Process), request.Part, stated, stop);
     }
 
     private static async Task<DesignView> View(Design design, IReadOnlyList<BodyRole>? roles, ISolidKernel kernel, CancellationToken stop)
     {
         var shown = design.Bodies.Where(b => roles?.Contains(b.Role) ?? true).ToList();
-        return DesignView.Of(design, shown, await kernel.Evaluate([.. shown.Select(b => b.Solid)], Facets.DefaultChordError, stop), kernel.Version);
+        // The ledger is put into words while the kernel works.
+        var meshes = kernel.Evaluate([.. shown.Select(b => b.Solid)], Facets.DefaultChordError, stop);
+        var view = DesignView.Of(design, kernel.Version);
+        return view with { Bodies = [.. shown.Zip(await meshes, BodyView.Of)] };
     }
 
     private static Interface Stated(Input input, string slot, Guid id, PlaceRequest place)

@@ -103,8 +103,7 @@ internal static class JobEndpoints
     /// <summary>What cannot be computed is not kept: the same door as a preview.</summary>
     private static async Task Probe(Input input, string family, PartState state, string path, NpgsqlDataSource database, CancellationToken stop)
     {
-        var interfaces = await MachineStore.InterfacesOf(database, [.. state.Interfaces.Values], stop);
-        foreach (var problem in (await Designer.Of(database, family, state, null, interfaces, stop)).Problems)
+        foreach (var problem in (await Designer.Of(database, family, state, null, new Dictionary<Guid, Interface>(), stop)).Problems)
         {
             input.Add(problem with { Field = path + problem.Field });
         }

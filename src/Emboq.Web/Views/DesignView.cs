@@ -14,13 +14,13 @@ public sealed record DesignView(
     IReadOnlyList<string> Cautions,
     string Kernel)
 {
-    /// <summary>From a design and the meshes of some of its bodies, in order.</summary>
-    public static DesignView Of(Design design, IReadOnlyList<Body> bodies, IReadOnlyList<SolidMesh> meshes, string kernel) => new(
+    /// <summary>From a design, without bodies.</summary>
+    public static DesignView Of(Design design, string kernel) => new(
         [.. design.Ledger.Lines.Select(LedgerLineView.Of)],
         [.. design.Checks.Select(CheckView.Of)],
         [.. design.Seats.Select(SeatView.Of)],
         design.Chance,
-        [.. bodies.Zip(meshes, BodyView.Of)],
+        [],
         design.Drawing is { } drawing ? DrawingView.Of(drawing) : null,
         design.Cautions,
         kernel);
@@ -68,7 +68,7 @@ public sealed record SeatView(string Slot, Guid Interface, string Name, string F
 /// <param name="Size">Width, depth and height, mm.</param>
 /// <param name="Positions">Base64 of little-endian 32-bit floats: x, y, z of each vertex, mm.</param>
 /// <param name="Triangles">Base64 of little-endian 32-bit integers: three vertex indices each.</param>
-public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, string? Says, string Hash, double Volume, Point3 Size, string Positions, string Triangles)
+public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, string? Says, string Hash, double Volume, Point3 Size, byte[] Positions, byte[] Triangles)
 {
     /// <summary>From a body and its mesh.</summary>
     public static BodyView Of(Body body, SolidMesh mesh)
@@ -76,7 +76,7 @@ public sealed record BodyView(string Key, string Name, BodyRole Role, string? Pr
         var (least, greatest) = mesh.Bounds;
         return new(body.Key, body.Name, body.Role, body.Proves, body.Says, body.Solid.Hash, mesh.Volume,
             new(greatest.X - least.X, greatest.Y - least.Y, greatest.Z - least.Z),
-            Convert.ToBase64String(MemoryMarshal.AsBytes(mesh.Positions.AsSpan())), Convert.ToBase64String(MemoryMarshal.AsBytes(mesh.Triangles.AsSpan())));
+            MemoryMarshal.AsBytes(mesh.Positions.AsSpan()).ToArray(), MemoryMarshal.AsBytes(mesh.Triangles.AsSpan()).ToArray());
     }
 }
 

@@ -12,11 +12,16 @@ internal static class AdapterLadder
     public static Body Of(EndReckoning end, Process process)
     {
         var ladder = end.Ladder;
-        var pitch = Reach(end, ladder) + Gap;
-        var columns = Math.Max(1, (int)Math.Floor((process.BedWidth - 10 + Gap) / pitch));
-        var rings = ladder.Sizes.Select((size, i) => Ring(end, size - end.Drawn.Value, i + 1).At(i % columns * pitch, i / columns * pitch, 0));
-        return new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end", BodyRole.Coupon, rings.Aggregate((a, b) => a + b), end.Parameters.Slot,
+        return new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end", BodyRole.Coupon, () => Rings(end, process), end.Parameters.Slot,
             $"{ladder.Sizes.Count} rings from {Checks.Figures.Mm(ladder.Sizes[0])} to {Checks.Figures.Mm(ladder.Sizes[^1])}; ring 1 has one notch, ring 2 two. Say at Try which ring fits. It does not prove the cuff's straightness over its length.");
+    }
+
+    private static Solid Rings(EndReckoning end, Process process)
+    {
+        var sizes = end.Ladder.Sizes;
+        var pitch = Reach(end, end.Ladder) + Gap;
+        var columns = Math.Max(1, (int)Math.Floor((process.BedWidth - 10 + Gap) / pitch));
+        return sizes.Select((size, i) => Ring(end, size - end.Drawn.Value, i + 1).At(i % columns * pitch, i / columns * pitch, 0)).Aggregate((a, b) => a + b);
     }
 
     private static double Reach(EndReckoning end, LadderReckoning ladder) =>

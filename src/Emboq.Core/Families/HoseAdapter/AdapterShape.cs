@@ -11,16 +11,21 @@ internal static class AdapterShape
     public static IReadOnlyList<Body> Bodies(AdapterReckoning r, AdapterParameters p, Brief brief)
     {
         Solid bare = r.IsUnlike ? AdapterOutline.Part(r) : new Solid.Revolved(new Profile(Section(r)));
-        var part = AdapterMark.On(bare, r, brief.Mark);
         return
         [
-            new("part", "adapter", BodyRole.Part, AdapterSteady.Under(r, p.WayUp, p.Steady, brief.Process) is { } more ? part + more : part),
+            new("part", "adapter", BodyRole.Part, () => Part(bare, r, p, brief)),
             Ring(r, r.First, bare, (r.First.Cuff.Value - RingHeight) / 2),
             Ring(r, r.Second, bare, r.Height.Value - ((r.Second.Cuff.Value + RingHeight) / 2)),
             .. r.Ends.Select(e => AdapterLadder.Of(e, brief.Process)),
-            new("machine-first", r.First.Interface.Name, BodyRole.Counterpart, Machine(r, r.First)),
-            new("machine-second", r.Second.Interface.Name, BodyRole.Counterpart, Machine(r, r.Second)),
+            new("machine-first", r.First.Interface.Name, BodyRole.Counterpart, () => Machine(r, r.First)),
+            new("machine-second", r.Second.Interface.Name, BodyRole.Counterpart, () => Machine(r, r.Second)),
         ];
+    }
+
+    private static Solid Part(Solid bare, AdapterReckoning r, AdapterParameters p, Brief brief)
+    {
+        var marked = AdapterMark.On(bare, r, brief.Mark);
+        return AdapterSteady.Under(r, p.WayUp, p.Steady, brief.Process) is { } more ? marked + more : marked;
     }
 
     /// <summary>The half section of the part: height along y, radius along x.</summary>
@@ -57,7 +62,7 @@ internal static class AdapterShape
     {
         var reach = r.Ends.Max(AdapterChecks.Across);
         var slice = new Solid.Box(2 * reach, 2 * reach, RingHeight).At(-reach, -reach, from);
-        return new($"ring-{end.Parameters.Slot}", $"ring of the {end.Parameters.Slot} end", BodyRole.Coupon, (part & slice).At(0, 0, -from), end.Parameters.Slot,
+        return new($"ring-{end.Parameters.Slot}", $"ring of the {end.Parameters.Slot} end", BodyRole.Coupon, () => (part & slice).At(0, 0, -from), end.Parameters.Slot,
             $"Proves the diameter on the {end.Interface.Name}. It does not prove the cuff's straightness over its length, nor any other filament than the one it is printed in.");
     }
 
