@@ -8,7 +8,7 @@ using Emboq.Core.Solids;
 using Emboq.Kernel;
 
 // Previews through the running application against the kernel alone, in turn in one run, so that a drifting machine moves both.
-// Usage: Emboq.Bench URL [rounds]
+// Usage: Emboq.Bench URL [rounds [pid previews]]: with a process id, the memory of that process over so many previews is followed too.
 var address = new Uri(args[0]);
 var rounds = args.Length > 1 ? int.Parse(args[1], CultureInfo.InvariantCulture) : 300;
 using var http = new HttpClient { BaseAddress = address };
@@ -20,7 +20,7 @@ var process = (await http.GetFromJsonAsync<List<Emboq.Core.Process>>("/api/proce
     Converters = { new System.Text.Json.Serialization.JsonStringEnumConverter() },
 }))!.Single(p => p.Id == (Guid)part["state"]!["process"]!);
 
-for (var warm = 0; warm < 60; warm++)
+for (var warm = 0; warm < 400; warm++)
 {
     await Preview(warm);
     await Kernel(warm);
@@ -47,6 +47,20 @@ await Task.WhenAll(Enumerable.Range(0, 2).Select(async client =>
     }
 }));
 Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"two clients: {2 * rounds / clock.Elapsed.TotalSeconds:0.0} previews a second"));
+
+if (args.Length > 3)
+{
+    var count = int.Parse(args[3], CultureInfo.InvariantCulture);
+    for (var i = 0; i <= count; i++)
+    {
+        if (i % (count / 10) == 0)
+        {
+            Console.WriteLine($"memory after {i} previews: {Resident(args[2])} MiB");
+        }
+
+        await Preview(i % 3000);
+    }
+}
 
 // Each round is another angle, so that nothing is answered from memory.
 string Angle(int i) => (20 + (i * 0.01)).ToString("0.00", CultureInfo.InvariantCulture);
@@ -89,6 +103,9 @@ static async Task<double> Timed(Func<Task> work)
     await work();
     return clock.Elapsed.TotalMilliseconds;
 }
+
+static int Resident(string pid) =>
+    int.Parse(File.ReadLines($"/proc/{pid}/status").First(l => l.StartsWith("VmRSS", StringComparison.Ordinal)).Split(' ', StringSplitOptions.RemoveEmptyEntries)[1], CultureInfo.InvariantCulture) / 1024;
 
 static double Median(IEnumerable<double> values) => values.Order().ElementAt(values.Count() / 2);
 

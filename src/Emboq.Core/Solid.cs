@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Emboq.Core.Solids;
 
 namespace Emboq.Core;
@@ -104,33 +105,35 @@ public abstract class Solid : IEquatable<Solid>
         public double Height { get; } = height;
     }
 
-    /// <summary>A body between two outlines, from the first at z = 0 straight to the second at its height.</summary>
+    /// <summary>A body through outlines one above the other, straight from each to the next, corner to corner.</summary>
     public sealed class Lofted : Solid
     {
-        /// <summary>Joins two outlines of equal count, corner to corner.</summary>
-        /// <exception cref="ArgumentException">The counts differ, or the origin does not see every side of an outline from within.</exception>
-        public Lofted(Profile bottom, Profile top, double height)
-            : base(StructuralHash.Of("lofted", [Positive(height, nameof(height))], bottom.Hash, top.Hash))
+        /// <summary>Joins outlines of equal count.</summary>
+        /// <param name="sections">Two or more, the lowest first.</param>
+        /// <exception cref="ArgumentException">The counts differ, the heights do not rise, or the z axis does not see every side of an outline from within.</exception>
+        public Lofted(params IEnumerable<Section> sections)
+            : base(StructuralHash.Of("lofted", sections.Select(s => Finite(s.Height, "height")), sections.Select(s => s.Outline.Hash)))
         {
-            if (bottom.Points.Length != top.Points.Length)
+            Sections = [.. sections];
+            if (Sections.Length < 2 || Sections.Zip(Sections.Skip(1)).Any(pair => pair.First.Height >= pair.Second.Height || pair.First.Outline.Points.Length != pair.Second.Outline.Points.Length))
             {
-                throw new ArgumentException("Two lofted outlines need as many corners as each other.", nameof(top));
+                throw new ArgumentException("A loft needs two or more outlines of equal count, each above the last.", nameof(sections));
             }
 
-            Bottom = Outlines.SeenFromWithin(bottom) ? bottom : throw new ArgumentException("The origin must see the whole outline.", nameof(bottom));
-            Top = Outlines.SeenFromWithin(top) ? top : throw new ArgumentException("The origin must see the whole outline.", nameof(top));
-            Height = height;
+            if (!Sections.All(s => Outlines.SeenFromWithin(s.Outline)))
+            {
+                throw new ArgumentException("The axis must see the whole of every outline.", nameof(sections));
+            }
         }
 
-        /// <summary>The outline at z = 0.</summary>
-        public Profile Bottom { get; }
-
-        /// <summary>The outline at the height.</summary>
-        public Profile Top { get; }
-
-        /// <summary>Along z, mm.</summary>
-        public double Height { get; }
+        /// <summary>The outlines, the lowest first.</summary>
+        public ImmutableArray<Section> Sections { get; }
     }
+
+    /// <summary>An outline at a height.</summary>
+    /// <param name="Outline">Around the z axis.</param>
+    /// <param name="Height">Its z, mm.</param>
+    public sealed record Section(Profile Outline, double Height);
 
     /// <summary>Raised letters in the xy plane, read from +z, centred on the origin, standing from z = 0 up.
     /// As high as asked, or lower where that would be wider than there is room for.</summary>

@@ -38,7 +38,7 @@ internal sealed class SolidProgram(double chordError)
         Solid.Box b => new() { ["op"] = "box", ["width"] = b.Width, ["depth"] = b.Depth, ["height"] = b.Height },
         Solid.Revolved r => Revolve(r, cut),
         Solid.Extruded e => new() { ["op"] = "extrude", ["height"] = e.Height, ["outline"] = Outline(e.Profile) },
-        Solid.Lofted l => new() { ["op"] = "loft", ["height"] = l.Height, ["bottom"] = Outline(l.Bottom), ["top"] = Outline(l.Top) },
+        Solid.Lofted l => new() { ["op"] = "loft", ["heights"] = new JsonArray([.. l.Sections.Select(s => (JsonNode)s.Height)]), ["outlines"] = new JsonArray([.. l.Sections.Select(s => (JsonNode)Outline(s.Outline))]) },
         Solid.Lettering l => new() { ["op"] = "letter", ["height"] = l.Thickness, ["outlines"] = Letters.Outlines(l.Text, l.Size, l.Room, chordError) },
         Solid.Moved m => new() { ["op"] = "move", ["of"] = Add(m.Of, cut), ["by"] = new JsonArray(m.By.X, m.By.Y, m.By.Z) },
         Solid.Turned t => new() { ["op"] = "turn", ["of"] = Add(t.Of, cut), ["axis"] = t.Axis == Axis.X ? "x" : "z", ["degrees"] = t.Degrees },

@@ -10,7 +10,7 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     revolve: (i) => fromOutline(i.outline, (section) => section.revolve(i.facets)),
     extrude: (i) => fromOutline(i.outline, (section) => section.extrude(i.height)),
     move: (i, of) => of(i.of).translate(i.by),
-    loft: (i) => loft(i.bottom, i.top, i.height),
+    loft: (i) => loft(i.outlines, i.heights),
     letter: (i) => fromOutlines(i.outlines, (section) => section.extrude(i.height)),
     turn: (i, of) => of(i.of).rotate(i.axis === 'x' ? [i.degrees, 0, 0] : [0, 0, i.degrees]),
     union: (i, of) => of(i.a).add(of(i.b)),
@@ -29,13 +29,18 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     }
   }
 
-  // Corner i of the bottom joins corner i of the top; each cap is a fan around the axis.
-  function loft(bottom, top, height) {
-    const n = bottom.length
-    const at = [...bottom.map(([x, y]) => [x, y, 0]), ...top.map(([x, y]) => [x, y, height]), [0, 0, 0], [0, 0, height]]
-    const triangles = bottom.flatMap((_, i) => {
+  // Corner i of each outline joins corner i of the next; each cap is a fan around the axis.
+  function loft(outlines, heights) {
+    const [n, last] = [outlines[0].length, outlines.length - 1]
+    const [bottom, top] = [n * outlines.length, n * outlines.length + 1]
+    const at = [...outlines.flatMap((outline, k) => outline.map(([x, y]) => [x, y, heights[k]])), [0, 0, heights[0]], [0, 0, heights[last]]]
+    const triangles = outlines[0].flatMap((_, i) => {
       const j = (i + 1) % n
-      return [i, j, n + j, i, n + j, n + i, 2 * n, j, i, 2 * n + 1, n + i, n + j]
+      const sides = outlines.slice(1).flatMap((_, k) => {
+        const [low, high] = [k * n, (k + 1) * n]
+        return [low + i, low + j, high + j, low + i, high + j, high + i]
+      })
+      return [...sides, bottom, j, i, top, last * n + i, last * n + j]
     })
     return Manifold.ofMesh(new Mesh({ numProp: 3, vertProperties: Float32Array.from(at.flat()), triVerts: Uint32Array.from(triangles) }))
   }

@@ -14,7 +14,7 @@ public static class SolidJson
         Solid.Box b => new() { [Kind] = "box", ["width"] = b.Width, ["depth"] = b.Depth, ["height"] = b.Height },
         Solid.Revolved r => new() { [Kind] = "revolved", ["outline"] = Outline(r.Profile) },
         Solid.Extruded e => new() { [Kind] = "extruded", ["outline"] = Outline(e.Profile), ["height"] = e.Height },
-        Solid.Lofted l => new() { [Kind] = "lofted", ["bottom"] = Outline(l.Bottom), ["top"] = Outline(l.Top), ["height"] = l.Height },
+        Solid.Lofted l => new() { [Kind] = "lofted", ["sections"] = new JsonArray([.. l.Sections.Select(s => (JsonNode)new JsonObject { ["outline"] = Outline(s.Outline), ["height"] = s.Height })]) },
         Solid.Lettering l => new() { [Kind] = "lettering", ["text"] = l.Text, ["size"] = l.Size, ["room"] = l.Room, ["thickness"] = l.Thickness },
         Solid.Moved m => new() { [Kind] = "moved", ["of"] = Write(m.Of), ["by"] = new JsonArray(m.By.X, m.By.Y, m.By.Z) },
         Solid.Turned t => new() { [Kind] = "turned", ["of"] = Write(t.Of), ["axis"] = t.Axis.ToString(), ["degrees"] = t.Degrees },
@@ -33,7 +33,7 @@ public static class SolidJson
             "box" => new Solid.Box(Number(o, "width"), Number(o, "depth"), Number(o, "height")),
             "revolved" => new Solid.Revolved(Outline(o)),
             "extruded" => new Solid.Extruded(Outline(o), Number(o, "height")),
-            "lofted" => new Solid.Lofted(Outline(o, "bottom"), Outline(o, "top"), Number(o, "height")),
+            "lofted" => new Solid.Lofted(o["sections"]!.AsArray().Select(s => new Solid.Section(Outline(s!.AsObject()), Number(s.AsObject(), "height")))),
             "lettering" => new Solid.Lettering((string)o["text"]!, Number(o, "size"), Number(o, "room"), Number(o, "thickness")),
             "moved" => Read(o["of"]).At((double)o["by"]![0]!, (double)o["by"]![1]!, (double)o["by"]![2]!),
             "turned" => new Solid.Turned(Read(o["of"]), Enum.Parse<Axis>((string?)o["axis"] ?? "X"), Number(o, "degrees")),
@@ -50,5 +50,5 @@ public static class SolidJson
 
     private static JsonArray Outline(Profile profile) => new([.. profile.Points.Select(p => (JsonNode)new JsonArray(p.X, p.Y))]);
 
-    private static Profile Outline(JsonObject o, string key = "outline") => new(o[key]!.AsArray().Select(p => new Point2((double)p![0]!, (double)p[1]!)));
+    private static Profile Outline(JsonObject o) => new(o["outline"]!.AsArray().Select(p => new Point2((double)p![0]!, (double)p[1]!)));
 }

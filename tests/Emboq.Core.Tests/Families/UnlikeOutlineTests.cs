@@ -1,3 +1,4 @@
+using Emboq.Core.Families;
 using Emboq.Core.Families.HoseAdapter;
 using Emboq.Core.Solids;
 
@@ -25,5 +26,82 @@ public sealed class UnlikeOutlineTests
         var moved = AdapterOutline.Moved(outline, distance)!;
         moved.Area.ShouldBe(outline.Area + (length * distance) + (Math.PI * distance * distance), 0.05);
         Outlines.SeenFromWithin(moved).ShouldBeTrue();
+    }
+
+    private static Interface Chute(double width, double height, double corner)
+    {
+        var id = Guid.NewGuid();
+        (string Key, double? Value)[] sizes = [("inside", null), ("insideDepth", null), ("outside", width), ("outsideDepth", height), ("corner", corner), ("depth", 40)];
+        return new(id, "chute", InterfaceKind.Duct, [.. sizes.Select(s => Workshop.Dimension(id, s.Key, s.Value is { } v ? [(Workshop.Caliper, v)] : []))]);
+    }
+
+    private static Design Design(Interface first, params (string Key, string Entry)[] entries)
+    {
+        var family = FamilyList.Find("hose-adapter")!;
+        (string, string)[] usual = [("firstJoin", "over"), ("secondJoin", "inside"), .. entries];
+        return family.Design(new(ParameterValues.Read(family.Parameters, usual.ToDictionary(e => e.Item1, e => e.Item2)).Value,
+            new Dictionary<string, Interface> { ["first"] = first, ["second"] = Workshop.Tube("hose", inside: 60, depth: 50) }, Workshop.Process, []));
+    }
+
+    [Fact]
+    public void Height_moves_by_the_same_amount_as_width_and_both_must_fit()
+    {
+        var design = Design(Chute(80, 45, 5));
+        (design.Ledger["first.height.drawn"].Value - 45).ShouldBe(design.Ledger["first.drawn"].Value - 80, 1e-9);
+        design.Ledger["first.height.realised"].Value.ShouldBe(design.Ledger["first.realised"].Value, 1e-9);
+        // Width and height share the process and the caliper, so both together are less sure than one alone, but surer than if they were independent.
+        var (width, hose) = (design.Seats[0].Chance, design.Seats[1].Chance);
+        design.Chance!.Value.ShouldBeInRange(width * width * hose, (width * hose) + 0.01);
+    }
+
+    [Fact]
+    public void The_bore_for_the_air_is_a_round_one_of_equal_area()
+    {
+        var sharp = Design(Chute(80, 45, 0));
+        var wide = sharp.Ledger["first.wanted"].Value;
+        sharp.Ledger["first.equivalent"].Value.ShouldBe(2 * Math.Sqrt(wide * (wide - 35) / Math.PI), 1e-6);
+    }
+
+    [Fact]
+    public void An_odd_outline_is_stretched_to_the_measured_width_and_height()
+    {
+        var design = Design(Chute(80, 60, 0), ("firstOutline", "0,0 4,0 4,2 2.5,2 2.5,3 0,3"));
+        design.Checks.Single(c => c.Key == "first.outline").Verdict.ShouldBe(Verdict.Good);
+        design.Bodies.ShouldNotBeEmpty();
+        design.Bodies.Single(b => b.Key == "ring-first").Solid.ShouldNotBe(Design(Chute(80, 60, 0)).Bodies.Single(b => b.Key == "ring-first").Solid);
+    }
+
+    [Fact]
+    public void An_outline_with_a_hidden_side_stops_in_words()
+    {
+        var design = Design(Chute(80, 60, 0), ("firstOutline", "0,0 40,0 40,30 30,30 30,5 10,5 10,30 0,30"));
+        design.Bodies.ShouldBeEmpty();
+        design.Checks.Single(c => c.Key == "first.outline").Says.ShouldContain("hides behind another");
+    }
+
+    [Fact]
+    public void A_clamp_or_taper_is_refused_and_the_remedy_takes_it_off()
+    {
+        var check = Design(Chute(80, 45, 5), ("firstHold", "taper")).Checks.Single(c => c.Key == "first.outline");
+        check.Verdict.ShouldBe(Verdict.Stop);
+        check.Remedies.OfType<Remedy.Change>().Single().Entries["firstHold"].ShouldBe("plain");
+    }
+
+    [Fact]
+    public void Nothing_is_reckoned_before_width_and_height_are_read()
+    {
+        var unread = Chute(80, 45, 5);
+        var half = unread with { Dimensions = [.. unread.Dimensions.Select(d => d.Key == "outsideDepth" ? d with { Readings = [] } : d)] };
+        Design(half).Checks.Single().Key.ShouldBe("first.outsideDepth.readings");
+    }
+
+    [Fact]
+    public void Matched_outlines_keep_their_areas_and_have_equal_counts()
+    {
+        var (round, box) = (Outlines.Round(20, 60), Outlines.RoundedRectangle(50, 30, 4, 0.01));
+        var (a, b) = Outlines.Matched(round, box);
+        a.Points.Length.ShouldBe(b.Points.Length);
+        a.Area.ShouldBe(round.Area, 1e-6);
+        b.Area.ShouldBe(box.Area, 1e-6);
     }
 }

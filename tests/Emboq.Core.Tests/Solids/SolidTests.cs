@@ -10,7 +10,7 @@ public sealed class SolidTests
     public static TheoryData<Solid> EveryKind =>
     [
         new Solid.Cylinder(1, 2), new Solid.Box(1, 2, 3), new Solid.Revolved(Square), new Solid.Extruded(Square, 4),
-        new Solid.Box(1, 2, 3).At(1, 2, 3), new Solid.Box(1, 2, 3).UpsideDown(),
+        new Solid.Box(1, 2, 3).At(1, 2, 3), new Solid.Box(1, 2, 3).UpsideDown(), new Solid.Box(1, 2, 3).Spun(30), new Solid.Lofted(new(Outlines.Round(3, 8), 0), new(Outlines.Round(2, 8), 5), new(Outlines.Round(2, 8), 6)), new Solid.Lettering("r1", 5, 20, 1),
         new Solid.Cylinder(1, 2) + new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) - new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) & new Solid.Box(1, 2, 3),
     ];
 
@@ -78,6 +78,9 @@ public sealed class SolidTests
         Should.Throw<ArgumentOutOfRangeException>(() => new Solid.Box(1, 1, 1).At(double.PositiveInfinity, 0, 0));
         Should.Throw<ArgumentException>(() => new Profile(new(0, 0), new(1, 0)));
         Should.Throw<ArgumentException>(() => new Profile(new(0, 0), new(1, 1), new(2, 2)));
+        Should.Throw<ArgumentException>(() => new Solid.Lofted(new(Outlines.Round(3, 8), 0), new(Outlines.Round(2, 9), 5)));
+        Should.Throw<ArgumentException>(() => new Solid.Lofted(new(Outlines.Round(3, 4), 0), new(new Profile(new(1, 1), new(2, 1), new(2, 2), new(1, 2)), 5)));
+        Should.Throw<ArgumentException>(() => new Solid.Lettering("a b", 5, 20, 1));
         Should.Throw<ArgumentException>(() => new Solid.Revolved(new Profile(new(-1, 0), new(1, 0), new(1, 1))));
         Should.Throw<FormatException>(() => SolidJson.Read(System.Text.Json.Nodes.JsonNode.Parse("{\"solid\":\"teapot\"}")));
     }

@@ -62,35 +62,35 @@ internal static class AdapterOutline
     }
 
     /// <summary>The part between unlike ends.</summary>
-    public static Solid Part(AdapterReckoning r) => Body(r, e => e.Outside.Value, 0) - Body(r, e => e.Inside.Value, 1);
+    public static Solid Part(AdapterReckoning r) => r.Transition is Transition.Step
+        ? Stepped(r, e => e.Outside.Value, 0) - Stepped(r, e => e.Inside.Value, 1)
+        : Joined(r, e => e.Outside.Value, 0) - Joined(r, e => e.Inside.Value, 1);
 
     /// <summary>A cuff of some height on the bed, filled.</summary>
     public static Solid Filled(EndReckoning end, double across, double height) => end.Duct is null
         ? new Solid.Cylinder(across / 2, height)
         : new Solid.Extruded(Face(end, across), height);
 
-    /// <summary>What the outlines of a face enclose along the whole part.</summary>
+    /// <summary>What a face encloses along the whole part, in one piece.</summary>
     /// <param name="r">The adapter.</param>
     /// <param name="across">Diameter or width of the face at an end.</param>
     /// <param name="beyond">How much longer than the part at each end, mm: a bore is cut through and through.</param>
-    private static Solid Body(AdapterReckoning r, Func<EndReckoning, double> across, double beyond)
+    private static Solid.Lofted Joined(AdapterReckoning r, Func<EndReckoning, double> across, double beyond)
     {
-        var (low, between, high) = (r.First.Cuff.Value, r.ConeLength.Value, r.Second.Cuff.Value);
-        var first = Filled(r.First, across(r.First), low + beyond).At(0, 0, -beyond);
-        var second = Filled(r.Second, across(r.Second), high + beyond).At(0, 0, low + between);
-        return first + second + Between(r, across, beyond > 0).At(0, 0, low);
+        // A round bore is drawn outside its round, so that facets never tighten it.
+        double Drawn(EndReckoning end) => across(end) * (beyond > 0 && end.Duct is null ? Facets.Circumscribed(Facets.Count(across(end) / 2, Facets.DefaultChordError)) : 1);
+        var (first, second) = Outlines.Matched(Face(r.First, Drawn(r.First)), Face(r.Second, Drawn(r.Second)));
+        var (low, high) = (r.First.Cuff.Value, r.Height.Value - r.Second.Cuff.Value);
+        return new(new(first, -beyond), new(first, low), new(second, high), new(second, r.Height.Value + beyond));
     }
 
-    private static Solid Between(AdapterReckoning r, Func<EndReckoning, double> across, bool bore)
+    private static Solid Stepped(AdapterReckoning r, Func<EndReckoning, double> across, double beyond)
     {
-        var length = r.ConeLength.Value;
-        if (r.Transition is Transition.Step)
-        {
-            var (a, b) = (Filled(r.First, across(r.First), length), Filled(r.Second, across(r.Second), length));
-            return bore ? a & b : a + b;
-        }
-
-        var (bottom, top) = Outlines.Matched(Face(r.First, across(r.First)), Face(r.Second, across(r.Second)));
-        return new Solid.Lofted(bottom, top, length);
+        var (low, shelf, high) = (r.First.Cuff.Value, r.ConeLength.Value, r.Second.Cuff.Value);
+        Solid Cuff(EndReckoning end, double height) => Filled(end, across(end), height);
+        // Material spans the shelf at both ends; the bore passes it only where both let it.
+        return beyond > 0
+            ? Cuff(r.First, low + beyond).At(0, 0, -beyond) + (Cuff(r.First, shelf + 2) & Cuff(r.Second, shelf + 2)).At(0, 0, low - 1) + Cuff(r.Second, high + beyond).At(0, 0, low + shelf)
+            : Cuff(r.First, low + shelf) + Cuff(r.Second, shelf + high).At(0, 0, low);
     }
 }
