@@ -21,6 +21,7 @@ public sealed class StlFileTests : IAsyncLifetime
     {
         var said = Admesh.Judge(StlFile.Write(await Mesh(new Solid.Box(20, 30, 40)), "box"));
         said.Faults.ShouldBe(0);
+        said.Normals.ShouldBe(0);
         said.Size.ShouldBe((20, 30, 40));
         said.Volume.ShouldBe(24000, 0.1);
     }
@@ -73,6 +74,7 @@ public sealed class StlFileTests : IAsyncLifetime
                 var said = Admesh.Judge(StlFile.Write(Mesh(design.AsPrinted(body)).GetAwaiter().GetResult(), body.Key));
                 var what = $"{body.Key} of {a} {joinA} {holds.Item1} to {b} {joinB} {holds.Item2} at {angle}, wall {wall}, {by}, {steady}, {way} down, {(duct ? "rectangular" : "round")}";
                 said.Faults.ShouldBe(0, what);
+                said.Normals.ShouldBeLessThan(0.005, what);
                 said.Parts.ShouldBe(body.Key.StartsWith("ladder", StringComparison.Ordinal) ? 5 : 1, what);
             }
         }, iter: int.Parse(Environment.GetEnvironmentVariable("EMBOQ_ADAPTERS") ?? "12", System.Globalization.CultureInfo.InvariantCulture), threads: 1);

@@ -8,11 +8,11 @@ namespace Emboq.Web.Tests;
 public sealed class NotebookTests(Server server)
 {
     [Fact]
-    public async Task The_demo_has_five_machines_two_processes_and_three_jobs_at_different_stages()
+    public async Task The_demo_has_six_machines_two_processes_and_jobs_at_different_stages()
     {
         string[] demo = ["Blade sander to hose", "Lathe hood to hose", "Grip sander to ceiling hose"];
-        (await server.Get("/api/processes")).AsArray().Count(p => (string)p!["printer"]! is "Curlew" or "Bittern").ShouldBe(2);
-        (await server.Get("/api/machines")).AsArray().Count(m => m!["interfaces"]!.AsArray().Any(i => i!["dimensions"]!.AsArray().Any(d => d!["readings"]!.AsArray().Count > 1))).ShouldBeGreaterThanOrEqualTo(5);
+        (await server.Get("/api/processes")).AsArray().Count(p => (string)p!["name"]! is "Curlew, plain grey" or "Bittern, tough green").ShouldBe(2);
+        (await server.Get("/api/machines")).AsArray().Count(m => m!["interfaces"]!.AsArray().Any(i => i!["dimensions"]!.AsArray().Any(d => d!["readings"]!.AsArray().Count > 1))).ShouldBeGreaterThanOrEqualTo(6);
         var bench = (await server.Get("/api/bench")).AsArray().Where(b => demo.Contains((string)b!["jobName"]!)).ToList();
         bench.Count.ShouldBe(3);
         bench.Select(b => (int)b!["revisions"]!).Order().ShouldBe([0, 1, 2]);

@@ -99,7 +99,7 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
   await page.getByRole('button', { name: 'Number this proof' }).click()
   const files = page.getByRole('list', { name: 'Files' })
   await expect(files).toContainText('Revision 1')
-  const [download] = await Promise.all([page.waitForEvent('download'), files.getByRole('link', { name: 'Take the STL' }).click()])
+  const [download] = await Promise.all([page.waitForEvent('download'), files.getByRole('link', { name: 'STL' }).click()])
   expect(download.suggestedFilename()).toMatch(/^steam-box-to-fan-.*-r1-ring-first-ring-second\.stl$/)
   const stl = readStl(await readFile(await download.path()))
   expect(stl.bytes).toBe(84 + 50 * stl.count)

@@ -1,12 +1,13 @@
 using System.Globalization;
 using Emboq.Core;
+using Emboq.Core.Solids;
 using Emboq.Store;
 using Npgsql;
 
 namespace Emboq.Web.Demo;
 
 /// <summary>The demo: a small workshop that makes canoe paddles. Every name and size is invented.</summary>
-internal sealed class PaddleWorkshop(NpgsqlDataSource database, DateTimeOffset now)
+internal sealed class PaddleWorkshop(NpgsqlDataSource database, ISolidKernel kernel, DateTimeOffset now)
 {
     private readonly Dictionary<string, Instrument> instruments = Starters.Instruments.ToDictionary(i => i.Id);
     private DateTimeOffset clock = now.AddDays(-12);
@@ -50,8 +51,17 @@ internal sealed class PaddleWorkshop(NpgsqlDataSource database, DateTimeOffset n
         await Read(hose, "inside", "caliper", "1 1/2 in", "38.22", "38.05");
         await Read(hose, "depth", "depth-rod", "48");
 
+        var chute = await Machine("Shaving chute", "Sheet metal mouth under the spokeshave bench, with rounded corners.", "shaving chute mouth", InterfaceKind.Duct);
+        await Read(chute, "outside", "caliper", "82.14", "82.30", "82.21");
+        await Read(chute, "outsideDepth", "caliper", "46.02", "46.11");
+        await Read(chute, "corner", "radius-gauges", "6");
+        await Read(chute, "depth", "depth-rod", "34.5");
+
+        await Part("Chute to hose", "Long shavings from the chute must reach the hose and not hook in a corner.", "chute adapter",
+            new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["secondHold"] = "clamp", ["coneBy"] = "length", ["coneLength"] = "45" }, chute, extractor, plain);
+
         await Part("Blade sander to hose", "Chips and dust from the blade sander must reach the extractor hose.", "blade sander adapter",
-            new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["airFlow"] = "420 m3/h" }, blade, extractor, plain);
+            new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["airFlow"] = "420 m3/h", ["buyPrice"] = "14.50", ["buyPostage"] = "6.90", ["buyDays"] = "9", ["ownMinutes"] = "25" }, blade, extractor, plain);
 
         var hood = await Part("Lathe hood to hose", "The lathe hood has a wide spigot and the hose is narrow; shavings clog at a step.", "lathe hood adapter",
             new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["coneAngle"] = "35", ["wall"] = "1.8" }, lathe, extractor, plain);
@@ -68,15 +78,17 @@ internal sealed class PaddleWorkshop(NpgsqlDataSource database, DateTimeOffset n
         await Try(small, 2, "first", Feel.FirmByHand, null, "Holds when shaken.");
         await Try(small, 2, "second", Feel.NeedsForce, null, "Stays in the hose by itself.");
         await RevisionStore.Keep(database, small, 2, Later(), default);
+        await Run(small, 2, tough, TimeSpan.FromMinutes(49), 17.9);
+        await ServiceStore.Add(database, new ServiceNote(Guid.CreateVersion7(), small, 2, ServiceKind.Holds, 40, "cycles", "Pulled off and pushed on every evening; no play yet.", Later()), default);
     }
 
     private DateTimeOffset Later() => clock = clock.AddHours(5);
 
-    private async Task<Guid> Machine(string name, string note, string place)
+    private async Task<Guid> Machine(string name, string note, string place, InterfaceKind? kind = null)
     {
         var (machine, id) = (Guid.CreateVersion7(), Guid.CreateVersion7());
         await MachineStore.Add(database, machine, name, note, Later(), default);
-        await MachineStore.AddInterface(database, id, machine, place, InterfaceKind.Tube, clock, default);
+        await MachineStore.AddInterface(database, id, machine, place, kind ?? InterfaceKind.Tube, clock, default);
         return id;
     }
 
@@ -104,6 +116,13 @@ internal sealed class PaddleWorkshop(NpgsqlDataSource database, DateTimeOffset n
         var number = await RevisionStore.Next(database, part, default);
         var design = (await Designer.OfPart(database, kept, default, Frozen.Mark(number))).Value;
         await RevisionStore.Add(database, new(part, number, bodies, kept.State, Later(), remark, null, Frozen.Of(design)), default);
+    }
+
+    private async Task Run(Guid part, int number, Process process, TimeSpan took, double grams)
+    {
+        var revision = (await RevisionStore.One(database, part, number, default))!;
+        var modelled = await Planner.ModelledSeconds(revision.Printed.Select(k => SolidJson.Read(revision.Frozen.Solids[k])), process, kernel, default);
+        await ServiceStore.Add(database, new Run(Guid.CreateVersion7(), part, number, process.Id, took.TotalSeconds, modelled, grams, Later()), default);
     }
 
     private Task Try(Guid part, int revision, string slot, Feel feel, string? printed, string? remark) =>

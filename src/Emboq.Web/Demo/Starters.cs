@@ -12,6 +12,7 @@ internal static class Starters
         new("caliper", "caliper", 0.01, 0.03, 0.03, 150),
         new("long-caliper", "long caliper", 0.02, 0.05, 0.04, 300),
         new("depth-rod", "depth rod", 0.05, 0.1, 0.1, 150),
+        new("radius-gauges", "radius gauges", 0.5, 0.1, 0.2, 25),
         new("steel-rule", "steel rule", 0.5, 0.2, 0.2, 500),
     ];
 

@@ -1,4 +1,5 @@
 using System.Transactions;
+using Emboq.Core;
 using Emboq.Store;
 using Npgsql;
 
@@ -25,7 +26,7 @@ internal static class Workshop
 
         if (withDemo)
         {
-            await new PaddleWorkshop(database, now).Load();
+            await new PaddleWorkshop(database, services.GetRequiredService<ISolidKernel>(), now).Load();
         }
         else
         {

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense } from 'react'
 import { Loading } from '@/ui/Loading'
 import { CalloutList } from './CalloutList'
 import { EndSentences } from './EndSentences'
@@ -8,7 +8,7 @@ import type { Work } from './Workbench'
 
 const SeatView = lazy(() => import('@/viewer/SeatView').then((m) => ({ default: m.SeatView })))
 
-type Mode = 'section' | 'solid' | 'both' | 'list'
+export type Mode = 'section' | 'solid' | 'both' | 'list'
 const modes: readonly (readonly [Mode, string])[] = [
   ['section', 'Section'],
   ['solid', 'In the round'],
@@ -16,11 +16,16 @@ const modes: readonly (readonly [Mode, string])[] = [
   ['list', 'List'],
 ]
 
-export type SeatPaneProps = { readonly work: Work; readonly error: Error | null; readonly stale: boolean }
+export type SeatPaneProps = {
+  readonly work: Work
+  readonly error: Error | null
+  readonly stale: boolean
+  readonly mode: Mode
+  readonly onMode: (mode: Mode) => void
+}
 
 /** Machine and part together: as a section with callouts, in the round, both, or as a list of the same callouts. */
-export function SeatPane({ work, error, stale }: SeatPaneProps) {
-  const [mode, setMode] = useState<Mode>('section')
+export function SeatPane({ work, error, stale, mode, onMode }: SeatPaneProps) {
   const { design } = work
   return (
     <section className="flex min-h-0 min-w-0 flex-col" aria-label="Seat drawing" data-stale={stale}>
@@ -30,7 +35,7 @@ export function SeatPane({ work, error, stale }: SeatPaneProps) {
             key={key}
             className={`btn ${mode === key ? 'btn-outline btn-primary' : 'btn-ghost'}`}
             aria-pressed={mode === key}
-            onClick={() => setMode(key)}
+            onClick={() => onMode(key)}
           >
             {name}
           </button>

@@ -1,17 +1,17 @@
-import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
-import { design as designQuery, type Role } from '@/api/queries'
+import type { Role } from '@/api/queries'
 import type { DesignView, FamilyView, Job, MachineView, Part, PartState, Process, Station } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { isStation, stations } from '@/ui/stations'
 import { useKeys } from '@/ui/useKeys'
 import { ConflictSheet } from './ConflictSheet'
 import { JobHeader } from './JobHeader'
-import { SeatPane } from './SeatPane'
+import { SeatPane, type Mode } from './SeatPane'
 import { StationBar } from './StationBar'
 import { StationPanel } from './StationPanel'
 import { useDraft } from './useDraft'
+import { usePreview } from './usePreview'
 
 export type WorkbenchProps = {
   readonly job: Job
@@ -23,8 +23,11 @@ export type WorkbenchProps = {
   readonly machines: readonly MachineView[]
 }
 
-const shown: readonly Role[] = ['part', 'counterpart']
+/** Triangles are asked for only where they are seen. */
+const none: readonly Role[] = []
+const seated: readonly Role[] = ['part', 'counterpart']
 const proofs: readonly Role[] = ['coupon']
+const seen = (mode: Mode, station: Station) => (mode === 'section' || mode === 'list' ? none : station === 'prove' ? proofs : seated)
 
 /** One part on the bench: the seat drawing, and beside it what the station is about. */
 export function Workbench({ job, part, earlier, family, processes, machines }: WorkbenchProps) {
@@ -32,7 +35,8 @@ export function Workbench({ job, part, earlier, family, processes, machines }: W
   const { draft } = editing
   const [station, setStation] = useStation()
   const [why, setWhy] = useState<string | null>(null)
-  const preview = useQuery(designQuery(part, draft.present, station === 'prove' ? proofs : shown))
+  const [mode, setMode] = useState<Mode>('section')
+  const preview = usePreview(part, draft.present, seen(mode, station))
   useUndoKeys(editing)
   useKeys({
     '[': () => setStation(stations[Math.max(0, stations.indexOf(station) - 1)]!),
@@ -50,7 +54,7 @@ export function Workbench({ job, part, earlier, family, processes, machines }: W
       <JobHeader work={work} />
       <StationBar station={station} onChoose={setStation} checks={preview.data?.checks ?? []} />
       <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[minmax(0,1fr)_27rem]">
-        <SeatPane work={work} error={preview.error} stale={preview.isPlaceholderData} />
+        <SeatPane work={work} error={preview.error} stale={preview.isPlaceholderData} mode={mode} onMode={setMode} />
         <aside className="border-base-300 min-h-0 overflow-auto border-t p-4 lg:border-t-0 lg:border-l" aria-label={station}>
           {preview.error && station !== 'measure' && <ErrorNote error={preview.error} />}
           <StationPanel work={work} />

@@ -55,7 +55,7 @@ export function useDraft(part: Part, earlier: readonly PartState[]) {
     propose: async (entries: Readonly<Record<string, string>>): Promise<readonly Problem[]> => {
       const state = withEntries(draft.present, entries)
       try {
-        await client.fetchQuery(design(part, state, ['part', 'counterpart']))
+        await client.fetchQuery(design(part, state, []))
       } catch (error) {
         if (error instanceof ApiProblem && error.problems.length > 0) return error.problems
         throw error

@@ -19,7 +19,8 @@ internal static class AdapterSteady
     {
         var thick = 2 * process.LayerHeight;
         var mouth = (r.First.Growth?.Value ?? 0) / 2;
-        var (radius, bore) = ((r.First.Outside.Value / 2) - mouth, (r.First.Inside.Value / 2) - mouth + process.LineWidth);
+        // It reaches under half of the wall, and leaves the bore free.
+        var (radius, bore) = ((r.First.Outside.Value / 2) - mouth, ((r.First.Inside.Value + r.First.Outside.Value) / 4) - mouth);
         if (r.First.Duct is not null || (steady == Steady.Ribs && r.IsUnlike))
         {
             return steady == Steady.Foot ? AdapterOutline.Filled(r.First, 2 * (radius + FootReach), thick) - AdapterOutline.Filled(r.First, 2 * bore, 3 * thick).At(0, 0, -thick) : null;
@@ -37,20 +38,23 @@ internal static class AdapterSteady
 
     private static Solid Around(int count, Solid one) => Enumerable.Range(0, count).Select(i => one.Spun(360.0 * i / count)).Aggregate((a, b) => a + b);
 
-    /// <summary>A fin two lines thick from the bed up to a cone that leans out, short of the cuff by a cut; <c>null</c> where nothing leans out.</summary>
+    /// <summary>A fin two lines thick from the bed up to a cone or shelf that leans out, short of the cuff by a cut; <c>null</c> where nothing leans out.</summary>
     private static Solid? Rib(AdapterReckoning r, Process process)
     {
         var (a, b) = (r.First.OutsideRoot.Value / 2, r.Second.OutsideRoot.Value / 2);
         var (low, high) = (r.First.Cuff.Value, r.Height.Value - r.Second.Cuff.Value);
         var from = Math.Max(a, r.First.Outside.Value / 2) + Cut;
-        if (b <= from + 1)
+        // It reaches half a wall into what it carries: faces that only touch leave slivers.
+        var (into, thick) = (r.Wall.Value / 2, 2 * process.LineWidth);
+        var to = b - into;
+        if (to <= from + 1)
         {
             return null;
         }
 
-        // Along x and up: the bed, the wide cuff's edge, the cone.
-        var (start, thick) = (r.Transition is Transition.Step ? low : low + ((from - a) / (b - a) * (high - low)), 2 * process.LineWidth);
-        var outline = new Profile(new(from, 0), new(b, 0), new(b, high > low && r.Transition is not Transition.Step ? high : low), new(from, start));
+        // Along x and up: the bed, the wide cuff's edge, the cone or the shelf.
+        double Top(double x) => r.Transition is Transition.Step ? low + into : low + ((x + into - a) / (b - a) * (high - low));
+        var outline = new Profile(new(from, 0), new(to, 0), new(to, Top(to)), new(from, Top(from)));
         return new Solid.Extruded(outline, thick).At(0, 0, -thick / 2).Tipped(90);
     }
 }
