@@ -6,7 +6,8 @@ namespace Emboq.Core;
 /// <param name="Name">What it is, in words: "error of the long caliper".</param>
 /// <param name="StandardUncertainty">One standard deviation, in the unit of the quantity it was declared for; not negative.</param>
 /// <param name="DegreesOfFreedom">How well that deviation is itself known; infinite when it is taken as given.</param>
-public sealed record Source(string Id, string Name, double StandardUncertainty, double DegreesOfFreedom = double.PositiveInfinity)
+/// <param name="Kind">Whether measuring again would help.</param>
+public sealed record Source(string Id, string Name, double StandardUncertainty, double DegreesOfFreedom = double.PositiveInfinity, SourceKind Kind = SourceKind.Other)
 {
     /// <summary>One standard deviation; finite and not negative.</summary>
     public double StandardUncertainty { get; } = double.IsFinite(StandardUncertainty) && StandardUncertainty >= 0
@@ -17,4 +18,14 @@ public sealed record Source(string Id, string Name, double StandardUncertainty, 
     public double DegreesOfFreedom { get; } = DegreesOfFreedom >= 1
         ? DegreesOfFreedom
         : throw new ArgumentOutOfRangeException(nameof(DegreesOfFreedom), DegreesOfFreedom, $"{Name} needs at least one degree of freedom.");
+}
+
+/// <summary>What a source of doubt comes from.</summary>
+public enum SourceKind
+{
+    /// <summary>A process, a word, a print: measuring again does not change it.</summary>
+    Other,
+
+    /// <summary>Measuring: more or better readings make it smaller.</summary>
+    Measuring,
 }

@@ -12,7 +12,7 @@ internal static class ChanceCheck
         var worst = seats.MaxBy(s => s.Clearance.StandardUncertainty);
         var (source, share) = worst.Clearance.Shares is [var first, ..] ? first : (null, 0);
         var blame = source is null ? "" : $" {Figures.Percent(share)} of the doubt at {worst.Dimension.Name} is {source.Name}.";
-        var measuring = source is not null && (source.Id.StartsWith("repeat/", StringComparison.Ordinal) || source.Id.StartsWith("instrument/", StringComparison.Ordinal) || source.Id.StartsWith("step/", StringComparison.Ordinal));
+        var measuring = source?.Kind == SourceKind.Measuring;
         var fits = chance >= Wanted;
         Remedy measure = new Remedy.Measure($"Measure {worst.Dimension.Name} again", worst.Dimension.Interface, worst.Dimension.Key);
         Remedy prove = new Remedy.Prove("Print the rings first");

@@ -37,7 +37,7 @@ public static class Correction
             // One print of one size: its own scatter stands between it and the process.
             var size = Quantity.Input($"printed in revision {t.Revision}", printed, Unit.Millimetre,
                 new Provenance.Measured($"1 reading, {instrument.Name}"),
-                (new Source($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3)), 1),
+                (new Source($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3), Kind: SourceKind.Measuring), 1),
                 (new Source($"{id}/repeat", $"repeatability at revision {t.Revision}", instrument.Repeatability), 1),
                 (new Source($"{id}/scatter", $"scatter of print {t.Revision}", seat.Process.Allowances[seat.Surface].PrintScatter), 1));
             yield return seat.Counterpart + (drawn - size);

@@ -64,9 +64,9 @@ public static class Evaluation
             var id = $"{dimension.Interface}/{dimension.Key}/{instrument.Id}";
             return new(instrument, values.Length, mean, scatter,
             [
-                new($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3)),
-                new($"repeat/{id}", $"repeatability of {dimension.Name}", pooled / Math.Sqrt(values.Length), freedom),
-                new($"step/{id}", $"resolution of {dimension.Name}", instrument.Resolution / Math.Sqrt(12)),
+                new($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3), Kind: SourceKind.Measuring),
+                new($"repeat/{id}", $"repeatability of {dimension.Name}", pooled / Math.Sqrt(values.Length), freedom, SourceKind.Measuring),
+                new($"step/{id}", $"resolution of {dimension.Name}", instrument.Resolution / Math.Sqrt(12), Kind: SourceKind.Measuring),
             ]);
         }
     }

@@ -18,7 +18,7 @@ internal static class AdapterMark
         }
 
         // The letters stand up along the axis and reach in to the middle; what lies within a thin skin of the outside stays.
-        var reach = place.Radius + 2;
+        var reach = place.Skin.Max(p => p.X) + 1;
         var size = Math.Min(Largest, place.Band - 2);
         var letters = new Solid.Lettering(mark, size, place.Radius, reach).Tipped(90).At(0, 0, place.Middle);
         var skin = new Solid.Revolved(new Profile(place.Skin));
