@@ -33,7 +33,8 @@ globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
     for (let wall = 1; wall <= walls && !rest.isEmpty(); wall++) {
       const inner = keep(section.offset(-wall * lineWidth, 'Miter'))
       path += (rest.area() - inner.area()) / lineWidth
-      loops += inner.isEmpty() ? Math.ceil(rest.numContour() / 2) : rest.numContour()
+      const across = Math.max(1, Math.round((2 * rest.area()) / (perimeter(rest) * lineWidth)))
+      loops += inner.isEmpty() ? Math.ceil((across * rest.numContour()) / 2) : rest.numContour()
       rest = inner
     }
     const { min, max } = section.bounds()

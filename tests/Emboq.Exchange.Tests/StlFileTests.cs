@@ -64,8 +64,15 @@ public sealed class StlFileTests : IAsyncLifetime
             var (by, steady, way, duct) = s;
             var entries = new Dictionary<string, string>
             {
-                ["firstJoin"] = joinA, ["secondJoin"] = joinB, ["coneAngle"] = $"{angle:0.##}", ["wall"] = $"{wall:0.##}", ["coneBy"] = by,
-                ["firstHold"] = duct ? "plain" : holds.Item1, ["secondHold"] = holds.Item2, ["steady"] = steady, ["wayUp"] = way,
+                ["firstJoin"] = joinA,
+                ["secondJoin"] = joinB,
+                ["coneAngle"] = $"{angle:0.##}",
+                ["wall"] = $"{wall:0.##}",
+                ["coneBy"] = by,
+                ["firstHold"] = duct ? "plain" : holds.Item1,
+                ["secondHold"] = holds.Item2,
+                ["steady"] = steady,
+                ["wayUp"] = way,
             };
             var places = new Dictionary<string, Interface> { ["first"] = duct ? Duct(a) : Workshop.Tube("a", a, a, a), ["second"] = Workshop.Tube("b", b, b, b) };
             var design = family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, places, Workshop.Process, [], "r12"));

@@ -39,7 +39,7 @@ public sealed class LayerTests(LayerTests.Fixture fixture) : IClassFixture<Layer
     {
         var tube = new Solid.Revolved(new Profile(new(10, 0), new(11.6, 0), new(11.6, 6), new(10, 6)));
         var layers = await Of(tube, Usual with { Walls = 3 });
-        layers.ShouldAllBe(l => l.Skin + l.Fill < 0.01 && l.Loops == 3);
+        layers.ShouldAllBe(l => l.Skin + l.Fill < 0.01 && l.Loops == 4);
         // Length times line width is the area of the section; four lines of 1.6 mm lie at 10.2, 10.6, 11.0 and 11.4 mm.
         (layers[9].WallPath * 0.4).ShouldBe(layers[9].Area, 0.5);
         layers[9].WallPath.ShouldBe(2 * Math.PI * (10.2 + 10.6 + 11.0 + 11.4), 1);

@@ -46,6 +46,14 @@ public sealed record MakeOrBuy(Ledger Lines, string Says)
 
     private static ParameterSpec Number(string key, string label, string unit, double greatest, string help) => new()
     {
-        Key = key, Label = label, Kind = ParameterKind.Number, CountedIn = unit, Minimum = 0, Maximum = greatest, Step = 1, AskedAt = Station.Print, Help = help,
+        Key = key,
+        Label = label,
+        Kind = ParameterKind.Number,
+        CountedIn = unit,
+        Minimum = 0,
+        Maximum = greatest,
+        Step = 1,
+        AskedAt = Station.Print,
+        Help = help,
     };
 }

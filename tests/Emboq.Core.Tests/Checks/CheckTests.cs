@@ -15,7 +15,7 @@ public sealed class CheckTests
     }
 
     private static Quantity Clearance(double value, params (string Id, double Uncertainty)[] sources) =>
-        Quantity.Input("clearance", value, Unit.Millimetre, new Provenance.Measured("test"), sources.Select(s => (new Source(s.Id, s.Id, s.Uncertainty), 1.0)));
+        Quantity.Input("clearance", value, Unit.Millimetre, new Provenance.Measured("test"), sources.Select(s => (new Source(s.Id, s.Id, s.Uncertainty, Kind: s.Id == "repeat/y" ? SourceKind.Measuring : SourceKind.Other), 1.0)));
 
     [Fact]
     public void Readings_that_agree_are_good_and_tell_their_spread()

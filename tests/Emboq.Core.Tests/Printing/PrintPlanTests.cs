@@ -8,8 +8,19 @@ public sealed class PrintPlanTests
 {
     private static readonly PrintSettings Settings = new()
     {
-        WallSpeed = 50, FillSpeed = 100, TravelSpeed = 200, Acceleration = 1000, FlowLimit = 100, FirstLayerShare = 0.5,
-        LayerChange = 1, LeastLayerTime = 0, StartUp = 100, Power = 100, FilamentPrice = 20, EnergyPrice = 0.5, Fill = 0.2,
+        WallSpeed = 50,
+        FillSpeed = 100,
+        TravelSpeed = 200,
+        Acceleration = 1000,
+        FlowLimit = 100,
+        FirstLayerShare = 0.5,
+        LayerChange = 1,
+        LeastLayerTime = 0,
+        StartUp = 100,
+        Power = 100,
+        FilamentPrice = 20,
+        EnergyPrice = 0.5,
+        Fill = 0.2,
     };
 
     private static readonly Process Process = Workshop.Process with { Settings = Settings };
