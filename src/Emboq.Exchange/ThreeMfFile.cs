@@ -82,26 +82,30 @@ public static class ThreeMfFile
         x.WriteStartElement("vertices", Core);
         foreach (var p in body.Mesh.Positions.Chunk(3))
         {
-            x.WriteStartElement("vertex", Core);
-            x.WriteAttributeString("x", Number(p[0]));
-            x.WriteAttributeString("y", Number(p[1]));
-            x.WriteAttributeString("z", Number(p[2]));
-            x.WriteEndElement();
+            Element(x, "vertex", "x", Number(p[0]), "y", Number(p[1]), "z", Number(p[2]));
         }
 
         x.WriteEndElement();
         x.WriteStartElement("triangles", Core);
         foreach (var t in body.Mesh.Triangles.Chunk(3))
         {
-            x.WriteStartElement("triangle", Core);
-            x.WriteAttributeString("v1", Number(t[0]));
-            x.WriteAttributeString("v2", Number(t[1]));
-            x.WriteAttributeString("v3", Number(t[2]));
-            x.WriteEndElement();
+            Element(x, "triangle", "v1", Number(t[0]), "v2", Number(t[1]), "v3", Number(t[2]));
         }
 
         x.WriteEndElement();
         x.WriteEndElement();
+        x.WriteEndElement();
+    }
+
+    /// <summary>An element with attributes, given as name and value in turn.</summary>
+    private static void Element(XmlWriter x, string element, params ReadOnlySpan<string> attributes)
+    {
+        x.WriteStartElement(element, Core);
+        for (int i = 0; i < attributes.Length; i += 2)
+        {
+            x.WriteAttributeString(attributes[i], attributes[i + 1]);
+        }
+
         x.WriteEndElement();
     }
 

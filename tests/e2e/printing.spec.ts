@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { addMachine } from './machines'
 
 async function open(page: Page, job: string, station: string) {
   await page.goto('/')
@@ -107,16 +108,7 @@ test('a job file is taken in, and what is none is refused in words', async ({ pa
 })
 
 test('a rectangular place is read on its own drawing', async ({ page }) => {
-  const machine = `Flat nozzle ${Date.now()}`
-  await page.goto('/machines')
-  await page.getByRole('button', { name: 'Add a machine' }).click()
-  const sheet = page.getByRole('dialog', { name: 'Add a machine' })
-  await sheet.getByLabel('Name').fill(machine)
-  await sheet.getByRole('button', { name: 'Add', exact: true }).click()
-  await expect(page.getByRole('heading', { name: machine })).toBeVisible()
-  await page.getByLabel('Another place').fill('flat mouth')
-  await page.getByLabel('Kind of place').selectOption('duct')
-  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await addMachine(page, `Flat nozzle ${Date.now()}`, 'flat mouth', 'duct')
   const place = page.getByRole('article', { name: 'flat mouth' })
   await place.getByRole('button', { name: /outside height/ }).click()
   await page.keyboard.type('31.4')

@@ -1,20 +1,13 @@
 import { expect, test, type Page } from '@playwright/test'
 import { readFile } from 'node:fs/promises'
+import { addMachine } from './machines'
 import { readStl } from './stl'
 
 const unique = Date.now().toString(36)
 
 /** Adds a machine with one place and reads it, as a caliper would: digits and Enter. */
 async function measure(page: Page, machine: string, place: string, readings: readonly (readonly [RegExp, readonly string[]])[]) {
-  await page.goto('/machines')
-  await page.getByRole('button', { name: 'Add a machine' }).click()
-  const sheet = page.getByRole('dialog', { name: 'Add a machine' })
-  await sheet.getByLabel('Name').fill(machine)
-  await sheet.getByRole('button', { name: 'Add', exact: true }).click()
-  await expect(page.getByRole('heading', { name: machine })).toBeVisible()
-  await page.getByLabel('Another place').fill(place)
-  await page.getByRole('button', { name: 'Add', exact: true }).click()
-  await expect(page.getByRole('heading', { name: place })).toBeVisible()
+  await addMachine(page, machine, place)
   for (const [dimension, values] of readings) {
     for (const value of values) {
       await page.getByRole('article', { name: place }).getByRole('button', { name: dimension }).click()

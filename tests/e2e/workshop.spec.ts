@@ -1,18 +1,11 @@
 import { expect, test, type Page } from '@playwright/test'
+import { addMachine } from './machines'
 
 const unique = Date.now().toString(36)
 
 /** A machine of our own with one unread place, opened. */
 async function newPlace(page: Page, machine: string, place: string) {
-  await page.goto('/machines')
-  await page.getByRole('button', { name: 'Add a machine' }).click()
-  const sheet = page.getByRole('dialog', { name: 'Add a machine' })
-  await sheet.getByLabel('Name').fill(machine)
-  await sheet.getByRole('button', { name: 'Add', exact: true }).click()
-  await expect(page.getByRole('heading', { name: machine })).toBeVisible()
-  await expect(page.getByText('No place is entered yet.')).toBeVisible()
-  await page.getByLabel('Another place').fill(place)
-  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await addMachine(page, machine, place)
   await expect(page.getByRole('article', { name: place })).toContainText('Nothing read yet.')
 }
 

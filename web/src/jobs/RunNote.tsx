@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { ApiProblem, sendJson } from '@/api/client'
 import { refreshPart } from '@/api/refresh'
+import { Busy } from '@/ui/Busy'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
 
@@ -39,6 +40,7 @@ export function RunNote({ part, revision }: RunNoteProps) {
       <button className="btn btn-outline" disabled={took.trim() === '' || note.isPending}>
         Note the run
       </button>
+      {note.isPending && <Busy what="Asking the model how long it should have taken" />}
       {note.error && !problems?.at('took') && !problems?.at('grams') && <ErrorNote error={note.error} />}
     </form>
   )

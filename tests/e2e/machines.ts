@@ -1,0 +1,15 @@
+import { expect, type Page } from '@playwright/test'
+
+/** Adds a machine with one place, and waits until both are there. */
+export async function addMachine(page: Page, machine: string, place: string, kind = 'tube') {
+  await page.goto('/machines')
+  await page.getByRole('button', { name: 'Add a machine' }).click()
+  const sheet = page.getByRole('dialog', { name: 'Add a machine' })
+  await sheet.getByLabel('Name').fill(machine)
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.getByRole('heading', { name: machine })).toBeVisible()
+  await page.getByLabel('Another place').fill(place)
+  await page.getByLabel('Kind of place').selectOption(kind)
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.getByRole('heading', { name: place })).toBeVisible()
+}
