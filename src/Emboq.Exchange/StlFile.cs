@@ -23,32 +23,36 @@ public static class StlFile
         BinaryPrimitives.WriteInt32LittleEndian(file.AsSpan(HeaderLength), count);
         for (int t = 0; t < count; t++)
         {
-            WriteTriangle(file.AsSpan(HeaderLength + 4 + (t * TriangleLength)), Corner(mesh, t, 0), Corner(mesh, t, 1), Corner(mesh, t, 2));
+            WriteTriangle(file.AsSpan(HeaderLength + 4 + (t * TriangleLength)), mesh, t);
         }
 
         return file;
     }
 
-    private static Point3 Corner(SolidMesh mesh, int triangle, int corner)
+    private static void WriteTriangle(Span<byte> to, SolidMesh mesh, int triangle)
     {
-        var at = mesh.Triangles[(triangle * 3) + corner] * 3;
-        return new(mesh.Positions[at], mesh.Positions[at + 1], mesh.Positions[at + 2]);
+        var corners = mesh.Triangles.AsSpan(triangle * 3, 3);
+        Span<float> facet = stackalloc float[12];
+        for (int i = 0; i < 3; i++)
+        {
+            mesh.Positions.AsSpan(corners[i] * 3, 3).CopyTo(facet[((i + 1) * 3)..]);
+        }
+
+        Normal(facet[3..6], facet[6..9], facet[9..12]).CopyTo(facet);
+        for (int i = 0; i < facet.Length; i++)
+        {
+            BinaryPrimitives.WriteSingleLittleEndian(to[(i * 4)..], facet[i]);
+        }
     }
 
-    private static void WriteTriangle(Span<byte> to, Point3 a, Point3 b, Point3 c)
+    /// <summary>The normal that readers reckon from the corners of a file, which are single: a needle has another one in double.</summary>
+    private static float[] Normal(ReadOnlySpan<float> a, ReadOnlySpan<float> b, ReadOnlySpan<float> c)
     {
-        var (x, y, z) = (
-            ((b.Y - a.Y) * (c.Z - a.Z)) - ((b.Z - a.Z) * (c.Y - a.Y)),
-            ((b.Z - a.Z) * (c.X - a.X)) - ((b.X - a.X) * (c.Z - a.Z)),
-            ((b.X - a.X) * (c.Y - a.Y)) - ((b.Y - a.Y) * (c.X - a.X)));
-        var length = Math.Sqrt((x * x) + (y * y) + (z * z));
-        var normal = length > 0 ? new Point3(x / length, y / length, z / length) : default;
-        Point3[] points = [normal, a, b, c];
-        for (int i = 0; i < points.Length; i++)
-        {
-            BinaryPrimitives.WriteSingleLittleEndian(to[(i * 12)..], (float)points[i].X);
-            BinaryPrimitives.WriteSingleLittleEndian(to[((i * 12) + 4)..], (float)points[i].Y);
-            BinaryPrimitives.WriteSingleLittleEndian(to[((i * 12) + 8)..], (float)points[i].Z);
-        }
+        var (x1, y1, z1, x2, y2, z2) = (b[0] - a[0], b[1] - a[1], b[2] - a[2], c[0] - a[0], c[1] - a[1], c[2] - a[2]);
+        float[] n = [Minor(y1, z2, z1, y2), Minor(z1, x2, x1, z2), Minor(x1, y2, y1, x2)];
+        var length = Math.Sqrt(((double)n[0] * n[0]) + ((double)n[1] * n[1]) + ((double)n[2] * n[2]));
+        return length > 0 ? [.. n.Select(v => (float)(v / length))] : n;
+
+        static float Minor(float a, float b, float c, float d) => (float)((float)((double)a * b) - ((double)c * d));
     }
 }

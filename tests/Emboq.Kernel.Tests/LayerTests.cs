@@ -67,7 +67,8 @@ public sealed class LayerTests(LayerTests.Fixture fixture) : IClassFixture<Layer
     [Fact]
     public async Task A_loft_between_a_square_and_a_round_lies_between_both()
     {
-        var (square, round) = Outlines.Matched(Outlines.RoundedRectangle(20, 20, 2, Chord), Outlines.Round(8, 96));
+        var matched = Outlines.Matched(Outlines.RoundedRectangle(20, 20, 2, Chord), Outlines.Round(8, 96));
+        var (square, round) = (matched[0], matched[1]);
         var mesh = (await fixture.Pool.Evaluate([new Solid.Lofted(new(square, 0), new(round, 10))], Chord, Stop))[0];
         // Simpson's rule is exact for ruled bodies (prismatoid formula): the middle section is the mean of both outlines.
         var middle = new Profile(square.Points.Zip(round.Points, (a, b) => new Point2((a.X + b.X) / 2, (a.Y + b.Y) / 2)));

@@ -39,12 +39,14 @@ public static class Outlines
         return new(points.Where((p, i) => Distance(p, points[(i + 1) % points.Count]) > 1e-6));
     }
 
-    /// <summary>Both outlines with corners at all the directions where either has one, so that they can be lofted corner to corner.</summary>
-    public static (Profile A, Profile B) Matched(Profile a, Profile b)
+    /// <summary>Outlines with corners at all the directions where any of them has one, so that they can be lofted corner to corner.</summary>
+    public static IReadOnlyList<Profile> Matched(params IReadOnlyList<Profile> outlines)
     {
-        var directions = a.Points.Concat(b.Points).Select(p => Math.Atan2(p.Y, p.X)).Order().ToList();
-        var apart = directions.Where((d, i) => i == 0 || d - directions[i - 1] > 1e-5).ToList();
-        return (At(a, apart), At(b, apart));
+        const double Apart = 1e-5;
+        // The direction of −x is −π and π alike: it is taken once.
+        var directions = outlines.SelectMany(o => o.Points).Select(p => Math.Atan2(p.Y, p.X)).Select(d => d > Math.PI - Apart ? d - (2 * Math.PI) : d).Order().ToList();
+        var apart = directions.Where((d, i) => i == 0 || d - directions[i - 1] > Apart).ToList();
+        return [.. outlines.Select(o => At(o, apart))];
     }
 
     /// <summary>Where rays from the origin meet an outline that the origin sees whole.</summary>

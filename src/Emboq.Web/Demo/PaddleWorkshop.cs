@@ -78,7 +78,7 @@ internal sealed class PaddleWorkshop(NpgsqlDataSource database, ISolidKernel ker
         await Try(small, 2, "first", Feel.FirmByHand, null, "Holds when shaken.");
         await Try(small, 2, "second", Feel.NeedsForce, null, "Stays in the hose by itself.");
         await RevisionStore.Keep(database, small, 2, Later(), default);
-        await Run(small, 2, tough, TimeSpan.FromMinutes(49), 17.9);
+        await Run(small, 2, tough, TimeSpan.FromMinutes(23), 8.7);
         await ServiceStore.Add(database, new ServiceNote(Guid.CreateVersion7(), small, 2, ServiceKind.Holds, 40, "cycles", "Pulled off and pushed on every evening; no play yet.", Later()), default);
     }
 

@@ -79,6 +79,19 @@ public sealed class UnlikeOutlineTests
         design.Checks.Single(c => c.Key == "first.outline").Says.ShouldContain("hides behind another");
     }
 
+    [Theory]
+    [InlineData("angle")]
+    [InlineData("step")]
+    public void The_round_end_of_an_unlike_part_keeps_its_bead_and_its_taper(string by)
+    {
+        var plain = Design(Chute(80, 45, 5), ("coneBy", by)).Bodies[0].Solid;
+        Design(Chute(80, 45, 5), ("coneBy", by), ("secondHold", "clamp")).Bodies[0].Solid.ShouldNotBe(plain);
+        var tapered = Design(Chute(80, 45, 5), ("coneBy", by), ("secondHold", "taper"), ("secondTaper", "1:10"));
+        // The ring is cut at mid cuff, where the taper has the size of the plain end.
+        tapered.Bodies[0].Solid.ShouldNotBe(plain);
+        tapered.Ledger["second.drawn"].Value.ShouldBe(Design(Chute(80, 45, 5)).Ledger["second.drawn"].Value, 1e-9);
+    }
+
     [Fact]
     public void A_clamp_or_taper_is_refused_and_the_remedy_takes_it_off()
     {
@@ -99,9 +112,21 @@ public sealed class UnlikeOutlineTests
     public void Matched_outlines_keep_their_areas_and_have_equal_counts()
     {
         var (round, box) = (Outlines.Round(20, 60), Outlines.RoundedRectangle(50, 30, 4, 0.01));
-        var (a, b) = Outlines.Matched(round, box);
+        var matched = Outlines.Matched(round, box);
+        var (a, b) = (matched[0], matched[1]);
         a.Points.Length.ShouldBe(b.Points.Length);
         a.Area.ShouldBe(round.Area, 1e-6);
         b.Area.ShouldBe(box.Area, 1e-6);
+    }
+
+    [Fact]
+    public void Matched_outlines_have_no_two_corners_in_one_direction()
+    {
+        var box = Outlines.RoundedRectangle(137.8, 96.4, 11.4, 0.01);
+        foreach (var radius in Enumerable.Range(0, 200).Select(i => 30 + (i * 0.35)))
+        {
+            Outlines.Matched(box, Outlines.Round(radius, Facets.Count(radius, 0.01)), Outlines.Round(radius - 0.3, Facets.Count(radius - 0.3, 0.01)))
+                .ShouldAllBe(o => Outlines.SeenFromWithin(o));
+        }
     }
 }
