@@ -120,6 +120,17 @@ public sealed class HoldTests
         Design(("steady", steady), ("wayUp", "side")).Bodies[0].Solid.ShouldBe(Design().Bodies[0].Solid);
     }
 
+    [Theory]
+    [InlineData("ribs", "first")]
+    [InlineData("pads", "side")]
+    public void What_cannot_hold_the_print_is_told_and_the_remedy_can(string steady, string way)
+    {
+        // The first end is the wider one: with it down, nothing leans out.
+        var check = Design(("steady", steady), ("wayUp", way)).Checks.Single(c => c.Key == "steady");
+        check.Verdict.ShouldBe(Verdict.Watch);
+        Design([.. check.Remedies.OfType<Remedy.Change>().Single().Entries.Select(e => (e.Key, e.Value))]).Checks.ShouldNotContain(c => c.Key == "steady");
+    }
+
     [Fact]
     public void The_part_is_printed_the_way_that_was_chosen()
     {

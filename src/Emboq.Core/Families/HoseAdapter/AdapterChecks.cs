@@ -17,7 +17,7 @@ internal static class AdapterChecks
     public static double Across(EndReckoning end) =>
         end.Duct is { } duct ? Math.Max(end.Outside.Value, duct.Drawn.Value + (end.Outside.Value - end.Drawn.Value)) : end.Outside.Value;
 
-    public static IEnumerable<Check> Of(AdapterReckoning r, Brief brief, double chance)
+    public static IEnumerable<Check> Of(AdapterReckoning r, AdapterParameters p, Brief brief, double chance)
     {
         foreach (var end in r.Ends.Where(e => e.Duct is not null))
         {
@@ -47,6 +47,15 @@ internal static class AdapterChecks
         yield return ConeWall(r, brief.Process);
         yield return Overhang(r, firstDown: true);
         yield return Overhang(r, firstDown: false);
+        if (p.Steady != Steady.None && LeavesBore(r) && CanBeJoined(r) && AdapterSteady.Under(r, p.WayUp, p.Steady, brief.Process) is null)
+        {
+            yield return new("steady", "what holds the print", Verdict.Watch,
+                p.WayUp == "side" ? "Nothing is added: an adapter that lies has no rim on the bed."
+                    : p.Steady == Steady.Ribs ? "Nothing is added: ribs carry a round part that grows wider upwards." : "Nothing is added.",
+                "nothing added", "something to hold", "Plane geometry.",
+                [new Remedy.Change("Take a wider foot, first end down", new Dictionary<string, string> { ["steady"] = "foot", ["wayUp"] = "first" })]);
+        }
+
         var width = r.Ends.Max(Across);
         yield return BedCheck.Of(width, r.Height.Value, brief.Process, Shorter(r, brief.Process));
         yield return ChanceCheck.Of(chance, [.. r.Ends.Select(e => (e.Realised, e.Interface[e.CountingDimension]))]);

@@ -21,9 +21,9 @@ internal static class AdapterSteady
         var mouth = (r.First.Growth?.Value ?? 0) / 2;
         // It reaches under half of the wall, and leaves the bore free.
         var (radius, bore) = ((r.First.Outside.Value / 2) - mouth, ((r.First.Inside.Value + r.First.Outside.Value) / 4) - mouth);
-        if (r.First.Duct is not null || (steady == Steady.Ribs && r.IsUnlike))
+        if (r.First.Duct is { } duct)
         {
-            return steady == Steady.Foot ? AdapterOutline.Filled(r.First, 2 * (radius + FootReach), thick) - AdapterOutline.Filled(r.First, 2 * bore, 3 * thick).At(0, 0, -thick) : null;
+            return Under(r.First, duct.Drawn.Value + (r.First.Outside.Value - r.First.Drawn.Value), steady, bore, thick);
         }
 
         return steady switch
@@ -31,8 +31,22 @@ internal static class AdapterSteady
             Steady.None => null,
             Steady.Foot => new Solid.Revolved(new Profile(new(bore, 0), new(radius + FootReach, 0), new(radius + FootReach, thick), new(bore, thick))),
             Steady.Pads => Around(4, new Solid.Cylinder(PadRadius, thick).At(radius, 0, 0) - new Solid.Cylinder(bore, 2 * thick).At(0, 0, -thick / 2)),
-            Steady.Ribs => Rib(r, process) is { } rib ? Around(6, rib) : null,
+            Steady.Ribs => !r.IsUnlike && Rib(r, process) is { } rib ? Around(6, rib) : null,
             _ => throw new ArgumentOutOfRangeException(nameof(steady), steady, "Nothing is defined for this."),
+        };
+    }
+
+    /// <summary>Under a rectangular or odd end: a foot that follows its outline, or pads in the middle of its sides.</summary>
+    private static Solid? Under(EndReckoning end, double height, Steady steady, double bore, double thick)
+    {
+        var opening = AdapterOutline.Filled(end, 2 * bore, 3 * thick).At(0, 0, -thick);
+        var (x, y) = (end.Outside.Value / 2, height / 2);
+        var pad = new Solid.Cylinder(PadRadius, thick);
+        return steady switch
+        {
+            Steady.Foot => AdapterOutline.Filled(end, end.Outside.Value + (2 * FootReach), thick) - opening,
+            Steady.Pads => pad.At(x, 0, 0) + pad.At(-x, 0, 0) + pad.At(0, y, 0) + pad.At(0, -y, 0) - opening,
+            _ => null,
         };
     }
 

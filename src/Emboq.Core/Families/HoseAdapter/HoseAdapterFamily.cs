@@ -39,7 +39,7 @@ public static class HoseAdapterFamily
             Bodies = built ? AdapterShape.Bodies(r, parameters, brief) : [],
             Seats = seats,
             Chance = chance,
-            Checks = [.. AdapterChecks.Of(r, brief, chance), .. air is null ? [] : AirChecks.Of(parameters.Air!, air)],
+            Checks = [.. AdapterChecks.Of(r, parameters, brief, chance), .. air is null ? [] : AirChecks.Of(parameters.Air!, air)],
             Drawing = built ? AdapterDrawing.Of(r) : null,
             Ways = AdapterPrinting.Ways,
             Way = parameters.WayUp,
