@@ -95,9 +95,20 @@ public sealed class HoldTests
     {
         var seat = Design(("ladderRings", "4"), ("ladderStep", "0.2")).Seats[0];
         seat.Ladder.Select(s => Math.Round(s - seat.Drawn.Value, 9)).ShouldBe([-0.3, -0.1, 0.1, 0.3]);
+        Design(("ladderRings", "3"), ("ladderStep", "0.2"), ("firstLadderShift", "-0.3")).Seats[0].Ladder.Select(s => Math.Round(s - seat.Drawn.Value, 9)).ShouldBe([-0.5, -0.3, -0.1]);
         // Left open, the row covers two standard deviations to each side.
         var proposed = Design(("ladderRings", "5")).Seats[0];
         (proposed.Ladder[^1] - proposed.Ladder[0]).ShouldBeInRange(4 * proposed.Clearance.StandardUncertainty - 1e-9, (4 * proposed.Clearance.StandardUncertainty) + 0.2);
+    }
+
+    [Fact]
+    public void The_ladder_of_a_thin_plug_keeps_a_hole()
+    {
+        var values = ParameterValues.Read(Adapter.Parameters, new Dictionary<string, string> { ["secondJoin"] = "inside", ["wall"] = "0.5", ["ladderRings"] = "7", ["ladderStep"] = "1", ["firstLadderShift"] = "-1" }).Value;
+        var places = new Dictionary<string, Interface> { ["first"] = Workshop.Tube("straw", inside: 2.5), ["second"] = Workshop.Tube("straw", inside: 3) };
+        var design = Adapter.Design(new(values, places, Workshop.Process, []));
+        design.Bodies.Select(b => b.Solid.Hash).Distinct().Count().ShouldBe(design.Bodies.Count);
+        design.Seats[0].Ladder.ShouldAllBe(s => s > 1);
     }
 
     [Fact]

@@ -30,7 +30,9 @@ internal static class AdapterLadder
     /// <summary>One ring, wider by some amount than the end itself, with as many notches as its number.</summary>
     private static Solid Ring(EndReckoning end, double wider, int number)
     {
-        var (inside, outside) = ((end.Inside.Value + wider) / 2, (end.Outside.Value + wider) / 2);
+        // The smallest ring of a thin plug would close: a pinhole stays.
+        var pinhole = 0.5 + (Math.Abs(end.Growth?.Value ?? 0) / end.Cuff.Value);
+        var (inside, outside) = (Math.Max(pinhole, (end.Inside.Value + wider) / 2), (end.Outside.Value + wider) / 2);
         var ring = Bare(end, inside, outside);
         var over = end.Parameters.Join == Join.Over;
         var face = over ? outside : inside;

@@ -29,7 +29,7 @@ internal abstract record Hold
 }
 
 /// <summary>The maker's decisions for one end; <c>null</c> where Emboq computes.</summary>
-internal sealed record EndParameters(string Slot, Join Join, Fit Fit, double? Clearance, double? Cuff, Hold Hold, Profile? Outline);
+internal sealed record EndParameters(string Slot, Join Join, Fit Fit, double? Clearance, double? Cuff, Hold Hold, Profile? Outline, double LadderShift);
 
 /// <summary>What lies between the cuffs.</summary>
 internal abstract record Transition
@@ -200,7 +200,8 @@ internal sealed record AdapterParameters
             "taper" => new Hold.Wedge(values.Number($"{slot}Taper")!.Value),
             _ => new Hold.Plain(),
         },
-        values.Outline($"{slot}Outline"));
+        values.Outline($"{slot}Outline"),
+        values.Number($"{slot}LadderShift")!.Value);
 
     private static ParameterSpec[] EndSpecs(string slot, string label, string join) =>
     [
@@ -248,6 +249,11 @@ internal sealed record AdapterParameters
         {
             Key = $"{slot}Outline", Label = $"Outline of the {slot} place", Kind = ParameterKind.Outline, AskedAt = Station.Measure,
             Help = "Only for an odd opening: points like 0,0 40,0 40,25 0,30, once around. They are stretched to the measured width and height.",
+        },
+        new()
+        {
+            Key = $"{slot}LadderShift", Label = $"Middle of the {slot} ladder moved by", Kind = ParameterKind.Length, Default = "0", Minimum = -1, Maximum = 1, Step = 0.05, AskedAt = Station.Prove,
+            Help = "On the diameter, from the drawn size.",
         },
     ];
 }

@@ -146,7 +146,7 @@ internal sealed record AdapterReckoning
                 : null,
             Realised = realised,
             Duct = duct,
-            Ladder = LadderReckoning.Of(ladder, slot, drawn, realised, ledger),
+            Ladder = LadderReckoning.Of(ladder, end, drawn, realised, ledger),
         };
     }
 
