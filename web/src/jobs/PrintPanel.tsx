@@ -33,7 +33,7 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
           ? 'A ring of each end, cut out of the very part: minutes of printing before hours. A ladder settles the size in one print.'
           : 'The whole part. Each print gets a number that is never used again; it is raised on the part.'}
       </p>
-      <Asked work={work} of={(spec) => spec.kind !== 'number'} />
+      {what === 'part' && <Asked work={work} of={(spec) => spec.kind !== 'number'} />}
       <ul className="flex flex-col gap-2">
         {bodies.map((body) => (
           <BodyRow
@@ -48,6 +48,7 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
       </ul>
       {(plan.isPending || plan.isPlaceholderData) && <Busy what="Cutting it into layers" />}
       {plan.isError && <ErrorNote error={plan.error} />}
+      {what === 'coupon' && <Asked work={work} />}
       <button
         className="btn btn-primary"
         disabled={chosen.length === 0 || editing.unsaved || freeze.isPending}

@@ -148,6 +148,8 @@ internal sealed record AdapterParameters
             Key = "ladderStep", Label = "in steps of", Kind = ParameterKind.Length, Minimum = 0.02, Maximum = 1, Step = 0.05, AskedAt = Station.Prove,
             Help = "On the diameter. Left open, the row covers the doubt of the clearance.",
         },
+        LadderShift("first"),
+        LadderShift("second"),
         new()
         {
             Key = "wayUp", Label = "Print it with the", Kind = ParameterKind.Choice, Default = "first", AskedAt = Station.Print,
@@ -203,6 +205,19 @@ internal sealed record AdapterParameters
         values.Outline($"{slot}Outline"),
         values.Number($"{slot}LadderShift")!.Value);
 
+    private static ParameterSpec LadderShift(string slot) => new()
+    {
+        Key = $"{slot}LadderShift",
+        Label = $"Middle of the {slot} ladder moved by",
+        Kind = ParameterKind.Length,
+        Default = "0",
+        Minimum = -1,
+        Maximum = 1,
+        Step = 0.05,
+        AskedAt = Station.Prove,
+        Help = "On the diameter, from the drawn size.",
+    };
+
     private static ParameterSpec[] EndSpecs(string slot, string label, string join) =>
     [
         new()
@@ -249,11 +264,6 @@ internal sealed record AdapterParameters
         {
             Key = $"{slot}Outline", Label = $"Outline of the {slot} place", Kind = ParameterKind.Outline, AskedAt = Station.Measure,
             Help = "Only for an odd opening: points like 0,0 40,0 40,25 0,30, once around. They are stretched to the measured width and height.",
-        },
-        new()
-        {
-            Key = $"{slot}LadderShift", Label = $"Middle of the {slot} ladder moved by", Kind = ParameterKind.Length, Default = "0", Minimum = -1, Maximum = 1, Step = 0.05, AskedAt = Station.Prove,
-            Help = "On the diameter, from the drawn size.",
         },
     ];
 }
