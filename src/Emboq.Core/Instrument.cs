@@ -1,10 +1,20 @@
+using Emboq.Core.Measuring;
+
 namespace Emboq.Core;
 
-/// <summary>What a reading is taken with.</summary>
+/// <summary>What a reading is taken with. Figures are in the unit it reads: mm, degrees, g, or counts.</summary>
 /// <param name="Id">Short and stable: "long-caliper".</param>
 /// <param name="Name">As the workshop calls it.</param>
-/// <param name="Resolution">Smallest step it shows, mm.</param>
-/// <param name="MaximumPermissibleError">Largest error it may have anywhere in its reach, mm, either way.</param>
-/// <param name="Repeatability">Standard deviation of repeated readings by a practised hand on a printed or turned part, mm.</param>
-/// <param name="Reach">Largest length it measures, mm.</param>
-public sealed record Instrument(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach);
+/// <param name="Resolution">Smallest step it shows.</param>
+/// <param name="MaximumPermissibleError">Largest error it may have anywhere in its reach, either way.</param>
+/// <param name="Repeatability">Standard deviation of repeated readings by a practised hand.</param>
+/// <param name="Reach">The most it measures.</param>
+/// <param name="Kind">What sort it is.</param>
+/// <param name="LastZeroCheck">When its zero was last looked at; <c>null</c> when nobody has noted it.</param>
+public sealed record Instrument(
+    string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach,
+    InstrumentKind Kind = InstrumentKind.Caliper, DateTimeOffset? LastZeroCheck = null)
+{
+    /// <summary>Whether it takes a dimension that is got at in this way.</summary>
+    public bool Takes(Access access) => Accesses.Of(Kind).Contains(access);
+}

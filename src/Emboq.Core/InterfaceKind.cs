@@ -1,36 +1,93 @@
+using Emboq.Core.Measuring;
+using Emboq.Core.Measuring.Kinds;
+
 namespace Emboq.Core;
 
-/// <summary>A kind of interface and the dimensions it has.</summary>
+/// <summary>A kind of interface: its dimensions, other ways to them, what must agree, what follows, how it looks.</summary>
 /// <param name="Key">Short and stable: "tube".</param>
 /// <param name="Name">As shown.</param>
-/// <param name="Dimensions">What can be measured on it.</param>
+/// <param name="Dimensions">What can be measured on it once.</param>
 public sealed record InterfaceKind(string Key, string Name, IReadOnlyList<DimensionKind> Dimensions)
 {
-    /// <summary>A round opening or pipe end: inside and outside diameter, and how far a cuff can go in or over.</summary>
-    public static InterfaceKind Tube { get; } = new("tube", "round opening or pipe end",
-    [
-        new("inside", "inside diameter", "Jaws inside, turned until the reading is greatest; read at several angles."),
-        new("outside", "outside diameter", "Jaws across the widest place, square to the axis; read at several angles."),
-        new("depth", "straight length", "Depth rod from the rim to the first step or bend."),
-    ]);
+    /// <summary>What is repeated on it, with dimensions of its own; <c>null</c> when nothing is.</summary>
+    public ItemKind? Item { get; init; }
 
-    /// <summary>A rectangular or odd opening or pipe end. Width and depth are what the jaws find across it; an odd outline is given as points beside them.</summary>
-    public static InterfaceKind Duct { get; } = new("duct", "rectangular or odd opening",
+    /// <summary>Ways to a dimension through readings of others.</summary>
+    public IReadOnlyList<Method> Methods { get; init; } = [];
+
+    /// <summary>What must agree among its sizes.</summary>
+    public Func<Sizes, IEnumerable<Check>> Rules { get; init; } = _ => [];
+
+    /// <summary>What follows from its sizes: a half angle, a weight.</summary>
+    public Action<Sizes, Ledger> Figures { get; init; } = (_, _) => { };
+
+    /// <summary>The machine's side as a body, or <c>null</c> while it lacks a needed size or has none.</summary>
+    public Func<Sizes, Solid?> Shape { get; init; } = _ => null;
+
+    /// <summary>How it is drawn; sizes not read yet are drawn as they usually are.</summary>
+    public required Func<Sizes, SeatDrawing> Drawing { get; init; }
+
+    /// <summary>Doubt that the thing itself brings to one of its dimensions, beside measuring: a soft hose.</summary>
+    public Func<Sizes, string, Source?> OwnDoubt { get; init; } = (_, _) => null;
+
+    /// <summary>Tables of standards it may be found in: key of the table, and which dimension holds which column.</summary>
+    public IReadOnlyList<Likeness> Likenesses { get; init; } = [];
+
+    /// <summary>All dimensions of a place with these items.</summary>
+    public IReadOnlyList<DimensionKind> DimensionsOf(IReadOnlyList<string> items) => Item is not { } item ? Dimensions :
     [
-        new("inside", "inside width", "Jaws inside, across the width."),
-        new("insideDepth", "inside height", "Jaws inside, across the height."),
-        new("outside", "outside width", "Jaws across the width."),
-        new("outsideDepth", "outside height", "Jaws across the height."),
-        new("corner", "corner radius", "Radius gauge in a corner of the side that counts; left unread, corners are sharp."),
-        new("depth", "straight length", "Depth rod from the rim to the first step or bend."),
-    ]);
+        .. Dimensions,
+        .. items.SelectMany((name, i) => item.Dimensions.Select(d => d with { Key = item.KeyOf(i, d.Key), Name = $"{name} {d.Name}" })),
+    ];
+
+    /// <summary>All methods of a place with these items.</summary>
+    public IReadOnlyList<Method> MethodsOf(IReadOnlyList<string> items) => Item is not { Methods.Count: > 0 } item ? Methods :
+    [
+        .. Methods,
+        .. items.SelectMany((_, i) => item.Methods.Select(m => m with { Target = item.KeyOf(i, m.Target), Inputs = [.. m.Inputs.Select(k => item.KeyOf(i, k))] })),
+    ];
+
+    /// <summary>A round opening or pipe end.</summary>
+    public static InterfaceKind Tube { get; } = TubeKind.Kind;
+
+    /// <summary>A rectangular or odd opening.</summary>
+    public static InterfaceKind Duct { get; } = DuctKind.Kind;
 
     /// <summary>Every kind known.</summary>
-    public static IReadOnlyList<InterfaceKind> All { get; } = [Tube, Duct];
+    public static IReadOnlyList<InterfaceKind> All { get; } =
+    [
+        Tube, Duct, PostKind.Kind, BoreKind.Kind, HoseKind.Kind, ArcKind.Kind, TaperKind.Kind,
+        SlotKind.Kind, TSlotKind.Kind, BlockKind.Kind, FlatKind.Kind, FootKind.Kind, CavityKind.Kind,
+        HolesKind.Kind, HoleRowKind.Kind, HoleCircleKind.Kind, HoleGridKind.Kind,
+        TurnedKind.Kind, ThreadKind.Kind, NutKind.Kind, ScrewHeadKind.Kind, AngleKind.Kind, MassKind.Kind,
+    ];
+
+    /// <summary>The kind under a key.</summary>
+    /// <exception cref="KeyNotFoundException">There is none.</exception>
+    public static InterfaceKind Of(string key) => All.FirstOrDefault(k => k.Key == key) ?? throw new KeyNotFoundException($"There is no kind '{key}'.");
 }
 
-/// <summary>A dimension that a kind of interface has.</summary>
-/// <param name="Key">Short and stable: "inside".</param>
-/// <param name="Name">As shown.</param>
-/// <param name="How">How it is measured, in a sentence.</param>
-public sealed record DimensionKind(string Key, string Name, string How);
+/// <summary>What is repeated on a kind of interface.</summary>
+/// <param name="Key">Short and stable: "step".</param>
+/// <param name="Name">As shown: "step".</param>
+/// <param name="Dimensions">What can be measured on each.</param>
+/// <param name="Usual">How many a new place begins with.</param>
+public sealed record ItemKind(string Key, string Name, IReadOnlyList<DimensionKind> Dimensions, int Usual)
+{
+    /// <summary>The most a place can have.</summary>
+    public const int Most = 60;
+
+    /// <summary>Ways to a dimension through readings of others of the same item.</summary>
+    public IReadOnlyList<Method> Methods { get; init; } = [];
+
+    /// <summary>The key of a dimension of one item, counted from 0: "step1.length" is of the first.</summary>
+    public string KeyOf(int index, string dimension) => $"{Key}{index + 1}.{dimension}";
+
+    /// <summary>The names a new place begins with.</summary>
+    public IReadOnlyList<string> UsualNames => [.. Enumerable.Range(1, Usual).Select(i => $"{Name} {i}")];
+}
+
+/// <summary>Where the sizes of a kind may be found among standards.</summary>
+/// <param name="Table">Key of the table.</param>
+/// <param name="Columns">Dimension to column.</param>
+public sealed record Likeness(string Table, IReadOnlyDictionary<string, string> Columns);

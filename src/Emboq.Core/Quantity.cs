@@ -158,6 +158,13 @@ public sealed class Quantity
         return Function("atan", a, Math.Atan(a.Value) / RadiansPerDegree, Unit.DegreeOfArc, 1 / (1 + (a.Value * a.Value)) / RadiansPerDegree);
     }
 
+    /// <summary>The angle, in degrees, whose sine is a plain number between −1 and 1.</summary>
+    public static Quantity Asin(Quantity a)
+    {
+        a.RequireUnit(Unit.None);
+        return Function("asin", a, Math.Asin(a.Value) / RadiansPerDegree, Unit.DegreeOfArc, 1 / Math.Sqrt(1 - (a.Value * a.Value)) / RadiansPerDegree);
+    }
+
     /// <summary>The sine of an angle in degrees.</summary>
     public static Quantity Sin(Quantity a)
     {

@@ -25,6 +25,9 @@ public enum Matter
 
     /// <summary>The machine: cool, stippled.</summary>
     Machine,
+
+    /// <summary>Nothing: left as paper, over what is behind it.</summary>
+    Opening,
 }
 
 /// <summary>One cut face.</summary>

@@ -7,7 +7,7 @@ namespace Emboq.Store;
 /// <summary>What a design is computed from, in one round trip: it is read for every step of every value.</summary>
 public static class BriefStore
 {
-    private const string Select = $"{MachineStore.SelectInterfaces}; {ProcessStore.SelectOne}; {RevisionStore.SelectEvidence}";
+    private static readonly string Select = $"{InterfaceStore.SelectOf("id = any(@ids)")}; {ProcessStore.SelectOne}; {RevisionStore.SelectEvidence}";
 
     /// <summary>Some interfaces with their readings, one process, and what a part's tries say about it.</summary>
     /// <param name="database">The notebook.</param>
@@ -20,7 +20,7 @@ public static class BriefStore
     {
         await using var connection = await database.OpenConnectionAsync(stop);
         await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(Select, new { ids = interfaces.Distinct().ToArray(), process, part = part ?? Guid.Empty }, cancellationToken: stop));
-        var places = (await MachineStore.ReadInterfaces(answers)).ToDictionary(i => i.Interface.Id, i => i.Interface);
+        var places = (await InterfaceStore.ReadInterfaces(answers)).ToDictionary(i => i.Interface.Id, i => i.Interface);
         return (places, await ProcessStore.Read(answers), await RevisionStore.ReadEvidence(answers));
     }
 }

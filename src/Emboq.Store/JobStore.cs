@@ -72,19 +72,21 @@ public static class JobStore
     /// <param name="at">When.</param>
     /// <param name="stop">Ends the wait.</param>
     /// <returns><c>false</c> when somebody else saved first; nothing is written then.</returns>
-    public static async Task<bool> Save(NpgsqlDataSource database, Guid part, int after, PartState state, DateTimeOffset at, CancellationToken stop)
-    {
-        try
-        {
-            return await database.Write("""
-                insert into part_state (part_id, version, state, at)
-                select @part, @after + 1, @state::jsonb, @at
-                where @after = (select max(version) from part_state where part_id = @part)
-                """, new { part, after, state = StoreJson.Write(state), at = at.UtcDateTime }, stop) == 1;
-        }
-        catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.UniqueViolation)
-        {
-            return false;
-        }
-    }
+    public static Task<bool> Save(NpgsqlDataSource database, Guid part, int after, PartState state, DateTimeOffset at, CancellationToken stop) =>
+        database.WriteNext("""
+            insert into part_state (part_id, version, state, at)
+            select @part, @after + 1, @state::jsonb, @at
+            where @after = (select max(version) from part_state where part_id = @part)
+            """, new { part, after, state = StoreJson.Write(state), at = at.UtcDateTime }, stop);
+
+    /// <summary>The jobs of which a part fits one of these interfaces, newest first.</summary>
+    public static async Task<IReadOnlyList<(Guid Id, string Name)>> Using(NpgsqlDataSource database, IReadOnlyCollection<Guid> interfaces, CancellationToken stop) =>
+        [.. (await database.Many<LinkRow>($"""
+            select j.id, j.name from job j where exists (
+                select 1 from ({NewestState}) n, jsonb_each_text(n.state::jsonb -> 'interfaces') slot
+                where n.job_id = j.id and slot.value = any(@ids))
+            order by j.at desc, j.id
+            """, new { ids = interfaces.Select(i => $"{i}").ToArray() }, stop)).Select(r => (r.Id, r.Name))];
+
+    private sealed record LinkRow(Guid Id, string Name);
 }

@@ -4,89 +4,77 @@ using Npgsql;
 
 namespace Emboq.Store;
 
-/// <summary>Machines with their interfaces and readings. Readings are only added; a bad one is struck out by a row of its own.</summary>
+/// <summary>Machines and what they are called. Every naming is kept; the newest counts.</summary>
 public static class MachineStore
 {
-    private sealed record MachineRow(Guid Id, string Name, string Note);
+    private sealed record MachineRow(Guid Id, int Version, string Name, string Note, bool Archived);
 
-    private sealed record InterfaceRow(Guid Id, Guid MachineId, string Name, string Kind);
+    private sealed record FoundRow(Guid Id, string Name, string Note, bool Archived, Guid? Place, string? PlaceName, string? Kind, bool? Read);
 
-    private sealed record ReadingRow(Guid Id, Guid InterfaceId, string Dimension, double Millimetres, string Text, DateTime At, string? Remark, string? Because,
-        string InstrumentId, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach)
+    /// <summary>Machines whose names, notes or places hold all the words, by name, without their readings.</summary>
+    /// <param name="database">The notebook.</param>
+    /// <param name="words">Any case; none finds all.</param>
+    /// <param name="archived">Those put away, or those that are not.</param>
+    /// <param name="stop">Ends the wait.</param>
+    public static async Task<IReadOnlyList<MachineSummary>> Found(NpgsqlDataSource database, IReadOnlyList<string> words, bool archived, CancellationToken stop)
     {
-        public Reading ToReading() => new(Id, Millimetres, Text, new(InstrumentId, Name, Resolution, MaximumPermissibleError, Repeatability, Reach), At, Remark, Because);
+        var patterns = words.Select(w => $"%{w.Replace("\\", "\\\\").Replace("%", "\\%").Replace("_", "\\_")}%").ToArray();
+        var rows = await database.Many<FoundRow>("""
+            select m.id, m.name, m.note, m.archived, i.id as place, i.name as place_name, i.kind,
+                   exists (select 1 from reading r where r.interface_id = i.id) as read
+            from machine_now m left join interface_now i on i.machine_id = m.id and not i.archived
+            where m.archived = @archived and (cardinality(@patterns) = 0 or
+                  concat_ws(' ', m.name, m.note, (select string_agg(p.name, ' ') from interface_now p where p.machine_id = m.id and not p.archived)) ilike all (@patterns))
+            order by m.name, m.id, i.at, i.id
+            """, new { archived, patterns }, stop);
+        return [.. rows.GroupBy(r => r.Id).Select(g => new MachineSummary(g.Key, g.First().Name, g.First().Note, g.First().Archived,
+            [.. g.Where(r => r.Place is not null).Select(r => new PlaceSummary(r.Place!.Value, r.PlaceName!, r.Kind!, r.Read!.Value))]))];
     }
 
-    /// <summary>Every machine, by name.</summary>
-    public static async Task<IReadOnlyList<Machine>> All(NpgsqlDataSource database, CancellationToken stop)
+    /// <summary>One machine with all its places, or <c>null</c>.</summary>
+    public static async Task<Machine?> One(NpgsqlDataSource database, Guid id, CancellationToken stop)
     {
-        var machines = await database.Many<MachineRow>("select id, name, note from machine order by name", null, stop);
-        var interfaces = await Interfaces(database, null, stop);
-        return [.. machines.Select(m => new Machine(m.Id, m.Name, m.Note, [.. interfaces.Where(i => i.Machine == m.Id).Select(i => i.Interface)]))];
+        await using var connection = await database.OpenConnectionAsync(stop);
+        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(
+            $"select id, version, name, note, archived from machine_now where id = @id; {InterfaceStore.SelectOf("machine_id = @id")}", new { id }, cancellationToken: stop));
+        var machine = (await answers.ReadAsync<MachineRow>()).SingleOrDefault();
+        var interfaces = await InterfaceStore.ReadInterfaces(answers);
+        return machine is null ? null : new(machine.Id, machine.Version, machine.Name, machine.Note, machine.Archived, [.. interfaces.Select(i => i.Interface)]);
     }
 
-    /// <summary>Some interfaces with their readings, by identity; unknown ones are left out.</summary>
-    public static async Task<IReadOnlyDictionary<Guid, Interface>> InterfacesOf(NpgsqlDataSource database, IReadOnlyCollection<Guid> ids, CancellationToken stop) =>
-        (await Interfaces(database, [.. ids], stop)).ToDictionary(i => i.Interface.Id, i => i.Interface);
+    /// <summary>What the machines of some interfaces are called, by interface.</summary>
+    public static async Task<IReadOnlyDictionary<Guid, string>> NamesOf(NpgsqlDataSource database, Guid[] interfaces, CancellationToken stop) =>
+        (await database.Many<NameRow>("select i.id, m.name from interface i join machine_now m on m.id = i.machine_id where i.id = any(@interfaces)", new { interfaces }, stop)).ToDictionary(r => r.Id, r => r.Name);
+
+    private sealed record NameRow(Guid Id, string Name);
 
     /// <summary>Enters a machine.</summary>
     public static Task Add(NpgsqlDataSource database, Guid id, string name, string note, DateTimeOffset at, CancellationToken stop) =>
-        database.Write("insert into machine (id, name, note, at) values (@id, @name, @note, @at)", new { id, name, note, at = at.UtcDateTime }, stop);
-
-    /// <summary>Enters an interface.</summary>
-    /// <returns><c>false</c> when there is no such machine.</returns>
-    public static async Task<bool> AddInterface(NpgsqlDataSource database, Guid id, Guid machine, string name, InterfaceKind kind, DateTimeOffset at, CancellationToken stop) =>
-        await database.Write("""
-            insert into interface (id, machine_id, name, kind, at)
-            select @id, id, @name, @kind, @at from machine where id = @machine
-            """, new { id, machine, name, kind = kind.Key, at = at.UtcDateTime }, stop) == 1;
-
-    /// <summary>Adds a reading.</summary>
-    public static Task AddReading(NpgsqlDataSource database, DimensionAddress of, Reading reading, CancellationToken stop) =>
         database.Write("""
-            insert into reading (id, interface_id, dimension, millimetres, text, instrument_id, at, remark)
-            values (@Id, @Interface, @Dimension, @Millimetres, @Text, @Instrument, @At, @Remark)
-            """, new { reading.Id, of.Interface, of.Dimension, reading.Millimetres, reading.Text, Instrument = reading.Instrument.Id, At = reading.At.UtcDateTime, reading.Remark }, stop);
+            with added as (insert into machine (id, at) values (@id, @at) returning id)
+            insert into machine_state (machine_id, version, name, note, archived, at) select id, 1, @name, @note, false, @at from added
+            """, new { id, name, note, at = at.UtcDateTime }, stop);
 
-    /// <summary>Strikes a reading out. Striking it again changes nothing.</summary>
-    /// <returns><c>false</c> when there is no such reading.</returns>
-    public static async Task<bool> Strike(NpgsqlDataSource database, Guid reading, string because, DateTimeOffset at, CancellationToken stop)
-    {
-        await database.Write("""
-            insert into reading_strike (reading_id, because, at) select id, @because, @at from reading where id = @reading
-            on conflict do nothing
-            """, new { reading, because, at = at.UtcDateTime }, stop);
-        return await database.OneOrNone<Guid?>("select reading_id from reading_strike where reading_id = @reading", new { reading }, stop) is not null;
-    }
-
-    /// <summary>Two statements that <see cref="ReadInterfaces"/> reads the answers of; all interfaces when <c>@ids</c> is null.</summary>
-    internal const string SelectInterfaces = """
-        select id, machine_id, name, kind from interface where @ids::uuid[] is null or id = any(@ids) order by at, id;
-        select r.id, r.interface_id, r.dimension, r.millimetres, r.text, r.at, r.remark, s.because,
-               i.id as instrument_id, i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
-        from reading r join instrument i on i.id = r.instrument_id left join reading_strike s on s.reading_id = r.id
-        where @ids::uuid[] is null or r.interface_id = any(@ids) order by r.at, r.id
-        """;
-
-    private static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> Interfaces(NpgsqlDataSource database, Guid[]? ids, CancellationToken stop)
-    {
-        await using var connection = await database.OpenConnectionAsync(stop);
-        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(SelectInterfaces, new { ids }, cancellationToken: stop));
-        return await ReadInterfaces(answers);
-    }
-
-    /// <summary>Reads the answers of <see cref="SelectInterfaces"/>.</summary>
-    internal static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> ReadInterfaces(SqlMapper.GridReader answers)
-    {
-        var rows = (await answers.ReadAsync<InterfaceRow>()).AsList();
-        var readings = (await answers.ReadAsync<ReadingRow>()).ToLookup(r => (r.InterfaceId, r.Dimension));
-        return [.. rows.Select(row => (row.MachineId, ToInterface(row, readings)))];
-    }
-
-    private static Interface ToInterface(InterfaceRow row, ILookup<(Guid, string), ReadingRow> readings)
-    {
-        var kind = InterfaceKind.All.First(k => k.Key == row.Kind);
-        return new(row.Id, row.Name, kind, [.. kind.Dimensions.Select(d => new Dimension(row.Id, d.Key, $"{row.Name} {d.Name}",
-            [.. readings[(row.Id, d.Key)].Select(r => r.ToReading())]))]);
-    }
+    /// <summary>Names a machine anew.</summary>
+    /// <param name="database">The notebook.</param>
+    /// <param name="machine">As it should be, with the version it was made from; its interfaces do not matter here.</param>
+    /// <param name="at">When.</param>
+    /// <param name="stop">Ends the wait.</param>
+    /// <returns><c>false</c> when somebody else saved first, or there is no such machine; nothing is written then.</returns>
+    public static Task<bool> Save(NpgsqlDataSource database, Machine machine, DateTimeOffset at, CancellationToken stop) =>
+        database.WriteNext("""
+            insert into machine_state (machine_id, version, name, note, archived, at)
+            select @Id, @Version + 1, @Name, @Note, @Archived, @at
+            where @Version = (select max(version) from machine_state where machine_id = @Id)
+            """, new { machine.Id, machine.Version, machine.Name, machine.Note, machine.Archived, at = at.UtcDateTime }, stop);
 }
+
+/// <summary>A machine in a list.</summary>
+public sealed record MachineSummary(Guid Id, string Name, string Note, bool Archived, IReadOnlyList<PlaceSummary> Interfaces);
+
+/// <summary>A place in a list.</summary>
+/// <param name="Id">Identity.</param>
+/// <param name="Name">As the workshop calls it.</param>
+/// <param name="Kind">Key of its kind.</param>
+/// <param name="Read">Whether anything has been read on it.</param>
+public sealed record PlaceSummary(Guid Id, string Name, string Kind, bool Read);

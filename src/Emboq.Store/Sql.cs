@@ -24,4 +24,17 @@ internal static class Sql
         await using var connection = await database.OpenConnectionAsync(stop);
         return await connection.ExecuteAsync(new CommandDefinition(sql, values, cancellationToken: stop));
     }
+
+    /// <summary>Adds the next version of something; answers <c>false</c>, and writes nothing, when somebody else took its number first.</summary>
+    public static async Task<bool> WriteNext(this NpgsqlDataSource database, string sql, object values, CancellationToken stop)
+    {
+        try
+        {
+            return await database.Write(sql, values, stop) == 1;
+        }
+        catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.UniqueViolation)
+        {
+            return false;
+        }
+    }
 }

@@ -64,6 +64,56 @@ internal sealed class Input
         return value;
     }
 
+    /// <summary>A reading of a dimension, in its unit.</summary>
+    /// <param name="field">Path of the field.</param>
+    /// <param name="text">As entered.</param>
+    /// <param name="access">How the dimension is got at.</param>
+    /// <param name="leading">What a bare number means.</param>
+    /// <param name="reach">The most the instrument reads.</param>
+    public double Reading(string field, string? text, Access access, LengthSystem leading, double reach)
+    {
+        var value = Gather(ReadingNotation.Parse(text ?? "", access, leading, field));
+        var least = access == Access.Position ? -reach : 0;
+        var unit = Core.Measuring.Accesses.UnitOf(access);
+        var limit = string.Create(CultureInfo.InvariantCulture, $"{(access == Access.Position ? $"{least:0.###}" : "over 0")} to {reach:0.###} {unit}").TrimEnd();
+        if (problems.Any(p => p.Field == field))
+        {
+            return 0;
+        }
+
+        if (value < least || (value == 0 && access != Access.Position))
+        {
+            problems.Add(new(field, text, "A size is greater than nothing.", "Type the size as the instrument shows it.", limit));
+        }
+        else if (value > reach)
+        {
+            problems.Add(new(field, text, $"{Views.QuantityText.Metric(value, unit)} is more than the {reach.ToString("0.###", CultureInfo.InvariantCulture)} {unit}".TrimEnd() + " that can be read here.", "Look at the unit and the point, or choose another instrument.", limit));
+        }
+
+        return value;
+    }
+
+    /// <summary>The value of an outcome; its problems are gathered.</summary>
+    public T? Gather<T>(Outcome<T> outcome)
+    {
+        problems.AddRange(outcome.Problems);
+        return outcome.IsGood ? outcome.Value : default;
+    }
+
+    /// <summary>One of the words of an enumeration, in any case of letters.</summary>
+    public T Word<T>(string field, string? text)
+        where T : struct, Enum
+    {
+        if (Enum.TryParse<T>(text, ignoreCase: true, out var value) && Enum.IsDefined(value) && !int.TryParse(text, out _))
+        {
+            return value;
+        }
+
+        var words = string.Join(", ", Enum.GetNames<T>().Select(JsonNamingPolicy.CamelCase.ConvertName));
+        problems.Add(new(field, text, $"'{text}' is not known here.", $"Use one of {words}.", words));
+        return default;
+    }
+
     /// <summary>A number between two limits.</summary>
     public double Within(string field, double value, double least, double greatest, string unit)
     {

@@ -24,16 +24,17 @@ internal static class PackWriter
     public static async Task<byte[]> Of(Job job, Part part, Revision revision, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
         var process = (await ProcessStore.Find(database, revision.State.Process, stop))!;
-        var machines = await MachineStore.All(database, stop);
-        var places = revision.State.Interfaces.ToDictionary(i => i.Key, i => machines.SelectMany(m => m.Interfaces.Select(p => (Machine: m, Place: p))).First(p => p.Place.Id == i.Value));
+        var ids = revision.State.Interfaces.Values.ToArray();
+        var (places, machines) = (await InterfaceStore.Of(database, ids, stop), await MachineStore.NamesOf(database, ids, stop));
+        var slots = revision.State.Interfaces.ToDictionary(s => s.Key, s => (Machine: machines[s.Value], Place: places[s.Value]));
         var proofs = revision.Frozen.Solids.Keys.Where(k => k.StartsWith("ring-", StringComparison.Ordinal)).ToList();
         using var memory = new MemoryStream();
         using (var zip = new ZipArchive(memory, ZipArchiveMode.Create))
         {
-            Add(zip, "read-me.txt", Encoding.UTF8.GetBytes(Page(job, part, revision, process, [.. places.Select(p => $"{p.Key} end: {p.Value.Place.Name} of {p.Value.Machine.Name}")])));
+            Add(zip, "read-me.txt", Encoding.UTF8.GetBytes(Page(job, part, revision, process, [.. slots.Select(p => $"{p.Key} end: {p.Value.Place.Name} of {p.Value.Machine}")])));
             await Print(zip, "part", ["part"]);
             await Print(zip, "test-piece", proofs);
-            Add(zip, "job.json", JsonSerializer.SerializeToUtf8Bytes(File(job, part, revision, process, places), Json));
+            Add(zip, "job.json", JsonSerializer.SerializeToUtf8Bytes(File(job, part, revision, process, slots), Json));
         }
 
         return memory.ToArray();
@@ -46,10 +47,10 @@ internal static class PackWriter
         }
     }
 
-    private static JobFile File(Job job, Part part, Revision revision, Process process, Dictionary<string, (Machine Machine, Interface Place)> places) => new(
+    private static JobFile File(Job job, Part part, Revision revision, Process process, Dictionary<string, (string Machine, Interface Place)> places) => new(
         JobFile.TheFormat, 1, job.Name, job.Need, part.Name, part.Family, revision.State.Parameters, process,
-        places.ToDictionary(p => p.Key, p => new PlaceFile(p.Value.Machine.Name, p.Value.Place.Name, p.Value.Place.Kind.Key,
-            [.. p.Value.Place.Dimensions.SelectMany(d => d.Readings.Where(r => r.StruckBecause is null).Select(r => new ReadingFile(d.Key, r.Millimetres, r.Text, r.Instrument, r.At)))])));
+        places.ToDictionary(p => p.Key, p => new PlaceFile(p.Value.Machine, p.Value.Place.Name, p.Value.Place.Kind.Key,
+            [.. p.Value.Place.Dimensions.SelectMany(d => d.Readings.Where(r => r.StruckBecause is null).Select(r => new ReadingFile(d.Key, r.Value, r.Text, r.Instrument, r.At)))])));
 
     private static string Page(Job job, Part part, Revision revision, Process process, IReadOnlyList<string> places)
     {

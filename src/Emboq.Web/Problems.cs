@@ -19,6 +19,20 @@ public static class Problems
     public static IResult Missing(string what, object id) =>
         Bad([new(what, $"{id}", $"There is no {what} {id}.", "Look at the list and use one of its ids.")], StatusCodes.Status404NotFound);
 
+    /// <summary>Answers that somebody else saved first, with what stands now.</summary>
+    /// <param name="from">The version the change was made from.</param>
+    /// <param name="now">The version that stands.</param>
+    /// <param name="theirs">What stands, in full.</param>
+    /// <param name="yours">What was sent, where the sender needs it back.</param>
+    public static IResult Stale(int from, int now, object theirs, object? yours = null)
+    {
+        var details = Details(StatusCodes.Status409Conflict, "Somebody else changed this meanwhile.",
+            [new("version", $"{from}", $"You started from version {from}; version {now} stands now.", "Look at both and save again from the newest.", $"{now}")]);
+        details.Extensions["theirs"] = theirs;
+        details.Extensions["yours"] = yours;
+        return TypedResults.Problem(details);
+    }
+
     /// <summary>Words for refusals that the server makes before Emboq sees the request.</summary>
     public static void Complete(ProblemDetails details)
     {
@@ -27,7 +41,8 @@ public static class Problems
             details.Extensions["problems"] = details.Status switch
             {
                 StatusCodes.Status405MethodNotAllowed => [new Problem("method", null, "This address does not take that method.", Look)],
-                StatusCodes.Status413PayloadTooLarge => [new Problem("body", null, $"The body is larger than {Limits.BodyBytes / 1024} KiB.", "Send less at once.", $"{Limits.BodyBytes} bytes")],
+                StatusCodes.Status413PayloadTooLarge => [new Problem("body", null, $"The body is larger than {Limits.BodyBytes / 1024} KiB, or a photograph larger than {Limits.PhotoBytes / 1024 / 1024} MB.", "Send less at once.", $"{Limits.BodyBytes} bytes, photographs {Limits.PhotoBytes}")],
+                StatusCodes.Status429TooManyRequests => [new Problem("request", null, $"These are more than {Limits.UploadsAMinute} uploads in a minute.", "Wait a minute and send the rest.", $"{Limits.UploadsAMinute} a minute")],
                 StatusCodes.Status415UnsupportedMediaType => [new Problem("content-type", null, "The body is not JSON.", "Send it as application/json.")],
                 _ => Array.Empty<Problem>(),
             };
@@ -86,6 +101,14 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
 internal static class Limits
 {
     public const int BodyBytes = 1024 * 1024;
+    public const int PhotoBytes = 10 * 1024 * 1024;
+
+    /// <summary>Name of the rate limit of uploads.</summary>
+    public const string Uploads = "uploads";
+
+    /// <summary>Uploads a minute.</summary>
+    public const int UploadsAMinute = 120;
+
     public const int TextLength = 2000;
     public const int NameLength = 120;
 

@@ -5,7 +5,9 @@ using Emboq.Kernel;
 using Emboq.Store;
 using Emboq.Web;
 using Emboq.Web.Demo;
+using Emboq.Web.Devices;
 using Emboq.Web.Endpoints;
+using Microsoft.AspNetCore.RateLimiting;
 using Microsoft.Net.Http.Headers;
 using Serilog;
 using Serilog.Events;
@@ -35,6 +37,12 @@ builder.Services.AddOpenApi(ApiDescription.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(_ => new KernelPool(new KernelLimits()));
 builder.Services.AddSingleton<ISolidKernel>(services => services.GetRequiredService<KernelPool>());
+builder.Services.AddSingleton<DeviceRack>();
+builder.Services.AddRateLimiter(limits =>
+{
+    limits.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
+    limits.AddFixedWindowLimiter(Limits.Uploads, window => (window.PermitLimit, window.Window) = (Limits.UploadsAMinute, TimeSpan.FromMinutes(1)));
+});
 var connection = builder.Configuration["EMBOQ_DATABASE"]
     ?? throw new InvalidOperationException("EMBOQ_DATABASE names no database. Start Emboq with ./emboq start.");
 builder.Services.AddSingleton(_ => Database.Open(connection));
@@ -43,6 +51,7 @@ var app = builder.Build();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseSecurityHeaders();
+app.UseRateLimiter();
 app.UseDefaultFiles();
 app.UseStaticFiles(new StaticFileOptions
 {
@@ -57,6 +66,13 @@ api.MapFamilies();
 api.MapWorkshop();
 api.MapDesigns();
 api.MapMachines();
+api.MapPlaces();
+api.MapReadings();
+api.MapReadingFiles();
+api.MapPhotos();
+api.MapCards();
+api.MapStandards();
+api.MapDevices();
 api.MapJobs();
 api.MapRevisions();
 api.MapFiles();

@@ -15,6 +15,29 @@ public sealed class QuantityTests
         Quantity.Input(name, value, Unit.Millimetre, new Provenance.Measured("a test"), [(new Source(source ?? name, name, uncertainty, freedom), 1)]);
 
     [Fact]
+    public void Correlated_readings_give_the_resistance_reactance_and_impedance_of_the_guide()
+    {
+        // JCGM 100:2008, H.2 (five simultaneous readings, from memory): R = 127.732 ± 0.071, X = 219.847 ± 0.295, Z = 254.260 ± 0.236 ohm.
+        double[][] read =
+        [
+            [5.007, 4.994, 5.005, 4.990, 4.999],
+            [19.663e-3, 19.639e-3, 19.640e-3, 19.685e-3, 19.678e-3],
+            [.. new[] { 1.0456, 1.0438, 1.0468, 1.0428, 1.0433 }.Select(radians => radians * 180 / Math.PI)],
+        ];
+        var covariance = MathNet.Numerics.LinearAlgebra.Matrix<double>.Build.Dense(3, 3, (i, j) => MathNet.Numerics.Statistics.Statistics.Covariance(read[i], read[j]) / 5);
+        // Three independent causes behind the three means give them exactly the covariance of the readings.
+        var root = covariance.Cholesky().Factor;
+        Quantity Mean(string name, int i, Unit unit) => Quantity.Input(name, read[i].Average(), unit, new Provenance.Measured("five readings"),
+            Enumerable.Range(0, 3).Where(j => root[i, j] != 0).Select(j => (new Source($"cause {j}", $"cause {j}", 1), root[i, j])));
+        var (v, current, phase) = (Mean("V", 0, Unit.None), Mean("I", 1, Unit.None), Mean("phi", 2, Unit.DegreeOfArc));
+        foreach (var (answer, value, spread) in new[] { (v / current * Quantity.Cos(phase), 127.732, 0.071), (v / current * Quantity.Sin(phase), 219.847, 0.295), (v / current, 254.260, 0.236) })
+        {
+            answer.Value.ShouldBe(value, 0.001);
+            answer.StandardUncertainty.ShouldBe(spread, 0.001);
+        }
+    }
+
+    [Fact]
     public void A_quantity_less_itself_is_nothing_and_has_no_spread() =>
         AnyLength.Sample(a => (a - a).Value == 0 && (a - a).StandardUncertainty == 0);
 

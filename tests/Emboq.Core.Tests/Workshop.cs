@@ -39,6 +39,10 @@ internal static class Workshop
     {
         var id = Guid.NewGuid();
         (string Key, double? Value)[] sizes = [("inside", inside), ("outside", outside), ("depth", depth)];
-        return new(id, name, InterfaceKind.Tube, [.. sizes.Select(s => Dimension(id, s.Key, s.Value is { } v ? [(Caliper, v)] : []) with { Name = $"{name} {s.Key}" })]);
+        return Place(id, name, InterfaceKind.Tube, sizes);
     }
+
+    /// <summary>A place of which some sizes were read once with the caliper.</summary>
+    public static Interface Place(Guid id, string name, InterfaceKind kind, IEnumerable<(string Key, double? Value)> sizes) => Interface.Of(id, name, kind, [], d =>
+        Dimension(id, d.Key, sizes.FirstOrDefault(s => s.Key == d.Key).Value is { } v ? [(Caliper, v)] : []) with { Name = $"{name} {d.Key}" });
 }

@@ -104,12 +104,8 @@ public sealed class StlFileTests : IAsyncLifetime
 
     private static Gen<string> Of(params string[] words) => Gen.Int[0, words.Length - 1].Select(i => words[i]);
 
-    private static Interface Duct(double width)
-    {
-        var id = Guid.NewGuid();
-        (string Key, double Value)[] sizes = [("inside", width), ("insideDepth", width * 0.7), ("outside", width), ("outsideDepth", width * 0.7), ("corner", width / 12), ("depth", width)];
-        return new(id, "duct", InterfaceKind.Duct, [.. sizes.Select(s => Workshop.Dimension(id, s.Key, (Workshop.Caliper, s.Value)))]);
-    }
+    private static Interface Duct(double width) => Workshop.Place(Guid.NewGuid(), "duct", InterfaceKind.Duct,
+        [("inside", width), ("insideDepth", width * 0.7), ("outside", width), ("outsideDepth", width * 0.7), ("corner", width / 12), ("depth", width)]);
 
     private async Task<SolidMesh> Mesh(Solid solid) => (await pool.Evaluate([solid], Facets.DefaultChordError, TestContext.Current.CancellationToken))[0];
 }

@@ -114,7 +114,7 @@ public sealed class ApiTests(Server server)
     {
         var (status, answer) = await server.Send(HttpMethod.Post, "/api/machines", new { name = new string('x', 10 * 1024 * 1024) });
         status.ShouldBe(413);
-        ((string)answer!["problems"]![0]!["limit"]!).ShouldBe("1048576 bytes");
+        ((string)answer!["problems"]![0]!["limit"]!).ShouldBe("1048576 bytes, photographs 10485760");
     }
 
     [Theory]
@@ -149,9 +149,9 @@ public sealed class ApiTests(Server server)
     [InlineData("88.9", "inch", "88.9 in", 2258.06)]
     public async Task A_length_is_read_in_both_systems(string text, string leading, string exact, double mm)
     {
-        var length = await server.Get($"/api/lengths?text={Uri.EscapeDataString(text)}&leading={leading}");
+        var length = await server.Get($"/api/entries?text={Uri.EscapeDataString(text)}&leading={leading}");
         ((string)length["exact"]!).ShouldBe(exact);
-        ((double)length["millimetres"]!).ShouldBe(mm, 1e-9);
+        ((double)length["value"]!).ShouldBe(mm, 1e-9);
     }
 
     private static JsonNode Line(JsonNode design, string key) => design["ledger"]!.AsArray().Single(l => (string)l!["key"]! == key)!;

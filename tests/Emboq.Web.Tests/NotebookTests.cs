@@ -8,11 +8,14 @@ namespace Emboq.Web.Tests;
 public sealed class NotebookTests(Server server)
 {
     [Fact]
-    public async Task The_demo_has_six_machines_two_processes_and_jobs_at_different_stages()
+    public async Task The_demo_has_twelve_machines_of_every_kind_two_processes_and_jobs_at_different_stages()
     {
         string[] demo = ["Blade sander to hose", "Lathe hood to hose", "Grip sander to ceiling hose"];
         (await server.Get("/api/processes")).AsArray().Count(p => (string)p!["name"]! is "Curlew, plain grey" or "Bittern, tough green").ShouldBe(2);
-        (await server.Get("/api/machines")).AsArray().Count(m => m!["interfaces"]!.AsArray().Any(i => i!["dimensions"]!.AsArray().Any(d => d!["readings"]!.AsArray().Count > 1))).ShouldBeGreaterThanOrEqualTo(6);
+        var machines = (await server.Get("/api/machines")).AsArray();
+        machines.Count(m => m!["interfaces"]!.AsArray().Any(i => (bool)i!["read"]!)).ShouldBeGreaterThanOrEqualTo(12);
+        var kinds = (await server.Get("/api/interface-kinds")).AsArray().Select(k => (string)k!["key"]!);
+        kinds.Except(machines.SelectMany(m => m!["interfaces"]!.AsArray()).Where(i => (bool)i!["read"]!).Select(i => (string)i!["kind"]!)).ShouldBeEmpty();
         var bench = (await server.Get("/api/bench")).AsArray().Where(b => demo.Contains((string)b!["jobName"]!)).ToList();
         bench.Count.ShouldBe(3);
         bench.Select(b => (int)b!["revisions"]!).Order().ShouldBe([0, 1, 2]);
@@ -29,15 +32,14 @@ public sealed class NotebookTests(Server server)
         ((string)reading["inches"]!).ShouldBe("2 1/64 in");
         (await server.Send(HttpMethod.Post, $"/api/readings/{reading["id"]}/strikes", new { because = "slipped" })).Status.ShouldBe(204);
         (await server.Send(HttpMethod.Post, $"/api/readings/{reading["id"]}/strikes", new { because = "again" })).Status.ShouldBe(204);
-        var machines = (await server.Get("/api/machines")).AsArray();
-        var dimension = machines.SelectMany(m => m!["interfaces"]!.AsArray()).Single(i => (string)i!["id"]! == place)!["dimensions"]![0]!;
+        var dimension = (await server.Get($"/api/interfaces/{place}"))["dimensions"]![0]!;
         ((string)dimension["readings"]![0]!["struckBecause"]!).ShouldBe("slipped");
         dimension["size"].ShouldBeNull();
     }
 
     [Theory]
     [InlineData("dimension", """{"dimension":"girth","text":"50","instrument":"caliper"}""")]
-    [InlineData("instrument", """{"dimension":"inside","text":"50","instrument":"eye"}""")]
+    [InlineData("instrument", """{"dimension":"inside","text":"50","instrument":"none"}""")]
     [InlineData("text", """{"dimension":"inside","text":"5o","instrument":"caliper"}""")]
     [InlineData("text", """{"dimension":"inside","text":"-5","instrument":"caliper"}""")]
     [InlineData("text", """{"dimension":"inside","text":"0","instrument":"caliper"}""")]
@@ -49,7 +51,7 @@ public sealed class NotebookTests(Server server)
         var (status, answer) = await server.Send(HttpMethod.Post, $"/api/interfaces/{place}/readings", body);
         status.ShouldBe(400);
         ((string)answer!["problems"]![0]!["field"]!).ShouldBe(field);
-        var kept = (await server.Get("/api/machines")).AsArray().SelectMany(m => m!["interfaces"]!.AsArray()).Single(i => (string)i!["id"]! == place)!;
+        var kept = await server.Get($"/api/interfaces/{place}");
         kept["dimensions"]!.AsArray().ShouldAllBe(d => d!["readings"]!.AsArray().Count == 0);
     }
 
@@ -147,7 +149,7 @@ public sealed class NotebookTests(Server server)
     }
 
     [Theory]
-    [InlineData("update reading set millimetres = 1")]
+    [InlineData("update reading set value = 1")]
     [InlineData("delete from reading")]
     [InlineData("update revision set remark = 'x'")]
     [InlineData("delete from try")]

@@ -1,8 +1,10 @@
 import { useState } from 'react'
 import { Link, Route, Routes, useNavigate } from 'react-router'
 import { BenchScreen } from './bench/BenchScreen'
+import { InstrumentsScreen } from './instruments/InstrumentsScreen'
 import { JobScreen } from './jobs/JobScreen'
 import { MachinesScreen } from './machines/MachinesScreen'
+import { TablesScreen } from './tables/TablesScreen'
 import { Finder } from './ui/Finder'
 import { Header } from './ui/Header'
 import { KeySheet } from './ui/KeySheet'
@@ -23,6 +25,8 @@ export function App() {
           <Route path="/" element={<BenchScreen />} />
           <Route path="/machines" element={<MachinesScreen />} />
           <Route path="/machines/:id" element={<MachinesScreen />} />
+          <Route path="/instruments" element={<InstrumentsScreen />} />
+          <Route path="/tables" element={<TablesScreen />} />
           <Route path="/jobs/:id" element={<JobScreen />} />
           <Route path="*" element={<Nowhere />} />
         </Routes>

@@ -18,7 +18,7 @@ internal static class ReadingChecks
         if (measured.Scatters)
         {
             return new(key, title, Verdict.Watch,
-                $"The readings of {dimension.Name} scatter more than their instrument does: a slip, or the place is not round.",
+                $"The readings of {dimension.Name} scatter more than their instrument does: a slip, or the place itself varies.",
                 FormattableString.Invariant($"{measured.ScatterRatio:0.0} times the usual scatter"), FormattableString.Invariant($"{measured.ScatterLimit:0.0}"),
                 "F test at 1 %; JCGM 100, H.5.", again);
         }

@@ -3,18 +3,50 @@ using MathNet.Numerics.Distributions;
 namespace Emboq.Core.Measuring;
 
 /// <summary>From readings to a quantity (JCGM 100, clauses 4.2, 4.3 and 5). Per instrument: mean, repeatability pooled with
-/// the instrument's usual one (4.2.4), resolution as a rectangle of one step (F.2.2.1), and the instrument's own error as a rectangle
-/// of its permissible error: <b>one source shared by everything that instrument has read</b>. Several instruments are averaged with
-/// weights by the inverse of their variances.</summary>
+/// the instrument's usual one and with all it has read on dimensions of the kind (4.2.4), resolution as a rectangle of one step (F.2.2.1), and the
+/// instrument's own error as a rectangle of its permissible error: <b>one source shared by everything that instrument has read</b>.
+/// Several instruments, and several ways to one dimension, are averaged with weights by the inverse of their variances.</summary>
 public static class Evaluation
 {
-    /// <summary>Degrees of freedom given to an instrument's usual repeatability when it is pooled with a few readings.</summary>
+    /// <summary>Degrees of freedom given to an instrument's usual repeatability when it is pooled with readings.</summary>
     public const double UsualDegreesOfFreedom = 4;
+
+    /// <summary>What the way without a formula is called.</summary>
+    public const string Directly = "read directly";
 
     private const double FalseAlarm = 0.01;
 
-    /// <summary>Evaluates the readings that are not struck out.</summary>
-    /// <returns>The measurement, or <c>null</c> when nothing has been read: a number is never invented.</returns>
+    /// <summary>Evaluates a dimension of a place through its readings and through the methods whose inputs are read.</summary>
+    /// <returns>The measurement, or <c>null</c> when nothing leads to it: a number is never invented.</returns>
+    public static Measurement? Of(Interface place, string key) => new Sizes(place).Of(key);
+
+    internal static Measurement? Of(Sizes sizes, string key)
+    {
+        var dimension = sizes.Place[key];
+        var direct = Of(dimension);
+        var estimates = ByMethods(sizes, dimension).ToList();
+        if (direct is not null)
+        {
+            estimates.Insert(0, direct.Estimates[0]);
+        }
+
+        if (estimates.Count == 0)
+        {
+            return null;
+        }
+
+        var best = estimates is [var only] ? only.Quantity : Together(dimension.Name, estimates);
+        var doubted = sizes.Place.Kind.OwnDoubt(sizes, key) is { } doubt ? Doubted(best, doubt) : best;
+        return (direct ?? new(doubted, 0, 1, double.PositiveInfinity, 0, [])) with
+        {
+            Quantity = doubted,
+            Disagreement = Math.Max(direct?.Disagreement ?? 0, Apart([.. estimates.Select(e => e.Quantity)])),
+            Estimates = estimates,
+        };
+    }
+
+    /// <summary>Evaluates the readings of a dimension alone that are not struck out.</summary>
+    /// <returns>The measurement, or <c>null</c> when nothing has been read.</returns>
     public static Measurement? Of(Dimension dimension)
     {
         var counting = dimension.Readings.Where(r => r.StruckBecause is null).ToList();
@@ -23,21 +55,66 @@ public static class Evaluation
             return null;
         }
 
-        var groups = counting.GroupBy(r => r.Instrument).Select(g => Group.Of(dimension, g.Key, [.. g.Select(r => r.Millimetres)])).ToList();
-        var total = groups.Sum(g => 1 / g.Variance);
-        var weights = groups.Select(g => 1 / g.Variance / total).ToList();
-        var value = groups.Zip(weights, (g, w) => g.Mean * w).Sum();
-        var terms = groups.Zip(weights, (g, w) => g.Sources.Select(s => (s, w))).SelectMany(t => t);
-        var quantity = Quantity.Input(dimension.Name, value, Unit.Millimetre, new Provenance.Measured(Summary(counting)), terms);
+        var groups = counting.GroupBy(r => r.Instrument).Select(g => Group.Of(dimension, g.Key, [.. g.Select(r => r.Value)])).ToList();
+        var unit = Accesses.UnitOf(dimension.Access);
+        var total = groups.Sum(g => g.Weight);
+        var value = groups.Sum(g => g.Mean * g.Weight) / total;
+        var terms = groups.SelectMany(g => g.Sources.Select(s => (s, g.Weight / total)));
+        var quantity = Quantity.Input(dimension.Name, value, unit, new Provenance.Measured(Summary(counting)), terms);
 
-        var repeated = groups.Where(g => g.Count > 1).ToList();
+        var repeated = groups.Where(g => g.Count > 1 && g.Instrument.Repeatability > 0).ToList();
         var freedom = repeated.Sum(g => g.Count - 1);
         var ratio = freedom == 0 ? 1 : Math.Sqrt(repeated.Sum(g => (g.Count - 1) * Math.Pow(g.Scatter / g.Instrument.Repeatability, 2)) / freedom);
         var limit = freedom == 0 ? double.PositiveInfinity : Math.Sqrt(FisherSnedecor.InvCDF(freedom, UsualDegreesOfFreedom * 10, 1 - FalseAlarm));
-        return new(quantity, counting.Count, ratio, limit, Disagreement(groups));
+        return new(quantity, counting.Count, ratio, limit, Apart(groups), [new(Directly, quantity)]);
     }
 
-    private static double Disagreement(List<Group> groups) => (
+    /// <summary>The doubt of a reading yet to be taken: what the instrument is known for.</summary>
+    internal static IReadOnlyList<Source> Foreseen(Dimension dimension, Instrument instrument) => Group.Of(dimension with { Readings = [] }, instrument, [0]).Sources;
+
+    private static IEnumerable<Estimate> ByMethods(Sizes sizes, Dimension dimension)
+    {
+        foreach (var method in sizes.Place.Kind.MethodsOf(sizes.Place.Items).Where(m => m.Target == dimension.Key))
+        {
+            var inputs = method.Inputs.Select(i => Of(sizes.Place[i])?.Quantity).OfType<Quantity>().ToList();
+            if (inputs.Count == method.Inputs.Count && Finite(method, inputs) is { } quantity)
+            {
+                yield return new(method.Name, quantity.Named($"{dimension.Name}, {method.Name}"));
+            }
+        }
+    }
+
+    /// <summary>A method's answer, or nothing where its readings contradict themselves so far that there is none.</summary>
+    private static Quantity? Finite(Method method, List<Quantity> inputs)
+    {
+        try
+        {
+            return method.Compute(inputs);
+        }
+        catch (ArgumentOutOfRangeException)
+        {
+            return null;
+        }
+    }
+
+    private static Quantity Together(string name, List<Estimate> estimates)
+    {
+        var weights = estimates.Select(e => 1 / Math.Max(Math.Pow(e.Quantity.StandardUncertainty, 2), 1e-18)).ToList();
+        var sum = estimates.Zip(weights, (e, w) => (w / weights.Sum()) * e.Quantity).Aggregate((a, b) => a + b);
+        return sum.Named(name).From(new Provenance.Measured($"{estimates.Count} ways together: {string.Join(", ", estimates.Select(e => e.By))}"));
+    }
+
+    private static Quantity Doubted(Quantity best, Source doubt) =>
+        (best + Quantity.Input(doubt.Name, 0, best.Unit, new Provenance.RuleOfThumb(doubt.Name), (doubt, 1))).Named(best.Name).From(best.Provenance);
+
+    private static double Apart(IReadOnlyList<Quantity> estimates) => (
+        from a in estimates
+        from b in estimates
+        let spread = a == b ? 0 : (a - b).StandardUncertainty
+        where spread > 0
+        select Math.Abs(a.Value - b.Value) / spread).DefaultIfEmpty(0).Max();
+
+    private static double Apart(List<Group> groups) => (
         from a in groups
         from b in groups
         where a != b
@@ -52,20 +129,29 @@ public static class Evaluation
     /// <summary>The readings of one instrument on one dimension.</summary>
     private sealed record Group(Instrument Instrument, int Count, double Mean, double Scatter, IReadOnlyList<Source> Sources)
     {
-        public double Variance => Sources.Sum(s => s.StandardUncertainty * s.StandardUncertainty);
+        public double Variance { get; } = Sources.Sum(s => s.StandardUncertainty * s.StandardUncertainty);
+
+        /// <summary>What has no doubt, a count, outweighs everything else.</summary>
+        public double Weight => 1 / Math.Max(Variance, 1e-18);
 
         public static Group Of(Dimension dimension, Instrument instrument, double[] values)
         {
             var mean = values.Average();
             var squares = values.Sum(v => (v - mean) * (v - mean));
-            var freedom = UsualDegreesOfFreedom + values.Length - 1;
-            var pooled = Math.Sqrt(((UsualDegreesOfFreedom * instrument.Repeatability * instrument.Repeatability) + squares) / freedom);
+            var (all, freedom) = dimension.Scatters.GetValueOrDefault(instrument.Id) is { } known && known.Freedom >= values.Length - 1
+                ? (known.Squares, known.Freedom)
+                : (squares, values.Length - 1);
+            var usual = instrument.Repeatability * instrument.Repeatability;
+            var pooled = Math.Sqrt(((UsualDegreesOfFreedom * usual) + all) / (UsualDegreesOfFreedom + freedom));
             var scatter = values.Length > 1 ? Math.Sqrt(squares / (values.Length - 1)) : 0;
+            // Readings that scatter beyond their pool stand on their own: the place is not like the others.
+            var own = Math.Sqrt(((UsualDegreesOfFreedom * usual) + squares) / (UsualDegreesOfFreedom + values.Length - 1));
+            var (repeatability, dof) = own > 1.5 * pooled ? (own, UsualDegreesOfFreedom + values.Length - 1) : (pooled, UsualDegreesOfFreedom + freedom);
             var id = $"{dimension.Interface}/{dimension.Key}/{instrument.Id}";
             return new(instrument, values.Length, mean, scatter,
             [
                 new($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3), Kind: SourceKind.Measuring),
-                new($"repeat/{id}", $"repeatability of {dimension.Name}", pooled / Math.Sqrt(values.Length), freedom, SourceKind.Measuring),
+                new($"repeat/{id}", $"repeatability of {dimension.Name}", repeatability / Math.Sqrt(values.Length), dof, SourceKind.Measuring),
                 new($"step/{id}", $"resolution of {dimension.Name}", instrument.Resolution / Math.Sqrt(12), Kind: SourceKind.Measuring),
             ]);
         }

@@ -7,10 +7,11 @@ using Npgsql;
 namespace Emboq.Web.Demo;
 
 /// <summary>The demo: a small workshop that makes canoe paddles. Every name and size is invented.</summary>
-internal sealed class PaddleWorkshop(NpgsqlDataSource database, ISolidKernel kernel, DateTimeOffset now)
+internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKernel kernel, DateTimeOffset now)
 {
     private readonly Dictionary<string, Instrument> instruments = Starters.Instruments.ToDictionary(i => i.Id);
-    private DateTimeOffset clock = now.AddDays(-12);
+    private readonly Dictionary<Guid, Interface> kinds = [];
+    private DateTimeOffset clock = now.AddDays(-20);
 
     public async Task Load()
     {
@@ -27,9 +28,11 @@ internal sealed class PaddleWorkshop(NpgsqlDataSource database, ISolidKernel ker
         await ProcessStore.Add(database, plain, clock, default);
         await ProcessStore.Add(database, tough, clock, default);
 
+        await Instruments();
+        await MoreMachines();
         var blade = await Machine("Blade sander", "Wide drum for paddle blades; the port is cast and slightly out of round.", "blade sander port");
-        await Read(blade, "inside", "caliper", "44.12", "44.20", "44.07", "44.18");
-        await Read(blade, "outside", "caliper", "48.62", "48.71", "48.66");
+        await Around(blade, "inside", "caliper", ("44.21", 0), ("44.12", 45), ("44.05", 90), ("44.15", 135), ("44.19", 0));
+        await Around(blade, "outside", "caliper", ("48.62", 0), ("48.71", 60), ("48.66", 120));
         await Read(blade, "depth", "depth-rod", "32.4");
 
         var lathe = await Machine("Shaft lathe", "Turns shafts up to 1.7 m; the hood came without a hose.", "lathe hood spigot");
@@ -84,22 +87,41 @@ internal sealed class PaddleWorkshop(NpgsqlDataSource database, ISolidKernel ker
 
     private DateTimeOffset Later() => clock = clock.AddHours(5);
 
-    private async Task<Guid> Machine(string name, string note, string place, InterfaceKind? kind = null)
+    private async Task<Guid> Machine(string name, string note, string place, InterfaceKind? kind = null) => await Place(await Machine(name, note), place, kind ?? InterfaceKind.Tube);
+
+    private async Task<Guid> Machine(string name, string note)
     {
-        var (machine, id) = (Guid.CreateVersion7(), Guid.CreateVersion7());
+        var machine = Guid.CreateVersion7();
         await MachineStore.Add(database, machine, name, note, Later(), default);
-        await MachineStore.AddInterface(database, id, machine, place, kind ?? InterfaceKind.Tube, clock, default);
-        return id;
+        return machine;
     }
 
-    private async Task Read(Guid place, string dimension, string instrument, params string[] texts)
+    private async Task<Guid> Place(Guid machine, string name, InterfaceKind kind, params string[] items)
     {
-        foreach (var text in texts)
+        var place = new Interface(Guid.CreateVersion7(), name, kind, []) { Items = items };
+        clock = clock.AddMinutes(7);
+        await InterfaceStore.Add(database, machine, place, clock, default);
+        kinds[place.Id] = place;
+        return place.Id;
+    }
+
+    private Task Read(Guid place, string dimension, string instrument, params string[] texts) =>
+        Read(place, dimension, instrument, [.. texts.Select(t => (t, (double?)null))]);
+
+    /// <summary>Readings around a round place, each at its angle.</summary>
+    private Task Around(Guid place, string dimension, string instrument, params (string Text, double Direction)[] readings) =>
+        Read(place, dimension, instrument, [.. readings.Select(r => (r.Text, (double?)r.Direction))]);
+
+    private async Task Read(Guid place, string dimension, string instrument, IReadOnlyList<(string Text, double? Direction)> readings)
+    {
+        var kind = kinds[place].Kind.DimensionsOf(kinds[place].Items).First(d => d.Key == dimension);
+        var taken = readings.Select(r =>
         {
-            var mm = Core.Quantities.LengthNotation.Parse(text, Core.Quantities.LengthSystem.Metric, dimension).Value.ToMillimetres();
             clock = clock.AddMinutes(1);
-            await MachineStore.AddReading(database, new(place, dimension), new(Guid.CreateVersion7(), mm, text, instruments[instrument], clock, null, null), default);
-        }
+            var value = Core.Quantities.ReadingNotation.Parse(r.Text, kind.Access, Core.Quantities.LengthSystem.Metric, dimension).Value;
+            return (new DimensionAddress(place, dimension), new Reading(Guid.CreateVersion7(), value, r.Text, instruments[instrument], clock, null, null, r.Direction));
+        }).ToList();
+        await InterfaceStore.AddReadings(database, taken, default);
     }
 
     private async Task<Guid> Part(string job, string need, string part, Dictionary<string, string> parameters, Guid first, Guid second, Process process)

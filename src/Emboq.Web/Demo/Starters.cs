@@ -11,9 +11,15 @@ internal static class Starters
     [
         new("caliper", "caliper", 0.01, 0.03, 0.03, 150),
         new("long-caliper", "long caliper", 0.02, 0.05, 0.04, 300),
-        new("depth-rod", "depth rod", 0.05, 0.1, 0.1, 150),
-        new("radius-gauges", "radius gauges", 0.5, 0.1, 0.2, 25),
-        new("steel-rule", "steel rule", 0.5, 0.2, 0.2, 500),
+        new("depth-rod", "depth rod", 0.05, 0.1, 0.1, 150, InstrumentKind.DepthRod),
+        new("radius-gauges", "radius gauges", 0.5, 0.1, 0.2, 25, InstrumentKind.RadiusGauges),
+        new("steel-rule", "steel rule", 0.5, 0.2, 0.2, 500, InstrumentKind.Rule),
+        new("tape", "tape", 1, 0.6, 0.4, 5000, InstrumentKind.Tape),
+        new("pitch-gauge", "pitch gauge", 0.05, 0.01, 0.01, 6, InstrumentKind.PitchGauge),
+        new("protractor", "protractor", 0.5, 0.3, 0.3, 180, InstrumentKind.Protractor),
+        new("scale", "bench scale", 0.1, 0.3, 0.1, 5000, InstrumentKind.Scale),
+        new("scanner", "scanner", 0.05, 0.15, 0.08, 400, InstrumentKind.Scanner),
+        new("eye", "counting", 0, 0, 0, 1000, InstrumentKind.Eye),
     ];
 
     public static Process Process(string name, string printer, string material) => new()

@@ -1,5 +1,6 @@
 using Emboq.Core;
 using Emboq.Core.Checks;
+using Emboq.Core.Measuring;
 using Emboq.Store;
 using Npgsql;
 
@@ -8,9 +9,46 @@ namespace Emboq.Web.Endpoints;
 /// <summary>One part on the bench with what to do next.</summary>
 public sealed record BenchItem(Guid Job, string JobName, string Need, Guid Part, string PartName, Station Station, string Says, DimensionAddress? Reads, bool Done, double? Chance, int Revisions);
 
+/// <summary>A reading worth taking.</summary>
+/// <param name="Job">The job it serves most.</param>
+/// <param name="JobName">As the workshop calls it.</param>
+/// <param name="Reads">What to read.</param>
+/// <param name="Name">The dimension in full.</param>
+/// <param name="Instrument">Name of the instrument that would serve best.</param>
+/// <param name="Before">Chance of a first fit now.</param>
+/// <param name="After">The chance to expect with one reading more.</param>
+public sealed record WorthReadingView(Guid Job, string JobName, DimensionAddress Reads, string Name, string Instrument, double Before, double After);
+
 internal static class BenchEndpoints
 {
-    public static void MapBench(this IEndpointRouteBuilder api) => api.MapGet("/bench", Items);
+    private const int MostReadings = 5;
+
+    public static void MapBench(this IEndpointRouteBuilder api)
+    {
+        api.MapGet("/bench", Items);
+        api.MapGet("/measure-next", Next);
+    }
+
+    /// <summary>Across open jobs, the readings that would raise the chance of a first fit most.</summary>
+    private static async Task<WorthReadingView[]> Next(NpgsqlDataSource database, CancellationToken stop)
+    {
+        var instruments = await InstrumentStore.All(database, stop);
+        var worth = new List<WorthReadingView>();
+        foreach (var job in await JobStore.All(database, stop))
+        {
+            foreach (var part in job.Parts)
+            {
+                // A part that is kept, or printed and tried, learns from its tries.
+                if ((await RevisionStore.Of(database, part.Id, stop)).Count == 0 && await Designer.OfPart(database, part, stop) is { IsGood: true } design)
+                {
+                    var places = (await InterfaceStore.Of(database, [.. part.State.Interfaces.Values], stop)).Values;
+                    worth.AddRange(MeasureNext.Of(design.Value, places, instruments).Select(w => new WorthReadingView(job.Id, job.Name, new(w.Interface, w.Dimension), w.Name, w.Instrument.Name, w.Before, w.After)));
+                }
+            }
+        }
+
+        return [.. worth.OrderByDescending(w => w.After - w.Before).DistinctBy(w => w.Reads).Take(MostReadings)];
+    }
 
     private static async Task<BenchItem[]> Items(NpgsqlDataSource database, CancellationToken stop)
     {

@@ -98,7 +98,7 @@ internal static class DesignEndpoints
             input.OneOf($"{field}.sizes", key, kind.Dimensions, d => d.Key);
         }
 
-        return new(id, $"{slot} place", kind, [.. kind.Dimensions.Select(d =>
+        return Interface.Of(id, $"{slot} place", kind, kind.Item?.UsualNames ?? [], d =>
         {
             var at = $"{field}.sizes.{d.Key}";
             if (place.Sizes?.GetValueOrDefault(d.Key) is not { } size)
@@ -116,6 +116,6 @@ internal static class DesignEndpoints
             var instrument = new Instrument($"stated-{id}-{d.Key}", "stated by the caller", 0, 0, Math.Max(size.Uncertainty, LeastUncertainty), Limits.LongestReading);
             var value = input.Size($"{at}.value", size.Value, Core.Quantities.LengthSystem.Metric);
             return new Dimension(id, d.Key, $"{slot} {d.Name}", [new(Guid.CreateVersion7(), value, size.Value, instrument, DateTimeOffset.UnixEpoch, null, null)]);
-        })]);
+        });
     }
 }

@@ -85,11 +85,7 @@ internal static class JobEndpoints
         }
 
         var newest = (await JobStore.Part(database, id, stop))!;
-        var details = Problems.Details(StatusCodes.Status409Conflict, "Somebody else changed this part meanwhile.",
-            [new("version", $"{request.Version}", $"You started from version {request.Version}; version {newest.Version} stands now.", "Look at both and save again from the newest.", $"{newest.Version}")]);
-        details.Extensions["yours"] = state;
-        details.Extensions["theirs"] = newest;
-        return TypedResults.Problem(details);
+        return Problems.Stale(request.Version, newest.Version, newest, state);
     }
 
     private static async Task<Part> ReadPart(Input input, Guid job, PartRequest request, string path, NpgsqlDataSource database, CancellationToken stop)

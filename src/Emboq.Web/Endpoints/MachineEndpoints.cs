@@ -1,5 +1,5 @@
+using System.Transactions;
 using Emboq.Core;
-using Emboq.Core.Quantities;
 using Emboq.Store;
 using Emboq.Web.Views;
 using Npgsql;
@@ -9,33 +9,40 @@ namespace Emboq.Web.Endpoints;
 /// <summary>A new machine.</summary>
 public sealed record MachineRequest(string Name, string? Note = null);
 
-/// <summary>A new interface of a machine.</summary>
-public sealed record InterfaceRequest(string Name, string Kind);
-
-/// <summary>A new reading.</summary>
-/// <param name="Dimension">Which dimension of the interface.</param>
-/// <param name="Text">In workshop notation.</param>
-/// <param name="Instrument">Id of the instrument.</param>
-/// <param name="Leading">What a bare number means; metric when left out.</param>
-/// <param name="Remark">What is worth noting.</param>
-public sealed record ReadingRequest(string Dimension, string Text, string Instrument, LengthSystem? Leading = null, string? Remark = null);
-
-/// <summary>Why a reading is struck out.</summary>
-public sealed record StrikeRequest(string Because);
+/// <summary>What a machine is called from now on.</summary>
+/// <param name="Version">The version it was made from.</param>
+/// <param name="Name">As the workshop calls it.</param>
+/// <param name="Note">What is worth knowing.</param>
+/// <param name="Archived">Whether it is put away.</param>
+public sealed record MachineChange(int Version, string Name, string Note, bool Archived);
 
 internal static class MachineEndpoints
 {
+    private const int MostWords = 10;
+
     public static void MapMachines(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/machines", async (NpgsqlDataSource database, CancellationToken stop) => (await MachineStore.All(database, stop)).Select(MachineView.Of).ToArray());
-        api.MapPost("/machines", AddMachine).Produces<MachineView>(201).ProducesProblem(400);
-        api.MapPost("/machines/{id:guid}/interfaces", AddInterface).Produces<InterfaceView>(201).ProducesProblem(400).ProducesProblem(404);
-        api.MapPost("/interfaces/{id:guid}/readings", AddReading).Produces<InterfaceView>(201).ProducesProblem(400).ProducesProblem(404);
-        api.MapPost("/readings/{id:guid}/strikes", Strike).Produces(204).ProducesProblem(400).ProducesProblem(404);
-        api.MapGet("/interface-kinds", () => InterfaceKind.All);
+        api.MapGet("/machines", Find).Produces<MachineSummaryView[]>().ProducesProblem(400);
+        api.MapGet("/machines/{id:guid}", One).Produces<MachineView>().ProducesProblem(404);
+        api.MapPost("/machines", Add).Produces<MachineView>(201).ProducesProblem(400);
+        api.MapPut("/machines/{id:guid}", Change).Produces<MachineView>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        api.MapPost("/machines/{id:guid}/copies", Copy).Produces<MachineView>(201).ProducesProblem(400).ProducesProblem(404);
     }
 
-    private static async Task<IResult> AddMachine(MachineRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    /// <summary>Machines by words, without readings.</summary>
+    private static async Task<IResult> Find(NpgsqlDataSource database, CancellationToken stop, string? words = null, bool archived = false)
+    {
+        var input = new Input();
+        var wanted = input.Text("words", words).Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries);
+        return input.IsGood
+            ? TypedResults.Ok((await MachineStore.Found(database, [.. wanted.Take(MostWords)], archived, stop)).Select(MachineSummaryView.Of).ToArray())
+            : Problems.Bad(input.Problems);
+    }
+
+    private static async Task<IResult> One(Guid id, NpgsqlDataSource database, CancellationToken stop) =>
+        await View(database, id, stop) is { } view ? TypedResults.Ok(view) : Problems.Missing("machine", id);
+
+    private static async Task<IResult> Add(MachineRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
     {
         var input = new Input();
         var (name, note) = (input.Name("name", request.Name), input.Text("note", request.Note));
@@ -46,59 +53,55 @@ internal static class MachineEndpoints
 
         var id = Guid.CreateVersion7();
         await MachineStore.Add(database, id, name, note, clock.GetUtcNow(), stop);
-        return TypedResults.Created($"/api/machines/{id}", new MachineView(id, name, note, []));
+        return TypedResults.Created($"/api/machines/{id}", await View(database, id, stop));
     }
 
-    private static async Task<IResult> AddInterface(Guid id, InterfaceRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    private static async Task<IResult> Change(Guid id, MachineChange request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    {
+        var input = new Input();
+        var changed = new Machine(id, request.Version, input.Name("name", request.Name), input.Text("note", request.Note), request.Archived, []);
+        if (!input.IsGood)
+        {
+            return Problems.Bad(input.Problems);
+        }
+
+        var saved = await MachineStore.Save(database, changed, clock.GetUtcNow(), stop);
+        return await View(database, id, stop) is not { } now ? Problems.Missing("machine", id)
+            : saved ? TypedResults.Ok(now)
+            : Problems.Stale(request.Version, now.Version, now);
+    }
+
+    /// <summary>Another machine of the same make: the same places, nothing read, for a size is measured and never assumed.</summary>
+    private static async Task<IResult> Copy(Guid id, MachineRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
     {
         var input = new Input();
         var name = input.Name("name", request.Name);
-        var kind = input.OneOf("kind", request.Kind, InterfaceKind.All, k => k.Key);
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);
         }
 
-        var place = Guid.CreateVersion7();
-        return await MachineStore.AddInterface(database, place, id, name, kind!, clock.GetUtcNow(), stop)
-            ? TypedResults.Created($"/api/interfaces/{place}", await Read(database, place, stop))
-            : Problems.Missing("machine", id);
-    }
-
-    private static async Task<IResult> AddReading(Guid id, ReadingRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
-    {
-        if (!(await MachineStore.InterfacesOf(database, [id], stop)).TryGetValue(id, out var place))
+        if (await MachineStore.One(database, id, stop) is not { } machine)
         {
-            return Problems.Missing("interface", id);
+            return Problems.Missing("machine", id);
         }
 
-        var input = new Input();
-        var dimension = input.OneOf("dimension", request.Dimension, place.Kind.Dimensions, d => d.Key);
-        var instrument = input.OneOf("instrument", request.Instrument, await InstrumentStore.All(database, stop), i => i.Id);
-        var size = input.Size("text", request.Text, request.Leading ?? LengthSystem.Metric, instrument?.Reach ?? Limits.LongestReading);
-        var remark = input.Text("remark", request.Remark);
-        if (!input.IsGood)
+        var copy = Guid.CreateVersion7();
+        using (var whole = new TransactionScope(TransactionScopeAsyncFlowOption.Enabled))
         {
-            return Problems.Bad(input.Problems);
+            await MachineStore.Add(database, copy, name, request.Note is null ? machine.Note : input.Text("note", request.Note), clock.GetUtcNow(), stop);
+            foreach (var place in machine.Interfaces.Where(i => !i.Archived))
+            {
+                await InterfaceStore.Add(database, copy, place with { Id = Guid.CreateVersion7() }, clock.GetUtcNow(), stop);
+            }
+
+            whole.Complete();
         }
 
-        var reading = new Reading(Guid.CreateVersion7(), size, request.Text.Trim(), instrument!, clock.GetUtcNow(), remark.Length == 0 ? null : remark, null);
-        await MachineStore.AddReading(database, new(id, dimension!.Key), reading, stop);
-        return TypedResults.Created($"/api/readings/{reading.Id}", await Read(database, id, stop));
+        return TypedResults.Created($"/api/machines/{copy}", await View(database, copy, stop));
     }
 
-    private static async Task<IResult> Strike(Guid id, StrikeRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
-    {
-        var input = new Input();
-        var because = input.Name("because", request.Because);
-        if (!input.IsGood)
-        {
-            return Problems.Bad(input.Problems);
-        }
-
-        return await MachineStore.Strike(database, id, because, clock.GetUtcNow(), stop) ? TypedResults.NoContent() : Problems.Missing("reading", id);
-    }
-
-    private static async Task<InterfaceView> Read(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
-        InterfaceView.Of((await MachineStore.InterfacesOf(database, [id], stop))[id]);
+    private static async Task<MachineView?> View(NpgsqlDataSource database, Guid id, CancellationToken stop) => await MachineStore.One(database, id, stop) is { } machine
+        ? MachineView.Of(machine, await JobStore.Using(database, [.. machine.Interfaces.Select(i => i.Id)], stop), await InstrumentStore.All(database, stop))
+        : null;
 }

@@ -97,19 +97,18 @@ internal static class PackEndpoints
     private static async Task<Guid> Place(PlaceFile file, NpgsqlDataSource database, DateTimeOffset now, CancellationToken stop)
     {
         var (machine, place) = (Guid.CreateVersion7(), Guid.CreateVersion7());
-        var kind = InterfaceKind.All.First(k => k.Key == file.Kind);
         await MachineStore.Add(database, machine, file.Machine, "Came with a job file.", now, stop);
-        await MachineStore.AddInterface(database, place, machine, file.Name, kind, now, stop);
+        await InterfaceStore.Add(database, machine, new(place, file.Name, InterfaceKind.Of(file.Kind), []), now, stop);
         var known = (await InstrumentStore.All(database, stop)).ToDictionary(i => i.Id);
-        foreach (var reading in file.Readings)
+        foreach (var instrument in file.Readings.Select(r => r.Instrument).DistinctBy(i => i.Id).Where(i => known.TryAdd(i.Id, i)))
         {
-            if (known.TryAdd(reading.Instrument.Id, reading.Instrument))
-            {
-                await InstrumentStore.Add(database, reading.Instrument, stop);
-            }
+            await InstrumentStore.Add(database, instrument, stop);
+        }
 
-            await MachineStore.AddReading(database, new(place, reading.Dimension),
-                new(Guid.CreateVersion7(), reading.Millimetres, reading.Text, known[reading.Instrument.Id], reading.At, null, null), stop);
+        if (file.Readings.Count > 0)
+        {
+            await InterfaceStore.AddReadings(database, [.. file.Readings.Select(r => (new DimensionAddress(place, r.Dimension),
+                new Reading(Guid.CreateVersion7(), r.Millimetres, r.Text, known[r.Instrument.Id], r.At, null, null)))], stop);
         }
 
         return place;

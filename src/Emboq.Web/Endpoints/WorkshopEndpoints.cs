@@ -1,4 +1,5 @@
 using Emboq.Core;
+using Emboq.Core.Measuring;
 using Emboq.Core.Printing;
 using Emboq.Store;
 using Emboq.Web.Demo;
@@ -21,14 +22,26 @@ namespace Emboq.Web.Endpoints;
 public sealed record ProcessRequest(string Name, string Printer, string Material, double? Density = null, double? FilamentDiameter = null, double? LineWidth = null,
     double? LayerHeight = null, double? BedWidth = null, double? BedDepth = null, double? BuildHeight = null, PrintSettings? Settings = null);
 
-/// <summary>A new instrument; lengths in mm.</summary>
+/// <summary>A new instrument; figures in the unit it reads: mm, degrees, g or counts.</summary>
 /// <param name="Id">Short and stable.</param>
 /// <param name="Name">As the workshop calls it.</param>
 /// <param name="Resolution">Smallest step it shows.</param>
 /// <param name="MaximumPermissibleError">Largest error it may have.</param>
 /// <param name="Repeatability">Standard deviation of repeated readings.</param>
-/// <param name="Reach">Largest length it measures.</param>
-public sealed record InstrumentRequest(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach);
+/// <param name="Reach">The most it measures.</param>
+/// <param name="Kind">What sort it is; a caliper when left out.</param>
+public sealed record InstrumentRequest(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach, InstrumentKind? Kind = null);
+
+/// <summary>An instrument with what it takes; figures in its unit.</summary>
+public sealed record InstrumentView(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach, InstrumentKind Kind, DateTimeOffset? LastZeroCheck, string Unit, IReadOnlyList<Access> Takes)
+{
+    /// <summary>From an instrument.</summary>
+    public static InstrumentView Of(Instrument i) => new(i.Id, i.Name, i.Resolution, i.MaximumPermissibleError, i.Repeatability, i.Reach, i.Kind, i.LastZeroCheck, Accesses.UnitOf(i).ToString(), Accesses.Of(i.Kind));
+}
+
+/// <summary>A look at an instrument's zero.</summary>
+/// <param name="Found">What it showed, in its unit.</param>
+public sealed record ZeroCheckRequest(double Found);
 
 internal static class WorkshopEndpoints
 {
@@ -36,9 +49,12 @@ internal static class WorkshopEndpoints
     {
         api.MapGet("/processes", (NpgsqlDataSource database, CancellationToken stop) => ProcessStore.All(database, stop));
         api.MapPost("/processes", AddProcess).Produces<Process>(201).ProducesProblem(400);
-        api.MapGet("/instruments", (NpgsqlDataSource database, CancellationToken stop) => InstrumentStore.All(database, stop));
-        api.MapPost("/instruments", AddInstrument).Produces<Instrument>(201).ProducesProblem(400);
+        api.MapGet("/instruments", Instruments);
+        api.MapPost("/instruments/{id}/zero-checks", CheckZero).Produces<InstrumentView[]>(201).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/instruments", AddInstrument).Produces<InstrumentView>(201).ProducesProblem(400);
     }
+
+    private static async Task<InstrumentView[]> Instruments(NpgsqlDataSource database, CancellationToken stop) => [.. (await InstrumentStore.All(database, stop)).Select(InstrumentView.Of)];
 
     private static async Task<IResult> AddProcess(ProcessRequest r, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
     {
@@ -68,7 +84,7 @@ internal static class WorkshopEndpoints
     private static async Task<IResult> AddInstrument(InstrumentRequest r, NpgsqlDataSource database, CancellationToken stop)
     {
         var input = new Input();
-        var instrument = new Instrument(r.Id?.Trim() ?? "", r.Name?.Trim() ?? "", r.Resolution, r.MaximumPermissibleError, r.Repeatability, r.Reach);
+        var instrument = new Instrument(r.Id?.Trim() ?? "", r.Name?.Trim() ?? "", r.Resolution, r.MaximumPermissibleError, r.Repeatability, r.Reach, r.Kind ?? InstrumentKind.Caliper);
         Look(input, instrument, "");
         if ((await InstrumentStore.All(database, stop)).Any(i => i.Id == instrument.Id))
         {
@@ -81,7 +97,17 @@ internal static class WorkshopEndpoints
         }
 
         await InstrumentStore.Add(database, instrument, stop);
-        return TypedResults.Created($"/api/instruments/{instrument.Id}", instrument);
+        return TypedResults.Created($"/api/instruments/{instrument.Id}", InstrumentView.Of(instrument));
+    }
+
+    /// <summary>Notes that somebody looked at the zero; answers all instruments as they stand then.</summary>
+    private static async Task<IResult> CheckZero(string id, ZeroCheckRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    {
+        var input = new Input();
+        input.Within("found", request.Found, -1000, 1000, "of its unit");
+        return !input.IsGood ? Problems.Bad(input.Problems)
+            : await InstrumentStore.CheckZero(database, id, request.Found, clock.GetUtcNow(), stop) ? TypedResults.Created("/api/instruments", await Instruments(database, stop))
+            : Problems.Missing("instrument", id);
     }
 
     /// <summary>Whether a process can be; gathers what is wrong with it.</summary>
@@ -116,9 +142,13 @@ internal static class WorkshopEndpoints
     {
         input.Name($"{path}id", i.Id);
         input.Name($"{path}name", i.Name);
-        input.Within($"{path}resolution", i.Resolution, 0, 10, "mm");
-        input.Within($"{path}maximumPermissibleError", i.MaximumPermissibleError, 0, 10, "mm");
-        input.Within($"{path}repeatability", i.Repeatability, 0.0001, 10, "mm");
-        input.Within($"{path}reach", i.Reach, 1, Limits.LongestReading, "mm");
+        // What counts by eye has no doubt of its own; everything else has some.
+        var least = i.Kind == InstrumentKind.Eye ? 0 : 0.0001;
+        input.Within($"{path}resolution", i.Resolution, 0, 100, Unit(i));
+        input.Within($"{path}maximumPermissibleError", i.MaximumPermissibleError, 0, 100, Unit(i));
+        input.Within($"{path}repeatability", i.Repeatability, least, 100, Unit(i));
+        input.Within($"{path}reach", i.Reach, 1, 100_000, Unit(i));
     }
+
+    private static string Unit(Instrument i) => Accesses.UnitOf(i) is { } unit && unit != Core.Unit.None ? unit.ToString() : "counts";
 }

@@ -1,48 +1,44 @@
 using Emboq.Core;
-using Emboq.Core.Measuring;
+using Emboq.Store;
 
 namespace Emboq.Web.Views;
 
 /// <summary>A machine with what has been read from it.</summary>
-public sealed record MachineView(Guid Id, string Name, string Note, IReadOnlyList<InterfaceView> Interfaces)
+public sealed record MachineView(Guid Id, int Version, string Name, string Note, bool Archived, IReadOnlyList<InterfaceView> Interfaces, IReadOnlyList<LinkView> Jobs)
 {
     /// <summary>From a machine.</summary>
-    public static MachineView Of(Machine m) => new(m.Id, m.Name, m.Note, [.. m.Interfaces.Select(InterfaceView.Of)]);
+    public static MachineView Of(Machine m, IEnumerable<(Guid Id, string Name)> jobs, IReadOnlyList<Instrument> instruments) =>
+        new(m.Id, m.Version, m.Name, m.Note, m.Archived, [.. m.Interfaces.Where(i => !i.Archived).Select(i => InterfaceView.Of(i, instruments))], [.. jobs.Select(j => new LinkView(j.Id, j.Name))]);
 }
 
-/// <summary>A measured place.</summary>
-public sealed record InterfaceView(Guid Id, string Name, string Kind, string KindName, IReadOnlyList<DimensionView> Dimensions)
+/// <summary>Something to go to.</summary>
+public sealed record LinkView(Guid Id, string Name);
+
+/// <summary>A machine in a list.</summary>
+public sealed record MachineSummaryView(Guid Id, string Name, string Note, bool Archived, IReadOnlyList<PlaceSummaryView> Interfaces)
 {
-    /// <summary>From an interface.</summary>
-    public static InterfaceView Of(Interface i) => new(i.Id, i.Name, i.Kind.Key, i.Kind.Name, [.. i.Kind.Dimensions.Select(k => DimensionView.Of(i[k.Key], k))]);
+    /// <summary>From a summary.</summary>
+    public static MachineSummaryView Of(MachineSummary m) => new(m.Id, m.Name, m.Note, m.Archived, [.. m.Interfaces.Select(p => new PlaceSummaryView(p.Id, p.Name, p.Kind, InterfaceKind.Of(p.Kind).Name, p.Read))]);
 }
 
-/// <summary>A dimension with its readings and what they say together.</summary>
-/// <param name="Key">Which dimension.</param>
-/// <param name="Label">As shown.</param>
-/// <param name="How">How it is measured.</param>
-/// <param name="Size">Best estimate; <c>null</c> while nothing is read.</param>
-/// <param name="Warning">What is suspicious about the readings.</param>
-/// <param name="Readings">Oldest first, struck ones too.</param>
-public sealed record DimensionView(string Key, string Label, string How, QuantityView? Size, string? Warning, IReadOnlyList<ReadingView> Readings)
+/// <summary>A place in a list.</summary>
+public sealed record PlaceSummaryView(Guid Id, string Name, string Kind, string KindName, bool Read);
+
+/// <summary>A kind of interface.</summary>
+/// <param name="Key">Short and stable.</param>
+/// <param name="Name">As shown.</param>
+/// <param name="Dimensions">What can be measured once.</param>
+/// <param name="Item">What is repeated on it.</param>
+/// <param name="Methods">Ways to a dimension through others.</param>
+public sealed record KindView(string Key, string Name, IReadOnlyList<DimensionKind> Dimensions, ItemView? Item, IReadOnlyList<MethodView> Methods)
 {
-    /// <summary>From a dimension.</summary>
-    public static DimensionView Of(Dimension dimension, DimensionKind kind)
-    {
-        var measured = Evaluation.Of(dimension);
-        var warning = measured switch
-        {
-            { Disagrees: true } => "Two instruments disagree by more than both can be off.",
-            { Scatters: true } => "The readings scatter more than their instrument does: a slip, or the place is not round.",
-            _ => null,
-        };
-        return new(kind.Key, kind.Name, kind.How, measured is null ? null : QuantityView.Of(measured.Quantity), warning, [.. dimension.Readings.Select(ReadingView.Of)]);
-    }
+    /// <summary>From a kind.</summary>
+    public static KindView Of(InterfaceKind k) => new(k.Key, k.Name, k.Dimensions, k.Item is { } i ? new(i.Key, i.Name, i.Dimensions, i.Usual) : null,
+        [.. k.Methods.Concat(k.Item?.Methods ?? []).Select(m => new MethodView(m.Name, m.Target, m.Inputs, m.Source))]);
 }
 
-/// <summary>One reading.</summary>
-public sealed record ReadingView(Guid Id, string Text, string Metric, string? Inches, string Instrument, DateTimeOffset At, string? Remark, string? StruckBecause)
-{
-    /// <summary>From a reading.</summary>
-    public static ReadingView Of(Reading r) => new(r.Id, r.Text, QuantityText.Metric(r.Millimetres, Unit.Millimetre), QuantityText.Inches(r.Millimetres, Unit.Millimetre), r.Instrument.Name, r.At, r.Remark, r.StruckBecause);
-}
+/// <summary>What is repeated on a kind.</summary>
+public sealed record ItemView(string Key, string Name, IReadOnlyList<DimensionKind> Dimensions, int Usual);
+
+/// <summary>A way to a dimension through others.</summary>
+public sealed record MethodView(string Name, string Target, IReadOnlyList<string> Inputs, string Source);

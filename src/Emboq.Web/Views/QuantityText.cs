@@ -19,6 +19,9 @@ internal static class QuantityText
         return $"{(value * scale).ToString(format, CultureInfo.InvariantCulture).Replace('-', '−')} {symbol}".TrimEnd().Replace(" °", "°", StringComparison.Ordinal);
     }
 
+    /// <summary>With all the places it has, as a table prints it.</summary>
+    public static string Exact(double value, Unit unit) => $"{value.ToString("0.####", CultureInfo.InvariantCulture)} {unit}".Replace(" °", "°", StringComparison.Ordinal);
+
     /// <summary>A length in inches, or <c>null</c> for anything else.</summary>
     public static string? Inches(double value, Unit unit) => unit == Unit.Millimetre ? LengthNotation.ShowInches(value) : null;
 
@@ -38,6 +41,21 @@ internal static class QuantityText
         if (unit == new Unit(Mm: 3))
         {
             return (0.001, "0.0", "cm³");
+        }
+
+        if (unit == new Unit(Mm: 2))
+        {
+            return (0.01, "0.00", "cm²");
+        }
+
+        if (unit == new Unit(Mm: 1, Newton: 1))
+        {
+            return (0.001, "0.000", "N·m");
+        }
+
+        if (unit == Unit.DegreeOfArc)
+        {
+            return (1, "0.0#", "°");
         }
 
         if (unit == Unit.Energy)
@@ -70,6 +88,6 @@ internal static class QuantityText
             return (1000, "0.00", "g/cm³");
         }
 
-        return unit == Unit.DegreeOfArc || unit == Unit.Grams ? (1, "0.0", unit.ToString()) : (1, "0.###", unit.ToString());
+        return unit == Unit.Grams ? (1, "0.0", unit.ToString()) : (1, "0.###", unit.ToString());
     }
 }

@@ -28,12 +28,8 @@ public sealed class UnlikeOutlineTests
         Outlines.SeenFromWithin(moved).ShouldBeTrue();
     }
 
-    private static Interface Chute(double width, double height, double corner)
-    {
-        var id = Guid.NewGuid();
-        (string Key, double? Value)[] sizes = [("inside", null), ("insideDepth", null), ("outside", width), ("outsideDepth", height), ("corner", corner), ("depth", 40)];
-        return new(id, "chute", InterfaceKind.Duct, [.. sizes.Select(s => Workshop.Dimension(id, s.Key, s.Value is { } v ? [(Workshop.Caliper, v)] : []))]);
-    }
+    private static Interface Chute(double width, double height, double corner) =>
+        Workshop.Place(Guid.NewGuid(), "chute", InterfaceKind.Duct, [("outside", width), ("outsideDepth", height), ("corner", corner), ("depth", 40)]);
 
     private static Design Design(Interface first, params (string Key, string Entry)[] entries)
     {

@@ -14,7 +14,7 @@ public sealed class EvaluationTests
     public void A_struck_reading_no_longer_counts_and_stays()
     {
         var dimension = Read("inside", (Workshop.Caliper, 50.00), (Workshop.Caliper, 50.04));
-        var struck = dimension with { Readings = [.. dimension.Readings, dimension.Readings[0] with { Millimetres = 70, StruckBecause = "slipped" }] };
+        var struck = dimension with { Readings = [.. dimension.Readings, dimension.Readings[0] with { Value = 70, StruckBecause = "slipped" }] };
         Evaluation.Of(struck)!.Quantity.Value.ShouldBe(50.02, 1e-9);
         struck.Readings.Count.ShouldBe(3);
     }

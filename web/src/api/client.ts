@@ -40,3 +40,7 @@ export const getJson = <T>(path: string, signal?: AbortSignal) => ask<T>(path, s
 
 export const sendJson = <T>(method: 'POST' | 'PUT', path: string, body: unknown, signal?: AbortSignal) =>
   ask<T>(path, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body), ...(signal ? { signal } : {}) })
+
+/** Sends a file as it is. */
+export const sendFile = <T>(path: string, file: File) =>
+  ask<T>(path, { method: 'POST', headers: { 'content-type': file.type || 'application/octet-stream' }, body: file })

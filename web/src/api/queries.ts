@@ -1,19 +1,28 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { getJson, sendJson } from './client'
 import type {
+  Access,
+  AlikeView,
   BenchItem,
+  BodyView,
   DesignRequest,
   DesignView,
+  EntryView,
   FamilyView,
   HistoryView,
   Instrument,
+  InterfaceView,
   Job,
-  LengthView,
+  KindView,
+  MachineSummary,
   MachineView,
   Part,
   PartState,
+  Photo,
   PlanView,
   Process,
+  StandardView,
+  WorthReading,
 } from './types'
 
 const list = <T>(name: string) => queryOptions({ queryKey: [name], queryFn: ({ signal }) => getJson<readonly T[]>(`/api/${name}`, signal) })
@@ -22,7 +31,10 @@ export const benchItems = list<BenchItem>('bench')
 export const families = list<FamilyView>('families')
 export const instruments = list<Instrument>('instruments')
 export const jobs = list<Job>('jobs')
-export const machines = list<MachineView>('machines')
+export const kinds = { ...list<KindView>('interface-kinds'), staleTime: Infinity }
+export const machines = list<MachineSummary>('machines')
+export const measureNext = list<WorthReading>('measure-next')
+export const standards = { ...list<StandardView>('standards'), staleTime: Infinity }
 export const processes = list<Process>('processes')
 
 export type Role = NonNullable<DesignRequest['bodies']>[number]
@@ -61,10 +73,55 @@ export const earlierStates = (part: string) =>
 export const history = (part: string) =>
   queryOptions({ queryKey: ['history', part], queryFn: ({ signal }) => getJson<HistoryView>(`/api/parts/${part}/history`, signal) })
 
-export const readLength = (text: string, leading: 'metric' | 'inch') =>
+/** One machine with its places and readings. */
+export const machine = (id: string) =>
+  queryOptions({ queryKey: ['machines', id], queryFn: ({ signal }) => getJson<MachineView>(`/api/machines/${id}`, signal), retry: false })
+
+/** Machines that have every word in their name, note or places. */
+export const foundMachines = (words: string) =>
   queryOptions({
-    queryKey: ['length', text, leading],
-    queryFn: ({ signal }) => getJson<LengthView>(`/api/lengths?text=${encodeURIComponent(text)}&leading=${leading}`, signal),
+    queryKey: ['machines', 'found', words],
+    queryFn: ({ signal }) => getJson<readonly MachineSummary[]>(`/api/machines?words=${encodeURIComponent(words)}`, signal),
+  })
+
+/** Machines that were put away. */
+export const archivedMachines = queryOptions({
+  queryKey: ['machines', 'archived'],
+  queryFn: ({ signal }) => getJson<readonly MachineSummary[]>('/api/machines?archived=true', signal),
+})
+
+/** One place with its readings. */
+export const place = (id: string) =>
+  queryOptions({ queryKey: ['machines', 'place', id], queryFn: ({ signal }) => getJson<InterfaceView>(`/api/interfaces/${id}`, signal) })
+
+/** The body of a place; refused in words while sizes are missing. */
+export const placeShape = (place: InterfaceView) =>
+  queryOptions({
+    queryKey: ['shape', place.id, place.dimensions.map((d) => d.size?.value)],
+    queryFn: ({ signal }) => getJson<BodyView>(`/api/interfaces/${place.id}/shape`, signal),
+    retry: false,
+    staleTime: Infinity,
+  })
+
+/** Places of other machines that agree with this one. */
+export const alike = (id: string) =>
+  queryOptions({
+    queryKey: ['machines', 'alike', id],
+    queryFn: ({ signal }) => getJson<readonly AlikeView[]>(`/api/interfaces/${id}/alike`, signal),
+  })
+
+export const photos = (place: string) =>
+  queryOptions({
+    queryKey: ['photos', place],
+    queryFn: ({ signal }) => getJson<readonly Photo[]>(`/api/interfaces/${place}/photos`, signal),
+  })
+
+/** An entry as it is typed, read and not kept. */
+export const readEntry = (text: string, leading: 'metric' | 'inch', access: Access = 'length') =>
+  queryOptions({
+    queryKey: ['entry', text, leading, access],
+    queryFn: ({ signal }) =>
+      getJson<EntryView>(`/api/entries?text=${encodeURIComponent(text)}&leading=${leading}&access=${access}`, signal),
     retry: false,
     staleTime: Infinity,
   })

@@ -6,4 +6,4 @@ export const refreshPart = (client: QueryClient) =>
 
 /** What hangs on readings: asked anew after one was taken or struck. */
 export const refreshReadings = (client: QueryClient) =>
-  Promise.all(['machines', 'design', 'plan', 'bench'].map((name) => client.invalidateQueries({ queryKey: [name] })))
+  Promise.all(['machines', 'design', 'plan', 'bench', 'measure-next'].map((name) => client.invalidateQueries({ queryKey: [name] })))

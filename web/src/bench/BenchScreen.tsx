@@ -7,6 +7,7 @@ import { ErrorNote } from '@/ui/ProblemNote'
 import { Loading } from '@/ui/Loading'
 import { Percent } from '@/ui/Percent'
 import { StationTrack } from '@/ui/StationTrack'
+import { MeasureNext } from './MeasureNext'
 import { NewJob } from './NewJob'
 import { TakeJobFile } from './TakeJobFile'
 
@@ -35,6 +36,7 @@ export function BenchScreen() {
           ))}
         </ul>
       )}
+      <MeasureNext />
       {starting && <NewJob onClose={() => setStarting(false)} />}
     </div>
   )

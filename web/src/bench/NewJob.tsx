@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { sendJson } from '@/api/client'
 import { families, machines, processes } from '@/api/queries'
-import type { Job, JobRequest, MachineView } from '@/api/types'
+import type { Job, JobRequest, MachineSummary } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
@@ -70,7 +70,7 @@ const chosen = (form: { readonly first: string; readonly second: string }) =>
 
 type PlaceSelectProps = {
   readonly label: string
-  readonly machines: readonly MachineView[]
+  readonly machines: readonly MachineSummary[]
   readonly value: string
   readonly onChange: (id: string) => void
 }

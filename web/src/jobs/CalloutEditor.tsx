@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
 import { ApiProblem } from '@/api/client'
-import { readLength } from '@/api/queries'
+import { readEntry } from '@/api/queries'
 import type { LedgerLineView, ParameterSpec, Problem } from '@/api/types'
 import { Figure } from '@/ui/Figure'
 import { ProblemNote } from '@/ui/ProblemNote'
@@ -84,7 +84,7 @@ type ReadingProps = { readonly spec: ParameterSpec; readonly text: string; reado
 
 function Reading({ spec, text, leading }: ReadingProps) {
   const isLength = spec.kind === 'length' && text.trim() !== ''
-  const length = useQuery({ ...readLength(text, leading), enabled: isLength })
+  const length = useQuery({ ...readEntry(text, leading), enabled: isLength })
   return isLength && length.data ? (
     <Figure metric={length.data.metric} inches={length.data.inches} />
   ) : (
@@ -100,7 +100,7 @@ function useTake(spec: ParameterSpec, work: Work) {
     let entry = text.trim()
     if (spec.kind === 'length' && entry !== '') {
       try {
-        entry = (await client.fetchQuery(readLength(entry, leading))).exact
+        entry = (await client.fetchQuery(readEntry(entry, leading))).exact ?? entry
       } catch (error) {
         if (error instanceof ApiProblem && error.problems[0]) return error.problems[0]
         throw error

@@ -2,7 +2,7 @@ import { useState, type KeyboardEvent } from 'react'
 import { Figure } from '@/ui/Figure'
 import { ProvenanceMark } from '@/ui/ProvenanceMark'
 import { CalloutEditor } from './CalloutEditor'
-import { labelSize, type PlacedCallout } from './calloutLayout'
+import { labelSize, type PlacedCallout } from '@/drawing/calloutLayout'
 import { GapGlyph } from './GapGlyph'
 import type { Work } from './Workbench'
 

@@ -1,4 +1,4 @@
-import type { MachineView, ParameterSpec } from '@/api/types'
+import type { MachineSummary, ParameterSpec } from '@/api/types'
 import { Percent } from '@/ui/Percent'
 import { Word } from './Word'
 import type { Work } from './Workbench'
@@ -43,7 +43,7 @@ export function EndSentences({ work }: { readonly work: Work }) {
 const spec = (specs: readonly ParameterSpec[], key: string) => specs.find((s) => s.key === key)!
 
 type PlaceWordProps = {
-  readonly machines: readonly MachineView[]
+  readonly machines: readonly MachineSummary[]
   readonly kinds: readonly string[]
   readonly label: string
   readonly value: string

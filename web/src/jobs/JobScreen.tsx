@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { earlierStates, families, jobs, machines, processes } from '@/api/queries'
-import type { FamilyView, Job, MachineView, Part, Process } from '@/api/types'
+import type { FamilyView, Job, MachineSummary, Part, Process } from '@/api/types'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Workbench } from './Workbench'
@@ -32,7 +32,7 @@ type OpenedProps = {
   readonly part: Part
   readonly family: FamilyView
   readonly processes: readonly Process[]
-  readonly machines: readonly MachineView[]
+  readonly machines: readonly MachineSummary[]
 }
 
 /** The part with what undo reaches back to. */

@@ -1,5 +1,9 @@
 import { useSearchParams } from 'react-router'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { place as placeQuery } from '@/api/queries'
+import { Loading } from '@/ui/Loading'
+import { ErrorNote } from '@/ui/ProblemNote'
 import { Asked } from './Asked'
 import { PlaceReadings } from '@/machines/PlaceReadings'
 import type { Work } from './Workbench'
@@ -27,18 +31,19 @@ export function MeasurePanel({ work }: { readonly work: Work }) {
           </button>
         ))}
       </div>
-      {place && (
-        <PlaceReadings
-          key={place.id}
-          place={place}
-          hotkeys
-          from={search.get('dimension') ?? undefined}
-          typed={search.get('typed') ?? undefined}
-        />
-      )}
+      {place && <Readings key={place.id} id={place.id} from={search.get('dimension')} typed={search.get('typed')} />}
       <Asked work={work} of={(spec) => spec.kind === 'outline' && odd(work).some((slot) => spec.key === `${slot}Outline`)} />
     </div>
   )
+}
+
+type ReadingsProps = { readonly id: string; readonly from: string | null; readonly typed: string | null }
+
+function Readings({ id, from, typed }: ReadingsProps) {
+  const read = useQuery(placeQuery(id))
+  if (read.isError) return <ErrorNote error={read.error} />
+  if (!read.data) return <Loading what="the readings" className="h-96" />
+  return <PlaceReadings place={read.data} from={from ?? undefined} typed={typed ?? undefined} />
 }
 
 /** The ends whose place is not round. */

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { PrintView } from '@/api/types'
 import { QuantityFigure } from '@/ui/Figure'
-import { Why } from './Why'
+import { Why } from '@/ui/Why'
 
 /** What one print takes; each figure answers why. */
 export function PlanFigures({ print }: { readonly print: PrintView }) {

@@ -1,105 +1,17 @@
-import { useLayoutEffect, useMemo, useRef, useState } from 'react'
 import type { DrawingView } from '@/api/types'
-import { Patterns } from '@/ui/Patterns'
+import { SectionPicture } from '@/drawing/SectionPicture'
 import { CalloutLabel } from './CalloutLabel'
-import { layoutDrawing, type Layout, type Line, type PlacedCallout } from './calloutLayout'
 import type { Work } from './Workbench'
 
 export type SeatDrawingProps = { readonly work: Work; readonly drawing: DrawingView }
 
 /** The section with its callouts around it; each callout is edited where it stands. */
 export function SeatDrawing({ work, drawing }: SeatDrawingProps) {
-  const [ref, size] = useSize()
-  const layout = useMemo(() => layoutDrawing(drawing, size.width, size.height), [drawing, size])
   return (
-    <div ref={ref} className="relative min-h-0 min-w-0 overflow-hidden">
-      {size.width > 0 && (
-        <>
-          <svg
-            width={size.width}
-            height={size.height}
-            className="absolute inset-0"
-            role="img"
-            aria-label="Section through machine and part"
-          >
-            <Patterns />
-            {drawing.regions.map((region, i) => (
-              <path
-                key={i}
-                d={outline(region.outline, layout)}
-                fill={region.matter === 'part' ? 'url(#hatch)' : 'url(#stipple)'}
-                stroke="currentColor"
-                strokeWidth={region.matter === 'part' ? 1.8 : 1}
-              />
-            ))}
-            {drawing.centreLines.map((line, i) => (
-              <Stroke key={i} line={{ from: layout.toScreen(line.from), to: layout.toScreen(line.to) }} dash="16 4 3 4" />
-            ))}
-            {layout.callouts.map((placed) => (
-              <CalloutLines key={placed.callout.line} placed={placed} />
-            ))}
-          </svg>
-          {layout.callouts.map((placed) => (
-            <CalloutLabel key={placed.callout.line} placed={placed} work={work} />
-          ))}
-        </>
-      )}
-    </div>
+    <SectionPicture
+      drawing={drawing}
+      label="Section through machine and part"
+      at={(placed) => <CalloutLabel placed={placed} work={work} />}
+    />
   )
-}
-
-const outline = (points: DrawingView['regions'][number]['outline'], { toScreen }: Layout) =>
-  `M${points
-    .map(toScreen)
-    .map((p) => `${p.x.toFixed(2)} ${p.y.toFixed(2)}`)
-    .join('L')}Z`
-
-function CalloutLines({ placed }: { readonly placed: PlacedCallout }) {
-  const [main, ...extensions] = placed.dimension
-  return (
-    <g>
-      {extensions.map((line, i) => (
-        <Stroke key={i} line={line} faint />
-      ))}
-      {main && <Stroke line={main} ticks />}
-      <Stroke line={placed.leader} faint />
-      {placed.marker && (
-        <g fill="none" stroke="currentColor">
-          <circle cx={placed.marker.x} cy={placed.marker.y} r="7" strokeWidth="1.5" />
-          <circle cx={placed.marker.x} cy={placed.marker.y} r="3.5" strokeWidth="1.5" />
-        </g>
-      )}
-    </g>
-  )
-}
-
-type StrokeProps = { readonly line: Line; readonly faint?: boolean; readonly dash?: string; readonly ticks?: boolean }
-
-function Stroke({ line: { from, to }, faint, dash, ticks }: StrokeProps) {
-  const across = Math.abs(to.x - from.x) > Math.abs(to.y - from.y) ? { x: 0, y: 5 } : { x: 5, y: 0 }
-  return (
-    <g stroke="currentColor" strokeWidth="1" opacity={faint ? 0.4 : 0.8}>
-      <line x1={from.x} y1={from.y} x2={to.x} y2={to.y} strokeDasharray={dash} />
-      {ticks &&
-        [from, to].map((end, i) => (
-          <line key={i} x1={end.x - across.x} y1={end.y - across.y} x2={end.x + across.x} y2={end.y + across.y} strokeWidth="2" />
-        ))}
-    </g>
-  )
-}
-
-function useSize() {
-  const ref = useRef<HTMLDivElement>(null)
-  const [size, setSize] = useState({ width: 0, height: 0 })
-  // Measured before the first paint, so that the drawing does not come a frame late.
-  useLayoutEffect(() => {
-    const element = ref.current
-    if (!element) return
-    const measure = () => setSize({ width: element.clientWidth, height: element.clientHeight })
-    measure()
-    const observer = new ResizeObserver(measure)
-    observer.observe(element)
-    return () => observer.disconnect()
-  }, [])
-  return [ref, size] as const
 }

@@ -34,7 +34,7 @@ function TryForm({ work, revisions, newest }: TryFormProps) {
   const [feel, setFeel] = useState<Feel | null>(null)
   const [printed, setPrinted] = useState('')
   const [remark, setRemark] = useState('')
-  const [instrument, setInstrument] = useInstrument('printed')
+  const [instrument, setInstrument] = useInstrument('outside', 'caliper')
   const note = useNoteTry(work, () => {
     setFeel(null)
     setPrinted('')
@@ -94,7 +94,7 @@ function TryForm({ work, revisions, newest }: TryFormProps) {
           />
         </div>
         <div className="w-36">
-          <InstrumentSelect value={instrument} onChange={setInstrument} />
+          <InstrumentSelect access="outside" value={instrument} onChange={setInstrument} />
         </div>
       </div>
       <Field label="Remark" value={remark} onChange={setRemark} />

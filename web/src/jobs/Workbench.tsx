@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import type { Role } from '@/api/queries'
-import type { DesignView, FamilyView, Job, MachineView, Part, PartState, Process, Station } from '@/api/types'
+import type { DesignView, FamilyView, Job, MachineSummary, Part, PartState, Process, Station } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { isStation, stations } from '@/ui/stations'
 import { useKeys } from '@/ui/useKeys'
@@ -20,7 +20,7 @@ export type WorkbenchProps = {
   readonly earlier: readonly PartState[]
   readonly family: FamilyView
   readonly processes: readonly Process[]
-  readonly machines: readonly MachineView[]
+  readonly machines: readonly MachineSummary[]
 }
 
 /** Triangles are asked for only where they are seen. */

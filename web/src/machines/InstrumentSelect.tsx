@@ -1,12 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { instruments } from '@/api/queries'
+import type { Access } from '@/api/types'
 
-export function InstrumentSelect({ value, onChange }: { readonly value: string; readonly onChange: (id: string) => void }) {
-  const list = useQuery(instruments).data ?? []
+export type InstrumentSelectProps = { readonly access: Access; readonly value: string; readonly onChange: (id: string) => void }
+
+/** The instruments that take a dimension. */
+export function InstrumentSelect({ access, value, onChange }: InstrumentSelectProps) {
+  const able = (useQuery(instruments).data ?? []).filter((i) => i.takes.includes(access))
   return (
-    <select className="select grow" value={value} onChange={(e) => onChange(e.target.value)} aria-label="Instrument">
-      {list.map((i) => (
+    <select className="select min-w-0 flex-1" value={value} onChange={(e) => onChange(e.target.value)} aria-label="Instrument">
+      {able.map((i) => (
         <option key={i.id} value={i.id}>
           {i.name}
         </option>
@@ -15,15 +19,18 @@ export function InstrumentSelect({ value, onChange }: { readonly value: string; 
   )
 }
 
-/** The instrument used last for this dimension, remembered on this device. */
-export function useInstrument(dimension: string): readonly [string, (id: string) => void] {
-  const key = `instrument/${dimension}`
-  const [id, setId] = useState(() => localStorage.getItem(key) ?? (dimension === 'depth' ? 'depth-rod' : 'caliper'))
+/** The instrument used last for this way of reading on this device, or the one that would serve best. */
+export function useInstrument(access: Access, best: string | undefined): readonly [string, (id: string) => void] {
+  const key = `instrument/${access}`
+  const list = useQuery(instruments).data ?? []
+  const [chosen, setChosen] = useState(() => localStorage.getItem(key))
+  const usual = list.find((i) => i.takes[0] === access || (access === 'inside' && i.id === 'caliper'))?.id
+  const known = list.find((i) => i.id === chosen && i.takes.includes(access))?.id
   return [
-    id,
+    known ?? (access === 'depth' ? usual : best) ?? usual ?? 'caliper',
     (next) => {
       localStorage.setItem(key, next)
-      setId(next)
+      setChosen(next)
     },
   ]
 }

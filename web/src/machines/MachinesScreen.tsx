@@ -1,54 +1,83 @@
-import { useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { NavLink, useParams } from 'react-router'
-import { machines } from '@/api/queries'
-import type { MachineView } from '@/api/types'
+import { Link, NavLink, useParams } from 'react-router'
+import { archivedMachines, foundMachines, machines } from '@/api/queries'
+import type { MachineSummary } from '@/api/types'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { MachineSheet } from './MachineSheet'
 import { NewMachine } from './NewMachine'
+import { TakeCard } from './TakeCard'
 
 /** The machines at one side, the chosen one with its places and readings beside them. */
 export function MachinesScreen() {
   const { id } = useParams()
-  const list = useQuery(machines)
+  const [words, setWords] = useState('')
+  const [away, setAway] = useState(false)
+  const list = useQuery({
+    ...(away ? archivedMachines : words.trim() ? foundMachines(words) : machines),
+    placeholderData: keepPreviousData,
+  })
   const [adding, setAdding] = useState(false)
   if (list.isPending) return <Loading what="the machines" className="m-6 h-96" />
   if (list.isError) return <ErrorNote error={list.error} />
-  const machine = list.data.find((m) => m.id === id) ?? (id ? undefined : list.data[0])
+  const shown = id ?? list.data[0]?.id
   return (
-    <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[17rem_1fr]">
+    <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[17rem_minmax(0,1fr)]">
       <nav
-        className="border-base-300 flex flex-wrap content-start gap-1 border-b p-4 lg:flex-col lg:flex-nowrap lg:border-r lg:border-b-0"
+        className="border-base-300 flex max-h-72 flex-col gap-1 overflow-auto border-b p-4 lg:max-h-none lg:border-r lg:border-b-0"
         aria-label="Machines"
       >
-        {list.data.map((m) => (
-          <MachineLink key={m.id} machine={m} chosen={m === machine} />
-        ))}
-        <button className="btn btn-outline mt-2 w-fit" onClick={() => setAdding(true)}>
+        <input
+          className="input w-full shrink-0"
+          aria-label="Find a machine"
+          placeholder="name, note or place"
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+        />
+        <button className="btn btn-outline" onClick={() => setAdding(true)}>
           Add a machine
         </button>
+        <div className="flex flex-wrap content-start gap-1 lg:flex-col lg:flex-nowrap">
+          {list.data.map((m) => (
+            <MachineLink key={m.id} machine={m} chosen={m.id === shown} />
+          ))}
+        </div>
+        {list.data.length === 0 && (
+          <p className="quiet">{away ? 'Nothing is put away.' : words ? `No machine has “${words}” in it.` : ''}</p>
+        )}
+        <div className="border-base-300 mt-2 flex flex-wrap border-t pt-2">
+          <TakeCard />
+          <button className="btn btn-ghost" aria-pressed={away} onClick={() => setAway(!away)}>
+            {away ? 'Those in use' : 'Put away'}
+          </button>
+          <Link className="btn btn-ghost" to="/instruments">
+            Instruments
+          </Link>
+        </div>
       </nav>
-      {machine && <MachineSheet key={machine.id} machine={machine} />}
-      {!machine && id && <p className="p-6">No machine is kept under this address.</p>}
-      {!machine && !id && <p className="quiet p-6 text-lg">No machine yet. Add the first: anything that a part must fit.</p>}
+      {shown ? (
+        <MachineSheet key={shown} id={shown} />
+      ) : (
+        <p className="quiet p-6 text-lg">No machine yet. Add the first: anything that a part must fit.</p>
+      )}
       {adding && <NewMachine onClose={() => setAdding(false)} />}
     </div>
   )
 }
 
-function MachineLink({ machine, chosen }: { readonly machine: MachineView; readonly chosen: boolean }) {
-  const unread = machine.interfaces.filter((i) => i.dimensions.every((d) => d.size === null)).length
+function MachineLink({ machine, chosen }: { readonly machine: MachineSummary; readonly chosen: boolean }) {
+  const unread = machine.interfaces.filter((i) => !i.read).length
   return (
     <NavLink
       to={`/machines/${machine.id}`}
-      className={`flex min-h-11 flex-col justify-center rounded px-3 py-1.5 ${chosen ? 'bg-base-200 font-semibold' : 'hover:bg-base-200'}`}
+      className={`flex min-h-11 flex-col justify-center rounded px-3 py-1.5 [contain-intrinsic-size:auto_3.5rem] [content-visibility:auto] ${chosen ? 'bg-base-200 font-semibold' : 'hover:bg-base-200'}`}
     >
       {machine.name}
       <span className="quiet text-sm font-normal">
         {machine.interfaces.length === 0
           ? 'no place yet'
-          : unread > 0
+          : unread === machine.interfaces.length
             ? 'nothing read yet'
             : machine.interfaces.map((i) => i.name).join(', ')}
       </span>

@@ -2,35 +2,53 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useId, useRef, useState } from 'react'
 import { ApiProblem, sendJson } from '@/api/client'
 import { refreshReadings } from '@/api/refresh'
-import { readLength } from '@/api/queries'
-import type { DimensionView, InterfaceView } from '@/api/types'
+import { readEntry } from '@/api/queries'
+import type { Access, DimensionView, InterfaceView } from '@/api/types'
 import { Figure } from '@/ui/Figure'
 import { ErrorNote, ProblemNote } from '@/ui/ProblemNote'
 import { useLeading } from '@/ui/leading'
+import { useKeys } from '@/ui/useKeys'
 import { InstrumentSelect, useInstrument } from './InstrumentSelect'
+import { StandIn, standInFor } from './StandIn'
 
 export type ReadingEntryProps = {
   readonly place: InterfaceView
   readonly dimension: DimensionView
   /** What a key has begun to type; `null` leaves the focus where it is. */
   readonly start: string | null
+  /** Whether the stand-in device is in the hand; it stays there from one dimension to the next. */
+  readonly device: boolean
+  readonly onDevice: (inHand: boolean) => void
   readonly onTaken: (place: InterfaceView) => void
 }
 
+const examples: Readonly<Partial<Record<Access, string>>> = { angle: "25.5 or 25° 30'", mass: '130 g, 0.9 kg, 2 lb 3 oz', count: '8' }
+
 /** One large field. A caliper that types digits and Enter is all it needs. */
-export function ReadingEntry({ place, dimension, start, onTaken }: ReadingEntryProps) {
+export function ReadingEntry({ place, dimension, start, device, onDevice, onTaken }: ReadingEntryProps) {
   const [text, setText] = useState(start ?? '')
-  const [instrument, setInstrument] = useInstrument(dimension.key)
+  const [remark, setRemark] = useState('')
+  const [direction, setDirection] = useState('')
+  const best = dimension.ways.find((w) => w.readings[0]?.dimension === dimension.key)?.readings[0]?.instrument
+  const [instrument, setInstrument] = useInstrument(dimension.access, best)
   const field = useRef<HTMLInputElement>(null)
   const note = useId()
   const { leading } = useLeading()
   const client = useQueryClient()
+  const standIn = standInFor(dimension.access)
+  useKeys(standIn && !device ? { c: () => onDevice(true) } : {})
   useEffect(() => {
     if (start !== null) field.current?.focus()
   }, [start])
   const take = useMutation({
-    mutationFn: () =>
-      sendJson<InterfaceView>('POST', `/api/interfaces/${place.id}/readings`, { dimension: dimension.key, text, instrument, leading }),
+    mutationFn: (reading: { readonly text: string; readonly instrument: string }) =>
+      sendJson<InterfaceView>('POST', `/api/interfaces/${place.id}/readings`, {
+        dimension: dimension.key,
+        ...reading,
+        leading,
+        remark,
+        direction: direction.trim() === '' ? null : Number(direction),
+      }),
     onSuccess: async (updated) => {
       await refreshReadings(client)
       onTaken(updated)
@@ -42,7 +60,7 @@ export function ReadingEntry({ place, dimension, start, onTaken }: ReadingEntryP
       className="bg-base-200 flex flex-col gap-2 rounded-md p-4"
       onSubmit={(event) => {
         event.preventDefault()
-        take.mutate()
+        take.mutate({ text, instrument })
       }}
     >
       <label className="flex flex-col gap-1">
@@ -53,7 +71,7 @@ export function ReadingEntry({ place, dimension, start, onTaken }: ReadingEntryP
           className="input figure h-16 w-full text-3xl"
           value={text}
           onChange={(e) => setText(e.target.value)}
-          placeholder={leading === 'metric' ? '51.2' : '2 1/64'}
+          placeholder={examples[dimension.access]?.split(/,| or/)[0] ?? (leading === 'metric' ? '51.2' : '2 1/64')}
           aria-label={`Reading of ${dimension.label}`}
           aria-invalid={problem !== undefined}
           aria-describedby={note}
@@ -62,22 +80,71 @@ export function ReadingEntry({ place, dimension, start, onTaken }: ReadingEntryP
         />
       </label>
       <div id={note} className="min-h-12">
-        {problem ? <ProblemNote problem={problem} /> : take.isError ? <ErrorNote error={take.error} /> : <BothUnits text={text} />}
+        {problem ? (
+          <ProblemNote problem={problem} />
+        ) : take.isError ? (
+          <ErrorNote error={take.error} />
+        ) : (
+          <AsRead text={text} access={dimension.access} />
+        )}
       </div>
+      {standIn && device && (
+        <StandIn
+          key={dimension.key}
+          device={standIn}
+          place={place.id}
+          dimension={dimension}
+          busy={take.isPending}
+          onTake={(shown) => take.mutate({ text: shown, instrument: standIn === 'scale' ? 'scale' : instrument })}
+          onPutDown={() => onDevice(false)}
+        />
+      )}
       <div className="flex gap-3">
-        <InstrumentSelect value={instrument} onChange={setInstrument} />
+        <InstrumentSelect access={dimension.access} value={instrument} onChange={setInstrument} />
         <button className="btn btn-primary" disabled={take.isPending || text.trim() === ''}>
           Take the reading
         </button>
       </div>
+      <details>
+        <summary className="quiet min-h-8 cursor-pointer text-sm">Remark, or the angle around a round place</summary>
+        <div className="flex flex-wrap gap-2 pt-1">
+          <input
+            className="input min-w-40 grow"
+            value={remark}
+            onChange={(e) => setRemark(e.target.value)}
+            placeholder="beside the weld"
+            aria-label="Remark"
+          />
+          <input
+            className="input figure w-24"
+            value={direction}
+            onChange={(e) => setDirection(e.target.value.replace(/[^\d.]/g, ''))}
+            placeholder="at 0°"
+            aria-label="At which angle, degrees"
+          />
+        </div>
+      </details>
+      {standIn && !device && (
+        <button type="button" className="btn btn-ghost w-fit" onClick={() => onDevice(true)}>
+          Take up the stand-in {standIn} <kbd className="kbd kbd-sm">c</kbd>
+        </button>
+      )}
     </form>
   )
 }
 
-/** The entry in both unit systems while it is typed. */
-function BothUnits({ text }: { readonly text: string }) {
+/** The entry in both unit systems while it is typed, and its exact half. */
+function AsRead({ text, access }: { readonly text: string; readonly access: Access }) {
   const { leading } = useLeading()
-  const length = useQuery({ ...readLength(text, leading), enabled: text.trim() !== '' })
-  if (text.trim() === '') return <span className="quiet text-sm">Any notation: 51.2, 2 1/64, 3.25in, 31*2+0.8</span>
-  return length.data ? <Figure metric={length.data.metric} inches={length.data.inches} /> : null
+  const entry = useQuery({ ...readEntry(text, leading, access), enabled: text.trim() !== '' })
+  if (text.trim() === '') return <span className="quiet text-sm">Any notation: {examples[access] ?? '51.2, 2 1/64, 3.25in, 31*2+0.8'}</span>
+  if (entry.error instanceof ApiProblem && entry.error.problems[0])
+    return <span className="quiet text-sm">{entry.error.problems[0].remedy}</span>
+  if (!entry.data) return null
+  return (
+    <div className="flex flex-wrap items-start justify-between gap-x-6">
+      <Figure metric={entry.data.metric} inches={entry.data.inches} />
+      {entry.data.half && <span className="quiet figure text-sm">half is {entry.data.half}</span>}
+    </div>
+  )
 }

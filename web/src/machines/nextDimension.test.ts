@@ -1,36 +1,54 @@
 import { describe, expect, it } from 'vitest'
-import type { InterfaceView, ReadingView } from '@/api/types'
+import type { DimensionView, QuantityView, ReadingView } from '@/api/types'
 import { nextDimension } from './nextDimension'
 
-const reading = (struck: string | null): ReadingView => ({
-  id: 'r',
+const reading = (struck: boolean): ReadingView => ({
+  id: crypto.randomUUID(),
   text: '50',
   metric: '50.00 mm',
-  inches: '2 in',
+  inches: null,
   instrument: 'caliper',
-  at: '2026-01-01T00:00:00Z',
+  at: '2026-11-24T10:00:00Z',
   remark: null,
-  struckBecause: struck,
+  struckBecause: struck ? 'slipped' : null,
+  direction: null,
 })
 
-const place = (counts: Readonly<Record<string, number>>, struck = 0): InterfaceView => ({
-  id: 'i',
-  name: 'port',
-  kind: 'tube',
-  kindName: 'tube',
-  dimensions: Object.entries(counts).map(([key, count]) => ({
-    key,
-    label: key,
-    how: '',
-    size: null,
-    warning: null,
-    readings: [...Array.from({ length: count }, () => reading(null)), ...Array.from({ length: struck }, () => reading('slipped'))],
-  })),
+const dimension = (key: string, counting: number, more: Partial<DimensionView> & { readonly struck?: number } = {}): DimensionView => ({
+  key,
+  label: key,
+  how: '',
+  access: 'outside',
+  need: 'needed',
+  size: null,
+  freedom: null,
+  warning: null,
+  readings: [...Array(counting).keys()].map(() => reading(false)).concat([...Array(more.struck ?? 0).keys()].map(() => reading(true))),
+  estimates: [],
+  ways: [],
+  roundness: null,
+  ...more,
 })
+
+const next = (...dimensions: DimensionView[]) => nextDimension({ dimensions })
 
 describe('the dimension to read next', () => {
-  it('is the first while nothing is read', () => expect(nextDimension(place({ inside: 0, outside: 0, depth: 0 }))).toBe('inside'))
-  it('is the one with the fewest readings', () => expect(nextDimension(place({ inside: 2, outside: 1, depth: 1 }))).toBe('outside'))
-  it('does not count what was struck out', () => expect(nextDimension(place({ inside: 3, outside: 2 }, 5))).toBe('outside'))
-  it('begins again when each has three', () => expect(nextDimension(place({ inside: 3, outside: 4 }))).toBe('inside'))
+  it('is the first one while nothing is read', () => expect(next(dimension('inside', 0), dimension('depth', 0))).toBe('inside'))
+  it('is the one with the fewest readings', () =>
+    expect(next(dimension('inside', 2), dimension('outside', 1), dimension('depth', 2))).toBe('outside'))
+  it('does not count what was struck out', () =>
+    expect(next(dimension('inside', 1), dimension('outside', 0, { struck: 3 }))).toBe('outside'))
+  it('starts over once each has three', () => expect(next(dimension('inside', 3), dimension('outside', 4))).toBe('inside'))
+  it('leaves what only helps to the maker', () =>
+    expect(next(dimension('inside', 1), dimension('wall', 0, { need: 'helps' }), dimension('outside', 2))).toBe('inside'))
+  it('does not ask for what already follows from other readings', () => {
+    const follows = { size: { value: 50 } as QuantityView }
+    expect(next(dimension('circle', 0, follows), dimension('diameter', 1), dimension('inner', 2, { need: 'helps' }))).toBe('diameter')
+  })
+  it('counts a count once, after each size was read once', () => {
+    const count = (n: number) => dimension('count', n, { access: 'count' })
+    expect(next(dimension('circle', 0), count(0))).toBe('circle')
+    expect(next(dimension('circle', 1), count(0))).toBe('count')
+    expect(next(dimension('circle', 1), count(1))).toBe('circle')
+  })
 })

@@ -3,6 +3,7 @@ import { Sheet } from './Sheet'
 const keys: readonly (readonly [string, string])[] = [
   ['0 … 9', 'start a reading in the next dimension'],
   ['r', 'new reading'],
+  ['c', 'take up the stand-in caliper or scale; h holds, z zeroes, Enter takes'],
   ['[ and ]', 'the station before and after'],
   ['t', 'note a try'],
   ['/', 'find anything'],

@@ -104,7 +104,7 @@ internal static class AdapterChecks
         var slot = end.Parameters.Slot;
         var dimension = end.Interface["depth"];
         var (key, title) = ($"{slot}.depth", $"{slot} cuff and depth");
-        if (Measuring.Evaluation.Of(dimension) is not { } depth)
+        if (Measuring.Evaluation.Of(end.Interface, dimension.Key) is not { } depth)
         {
             return new(key, title, Verdict.Watch, $"{dimension.Name} has not been read: whether a cuff of {Figures.Mm(end.Cuff.Value)} bottoms out is not known.",
                 "no reading", $"{Figures.Mm(end.Cuff.Value)} or more", "Plane geometry.",

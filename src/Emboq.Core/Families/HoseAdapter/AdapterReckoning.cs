@@ -91,7 +91,7 @@ internal sealed record AdapterReckoning
         var (slot, process, place) = (end.Slot, brief.Process, $"{end.Slot} cuff");
         var counterpart = brief.Interfaces[slot];
         var counting = Counting(end.Join);
-        var measured = Evaluation.Of(counterpart[counting])!;
+        var measured = Evaluation.Of(counterpart, counting)!;
         var surface = end.Join == Join.Over ? Surface.HoleUpright : Surface.OutsideRound;
 
         var machine = ledger.Add($"{slot}.measured", counterpart[counting].Name, measured.Quantity, end.Join == Join.Inside

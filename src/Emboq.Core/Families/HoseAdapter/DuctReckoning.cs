@@ -14,7 +14,7 @@ internal sealed record DuctReckoning(Profile Measured, Quantity Drawn, Quantity 
     {
         var slot = end.Slot;
         var key = $"{AdapterReckoning.Counting(end.Join)}Depth";
-        var height = ledger.Add($"{slot}.height.measured", place[key].Name, Evaluation.Of(place[key])!.Quantity, "The opening is not round: its height counts beside its width.");
+        var height = ledger.Add($"{slot}.height.measured", place[key].Name, Evaluation.Of(place, key)!.Quantity, "The opening is not round: its height counts beside its width.");
         var across = ledger.Add($"{slot}.height.drawn", $"{slot} cuff height drawn", height + (drawn - width), "The outline moves by the same amount all around.");
         var fixedSize = across.Fixed(across.Name, "this design");
         var scatter = seat.Process.PrintScatter(seat.Surface, $"{seat.Place} height");
@@ -36,7 +36,7 @@ internal sealed record DuctReckoning(Profile Measured, Quantity Drawn, Quantity 
     {
         if (end.Outline is null)
         {
-            return Outlines.RoundedRectangle(width, height, Evaluation.Of(place["corner"])?.Quantity.Value ?? 0, Facets.DefaultChordError);
+            return Outlines.RoundedRectangle(width, height, Evaluation.Of(place, "corner")?.Quantity.Value ?? 0, Facets.DefaultChordError);
         }
 
         var points = end.Outline.Points;

@@ -6,7 +6,7 @@ namespace Emboq.Core.Families.HoseAdapter;
 /// <summary>Joins two round openings: a straight cuff at each end, inside or over, and a cone between.</summary>
 public static class HoseAdapterFamily
 {
-    private static readonly string[] Kinds = [InterfaceKind.Tube.Key, InterfaceKind.Duct.Key];
+    private static readonly string[] Kinds = [InterfaceKind.Tube.Key, InterfaceKind.Duct.Key, "hose"];
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
@@ -63,7 +63,7 @@ public static class HoseAdapterFamily
     [
         .. from end in new[] { parameters.First, parameters.Second }
            from dimension in AdapterReckoning.Counting(brief.Interfaces[end.Slot], end.Join)
-           where Evaluation.Of(dimension) is null
+           where Evaluation.Of(brief.Interfaces[end.Slot], dimension.Key) is null
            select new Check($"{end.Slot}.{dimension.Key}.readings", $"{end.Slot} end measured", Verdict.Stop,
                $"No reading yet of {dimension.Name}: nothing can be reckoned without it.", "0 readings", "1 reading", "A size is measured, never assumed.",
                [new Remedy.Measure($"Measure {dimension.Name}", dimension.Interface, dimension.Key)]),

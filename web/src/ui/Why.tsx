@@ -1,6 +1,6 @@
 import type { LedgerLineView } from '@/api/types'
-import { Percent } from '@/ui/Percent'
-import { QuantityFigure } from '@/ui/Figure'
+import { Percent } from './Percent'
+import { QuantityFigure } from './Figure'
 
 /** The answer to "why?": reason, formula in names and numbers, inputs with their source, and where the doubt comes from. */
 export function Why({ line }: { readonly line: LedgerLineView }) {

@@ -1,0 +1,139 @@
+using Dapper;
+using Emboq.Core;
+using Npgsql;
+
+namespace Emboq.Store;
+
+/// <summary>Interfaces with their readings. Readings are only added; a bad one is struck out by a row of its own.</summary>
+public static class InterfaceStore
+{
+    private sealed record InterfaceRow(Guid Id, Guid MachineId, string Name, string Kind, int Version, string Items, bool Archived);
+
+    private sealed record ReadingRow(Guid Id, Guid InterfaceId, string Dimension, double Value, string Text, DateTime At, string? Remark, string? Because, double? Direction, string InstrumentId);
+
+    private sealed record ScatterRow(string Kind, string Dimension, string InstrumentId, double Squares, int Freedom);
+
+    /// <summary>Some interfaces with their readings, by identity; unknown ones are left out.</summary>
+    public static async Task<IReadOnlyDictionary<Guid, Interface>> Of(NpgsqlDataSource database, IReadOnlyCollection<Guid> ids, CancellationToken stop) =>
+        (await Read(database, "id = any(@ids)", new { ids = ids.ToArray() }, stop)).ToDictionary(i => i.Interface.Id, i => i.Interface);
+
+    /// <summary>Every listed interface of a kind with its machine's identity.</summary>
+    public static Task<IReadOnlyList<(Guid Machine, Interface Interface)>> OfKind(NpgsqlDataSource database, InterfaceKind kind, CancellationToken stop) =>
+        Read(database, "kind = @kind and not archived and machine_id in (select id from machine_now where not archived)", new { kind = kind.Key }, stop);
+
+    /// <summary>Enters an interface.</summary>
+    /// <returns><c>false</c> when there is no such machine.</returns>
+    public static async Task<bool> Add(NpgsqlDataSource database, Guid machine, Interface place, DateTimeOffset at, CancellationToken stop) =>
+        await database.Write("""
+            with added as (insert into interface (id, machine_id, kind, at) select @Id, id, @kind, @at from machine where id = @machine returning id)
+            insert into interface_state (interface_id, version, name, items, archived, at) select id, 1, @Name, @items, false, @at from added
+            """, new { place.Id, place.Name, kind = place.Kind.Key, machine, items = place.Items.ToArray(), at = at.UtcDateTime }, stop) == 1;
+
+    /// <summary>Names an interface and its items anew.</summary>
+    /// <returns><c>false</c> when somebody else saved first; nothing is written then.</returns>
+    public static Task<bool> Save(NpgsqlDataSource database, Interface place, DateTimeOffset at, CancellationToken stop) =>
+        database.WriteNext("""
+            insert into interface_state (interface_id, version, name, items, archived, at)
+            select @Id, @Version + 1, @Name, @items, @Archived, @at
+            where @Version = (select max(version) from interface_state where interface_id = @Id)
+            """, new { place.Id, place.Version, place.Name, place.Archived, items = place.Items.ToArray(), at = at.UtcDateTime }, stop);
+
+    /// <summary>Adds readings, all or none.</summary>
+    public static async Task AddReadings(NpgsqlDataSource database, IReadOnlyList<(DimensionAddress Of, Reading Reading)> readings, CancellationToken stop)
+    {
+        await database.Write("""
+            insert into reading (id, interface_id, dimension, value, text, instrument_id, at, remark, direction)
+            select * from unnest(@ids, @interfaces, @dimensions, @values, @texts, @instruments, @times, @remarks, @directions)
+            """, new
+        {
+            ids = readings.Select(r => r.Reading.Id).ToArray(),
+            interfaces = readings.Select(r => r.Of.Interface).ToArray(),
+            dimensions = readings.Select(r => r.Of.Dimension).ToArray(),
+            values = readings.Select(r => r.Reading.Value).ToArray(),
+            texts = readings.Select(r => r.Reading.Text).ToArray(),
+            instruments = readings.Select(r => r.Reading.Instrument.Id).ToArray(),
+            times = readings.Select(r => r.Reading.At.UtcDateTime).ToArray(),
+            remarks = readings.Select(r => r.Reading.Remark).ToArray(),
+            directions = readings.Select(r => r.Reading.Direction).ToArray(),
+        }, stop);
+        await Pool(database, [.. readings.Select(r => r.Of.Interface).Distinct()], [.. readings.Select(r => r.Reading.Instrument.Id).Distinct()], stop);
+    }
+
+    /// <summary>Strikes a reading out. Striking it again changes nothing.</summary>
+    /// <returns><c>false</c> when there is no such reading.</returns>
+    public static async Task<bool> Strike(NpgsqlDataSource database, Guid reading, string because, DateTimeOffset at, CancellationToken stop)
+    {
+        await database.Write("""
+            insert into reading_strike (reading_id, because, at) select id, @because, @at from reading where id = @reading
+            on conflict do nothing
+            """, new { reading, because, at = at.UtcDateTime }, stop);
+        var struck = await database.OneOrNone<StruckRow>(
+            "select r.interface_id, r.instrument_id from reading r join reading_strike s on s.reading_id = r.id where r.id = @reading", new { reading }, stop);
+        if (struck is null)
+        {
+            return false;
+        }
+
+        await Pool(database, [struck.InterfaceId], [struck.InstrumentId], stop);
+        return true;
+    }
+
+    private sealed record StruckRow(Guid InterfaceId, string InstrumentId);
+
+    /// <summary>Sums the scatter anew of what readings on some interfaces by some instruments touch. An item's number does not count: all steps are of a kind.</summary>
+    private static Task<int> Pool(NpgsqlDataSource database, Guid[] interfaces, string[] instruments, CancellationToken stop) =>
+        database.Write("""
+            with touched as (
+                select distinct i.kind, regexp_replace(r.dimension, '\d+\.', '.') as dimension, r.instrument_id
+                from reading r join interface i on i.id = r.interface_id where r.interface_id = any(@interfaces) and r.instrument_id = any(@instruments)),
+            each as (
+                select t.kind, t.dimension, t.instrument_id, count(*) - 1 as freedom, coalesce(var_samp(r.value), 0) * (count(*) - 1) as squares
+                from touched t join interface i on i.kind = t.kind join reading r on r.interface_id = i.id and r.instrument_id = t.instrument_id
+                where regexp_replace(r.dimension, '\d+\.', '.') = t.dimension and not exists (select 1 from reading_strike s where s.reading_id = r.id)
+                group by t.kind, t.dimension, t.instrument_id, r.interface_id, r.dimension having count(*) > 1)
+            insert into scatter (kind, dimension, instrument_id, squares, freedom)
+            select t.kind, t.dimension, t.instrument_id, coalesce(sum(e.squares), 0), coalesce(sum(e.freedom), 0)
+            from touched t left join each e using (kind, dimension, instrument_id) group by 1, 2, 3
+            on conflict (kind, dimension, instrument_id) do update set squares = excluded.squares, freedom = excluded.freedom
+            """, new { interfaces, instruments }, stop);
+
+    /// <summary>Four statements that <see cref="ReadInterfaces"/> reads the answers of.</summary>
+    /// <param name="condition">Which rows of interface_now; written in the code, never by a person.</param>
+    internal static string SelectOf(string condition) => $"""
+        select id, machine_id, name, kind, version, array_to_json(items)::text as items, archived from interface_now where {condition} order by at, id;
+        select r.id, r.interface_id, r.dimension, r.value, r.text, r.at, r.remark, s.because, r.direction, r.instrument_id
+        from reading r left join reading_strike s on s.reading_id = r.id where r.interface_id in (select id from interface_now where {condition}) order by r.at, r.id;
+        select kind, dimension, instrument_id, squares, freedom from scatter where kind in (select kind from interface_now where {condition});
+        {InstrumentStore.SelectAll}
+        """;
+
+    /// <summary>Reads the answers of <see cref="SelectOf"/>.</summary>
+    internal static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> ReadInterfaces(SqlMapper.GridReader answers)
+    {
+        var rows = (await answers.ReadAsync<InterfaceRow>()).AsList();
+        var readings = (await answers.ReadAsync<ReadingRow>()).AsList();
+        var scatters = (await answers.ReadAsync<ScatterRow>()).ToLookup(s => (s.Kind, s.Dimension));
+        var instruments = (await answers.ReadAsync<InstrumentStore.Row>()).ToDictionary(r => r.Id, r => r.ToInstrument());
+        var byDimension = readings.ToLookup(r => (r.InterfaceId, r.Dimension), r => new Reading(r.Id, r.Value, r.Text, instruments[r.InstrumentId], r.At, r.Remark, r.Because, r.Direction));
+        return [.. rows.Select(row => (row.MachineId, ToInterface(row, byDimension, scatters)))];
+    }
+
+    private static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> Read(NpgsqlDataSource database, string condition, object values, CancellationToken stop)
+    {
+        await using var connection = await database.OpenConnectionAsync(stop);
+        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(SelectOf(condition), values, cancellationToken: stop));
+        return await ReadInterfaces(answers);
+    }
+
+    private static Interface ToInterface(InterfaceRow row, ILookup<(Guid, string), Reading> readings, ILookup<(string, string), ScatterRow> scatters)
+    {
+        var kind = InterfaceKind.Of(row.Kind);
+        return Interface.Of(row.Id, row.Name, kind, StoreJson.Read<string[]>(row.Items), d => new Dimension(row.Id, d.Key, $"{row.Name} {d.Name}", [.. readings[(row.Id, d.Key)]])
+        {
+            Scatters = scatters[(row.Kind, Family(d.Key))].ToDictionary(s => s.InstrumentId, s => new Scatter(s.Squares, s.Freedom)),
+        }) with { Version = row.Version, Archived = row.Archived };
+    }
+
+    /// <summary>The key of a dimension without the number of its item.</summary>
+    private static string Family(string key) => key.IndexOf('.') is > 0 and var dot ? key[..dot].TrimEnd('0', '1', '2', '3', '4', '5', '6', '7', '8', '9') + key[dot..] : key;
+}

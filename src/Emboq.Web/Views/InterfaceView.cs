@@ -1,0 +1,116 @@
+using System.Globalization;
+using Emboq.Core;
+using Emboq.Core.Measuring;
+using Emboq.Core.Standards;
+
+namespace Emboq.Web.Views;
+
+/// <summary>A measured place with everything that follows from its readings.</summary>
+/// <param name="Id">Identity.</param>
+/// <param name="Version">Counts its namings.</param>
+/// <param name="Name">As the workshop calls it.</param>
+/// <param name="Kind">Key of its kind.</param>
+/// <param name="KindName">The kind as shown.</param>
+/// <param name="Items">Names of what is repeated on it.</param>
+/// <param name="ItemName">What an item is called; <c>null</c> when nothing is repeated.</param>
+/// <param name="Dimensions">In the order of the kind.</param>
+/// <param name="Checks">What must agree, and whether it does.</param>
+/// <param name="Figures">What follows from the sizes.</param>
+/// <param name="Drawing">How it looks.</param>
+/// <param name="Likeliest">What it is likely to be among standards.</param>
+public sealed record InterfaceView(Guid Id, int Version, string Name, string Kind, string KindName, IReadOnlyList<string> Items, string? ItemName,
+    IReadOnlyList<DimensionView> Dimensions, IReadOnlyList<CheckView> Checks, IReadOnlyList<LedgerLineView> Figures, DrawingView Drawing, IReadOnlyList<LikeliestView> Likeliest)
+{
+    /// <summary>From an interface.</summary>
+    public static InterfaceView Of(Interface place, IReadOnlyList<Instrument> instruments)
+    {
+        var sizes = new Sizes(place);
+        var figures = new Ledger();
+        place.Kind.Figures(sizes, figures);
+        return new(place.Id, place.Version, place.Name, place.Kind.Key, place.Kind.Name, place.Items, place.Kind.Item?.Name,
+            [.. place.Kind.DimensionsOf(place.Items).Select(k => DimensionView.Of(sizes, k, instruments))],
+            [.. place.Kind.Rules(sizes).Select(CheckView.Of)], [.. figures.Lines.Select(LedgerLineView.Of)],
+            DrawingView.Of(place.Kind.Drawing(sizes)), [.. Identify.Of(sizes).Select(LikeliestView.Of)]);
+    }
+}
+
+/// <summary>A dimension with its readings and what they say together.</summary>
+/// <param name="Key">Which dimension.</param>
+/// <param name="Label">As shown.</param>
+/// <param name="How">How it is measured.</param>
+/// <param name="Access">How it is got at.</param>
+/// <param name="Need">Whether a part waits for it.</param>
+/// <param name="Size">Best estimate; <c>null</c> while nothing leads to it.</param>
+/// <param name="Freedom">Degrees of freedom of its spread; <c>null</c> when the spread is taken as given.</param>
+/// <param name="Warning">What is suspicious about the readings.</param>
+/// <param name="Readings">Oldest first, struck ones too.</param>
+/// <param name="Estimates">What each way alone says, when there are several.</param>
+/// <param name="Ways">What each way would give with the instruments at hand, the best first.</param>
+/// <param name="Roundness">How far from round, from readings at several angles.</param>
+public sealed record DimensionView(string Key, string Label, string How, Access Access, Need Need, QuantityView? Size, double? Freedom, string? Warning,
+    IReadOnlyList<ReadingView> Readings, IReadOnlyList<EstimateView> Estimates, IReadOnlyList<ForeseenView> Ways, string? Roundness)
+{
+    private const double MostFreedom = 1000;
+
+    /// <summary>From a dimension.</summary>
+    public static DimensionView Of(Sizes sizes, DimensionKind kind, IReadOnlyList<Instrument> instruments)
+    {
+        var dimension = sizes.Place[kind.Key];
+        var measured = sizes.Of(kind.Key);
+        var unit = Accesses.UnitOf(kind.Access);
+        var freedom = measured?.Quantity is { StandardUncertainty: > 0 } q ? q.DegreesOfFreedom : double.PositiveInfinity;
+        return new(kind.Key, kind.Name, kind.How, kind.Access, kind.Need, measured is null ? null : QuantityView.Of(measured.Quantity), freedom < MostFreedom ? Math.Floor(freedom) : null,
+            WarningOf(measured), [.. dimension.Readings.Select(r => ReadingView.Of(r, unit))],
+            measured?.Estimates.Count > 1 || (measured?.Estimates is [{ By: not Evaluation.Directly }]) ? [.. measured.Estimates.Select(e => new EstimateView(e.By, QuantityView.Of(e.Quantity)))] : [],
+            [.. Foresight.Of(sizes, kind.Key, instruments).Select(f => new ForeseenView(f.By, [.. f.Instruments.Select(i => new ForeseenReadingView(i.Dimension, Name(sizes, i.Dimension), i.Instrument.Id, i.Instrument.Name))], QuantityText.Metric(2 * f.Uncertainty, unit)))],
+            Core.Measuring.OutOfRound.Of(dimension) is { } oval ? Oval(oval) : null);
+    }
+
+    private static string? WarningOf(Measurement? measured) => measured switch
+    {
+        { Disagrees: true, Estimates.Count: > 1 } => "Two ways to this size disagree by more than both can be off.",
+        { Disagrees: true } => "Two instruments disagree by more than both can be off.",
+        { Scatters: true } => "The readings scatter more than their instrument does: a slip, or the place itself varies.",
+        _ => null,
+    };
+
+    private static string Name(Sizes sizes, string key) => sizes.Place.Kind.DimensionsOf(sizes.Place.Items).First(d => d.Key == key).Name;
+
+    private static string Oval(OutOfRound o) => o.IsOval
+        ? string.Create(CultureInfo.InvariantCulture, $"Out of round by {o.Ovality:0.00} mm, widest at {o.Direction:0}°.")
+        : string.Create(CultureInfo.InvariantCulture, $"Round as far as these readings tell: {o.Ovality:0.00} mm may be chance.");
+}
+
+/// <summary>What one way to a size says.</summary>
+public sealed record EstimateView(string By, QuantityView Quantity);
+
+/// <summary>What a way would give before measuring.</summary>
+/// <param name="By">The method, or "read directly".</param>
+/// <param name="Readings">What is read with what.</param>
+/// <param name="Spread">Twice the standard deviation to expect after one reading each.</param>
+public sealed record ForeseenView(string By, IReadOnlyList<ForeseenReadingView> Readings, string Spread);
+
+/// <summary>One reading of a way.</summary>
+public sealed record ForeseenReadingView(string Dimension, string Label, string Instrument, string InstrumentName);
+
+/// <summary>One reading.</summary>
+public sealed record ReadingView(Guid Id, string Text, string Metric, string? Inches, string Instrument, DateTimeOffset At, string? Remark, string? StruckBecause, double? Direction)
+{
+    /// <summary>From a reading.</summary>
+    public static ReadingView Of(Reading r, Unit unit) => new(r.Id, r.Text, QuantityText.Metric(r.Value, unit), QuantityText.Inches(r.Value, unit), r.Instrument.Name, r.At, r.Remark, r.StruckBecause, r.Direction);
+}
+
+/// <summary>What a place is likely to be, by one table.</summary>
+/// <param name="Table">Key of the table.</param>
+/// <param name="TableName">As shown.</param>
+/// <param name="By">The columns it was recognised by.</param>
+/// <param name="Rows">The likeliest first.</param>
+/// <param name="SomethingElse">Probability of none of them.</param>
+public sealed record LikeliestView(string Table, string TableName, IReadOnlyList<string> By, IReadOnlyList<LikelyRowView> Rows, double SomethingElse)
+{
+    /// <summary>From a ranking.</summary>
+    public static LikeliestView Of(Likeliest l) => new(l.Table.Key, l.Table.Name, l.Columns, [.. l.Rows.Select(r => new LikelyRowView(r.Row.Name, r.Row.Size, r.Probability))], l.SomethingElse);
+}
+
+/// <summary>One row it may be.</summary>
+public sealed record LikelyRowView(string Name, string? Size, double Probability);

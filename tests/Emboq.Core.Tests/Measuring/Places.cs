@@ -1,0 +1,61 @@
+using Emboq.Core.Measuring;
+
+namespace Emboq.Core.Tests.Measuring;
+
+/// <summary>Places of every kind with sizes that go together, each read once with an instrument that takes it.</summary>
+internal static class Places
+{
+    public static readonly IReadOnlyList<Instrument> Instruments =
+    [
+        Workshop.Caliper with { Reach = 400 },
+        Workshop.Rule,
+        new("tape", "tape", 1, 0.6, 0.4, 5000, InstrumentKind.Tape),
+        new("rod", "rod", 0.05, 0.1, 0.1, 150, InstrumentKind.DepthRod),
+        new("gauges", "radius gauges", 0.5, 0.1, 0.2, 60, InstrumentKind.RadiusGauges),
+        new("pitch", "pitch gauge", 0.05, 0.01, 0.01, 6, InstrumentKind.PitchGauge),
+        new("protractor", "protractor", 0.5, 0.3, 0.3, 180, InstrumentKind.Protractor),
+        new("scale", "scale", 0.1, 0.3, 0.1, 5000, InstrumentKind.Scale),
+        new("eye", "counting", 0, 0, 0, 1000, InstrumentKind.Eye),
+    ];
+
+    private static readonly Dictionary<string, string> Usual = new()
+    {
+        ["tube"] = "inside 50, outside 54, depth 30, around 169.6, wall 2",
+        ["duct"] = "inside 76, insideDepth 46, outside 80, outsideDepth 50, corner 4, depth 30, wall 2",
+        ["post"] = "diameter 30, length 50, around 94.2, chord 24, sagitta 6",
+        ["bore"] = "diameter 20, depth 25, pin 19.9, nearWall 12, farWall 32",
+        ["hose"] = "inside 40, outside 46, around 144.5, wall 3, give 1, depth 60",
+        ["arc"] = "radius 50, chord 60, sagitta 10, length 30",
+        ["taper"] = "large 20, small 17.5, distance 50, halfAngle 1.432",
+        ["slot"] = "width 19, depth 10, length 200, nearWall 84, farWall 103",
+        ["t-slot"] = "mouth 10, lip 5, chamber 18, depth 12, chamberHeight 7, length 200",
+        ["block"] = "width 90, depth 60, height 30, corner 4, draft 1.909, topWidth 88, mass 300",
+        ["flat"] = "thickness 18, width 300, length 300, edge 2, overhang 30",
+        ["foot"] = "height 40, overall 60, point1.x 0, point1.y 0, point2.x 60, point2.y 0, point3.x 60, point3.y 30, point4.x 0, point4.y 30",
+        ["cavity"] = "width 300, depth 250, height 60, lip 10, outerWidth 310, obstruction1.x 0, obstruction1.y 20, obstruction1.z 0, obstruction1.width 10, obstruction1.depth 40, obstruction1.height 15",
+        ["holes"] = "thickness 5, hole1.x 20, hole1.y 15, hole1.diameter 6, hole1.xNear 17, hole1.xFar 23, hole2.x 60, hole2.y 45, hole2.diameter 6, hole2.xNear 57, hole2.xFar 63",
+        ["hole-row"] = "diameter 5, overall 101, gap1.centre 96, gap1.inner 91, gap1.outer 101",
+        ["hole-circle"] = "circle 80, count 6, diameter 5, inner 75, outer 85, neighbour 40, thickness 6",
+        ["hole-grid"] = "pitchX 96, pitchY 96, diameter 20, overX 212, spacesX 2, firstX 60, firstY 60, thickness 18",
+        ["turned"] = "overall 90, mass 60, step1.length 20, step1.first 16, step1.last 16, step1.corner 1, step2.length 30, step2.first 20, step2.last 30, step2.corner 1, step3.length 40, step3.first 30, step3.last 24, step3.corner 2",
+        ["thread"] = "outside 9.9, pitch 1.5, turns 10, over 15, length 25",
+        ["nut"] = "flats 12.9, height 6.5, corners 14.4, hole 6.8",
+        ["screw-head"] = "head 12, height 3, shank 6, length 30, cone 90, drive 4",
+        ["angle"] = "angle 9.9262, run 80, rise 14",
+        ["mass"] = "mass 480, arm 60, far 192, span 150",
+    };
+
+    public static Interface Of(string kind) => Of(InterfaceKind.Of(kind), Usual[kind]);
+
+    /// <summary>A place with sizes "key value, key value"; dimensions left out are not read.</summary>
+    public static Interface Of(InterfaceKind kind, string sizes)
+    {
+        var values = sizes.Split(", ", StringSplitOptions.RemoveEmptyEntries).Select(s => s.Split(' ')).ToDictionary(s => s[0], s => double.Parse(s[1], System.Globalization.CultureInfo.InvariantCulture));
+        var count = kind.Item is null ? 0 : values.Keys.Where(k => k.Contains('.')).Select(k => k[..k.IndexOf('.')]).Distinct().Count();
+        var id = Guid.NewGuid();
+        return Interface.Of(id, kind.Name, kind, [.. Enumerable.Range(1, count).Select(i => $"{kind.Item!.Name} {i}")],
+            d => values.TryGetValue(d.Key, out var v) ? Workshop.Dimension(id, d.Key, (Instruments.First(i => i.Takes(d.Access)), v)) : Workshop.Dimension(id, d.Key));
+    }
+
+    public static Sizes SizesOf(string kind) => new(Of(kind));
+}

@@ -1,0 +1,112 @@
+import { Fragment, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import type { DrawingView } from '@/api/types'
+import { Patterns } from '@/ui/Patterns'
+import { layoutDrawing, type Layout, type Line, type PlacedCallout } from './calloutLayout'
+
+export type SectionPictureProps = {
+  readonly drawing: DrawingView
+  readonly label: string
+  /** What stands at a callout. */
+  readonly at: (placed: PlacedCallout) => ReactNode
+  /** Key of the line drawn bold. */
+  readonly bold?: string
+}
+
+const fills = { part: 'url(#hatch)', machine: 'url(#stipple)', opening: 'var(--color-base-100)' } as const
+
+/** A drawing as large as its place allows, with its callouts around it. */
+export function SectionPicture({ drawing, label, at, bold }: SectionPictureProps) {
+  const [ref, size] = useSize()
+  const layout = useMemo(() => layoutDrawing(drawing, size.width, size.height), [drawing, size])
+  return (
+    <div ref={ref} className="relative h-full min-h-0 min-w-0 overflow-hidden">
+      {size.width > 0 && (
+        <>
+          <svg width={size.width} height={size.height} className="absolute inset-0" role="img" aria-label={label}>
+            <Patterns />
+            {drawing.regions.map((region, i) => (
+              <path
+                key={i}
+                d={outline(region.outline, layout)}
+                fill={fills[region.matter]}
+                stroke="currentColor"
+                strokeWidth={region.matter === 'part' ? 1.8 : 1}
+              />
+            ))}
+            {drawing.centreLines.map((line, i) => (
+              <Stroke key={i} line={{ from: layout.toScreen(line.from), to: layout.toScreen(line.to) }} dash="16 4 3 4" />
+            ))}
+            {layout.callouts.map((placed) => (
+              <CalloutLines key={placed.callout.line} placed={placed} bold={placed.callout.line === bold} />
+            ))}
+          </svg>
+          {layout.callouts.map((placed) => (
+            <Fragment key={placed.callout.line}>{at(placed)}</Fragment>
+          ))}
+        </>
+      )}
+    </div>
+  )
+}
+
+const outline = (points: DrawingView['regions'][number]['outline'], { toScreen }: Layout) =>
+  `M${points
+    .map(toScreen)
+    .map((p) => `${p.x.toFixed(2)} ${p.y.toFixed(2)}`)
+    .join('L')}Z`
+
+function CalloutLines({ placed, bold }: { readonly placed: PlacedCallout; readonly bold: boolean }) {
+  const [main, ...extensions] = placed.dimension
+  return (
+    <g className={bold ? 'text-primary' : undefined}>
+      {extensions.map((line, i) => (
+        <Stroke key={i} line={line} faint />
+      ))}
+      {main && <Stroke line={main} ticks bold={bold} />}
+      <Stroke line={placed.leader} faint />
+      {placed.marker && (
+        <g fill="none" stroke="currentColor" strokeWidth={bold ? 3 : 1.5}>
+          <circle cx={placed.marker.x} cy={placed.marker.y} r="7" />
+          <circle cx={placed.marker.x} cy={placed.marker.y} r="3.5" />
+        </g>
+      )}
+    </g>
+  )
+}
+
+type StrokeProps = {
+  readonly line: Line
+  readonly faint?: boolean
+  readonly dash?: string
+  readonly ticks?: boolean
+  readonly bold?: boolean
+}
+
+function Stroke({ line: { from, to }, faint, dash, ticks, bold }: StrokeProps) {
+  const across = Math.abs(to.x - from.x) > Math.abs(to.y - from.y) ? { x: 0, y: 5 } : { x: 5, y: 0 }
+  return (
+    <g stroke="currentColor" strokeWidth={bold ? 3 : 1} opacity={faint ? 0.4 : 0.8}>
+      <line x1={from.x} y1={from.y} x2={to.x} y2={to.y} strokeDasharray={dash} />
+      {ticks &&
+        [from, to].map((end, i) => (
+          <line key={i} x1={end.x - across.x} y1={end.y - across.y} x2={end.x + across.x} y2={end.y + across.y} strokeWidth="2" />
+        ))}
+    </g>
+  )
+}
+
+function useSize() {
+  const ref = useRef<HTMLDivElement>(null)
+  const [size, setSize] = useState({ width: 0, height: 0 })
+  // Measured before the first paint, so that the drawing does not come a frame late.
+  useLayoutEffect(() => {
+    const element = ref.current
+    if (!element) return
+    const measure = () => setSize({ width: element.clientWidth, height: element.clientHeight })
+    measure()
+    const observer = new ResizeObserver(measure)
+    observer.observe(element)
+    return () => observer.disconnect()
+  }, [])
+  return [ref, size] as const
+}
