@@ -23,4 +23,20 @@ public sealed record SolidMesh(float[] Positions, int[] Triangles, double Volume
             return (new(least[0], least[1], least[2]), new(greatest[0], greatest[1], greatest[2]));
         }
     }
+
+    /// <summary>The same triangles in an order that hangs on nothing but themselves: the kernel's depends on what it has computed before,
+    /// and a file of one revision should be the same whenever it is written.</summary>
+    public SolidMesh InOrder()
+    {
+        (float X, float Y, float Z) Point(int vertex) => (Positions[3 * vertex], Positions[(3 * vertex) + 1], Positions[(3 * vertex) + 2]);
+        var order = Enumerable.Range(0, Positions.Length / 3).OrderBy(Point).ToArray();
+        var rank = new int[order.Length];
+        for (int i = 0; i < order.Length; i++)
+        {
+            rank[order[i]] = i;
+        }
+
+        var triangles = Triangles.Select(v => rank[v]).Chunk(3).Select(t => t.Min() is var least && t[0] == least ? (t[0], t[1], t[2]) : t[1] == least ? (t[1], t[2], t[0]) : (t[2], t[0], t[1])).Order();
+        return new([.. order.SelectMany(v => new[] { Positions[3 * v], Positions[(3 * v) + 1], Positions[(3 * v) + 2] })], [.. triangles.SelectMany(t => new[] { t.Item1, t.Item2, t.Item3 })], Volume, Area);
+    }
 }

@@ -50,7 +50,7 @@ internal static class FileEndpoints
 
     /// <summary>The bodies of a revision under their keys, as they are printed.</summary>
     public static async Task<IReadOnlyList<NamedMesh>> Meshes(Revision revision, IReadOnlyList<string> keys, ISolidKernel kernel, CancellationToken stop) =>
-        [.. keys.Zip(await kernel.Evaluate([.. keys.Select(k => SolidJson.Read(revision.Frozen.Solids[k]))], Facets.DefaultChordError, stop), (k, m) => new NamedMesh(k, m))];
+        [.. keys.Zip(await kernel.Evaluate([.. keys.Select(k => SolidJson.Read(revision.Frozen.Solids[k]))], Facets.DefaultChordError, stop), (k, m) => new NamedMesh(k, m.InOrder()))];
 
     /// <summary>Letters, digits and hyphens, so that every file system takes it.</summary>
     private static string Slug(string text)

@@ -85,3 +85,18 @@ public sealed class SolidTests
         Should.Throw<FormatException>(() => SolidJson.Read(System.Text.Json.Nodes.JsonNode.Parse("{\"solid\":\"teapot\"}")));
     }
 }
+
+/// <summary>The order of triangles in files.</summary>
+public sealed class SolidMeshTests
+{
+    [Fact]
+    public void Triangles_come_in_an_order_that_hangs_on_nothing_but_themselves()
+    {
+        // A tetrahedron written twice, its vertices and triangles shuffled and turned.
+        SolidMesh one = new([0, 0, 0, 1, 0, 0, 0, 1, 0, 0, 0, 1], [0, 2, 1, 0, 1, 3, 1, 2, 3, 2, 0, 3], 1, 1);
+        SolidMesh other = new([0, 0, 1, 0, 1, 0, 1, 0, 0, 0, 0, 0], [0, 3, 2, 1, 0, 2, 1, 3, 0, 2, 3, 1], 1, 1);
+        other.InOrder().Positions.ShouldBe(one.InOrder().Positions);
+        other.InOrder().Triangles.ShouldBe(one.InOrder().Triangles);
+        one.InOrder().Triangles.ShouldNotBe(one.Triangles);
+    }
+}
