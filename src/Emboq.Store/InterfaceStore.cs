@@ -80,7 +80,8 @@ public static class InterfaceStore
 
     private sealed record StruckRow(Guid InterfaceId, string InstrumentId);
 
-    /// <summary>Sums the scatter anew of what readings on some interfaces by some instruments touch. An item's number does not count: all steps are of a kind.</summary>
+    /// <summary>Sums the scatter anew of what readings on some interfaces by some instruments touch. An item's number does not count: all steps are of a kind.
+    /// Readings at different angles around a place are not repeats of each other: it may be out of round.</summary>
     private static Task<int> Pool(NpgsqlDataSource database, Guid[] interfaces, string[] instruments, CancellationToken stop) =>
         database.Write("""
             with touched as (
@@ -90,7 +91,7 @@ public static class InterfaceStore
                 select t.kind, t.dimension, t.instrument_id, count(*) - 1 as freedom, coalesce(var_samp(r.value), 0) * (count(*) - 1) as squares
                 from touched t join interface i on i.kind = t.kind join reading r on r.interface_id = i.id and r.instrument_id = t.instrument_id
                 where regexp_replace(r.dimension, '\d+\.', '.') = t.dimension and not exists (select 1 from reading_strike s where s.reading_id = r.id)
-                group by t.kind, t.dimension, t.instrument_id, r.interface_id, r.dimension having count(*) > 1)
+                group by t.kind, t.dimension, t.instrument_id, r.interface_id, r.dimension, r.direction having count(*) > 1)
             insert into scatter (kind, dimension, instrument_id, squares, freedom)
             select t.kind, t.dimension, t.instrument_id, coalesce(sum(e.squares), 0), coalesce(sum(e.freedom), 0)
             from touched t left join each e using (kind, dimension, instrument_id) group by 1, 2, 3

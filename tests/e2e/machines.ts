@@ -1,5 +1,9 @@
 import { expect, type Page } from '@playwright/test'
 
+/** The list of a place's dimensions, and one of them in it. */
+export const dimension = (page: Page, name: string | RegExp) =>
+  page.getByRole('list', { name: /^Dimensions of/ }).getByRole('button', { name })
+
 /** Adds a machine with one place, and waits until both are there. */
 export async function addMachine(page: Page, machine: string, place: string, kind = 'tube') {
   await page.goto('/machines')

@@ -45,7 +45,7 @@ test('what holds an end is chosen as a word and edited on the drawing', async ({
   await expect(seat).toContainText('13.70 mm')
   await page.getByLabel('Second end is held by').selectOption('taper')
   const taper = page.locator('[data-line="second.taper"]')
-  await expect(taper).toContainText('1.0°')
+  await expect(taper).toContainText('0.95°')
   await taper.click()
   await page.getByRole('textbox', { name: 'Second taper' }).fill('steep')
   await page.keyboard.press('Enter')
@@ -110,8 +110,11 @@ test('a job file is taken in, and what is none is refused in words', async ({ pa
 test('a rectangular place is read on its own drawing', async ({ page }) => {
   await addMachine(page, `Flat nozzle ${Date.now()}`, 'flat mouth', 'duct')
   const place = page.getByRole('article', { name: 'flat mouth' })
-  await place.getByRole('button', { name: /outside height/ }).click()
+  await place
+    .getByRole('listitem')
+    .getByRole('button', { name: /outside height/ })
+    .click()
   await page.keyboard.type('31.4')
   await page.keyboard.press('Enter')
-  await expect(place.getByRole('button', { name: /outside height/ })).toContainText('31.40 mm')
+  await expect(place.getByRole('listitem').getByRole('button', { name: /outside height/ })).toContainText('31.40 mm')
 })

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { readFile } from 'node:fs/promises'
-import { addMachine } from './machines'
+import { addMachine, dimension as dimensionOf } from './machines'
 import { readStl } from './stl'
 
 const unique = Date.now().toString(36)
@@ -10,7 +10,7 @@ async function measure(page: Page, machine: string, place: string, readings: rea
   await addMachine(page, machine, place)
   for (const [dimension, values] of readings) {
     for (const value of values) {
-      await page.getByRole('article', { name: place }).getByRole('button', { name: dimension }).click()
+      await dimensionOf(page, dimension).click()
       await page.keyboard.type(value)
       await page.keyboard.press('Enter')
       await expect(page.getByLabel(/^Reading of/)).toHaveValue('')
@@ -25,7 +25,7 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
     [/outside diameter/, ['60.02', '60.06', '60.04']],
     [/straight length/, ['40']],
   ])
-  await expect(page.getByRole('button', { name: /outside diameter/ })).toContainText('60.04 mm')
+  await expect(dimensionOf(page, /outside diameter/)).toContainText('60.04 mm')
   await measure(page, `Fan ${unique}`, `fan mouth ${unique}`, [
     [/inside diameter/, ['2 in', '50.82', '50.78']],
     [/straight length/, ['35']],

@@ -28,7 +28,7 @@ internal static class ArcKind
     private static Point2[] Segment(double radius, double chord)
     {
         var half = Math.Asin(chord / 2 / radius);
-        var count = Math.Max(8, Facets.Count(radius, 0.05) / 4);
+        var count = Math.Max(8, Facets.Count(radius, Facets.DefaultChordError) / 2);
         return [.. Enumerable.Range(0, count + 1).Select(i => (half * ((2.0 * i / count) - 1)) + (Math.PI / 2)).Select(a => new Point2(radius * Math.Cos(a), radius * (Math.Sin(a) - Math.Cos(half))))];
     }
 
