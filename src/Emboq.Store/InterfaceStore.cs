@@ -11,8 +11,6 @@ public static class InterfaceStore
 
     private sealed record ReadingRow(Guid Id, Guid InterfaceId, string Dimension, double Value, string Text, DateTime At, string? Remark, string? Because, double? Direction, string InstrumentId);
 
-    private sealed record ScatterRow(string Kind, string Dimension, string InstrumentId, double Squares, int Freedom);
-
     /// <summary>Some interfaces with their readings, by identity; unknown ones are left out.</summary>
     public static async Task<IReadOnlyDictionary<Guid, Interface>> Of(NpgsqlDataSource database, IReadOnlyCollection<Guid> ids, CancellationToken stop) =>
         (await Read(database, "id = any(@ids)", new { ids = ids.ToArray() }, stop)).ToDictionary(i => i.Interface.Id, i => i.Interface);
@@ -39,11 +37,11 @@ public static class InterfaceStore
             """, new { place.Id, place.Version, place.Name, place.Archived, items = place.Items.ToArray(), at = at.UtcDateTime }, stop);
 
     /// <summary>Adds readings, all or none.</summary>
-    public static async Task AddReadings(NpgsqlDataSource database, IReadOnlyList<(DimensionAddress Of, Reading Reading)> readings, CancellationToken stop)
-    {
-        await database.Write("""
+    public static Task AddReadings(NpgsqlDataSource database, IReadOnlyList<(DimensionAddress Of, Reading Reading)> readings, CancellationToken stop) =>
+        ScatterStore.Follow(database, [.. readings.Select(r => r.Of.Interface).Distinct()], [.. readings.Select(r => r.Reading.Instrument.Id).Distinct()], () => database.Write("""
             insert into reading (id, interface_id, dimension, value, text, instrument_id, at, remark, direction)
-            select * from unnest(@ids, @interfaces, @dimensions, @values, @texts, @instruments, @times, @remarks, @directions)
+            select * from unnest(@ids, @interfaces, @dimensions, @values, @texts, @instruments, @times, @remarks, @directions);
+            update interface set read = true where id = any(@interfaces) and not read
             """, new
         {
             ids = readings.Select(r => r.Reading.Id).ToArray(),
@@ -55,48 +53,23 @@ public static class InterfaceStore
             times = readings.Select(r => r.Reading.At.UtcDateTime).ToArray(),
             remarks = readings.Select(r => r.Reading.Remark).ToArray(),
             directions = readings.Select(r => r.Reading.Direction).ToArray(),
-        }, stop);
-        await Pool(database, [.. readings.Select(r => r.Of.Interface).Distinct()], [.. readings.Select(r => r.Reading.Instrument.Id).Distinct()], stop);
-    }
+        }, stop), stop);
 
     /// <summary>Strikes a reading out. Striking it again changes nothing.</summary>
     /// <returns><c>false</c> when there is no such reading.</returns>
     public static async Task<bool> Strike(NpgsqlDataSource database, Guid reading, string because, DateTimeOffset at, CancellationToken stop)
     {
-        await database.Write("""
-            insert into reading_strike (reading_id, because, at) select id, @because, @at from reading where id = @reading
-            on conflict do nothing
-            """, new { reading, because, at = at.UtcDateTime }, stop);
-        var struck = await database.OneOrNone<StruckRow>(
-            "select r.interface_id, r.instrument_id from reading r join reading_strike s on s.reading_id = r.id where r.id = @reading", new { reading }, stop);
-        if (struck is null)
+        if (await database.OneOrNone<TakenRow>("select interface_id, instrument_id from reading where id = @reading", new { reading }, stop) is not { } taken)
         {
             return false;
         }
 
-        await Pool(database, [struck.InterfaceId], [struck.InstrumentId], stop);
+        await ScatterStore.Follow(database, [taken.InterfaceId], [taken.InstrumentId], () => database.Write(
+            "insert into reading_strike (reading_id, because, at) values (@reading, @because, @at) on conflict do nothing", new { reading, because, at = at.UtcDateTime }, stop), stop);
         return true;
     }
 
-    private sealed record StruckRow(Guid InterfaceId, string InstrumentId);
-
-    /// <summary>Sums the scatter anew of what readings on some interfaces by some instruments touch. An item's number does not count: all steps are of a kind.
-    /// Readings at different angles around a place are not repeats of each other: it may be out of round.</summary>
-    private static Task<int> Pool(NpgsqlDataSource database, Guid[] interfaces, string[] instruments, CancellationToken stop) =>
-        database.Write("""
-            with touched as (
-                select distinct i.kind, regexp_replace(r.dimension, '\d+\.', '.') as dimension, r.instrument_id
-                from reading r join interface i on i.id = r.interface_id where r.interface_id = any(@interfaces) and r.instrument_id = any(@instruments)),
-            each as (
-                select t.kind, t.dimension, t.instrument_id, count(*) - 1 as freedom, coalesce(var_samp(r.value), 0) * (count(*) - 1) as squares
-                from touched t join interface i on i.kind = t.kind join reading r on r.interface_id = i.id and r.instrument_id = t.instrument_id
-                where regexp_replace(r.dimension, '\d+\.', '.') = t.dimension and not exists (select 1 from reading_strike s where s.reading_id = r.id)
-                group by t.kind, t.dimension, t.instrument_id, r.interface_id, r.dimension, r.direction having count(*) > 1)
-            insert into scatter (kind, dimension, instrument_id, squares, freedom)
-            select t.kind, t.dimension, t.instrument_id, coalesce(sum(e.squares), 0), coalesce(sum(e.freedom), 0)
-            from touched t left join each e using (kind, dimension, instrument_id) group by 1, 2, 3
-            on conflict (kind, dimension, instrument_id) do update set squares = excluded.squares, freedom = excluded.freedom
-            """, new { interfaces, instruments }, stop);
+    private sealed record TakenRow(Guid InterfaceId, string InstrumentId);
 
     /// <summary>Four statements that <see cref="ReadInterfaces"/> reads the answers of.</summary>
     /// <param name="condition">Which rows of interface_now; written in the code, never by a person.</param>
@@ -113,7 +86,7 @@ public static class InterfaceStore
     {
         var rows = (await answers.ReadAsync<InterfaceRow>()).AsList();
         var readings = (await answers.ReadAsync<ReadingRow>()).AsList();
-        var scatters = (await answers.ReadAsync<ScatterRow>()).ToLookup(s => (s.Kind, s.Dimension));
+        var scatters = (await answers.ReadAsync<ScatterStore.Row>()).ToLookup(s => (s.Kind, s.Dimension));
         var instruments = (await answers.ReadAsync<InstrumentStore.Row>()).ToDictionary(r => r.Id, r => r.ToInstrument());
         var byDimension = readings.ToLookup(r => (r.InterfaceId, r.Dimension), r => new Reading(r.Id, r.Value, r.Text, instruments[r.InstrumentId], r.At, r.Remark, r.Because, r.Direction));
         return [.. rows.Select(row => (row.MachineId, ToInterface(row, byDimension, scatters)))];
@@ -126,7 +99,7 @@ public static class InterfaceStore
         return await ReadInterfaces(answers);
     }
 
-    private static Interface ToInterface(InterfaceRow row, ILookup<(Guid, string), Reading> readings, ILookup<(string, string), ScatterRow> scatters)
+    private static Interface ToInterface(InterfaceRow row, ILookup<(Guid, string), Reading> readings, ILookup<(string, string), ScatterStore.Row> scatters)
     {
         var kind = InterfaceKind.Of(row.Kind);
         return Interface.Of(row.Id, row.Name, kind, StoreJson.Read<string[]>(row.Items), d => new Dimension(row.Id, d.Key, $"{row.Name} {d.Name}", [.. readings[(row.Id, d.Key)]])

@@ -20,12 +20,17 @@ public static class MachineStore
     {
         var patterns = words.Select(w => $"%{w.Replace("\\", "\\\\").Replace("%", "\\%").Replace("_", "\\_")}%").ToArray();
         var rows = await database.Many<FoundRow>("""
-            select m.id, m.name, m.note, m.archived, i.id as place, i.name as place_name, i.kind,
-                   exists (select 1 from reading r where r.interface_id = i.id) as read
-            from machine_now m left join interface_now i on i.machine_id = m.id and not i.archived
-            where m.archived = @archived and (cardinality(@patterns) = 0 or
-                  concat_ws(' ', m.name, m.note, (select string_agg(p.name, ' ') from interface_now p where p.machine_id = m.id and not p.archived)) ilike all (@patterns))
-            order by m.name, m.id, i.at, i.id
+            with place as (
+                select i.id, i.machine_id, i.kind, i.at, i.read, s.name
+                from interface i join (select distinct on (interface_id) interface_id, name, archived from interface_state order by interface_id, version desc) s on s.interface_id = i.id
+                where not s.archived),
+            found as (
+                select m.id, m.name, m.note, m.archived from machine_now m left join place p on p.machine_id = m.id
+                where m.archived = @archived group by 1, 2, 3, 4
+                having cardinality(@patterns) = 0 or concat_ws(' ', m.name, m.note, string_agg(p.name, ' ')) ilike all (@patterns))
+            select m.id, m.name, m.note, m.archived, p.id as place, p.name as place_name, p.kind, p.read
+            from found m left join place p on p.machine_id = m.id
+            order by m.name, m.id, p.at, p.id
             """, new { archived, patterns }, stop);
         return [.. rows.GroupBy(r => r.Id).Select(g => new MachineSummary(g.Key, g.First().Name, g.First().Note, g.First().Archived,
             [.. g.Where(r => r.Place is not null).Select(r => new PlaceSummary(r.Place!.Value, r.PlaceName!, r.Kind!, r.Read!.Value))]))];

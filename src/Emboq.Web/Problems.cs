@@ -42,7 +42,7 @@ public static class Problems
             {
                 StatusCodes.Status405MethodNotAllowed => [new Problem("method", null, "This address does not take that method.", Look)],
                 StatusCodes.Status413PayloadTooLarge => [new Problem("body", null, $"The body is larger than {Limits.BodyBytes / 1024} KiB, or a photograph larger than {Limits.PhotoBytes / 1024 / 1024} MB.", "Send less at once.", $"{Limits.BodyBytes} bytes, photographs {Limits.PhotoBytes}")],
-                StatusCodes.Status429TooManyRequests => [new Problem("request", null, $"These are more than {Limits.UploadsAMinute} uploads in a minute.", "Wait a minute and send the rest.", $"{Limits.UploadsAMinute} a minute")],
+                StatusCodes.Status429TooManyRequests => [new Problem("request", null, "These are more uploads than are taken in a minute.", "Wait a minute and send the rest.", $"{Limits.UploadsAMinute} a minute, unless EMBOQ_UPLOADS says otherwise")],
                 StatusCodes.Status415UnsupportedMediaType => [new Problem("content-type", null, "The body is not JSON.", "Send it as application/json.")],
                 _ => Array.Empty<Problem>(),
             };

@@ -117,12 +117,20 @@ for (const theme of ['daylight', 'lamplight'] as const)
   test(`on a tablet in ${theme} nothing runs off the side and targets are large`, async ({ page }) => {
     await page.addInitScript((t) => localStorage.setItem('theme', t), theme)
     await page.setViewportSize({ width: 820, height: 1180 })
-    await openJob(page, 'Lathe hood to hose')
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820)
-    const small = await page
-      .locator('button:visible, select:visible')
-      .evaluateAll((targets) => targets.filter((t) => t.getBoundingClientRect().height < 44).map((t) => t.textContent))
-    expect(small).toEqual([])
+    for (const open of [
+      () => openJob(page, 'Lathe hood to hose'),
+      () => page.goto('/machines'),
+      () => page.goto('/tables?size=M6'),
+      () => page.goto('/instruments'),
+    ]) {
+      await open()
+      await expect(page.getByRole('heading').first()).toBeVisible()
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820)
+      const small = await page
+        .locator('button:visible, select:visible')
+        .evaluateAll((targets) => targets.filter((t) => t.getBoundingClientRect().height < 44).map((t) => t.textContent))
+      expect(small).toEqual([])
+    }
   })
 
 test('nothing is asked of any other host', async ({ page, baseURL }) => {

@@ -52,7 +52,7 @@ test('what holds an end is chosen as a word and edited on the drawing', async ({
   await expect(page.getByRole('alert')).toContainText("'steep' cannot be read as a taper.")
   await page.getByRole('textbox', { name: 'Second taper' }).fill('1:20')
   await page.keyboard.press('Enter')
-  await expect(taper).toContainText('1.4°')
+  await expect(taper).toContainText('1.43°')
   await expect(page.getByRole('list', { name: 'Ledger' })).toContainText('second cuff drawn at the mouth')
   await page.getByLabel('Between the ends').selectOption('step')
   await expect(page.getByRole('list', { name: 'Ledger' })).toContainText('shelf thickness')

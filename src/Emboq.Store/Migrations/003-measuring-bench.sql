@@ -46,6 +46,10 @@ insert into interface_state select id, 1, name, '{}', false, at from interface;
 alter table interface drop column name;
 create index interface_of_kind on interface (kind);
 
+-- Whether anything was ever read on it: derived, so that a list need not ask fifty thousand readings.
+alter table interface add column read boolean not null default false;
+update interface set read = exists (select 1 from reading where interface_id = interface.id);
+
 create view machine_now as
     select distinct on (machine_id) machine_id as id, version, name, note, archived from machine_state order by machine_id, version desc;
 create view interface_now as

@@ -19,6 +19,9 @@ export const labelSize = { width: 158, height: 62 } as const
 const gap = 8
 const margin = { side: labelSize.width + 52, above: labelSize.height + 26, below: labelSize.height + 54 } as const
 
+/** Where no label stands above, the drawing takes the room. */
+const around = ({ callouts }: DrawingView): Margin => ({ ...margin, above: callouts.some((c) => c.side === 'above') ? margin.above : 20 })
+
 /** In a narrower rectangle the labels would leave no room for the drawing or for each other, and it stands alone. */
 const narrowest = ({ callouts }: DrawingView) =>
   Math.max(2 * margin.side + 140, callouts.filter((c) => c.side === 'below').length * (labelSize.width + gap))
@@ -26,7 +29,7 @@ const narrowest = ({ callouts }: DrawingView) =>
 /** Puts a drawing and its callouts into a rectangle: the drawing as large as it goes, labels around it, none on another. */
 export function layoutDrawing(drawing: DrawingView, width: number, height: number): Layout {
   if (width < narrowest(drawing)) return { ...fit(drawing, width, height, { side: 20, above: 20, below: 20 }), callouts: [] }
-  const { scale, toScreen } = fit(drawing, width, height, margin)
+  const { scale, toScreen } = fit(drawing, width, height, around(drawing))
   const [least, greatest] = [toScreen(drawing.least), toScreen(drawing.greatest)]
   const place = { toScreen, frame: { left: least.x, right: greatest.x, above: greatest.y, below: least.y }, width, height }
   return {

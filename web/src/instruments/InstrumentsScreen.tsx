@@ -51,7 +51,7 @@ export function InstrumentsScreen() {
 }
 
 function Row({ instrument: i }: { readonly instrument: Instrument }) {
-  const figure = (value: number) => `${value} ${i.unit}`.trim()
+  const figure = (value: number) => `${value} ${i.unit}`.trim().replace(' °', '°')
   return (
     <tr>
       <th className="text-base">
