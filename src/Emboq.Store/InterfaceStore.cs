@@ -105,7 +105,8 @@ public static class InterfaceStore
         return Interface.Of(row.Id, row.Name, kind, StoreJson.Read<string[]>(row.Items), d => new Dimension(row.Id, d.Key, $"{row.Name} {d.Name}", [.. readings[(row.Id, d.Key)]])
         {
             Scatters = scatters[(row.Kind, Family(d.Key))].ToDictionary(s => s.InstrumentId, s => new Scatter(s.Squares, s.Freedom)),
-        }) with { Version = row.Version, Archived = row.Archived };
+        }) with
+        { Version = row.Version, Archived = row.Archived };
     }
 
     /// <summary>The key of a dimension without the number of its item.</summary>

@@ -71,6 +71,40 @@ public sealed class MeasuringTests(Server server)
     }
 
     [Fact]
+    public async Task A_place_put_away_is_no_longer_listed_and_still_serves_its_part()
+    {
+        var part = await server.NewPart("put away test");
+        var machine = await Machine("Put away places");
+        var place = await Place(machine, "old spigot", "tube");
+        foreach (var (dimension, text) in new[] { ("outside", "60"), ("depth", "40") })
+        {
+            await Read(place, dimension, text, "caliper");
+        }
+
+        var request = Server.DesignOf(part);
+        request["interfaces"]!["first"]!["id"] = (string)place["id"]!;
+        var before = await server.Post("/api/designs", request);
+        (await server.Send(HttpMethod.Put, $"/api/interfaces/{place["id"]}", new { version = 1, name = "old spigot", items = Array.Empty<string>(), archived = true })).Status.ShouldBe(200);
+        (await server.Get($"/api/machines/{machine["id"]}"))["interfaces"]!.AsArray().ShouldBeEmpty();
+        (await server.Get("/api/machines?words=spigot")).AsArray().ShouldNotContain(m => (string)m!["name"]! == "Put away places");
+        var after = await server.Post("/api/designs", request);
+        ((double)after["chance"]!).ShouldBe((double)before["chance"]!, 1e-9);
+    }
+
+    [Fact]
+    public async Task A_machine_tells_the_jobs_that_use_it()
+    {
+        var machine = await Machine("Job links");
+        var place = await Place(machine, "linked port", "tube");
+        await Read(place, "outside", "60", "caliper");
+        (await server.Get($"/api/machines/{machine["id"]}"))["jobs"]!.AsArray().ShouldBeEmpty();
+        var demo = await server.DemoPart("Blade sander to hose");
+        var interfaces = new JsonObject { ["first"] = (string)place["id"]!, ["second"] = (string)demo["state"]!["interfaces"]!["second"]! };
+        await server.Post("/api/jobs", new { name = "linked job", part = new { name = "linked", family = "hose-adapter", interfaces, process = demo["state"]!["process"], parameters = new { firstJoin = "over", secondJoin = "inside" } } });
+        (await server.Get($"/api/machines/{machine["id"]}"))["jobs"]!.AsArray().Select(j => (string)j!["name"]!).ShouldBe(["linked job"]);
+    }
+
+    [Fact]
     public async Task Another_of_the_same_make_has_the_places_and_no_readings()
     {
         var machine = await Machine("First of two", "same make");

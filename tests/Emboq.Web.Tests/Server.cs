@@ -31,6 +31,8 @@ public sealed class Server : IAsyncLifetime
 
         Connection = new NpgsqlConnectionStringBuilder(postgres) { Database = name }.ConnectionString;
         Environment.SetEnvironmentVariable("EMBOQ_DATABASE", Connection);
+        // Tests send more files in a minute than a person does.
+        Environment.SetEnvironmentVariable("EMBOQ_UPLOADS", "100000");
         factory.UseKestrel(0);
         factory.StartServer();
         Http = factory.CreateClient();
