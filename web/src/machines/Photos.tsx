@@ -1,16 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { sendFile, sendJson } from '@/api/client'
 import { photos } from '@/api/queries'
 import type { Photo } from '@/api/types'
 import { Busy } from '@/ui/Busy'
+import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
 
 /** Photographs pinned to a place. */
 export function Photos({ place }: { readonly place: string }) {
   const list = useQuery(photos(place)).data ?? []
   const client = useQueryClient()
-  const input = useRef<HTMLInputElement>(null)
   const [caption, setCaption] = useState('')
   const refresh = () => client.invalidateQueries({ queryKey: ['photos', place] })
   const pin = useMutation({
@@ -58,21 +58,9 @@ export function Photos({ place }: { readonly place: string }) {
           placeholder="what it shows"
           aria-label="Caption"
         />
-        <button className="btn btn-outline" disabled={pin.isPending} onClick={() => input.current?.click()}>
+        <FileButton label="Photograph" accept="image/jpeg,image/png,image/webp" disabled={pin.isPending} onFile={pin.mutate}>
           Pin a photograph
-        </button>
-        <input
-          ref={input}
-          type="file"
-          accept="image/jpeg,image/png,image/webp"
-          className="hidden"
-          aria-label="Photograph"
-          onChange={(event) => {
-            const file = event.target.files?.[0]
-            event.target.value = ''
-            if (file) pin.mutate(file)
-          }}
-        />
+        </FileButton>
       </div>
       {pin.isPending && <Busy what="Keeping the photograph" />}
       {(pin.error ?? takeOff.error) && <ErrorNote error={(pin.error ?? takeOff.error)!} />}

@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { alike } from '@/api/queries'
-import type { CheckView, InterfaceView } from '@/api/types'
+import type { InterfaceView } from '@/api/types'
+import { Judgement } from '@/ui/Judgement'
 import { LedgerLines } from '@/ui/LedgerLines'
-import { VerdictMark } from '@/ui/VerdictMark'
 import { Likely } from './Likely'
 import { Photos } from './Photos'
 
@@ -19,7 +19,7 @@ export function PlaceFollows({ place, onChoose }: PlaceFollowsProps) {
           <h3 className="text-lg font-semibold">What must agree</h3>
           <ul>
             {place.checks.map((c) => (
-              <Agreement key={c.key} check={c} onChoose={onChoose} />
+              <Judgement key={c.key} check={c} onRemedy={(r) => r.measure && onChoose(r.measure.dimension)} />
             ))}
           </ul>
         </section>
@@ -29,28 +29,6 @@ export function PlaceFollows({ place, onChoose }: PlaceFollowsProps) {
       <Alike place={place} />
       <Photos place={place.id} />
     </div>
-  )
-}
-
-function Agreement({ check, onChoose }: { readonly check: CheckView; readonly onChoose: (dimension: string) => void }) {
-  return (
-    <li className="border-base-300 flex gap-3 border-b py-2" data-verdict={check.verdict}>
-      <VerdictMark verdict={check.verdict} />
-      <div className="flex grow flex-col gap-1">
-        <span className="font-semibold">{check.title}</span>
-        <span>{check.says}</span>
-        <span>
-          <span className="figure font-semibold">{check.figure}</span> <span className="quiet">against</span> {check.limit}
-        </span>
-        <div className="flex flex-wrap gap-2">
-          {check.remedies.map((r) => (
-            <button key={r.label} className="btn btn-outline btn-primary" onClick={() => r.measure && onChoose(r.measure.dimension)}>
-              {r.label}
-            </button>
-          ))}
-        </div>
-      </div>
-    </li>
   )
 }
 

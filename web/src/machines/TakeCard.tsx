@@ -1,9 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { ApiProblem, sendJson } from '@/api/client'
+import { sendJson } from '@/api/client'
 import type { CardPreview, MachineView } from '@/api/types'
+import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { readJson } from '@/ui/readJson'
 import { Sheet } from '@/ui/Sheet'
 
 const states: Readonly<Record<string, string>> = {
@@ -15,13 +17,12 @@ const states: Readonly<Record<string, string>> = {
 
 /** Takes in a machine that another workshop saved: what it would do is shown first. */
 export function TakeCard() {
-  const input = useRef<HTMLInputElement>(null)
   const [card, setCard] = useState<unknown>(null)
   const client = useQueryClient()
   const navigate = useNavigate()
   const look = useMutation({
     mutationFn: async (file: File) => {
-      const parsed = readCard(await file.text(), file.name)
+      const parsed = await readJson(file, 'is no machine card. Choose a file that was saved as one.')
       setCard(parsed)
       return sendJson<CardPreview>('POST', '/api/machine-cards/previews', parsed)
     },
@@ -37,21 +38,9 @@ export function TakeCard() {
   const preview = look.data
   return (
     <>
-      <button className="btn btn-ghost w-fit" onClick={() => input.current?.click()}>
+      <FileButton label="Machine card" accept=".json,application/json" quiet onFile={look.mutate}>
         Take in a card
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        className="hidden"
-        aria-label="Machine card"
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          event.target.value = ''
-          if (file) look.mutate(file)
-        }}
-      />
+      </FileButton>
       {look.isError && <ErrorNote error={look.error} />}
       {preview && (
         <Sheet title="Take in a machine card" onClose={() => look.reset()}>
@@ -90,12 +79,4 @@ export function TakeCard() {
       )}
     </>
   )
-}
-
-function readCard(text: string, name: string): unknown {
-  try {
-    return JSON.parse(text)
-  } catch {
-    throw new ApiProblem(0, `${name} is no machine card. Choose a file that was saved as one.`, [])
-  }
 }

@@ -1,9 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { sendJson } from '@/api/client'
 import { refreshReadings } from '@/api/refresh'
 import type { InterfaceView, MachineView, ReadingFileView } from '@/api/types'
 import { Busy } from '@/ui/Busy'
+import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
 import { useLeading } from '@/ui/leading'
@@ -13,7 +14,6 @@ export type TakeReadingsProps = { readonly machine: MachineView; readonly place:
 /** Readings pasted or from a file: looked at line by line, taken only when confirmed. */
 export function TakeReadings({ machine, place, onClose }: TakeReadingsProps) {
   const [text, setText] = useState('')
-  const file = useRef<HTMLInputElement>(null)
   const { leading } = useLeading()
   const client = useQueryClient()
   const send = useMutation({
@@ -49,21 +49,9 @@ export function TakeReadings({ machine, place, onClose }: TakeReadingsProps) {
         placeholder={`dimension,reading\n${place.dimensions[0]?.key ?? 'inside'},51.2`}
       />
       <div className="flex flex-wrap gap-2">
-        <button className="btn btn-outline" onClick={() => file.current?.click()}>
+        <FileButton label="File of readings" accept=".csv,.txt,text/csv,text/plain" onFile={(chosen) => void chosen.text().then(change)}>
           From a file
-        </button>
-        <input
-          ref={file}
-          type="file"
-          accept=".csv,.txt,text/csv,text/plain"
-          className="hidden"
-          aria-label="File of readings"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0]
-            event.target.value = ''
-            if (chosen) void chosen.text().then(change)
-          }}
-        />
+        </FileButton>
         <button className="btn btn-primary" disabled={text.trim() === '' || send.isPending} onClick={() => send.mutate(false)}>
           Look at it
         </button>

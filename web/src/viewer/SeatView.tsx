@@ -22,7 +22,12 @@ export function SeatView({ bodies, apart }: SeatViewProps) {
         <hemisphereLight args={['#ffffff', '#8a8f92', 2.6]} />
         <directionalLight position={[120, -200, 260]} intensity={2.4} />
         {bodies.map((body, i) => (
-          <BodyMesh key={body.key} geometry={geometries[i]!} matter={body.role === 'counterpart' ? 'machine' : 'part'} shift={shifts[i]!} />
+          <BodyMesh
+            key={body.key}
+            geometry={geometries[i]!}
+            matter={body.role !== 'counterpart' ? 'part' : bodies.some((b) => b.role !== 'counterpart') ? 'ghost' : 'machine'}
+            shift={shifts[i]!}
+          />
         ))}
         <Framing geometries={geometries} shifts={shifts} subject={bodies.map((b) => b.key).join()} />
         <OrbitControls makeDefault />
