@@ -27,8 +27,8 @@ public sealed record InterfaceKind(string Key, string Name, IReadOnlyList<Dimens
     /// <summary>How it is drawn; sizes not read yet are drawn as they usually are.</summary>
     public required Func<Sizes, SeatDrawing> Drawing { get; init; }
 
-    /// <summary>Doubt that the thing itself brings to one of its dimensions, beside measuring: a soft hose.</summary>
-    public Func<Sizes, string, Source?> OwnDoubt { get; init; } = (_, _) => null;
+    /// <summary>Doubt that the thing itself brings to one of its dimensions, beside measuring it: a soft hose. From the sizes, the dimension's key and what was measured.</summary>
+    public Func<Sizes, string, Quantity, Source?> OwnDoubt { get; init; } = (_, _, _) => null;
 
     /// <summary>Tables of standards it may be found in: key of the table, and which dimension holds which column.</summary>
     public IReadOnlyList<Likeness> Likenesses { get; init; } = [];

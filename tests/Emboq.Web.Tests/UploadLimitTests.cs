@@ -1,17 +1,30 @@
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
+using Emboq.Core;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.AspNetCore.TestHost;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace Emboq.Web.Tests;
 
-/// <summary>Uploads are counted, in an application of its own, so that the other tests are not held up.</summary>
+/// <summary>Uploads are counted, in an application of its own, so that the other tests are not held up. It computes no shapes and starts no engines.</summary>
 public sealed class UploadLimitTests(Server server)
 {
+    private sealed class NoKernel : ISolidKernel
+    {
+        public string Version => "none";
+
+        public Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, CancellationToken stop) => throw new NotSupportedException();
+
+        public Task<IReadOnlyList<Core.Printing.Layer>> Layers(Solid solid, Core.Printing.Layering layering, double chordError, CancellationToken stop) => throw new NotSupportedException();
+    }
+
     [Fact]
     public async Task More_uploads_than_a_minute_allows_are_refused_in_words()
     {
         server.Connection.ShouldNotBeEmpty();
-        await using var factory = new WebApplicationFactory<Program>().WithWebHostBuilder(host => host.UseSetting("EMBOQ_UPLOADS", "2"));
+        await using var factory = new WebApplicationFactory<Program>().WithWebHostBuilder(host =>
+            host.UseSetting("EMBOQ_UPLOADS", "2").ConfigureTestServices(services => services.AddSingleton<ISolidKernel, NoKernel>()));
         using var http = factory.CreateClient();
         var statuses = new List<int>();
         JsonNode? last = null;

@@ -251,4 +251,29 @@ test('steps are named and added without losing what was read', async ({ page }) 
   await sheet.getByRole('button', { name: 'Save' }).click()
   await expect(dimensionOf(page, /^ferrule length/)).toContainText('14.20 mm')
   await expect(dimensionOf(page, /^step 4 length/)).toContainText('not read yet')
+  // Put away, the place can be brought back with everything on it.
+  await page.getByRole('button', { name: 'Edit this place' }).click()
+  await sheet.getByRole('button', { name: 'Put this place away' }).click()
+  await page.getByRole('button', { name: `Bring stepped grip ${unique} back` }).click()
+  await expect(dimensionOf(page, /^ferrule length/)).toContainText('14.20 mm')
+})
+
+test('a round place read at several angles tells how far it is from round', async ({ page }) => {
+  await addMachine(page, `Oval lathe ${unique}`, `oval bore ${unique}`, 'bore')
+  for (const [angle, value] of [
+    ['0', '50.2'],
+    ['45', '50.0'],
+    ['90', '49.8'],
+    ['135', '50.0'],
+  ] as const) {
+    await dimensionOf(page, /^diameter/).click()
+    await page.getByText('Remark, or the angle around a round place').click()
+    await page.getByLabel('At which angle, degrees').fill(angle)
+    await page.getByLabel('Reading of diameter').fill(value)
+    await page.keyboard.press('Enter')
+    await expect(page.getByLabel('Reading of diameter')).toHaveValue('')
+  }
+  await dimensionOf(page, /^diameter/).click()
+  await expect(page.getByText('Out of round by 0.40 mm, widest at 0°.')).toBeVisible()
+  await expect(page.getByRole('list', { name: 'Readings of diameter' })).toContainText('50.2 with the caliper at 0°')
 })

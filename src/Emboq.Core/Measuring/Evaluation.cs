@@ -36,7 +36,7 @@ public static class Evaluation
         }
 
         var best = estimates is [var only] ? only.Quantity : Together(dimension.Name, estimates);
-        var doubted = sizes.Place.Kind.OwnDoubt(sizes, key) is { } doubt ? Doubted(best, doubt) : best;
+        var doubted = sizes.Place.Kind.OwnDoubt(sizes, key, best) is { } doubt ? Doubted(best, doubt) : best;
         return (direct ?? new(doubted, 0, 1, double.PositiveInfinity, 0, [])) with
         {
             Quantity = doubted,

@@ -9,6 +9,9 @@ namespace Emboq.Web.Endpoints;
 
 internal static class PhotoEndpoints
 {
+    // One at a time: the largest photograph takes half a gigabyte while it is read.
+    private static readonly SemaphoreSlim Reading = new(1);
+
     public static void MapPhotos(this IEndpointRouteBuilder api)
     {
         api.MapGet("/interfaces/{id:guid}/photos", (Guid id, NpgsqlDataSource database, CancellationToken stop) => PhotoStore.Of(database, id, stop));
@@ -26,7 +29,7 @@ internal static class PhotoEndpoints
         var says = input.Text("caption", caption);
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, stop);
-        if (Picture.Read(body.ToArray()) is not { } picture)
+        if (await Read(body.ToArray(), stop) is not { } picture)
         {
             input.Add(new("body", null, "This is not a photograph that can be kept: not a JPEG, PNG or WebP, broken, or of more than 60 million pixels.", "Choose another file, or save it as JPEG.", "JPEG, PNG or WebP, 10 MB"));
             return Problems.Bad(input.Problems);
@@ -39,6 +42,19 @@ internal static class PhotoEndpoints
 
         var photo = new Photo(Guid.CreateVersion7(), says, picture.Width, picture.Height, clock.GetUtcNow());
         return await PhotoStore.Add(database, id, photo, picture.Jpeg, picture.Thumbnail, stop) ? TypedResults.Created($"/api/photos/{photo.Id}.jpg", photo) : Problems.Missing("interface", id);
+    }
+
+    private static async Task<Picture?> Read(byte[] file, CancellationToken stop)
+    {
+        await Reading.WaitAsync(stop);
+        try
+        {
+            return Picture.Read(file);
+        }
+        finally
+        {
+            Reading.Release();
+        }
     }
 
     private static async Task<IResult> Send(Guid id, HttpResponse response, Task<byte[]?> picture)

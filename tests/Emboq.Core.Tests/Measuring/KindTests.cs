@@ -115,6 +115,8 @@ public sealed class KindTests
         // A give of 2 mm is a rectangle of that width (JCGM 100, 4.3.7); without it, 2 % of the diameter.
         Doubt("inside 40, give 2").ShouldBe(Math.Sqrt((caliper * caliper) + (4.0 / 12)), 1e-9);
         Doubt("inside 40").ShouldBe(Math.Sqrt((caliper * caliper) + (0.8 * 0.8 / 12)), 1e-9);
+        // Also when it is found through the tape.
+        Doubt("around 145, wall 3").ShouldBeGreaterThan(0.8 / Math.Sqrt(12));
     }
 
     private static Ledger Figures(string kind, string sizes)

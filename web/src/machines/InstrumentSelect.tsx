@@ -19,15 +19,18 @@ export function InstrumentSelect({ access, value, onChange }: InstrumentSelectPr
   )
 }
 
-/** The instrument used last for this way of reading on this device, or the one that would serve best. */
+/** The instrument used last for this way of reading on this device, or the usual one for it, or the one that would serve best. */
 export function useInstrument(access: Access, best: string | undefined): readonly [string, (id: string) => void] {
   const key = `instrument/${access}`
   const list = useQuery(instruments).data ?? []
   const [chosen, setChosen] = useState(() => localStorage.getItem(key))
-  const usual = list.find((i) => i.takes[0] === access || (access === 'inside' && i.id === 'caliper'))?.id
   const known = list.find((i) => i.id === chosen && i.takes.includes(access))?.id
+  const usual =
+    access === 'outside' || access === 'inside'
+      ? list.find((i) => i.id === 'caliper')
+      : list.find((i) => i.takes[0] === access && access !== 'length')
   return [
-    known ?? (access === 'depth' ? usual : best) ?? usual ?? 'caliper',
+    known ?? usual?.id ?? best ?? 'caliper',
     (next) => {
       localStorage.setItem(key, next)
       setChosen(next)

@@ -7,6 +7,7 @@ import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { EditMachine } from './EditMachine'
 import { EditPlace } from './EditPlace'
+import { PutAway } from './PutAway'
 import { NewPlace } from './NewPlace'
 import { PlaceReadings } from './PlaceReadings'
 import { TakeReadings } from './TakeReadings'
@@ -62,6 +63,7 @@ function Opened({ machine }: { readonly machine: MachineView }) {
       {place && <PlaceReadings key={place.id} place={place} from={params.get('dimension') ?? undefined} />}
       {!place && <p className="text-lg">No place is entered yet. A place is what a part must fit: a port, a post, a slot, a drawer.</p>}
       <NewPlace machine={machine} onAdded={(added) => setParams({ place: added }, { replace: true })} />
+      {machine.putAway.length > 0 && <PutAway places={machine.putAway} />}
       {open === 'edit' && <EditMachine machine={machine} onClose={() => setOpen(null)} />}
       {open === 'copy' && <EditMachine machine={machine} copy onClose={() => setOpen(null)} />}
       {open === 'place' && place && <EditPlace place={place} onClose={() => setOpen(null)} />}

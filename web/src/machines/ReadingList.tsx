@@ -14,9 +14,13 @@ export function ReadingList({ dimension }: { readonly dimension: DimensionView }
       {dimension.size && (
         <p className="flex items-center gap-3 text-xl">
           <QuantityFigure quantity={dimension.size} />
-          <span className="figure quiet text-base">± {dimension.size.spread}</span>
+          <span className="quiet text-base leading-tight">
+            <span className="figure">± {dimension.size.spread ?? '0'}</span>
+            <span className="block text-sm">{certainty(dimension.freedom)}</span>
+          </span>
         </p>
       )}
+      {dimension.roundness && <p>{dimension.roundness}</p>}
       {dimension.warning && <p className="text-warning">{dimension.warning}</p>}
       <ul aria-label={`Readings of ${dimension.label}`}>
         {dimension.readings.map((reading) => (
@@ -26,6 +30,9 @@ export function ReadingList({ dimension }: { readonly dimension: DimensionView }
     </div>
   )
 }
+
+/** What stands behind a spread: twice the standard deviation, and how well that is itself known. */
+const certainty = (freedom: number | null) => (freedom === null ? 'k = 2' : `k = 2, ${freedom} degrees of freedom`)
 
 function Row({ reading }: { readonly reading: ReadingView }) {
   const [asking, setAsking] = useState(false)
@@ -37,6 +44,7 @@ function Row({ reading }: { readonly reading: ReadingView }) {
       </span>
       <span className="quiet min-w-32 flex-1 text-sm">
         {reading.text} with the {reading.instrument}
+        {reading.direction !== null && ` at ${reading.direction}°`}
         {reading.remark && `, ${reading.remark}`}
         {struck && `; struck out: ${reading.struckBecause}`}
       </span>

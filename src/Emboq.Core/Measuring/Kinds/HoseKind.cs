@@ -23,11 +23,9 @@ internal static class HoseKind
         ],
         Rules = s => Kinds.Rules.Less(s, "inside", "outside", "A bore is narrower than what it is in."),
         // At rest or stretched: anywhere between, so a rectangle (JCGM 100, 4.3.7).
-        OwnDoubt = (s, key) => key is not ("inside" or "outside") ? null : s["give"] is { } give
-            ? new($"soft/{s.Place.Id}", $"give of {s.Place.Name}", Math.Abs(give.Value) / Math.Sqrt(12), Kind: SourceKind.Other)
-            : s.Place[key].Readings.FirstOrDefault(r => r.StruckBecause is null) is { } reading
-                ? new($"soft/{s.Place.Id}/{key}", $"softness of {s.Place.Name}, 2 % unless its give is read", UsualGive * reading.Value / Math.Sqrt(12))
-                : null,
+        OwnDoubt = (s, key, measured) => key is not ("inside" or "outside") ? null : s["give"] is { } give
+            ? new($"soft/{s.Place.Id}", $"give of {s.Place.Name}", Math.Abs(give.Value) / Math.Sqrt(12))
+            : new($"soft/{s.Place.Id}/{key}", $"softness of {s.Place.Name}, 2 % unless its give is read", UsualGive * measured.Value / Math.Sqrt(12)),
         Shape = s => s["inside"] is { } inside
             ? new Solid.Cylinder(s.Or("outside", inside.Value + 6) / 2, s.Or("depth", 60)) - new Solid.Cylinder(inside.Value / 2, s.Or("depth", 60) + 2).At(0, 0, -1)
             : null,
