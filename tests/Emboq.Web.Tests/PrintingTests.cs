@@ -160,7 +160,7 @@ public sealed class PrintingTests(Server server)
         var (here, there) = (await server.Post("/api/designs", Plan(part)), await server.Post("/api/designs", Plan(taken)));
         // A ladder spans the doubt, which other readings in the workshop move; the part and its rings are the same.
         static IEnumerable<string> Hashes(JsonNode design) => design["bodies"]!.AsArray().Where(b => !((string)b!["key"]!).StartsWith("ladder-", StringComparison.Ordinal)).Select(b => (string)b!["hash"]!);
-        Hashes(here).Count().ShouldBe(3);
+        Hashes(here).Count().ShouldBe(5);
         Hashes(there).ShouldBe(Hashes(here));
         (await server.Get("/api/processes")).AsArray().ShouldContain(p => (string)p!["name"]! == "a setup from elsewhere");
     }
