@@ -37,8 +37,9 @@ public sealed record OutOfRound(double Diameter, double Ovality, double Directio
         var left = ((values - (design * fit)).DotProduct(values - (design * fit)) + (Evaluation.UsualDegreesOfFreedom * floor)) / (freedom + Evaluation.UsualDegreesOfFreedom);
         var explained = Enumerable.Range(0, readings.Count).Sum(i => Math.Pow((design.Row(i) * fit) - values.Average(), 2)) / 2;
         var ratio = explained / left;
-        var direction = Math.Atan2(b, a) * 90 / Math.PI;
-        return new(fit[0], 2 * Math.Sqrt((a * a) + (b * b)), direction < 0 ? direction + 180 : direction,
+        // A hair under 180° is 0°.
+        var direction = Math.Round((Math.Atan2(b, a) * 90 / Math.PI) + 180, 6) % 180;
+        return new(fit[0], 2 * Math.Sqrt((a * a) + (b * b)), direction,
             1 - FisherSnedecor.CDF(2, freedom + Evaluation.UsualDegreesOfFreedom, ratio));
     }
 }

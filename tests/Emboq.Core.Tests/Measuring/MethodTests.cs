@@ -90,6 +90,10 @@ public sealed class MethodTests
         oval.Ovality.ShouldBe(0.4, 1e-9);
         oval.Direction.ShouldBe(30, 1e-6);
         oval.IsOval.ShouldBeTrue();
+        Found(0.2, 30, 75, 120, 165)!.Direction.ShouldBe(30, 1e-6);
+        // A hair under 180° is 0°.
+        OutOfRound.Of(new(Guid.NewGuid(), "d", "d", [.. new[] { (0.0, 50.2), (45, 50.0), (90, 49.8), (135, 50.0 + 1e-12) }.Select(r =>
+            new Reading(Guid.NewGuid(), r.Item2, "", Workshop.Caliper, DateTimeOffset.UnixEpoch, null, null, r.Item1))]))!.Direction.ShouldBe(0, 1e-5);
         Found(0.005, 0, 45, 90, 135)!.IsOval.ShouldBeFalse();
         Found(0.2, 0, 90, 180, 270).ShouldBeNull("two directions tell no ellipse");
         Found(0.2, 0, 60, 120).ShouldBeNull("three readings leave nothing over to judge by");
