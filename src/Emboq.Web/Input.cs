@@ -41,28 +41,7 @@ internal sealed class Input
     }
 
     /// <summary>A length that something real can have, in mm.</summary>
-    public double Size(string field, string? text, LengthSystem leading, double greatest = Limits.LongestReading)
-    {
-        var read = LengthNotation.Parse(text ?? "", leading, field);
-        problems.AddRange(read.Problems);
-        if (!read.IsGood)
-        {
-            return 0;
-        }
-
-        var value = read.Value.ToMillimetres();
-        var limit = $"over 0 to {greatest.ToString("0.###", CultureInfo.InvariantCulture)} mm";
-        if (value <= 0)
-        {
-            problems.Add(new(field, text, "A size is greater than nothing.", "Type the size as the instrument shows it.", limit));
-        }
-        else if (value > greatest)
-        {
-            problems.Add(new(field, text, $"{Views.QuantityText.Metric(value, Unit.Millimetre)} is longer than the {greatest.ToString("0.###", CultureInfo.InvariantCulture)} mm that can be read here.", "Look at the unit and the point, or choose another instrument.", limit));
-        }
-
-        return value;
-    }
+    public double Size(string field, string? text, LengthSystem leading) => Reading(field, text, Access.Length, leading, Limits.LongestReading);
 
     /// <summary>A reading of a dimension, in its unit.</summary>
     /// <param name="field">Path of the field.</param>

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Emboq.Core;
 using Emboq.Core.Quantities;
 
 namespace Emboq.Web.Tests;
@@ -49,7 +50,7 @@ public sealed class InputTests
     public void A_size_is_something_that_the_instrument_can_read(string text, string limit)
     {
         var input = new Input();
-        input.Size("text", text, LengthSystem.Metric, greatest: 150);
+        input.Reading("text", text, Access.Outside, LengthSystem.Metric, 150);
         input.Problems.ShouldHaveSingleItem().Limit.ShouldBe(limit);
     }
 

@@ -14,6 +14,8 @@ public static class Evaluation
     /// <summary>What the way without a formula is called.</summary>
     public const string Directly = "read directly";
 
+    private const string Repeatability = "repeat/";
+
     private const double FalseAlarm = 0.01;
 
     /// <summary>Evaluates a dimension of a place through its readings and through the methods whose inputs are read.</summary>
@@ -71,6 +73,9 @@ public static class Evaluation
 
     /// <summary>The doubt of a reading yet to be taken: what the instrument is known for.</summary>
     internal static IReadOnlyList<Source> Foreseen(Dimension dimension, Instrument instrument) => Group.Of(dimension with { Readings = [] }, instrument, [0]).Sources;
+
+    /// <summary>The source behind a directly read size that no other size shares: how its own readings repeat. <c>null</c> for a count, which has none.</summary>
+    internal static Source? RepeatabilityOf(Quantity read) => read.Shares.Select(s => s.Source).FirstOrDefault(s => s.Id.StartsWith(Repeatability, StringComparison.Ordinal));
 
     private static IEnumerable<Estimate> ByMethods(Sizes sizes, Dimension dimension)
     {
@@ -151,7 +156,7 @@ public static class Evaluation
             return new(instrument, values.Length, mean, scatter,
             [
                 new($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3), Kind: SourceKind.Measuring),
-                new($"repeat/{id}", $"repeatability of {dimension.Name}", repeatability / Math.Sqrt(values.Length), dof, SourceKind.Measuring),
+                new($"{Repeatability}{id}", $"repeatability of {dimension.Name}", repeatability / Math.Sqrt(values.Length), dof, SourceKind.Measuring),
                 new($"step/{id}", $"resolution of {dimension.Name}", instrument.Resolution / Math.Sqrt(12), Kind: SourceKind.Measuring),
             ]);
         }

@@ -37,7 +37,7 @@ public static class MeasureNext
             from dimension in place.Dimensions
             let measured = Evaluation.Of(dimension)?.Quantity
             where measured is not null
-            let repeat = measured.Shares.Select(s => s.Source).FirstOrDefault(s => s.Id.StartsWith("repeat/", StringComparison.Ordinal))
+            let repeat = Evaluation.RepeatabilityOf(measured)
             where repeat is not null && design.Seats.Any(s => s.Clearance.Partial(repeat) != 0)
             from instrument in instruments
             where instrument.Takes(dimension.Access) && instrument.Reach >= Math.Abs(measured.Value)

@@ -14,10 +14,6 @@ public static class StandardTables
     /// <summary>The table under a key, or <c>null</c>.</summary>
     public static StandardTable? Find(string key) => All.FirstOrDefault(t => t.Key == key);
 
-    /// <summary>Every row of every table that belongs to a size: nut, washer and holes of "M6".</summary>
-    public static IEnumerable<(StandardTable Table, StandardRow Row)> OfSize(string size) =>
-        from table in All from row in table.Rows where row.Size == size select (table, row);
-
     private static List<StandardTable> Load()
     {
         var assembly = Assembly.GetExecutingAssembly();

@@ -16,7 +16,7 @@ public sealed class KindDataTests
         var dimensions = place.Kind.DimensionsOf(place.Items);
         dimensions.Select(d => d.Key).Distinct().Count().ShouldBe(dimensions.Count);
         dimensions.ShouldAllBe(d => d.Name.Length > 0 && d.How.EndsWith('.'));
-        dimensions.ShouldContain(d => d.Need == Need.Needed || key == "holes");
+        dimensions.ShouldContain(d => d.Need == Need.Needed);
         place.Dimensions.Select(d => (d.Key, d.Access)).ShouldBe(dimensions.Select(d => (d.Key, d.Access)));
     }
 

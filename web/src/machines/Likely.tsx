@@ -52,10 +52,12 @@ function Table({ ranking }: { readonly ranking: Ranking }) {
   )
 }
 
-/** What goes with a size, as the other tables have it. */
+const holes = 'clearance-holes'
+
+/** The clearance holes of a size, where they are not what was looked up. */
 function Goes({ size, table }: { readonly size: string; readonly table: string }) {
   const tables = useQuery(standards).data ?? []
-  const rows = rowsOfSize(tables, size).filter((r) => r.table.key !== table && r.table.key === 'clearance-holes')
+  const rows = table === holes ? [] : rowsOfSize(tables, size).filter((r) => r.table.key === holes)
   if (rows.length === 0) return null
   return (
     <span className="quiet figure block text-sm">

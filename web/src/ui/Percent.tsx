@@ -1,7 +1,7 @@
 /** A share as a whole percentage, the figure in figures and the sign close behind it. What is not quite certain is not called certain. */
 export function Percent({ share }: { readonly share: number }) {
-  const words = share < 0.995 && share > 0.005 ? '' : share < 1 && share > 0.5 ? 'over ' : share > 0 && share < 0.5 ? 'under ' : ''
-  const figure = words === 'over ' ? 99 : words === 'under ' ? 1 : Math.round(share * 100)
+  const rounded = Math.round(share * 100)
+  const [words, figure] = rounded === 100 && share < 1 ? ['over ', 99] : rounded === 0 && share > 0 ? ['under ', 1] : ['', rounded]
   return (
     <span className="whitespace-nowrap">
       {words}

@@ -9,7 +9,7 @@ internal static class AngleKind
         new("rise", "rise", "Square to it, up to the other face.", Access.Depth, Need.Helps),
     ])
     {
-        Methods = [Kinds.Methods.RiseAndRun("angle", "rise", "run")],
+        Methods = [new("rise and run", "angle", ["rise", "run"], q => Quantity.Atan(q[0] / q[1]), "Plane geometry")],
         Figures = (s, ledger) =>
         {
             if (s["angle"] is { Value: > 0 and < 90 } angle)
