@@ -20,6 +20,8 @@ var process = (await http.GetFromJsonAsync<List<Emboq.Core.Process>>("/api/proce
     Converters = { new System.Text.Json.Serialization.JsonStringEnumConverter() },
 }))!.Single(p => p.Id == (Guid)part["state"]!["process"]!);
 
+var decisions = part["state"]!["parameters"]!.AsObject().ToDictionary(p => p.Key, p => (string)p.Value!);
+
 for (var warm = 0; warm < 400; warm++)
 {
     await Preview(warm);
@@ -86,7 +88,7 @@ async Task Preview(int i)
 
 async Task Kernel(int i)
 {
-    var values = ParameterValues.Read(family.Parameters, new Dictionary<string, string> { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["wall"] = "1.8", ["coneAngle"] = Angle(i) }).Value;
+    var values = ParameterValues.Read(family.Parameters, new Dictionary<string, string>(decisions) { ["coneAngle"] = Angle(i) }).Value;
     var design = family.Design(new(values, new Dictionary<string, Interface> { ["first"] = Tube(100.24), ["second"] = Tube(63.33) }, process, []));
     _ = await pool.Evaluate([.. design.Bodies.Where(b => b.Role != BodyRole.Coupon).Select(b => b.Solid)], Facets.DefaultChordError, default);
 }

@@ -1,6 +1,5 @@
 using System.Collections.Concurrent;
 using System.Text.Json;
-using System.Threading.Channels;
 using Emboq.Core;
 using Emboq.Core.Printing;
 
@@ -10,7 +9,9 @@ namespace Emboq.Kernel;
 /// An engine that fails, takes too long or grows past its bound is replaced while the others serve.</summary>
 public sealed class KernelPool : ISolidKernel, IAsyncDisposable
 {
-    private readonly Channel<Task<KernelEngine>> idle = Channel.CreateUnbounded<Task<KernelEngine>>();
+    /// <summary>The engine used last is used next: what it keeps is still near the processor.</summary>
+    private readonly ConcurrentStack<Task<KernelEngine>> idle = new();
+    private readonly SemaphoreSlim waiting = new(0);
     private readonly ConcurrentDictionary<Task, bool> leaving = new();
     private readonly SharedWork<IReadOnlyList<SolidMesh>> meshing = new();
     private readonly SharedWork<IReadOnlyList<Layer>> cutting = new();
@@ -73,15 +74,16 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
 
         for (int i = 0; i < limits.Engines; i++)
         {
-            Discard(await idle.Reader.ReadAsync());
+            Discard(await Take(default));
         }
 
         await Task.WhenAll(leaving.Keys);
+        waiting.Dispose();
     }
 
     private async Task<T> Run<T>(Func<KernelEngine, KernelAnswer<T>> use, CancellationToken gone)
     {
-        var taken = await idle.Reader.ReadAsync(gone);
+        var taken = await Take(gone);
         try
         {
             var engine = await taken;
@@ -126,10 +128,14 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
 
     private void Put(Task<KernelEngine> engine)
     {
-        if (!idle.Writer.TryWrite(engine))
-        {
-            throw new InvalidOperationException("The pool takes engines until it is disposed of.");
-        }
+        idle.Push(engine);
+        waiting.Release();
+    }
+
+    private async Task<Task<KernelEngine>> Take(CancellationToken gone)
+    {
+        await waiting.WaitAsync(gone);
+        return idle.TryPop(out var engine) ? engine : throw new InvalidOperationException("An engine was counted that is not there.");
     }
 
     private void Discard(Task<KernelEngine> engine)

@@ -7,7 +7,7 @@ namespace Emboq.Store;
 /// <summary>What a design is computed from, in one round trip: it is read for every step of every value.</summary>
 public static class BriefStore
 {
-    private static readonly string Select = $"{InterfaceStore.SelectOf("id = any(@ids)")}; {ProcessStore.SelectOne}; {RevisionStore.SelectEvidence}";
+    private static readonly string Select = $"{InterfaceStore.SelectOf(InterfaceStore.ByIdentity)}; {ProcessStore.SelectOne}; {RevisionStore.SelectEvidence}";
 
     /// <summary>Some interfaces with their readings, one process, and what a part's tries say about it.</summary>
     /// <param name="database">The notebook.</param>

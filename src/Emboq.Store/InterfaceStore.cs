@@ -13,11 +13,11 @@ public static class InterfaceStore
 
     /// <summary>Some interfaces with their readings, by identity; unknown ones are left out.</summary>
     public static async Task<IReadOnlyDictionary<Guid, Interface>> Of(NpgsqlDataSource database, IReadOnlyCollection<Guid> ids, CancellationToken stop) =>
-        (await Read(database, "id = any(@ids)", new { ids = ids.ToArray() }, stop)).ToDictionary(i => i.Interface.Id, i => i.Interface);
+        (await Read(database, ByIdentity, new { ids = ids.ToArray() }, stop)).ToDictionary(i => i.Interface.Id, i => i.Interface);
 
     /// <summary>Every listed interface of a kind with its machine's identity.</summary>
     public static Task<IReadOnlyList<(Guid Machine, Interface Interface)>> OfKind(NpgsqlDataSource database, InterfaceKind kind, CancellationToken stop) =>
-        Read(database, "kind = @kind and not archived and machine_id in (select id from machine_now where not archived)", new { kind = kind.Key }, stop);
+        Read(database, "select p.id from interface_now p where p.kind = @kind and not p.archived and p.machine_id in (select m.id from machine_now m where not m.archived)", new { kind = kind.Key }, stop);
 
     /// <summary>Enters an interface.</summary>
     /// <returns><c>false</c> when there is no such machine.</returns>
@@ -71,13 +71,16 @@ public static class InterfaceStore
 
     private sealed record TakenRow(Guid InterfaceId, string InstrumentId);
 
+    /// <summary>Selects the places of given identities.</summary>
+    internal const string ByIdentity = "select unnest(@ids)";
+
     /// <summary>Four statements that <see cref="ReadInterfaces"/> reads the answers of.</summary>
-    /// <param name="condition">Which rows of interface_now; written in the code, never by a person.</param>
-    internal static string SelectOf(string condition) => $"""
-        select id, machine_id, name, kind, version, array_to_json(items)::text as items, archived from interface_now where {condition} order by at, id;
+    /// <param name="places">A select of identities; written in the code, never by a person.</param>
+    internal static string SelectOf(string places) => $"""
+        select id, machine_id, name, kind, version, array_to_json(items)::text as items, archived from interface_now where id in ({places}) order by at, id;
         select r.id, r.interface_id, r.dimension, r.value, r.text, r.at, r.remark, s.because, r.direction, r.instrument_id
-        from reading r left join reading_strike s on s.reading_id = r.id where r.interface_id in (select id from interface_now where {condition}) order by r.at, r.id;
-        select kind, dimension, instrument_id, squares, freedom from scatter where kind in (select kind from interface_now where {condition});
+        from reading r left join reading_strike s on s.reading_id = r.id where r.interface_id in ({places}) order by r.at, r.id;
+        select kind, dimension, instrument_id, squares, freedom from scatter where kind in (select kind from interface where id in ({places}));
         {InstrumentStore.SelectAll}
         """;
 
@@ -92,10 +95,10 @@ public static class InterfaceStore
         return [.. rows.Select(row => (row.MachineId, ToInterface(row, byDimension, scatters)))];
     }
 
-    private static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> Read(NpgsqlDataSource database, string condition, object values, CancellationToken stop)
+    private static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> Read(NpgsqlDataSource database, string places, object values, CancellationToken stop)
     {
         await using var connection = await database.OpenConnectionAsync(stop);
-        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(SelectOf(condition), values, cancellationToken: stop));
+        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(SelectOf(places), values, cancellationToken: stop));
         return await ReadInterfaces(answers);
     }
 
