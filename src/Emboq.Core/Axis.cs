@@ -6,6 +6,9 @@ public enum Axis
     /// <summary>Across, to the right.</summary>
     X,
 
+    /// <summary>Away from who looks at it.</summary>
+    Y,
+
     /// <summary>Upright.</summary>
     Z,
 }

@@ -35,8 +35,14 @@ public sealed record Design
     /// <summary>How it is fitted, in order.</summary>
     public required IReadOnlyList<string> Fitting { get; init; }
 
-    /// <summary>A body the way it is printed: the part the chosen way up, a coupon as it stands.</summary>
-    public Solid AsPrinted(Body body) => body.Role == BodyRole.Part ? body.Solid.Tipped(Ways.First(w => w.Key == Way).Tip) : body.Solid;
+    /// <summary>A body the way it is printed: the part the chosen way up, everything else as it stands.</summary>
+    public Solid AsPrinted(Body body) => body.Key == "part" ? body.Solid.Tipped(Ways.First(w => w.Key == Way).Tip) : body.Solid;
+
+    /// <summary>The holes that another part may share; empty when there are none.</summary>
+    public IReadOnlyList<PatternHole> Pattern { get; init; } = [];
+
+    /// <summary>What must stay material around its holes: named, in the frame of the part.</summary>
+    public IReadOnlyList<(string Name, Solid Zone)> Walls { get; init; } = [];
 
     /// <summary>What can hurt somebody, and whose word decides.</summary>
     public required IReadOnlyList<string> Cautions { get; init; }

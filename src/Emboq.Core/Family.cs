@@ -13,13 +13,34 @@ public sealed record Family(
     string Need,
     IReadOnlyList<InterfaceSlot> Slots,
     IReadOnlyList<ParameterSpec> Parameters,
-    Func<Brief, Design> Design);
+    Func<Brief, Design> Design)
+{
+    /// <summary>What the columns of a list mean when it has no heading: keys of parameters, in order.</summary>
+    public IReadOnlyList<string> ListColumns { get; init; } = [];
+
+    /// <summary>Whether it is screwed to something: the workshop's own screws then count.</summary>
+    public bool Screws { get; init; }
+
+    /// <summary>Whether it takes its holes from another part of the job.</summary>
+    public bool Serves { get; init; }
+}
 
 /// <summary>A place of a family where an interface goes.</summary>
 /// <param name="Key">Short and stable: "first".</param>
 /// <param name="Label">As shown.</param>
 /// <param name="Kinds">Keys of the interface kinds that suit.</param>
-public sealed record InterfaceSlot(string Key, string Label, IReadOnlyList<string> Kinds);
+/// <param name="Need">Whether it must be filled.</param>
+public sealed record InterfaceSlot(string Key, string Label, IReadOnlyList<string> Kinds, SlotNeed Need = SlotNeed.Always);
+
+/// <summary>Whether a slot must be filled.</summary>
+public enum SlotNeed
+{
+    /// <summary>Nothing can be computed without it.</summary>
+    Always,
+
+    /// <summary>The family does without.</summary>
+    Sometimes,
+}
 
 /// <summary>Everything a family computes a part from.</summary>
 /// <param name="Parameters">The maker's decisions.</param>
@@ -32,4 +53,11 @@ public sealed record Brief(
     IReadOnlyDictionary<string, Interface> Interfaces,
     Process Process,
     IReadOnlyList<TryEvidence> Tries,
-    string? Mark = null);
+    string? Mark = null)
+{
+    /// <summary>The design of the part that this one serves; <c>null</c> when it serves none.</summary>
+    public Design? Served { get; init; }
+
+    /// <summary>The screws that the workshop has.</summary>
+    public IReadOnlyList<DrawerScrew> Drawer { get; init; } = [];
+}

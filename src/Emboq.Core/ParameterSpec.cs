@@ -23,6 +23,9 @@ public enum ParameterKind
 
     /// <summary>One of the named options.</summary>
     Choice,
+
+    /// <summary>Words of one line; the greatest value is their greatest count of characters.</summary>
+    Text,
 }
 
 /// <summary>One thing the maker may decide about a part of a family.</summary>
@@ -72,7 +75,7 @@ public sealed record ParameterSpec
         ParameterKind.Flow => "m³/h",
         ParameterKind.Taper => "°",
         ParameterKind.Number => CountedIn,
-        ParameterKind.Choice or ParameterKind.Outline => "",
+        ParameterKind.Choice or ParameterKind.Outline or ParameterKind.Text => "",
         _ => throw new InvalidOperationException($"No unit is defined for {Kind}."),
     };
 }

@@ -11,8 +11,16 @@ public sealed class ParameterValues
 
     private readonly IReadOnlyDictionary<string, Profile> outlines;
 
-    private ParameterValues(Dictionary<string, double> numbers, Dictionary<string, string> choices, Dictionary<string, Profile> outlines) =>
-        (this.numbers, this.choices, this.outlines) = (numbers, choices, outlines);
+    /// <summary>Words of one line; empty when none were given.</summary>
+    public string Text(string key) => choices.GetValueOrDefault(key, "");
+
+    private readonly IReadOnlyDictionary<string, LengthEntry> lengths;
+
+    private ParameterValues(Dictionary<string, double> numbers, Dictionary<string, string> choices, Dictionary<string, Profile> outlines, Dictionary<string, LengthEntry> lengths) =>
+        (this.numbers, this.choices, this.outlines, this.lengths) = (numbers, choices, outlines, lengths);
+
+    /// <summary>A length exactly as it was written, fractions and all; <c>null</c> when it was left to Emboq.</summary>
+    public LengthEntry? Length(string key) => lengths.GetValueOrDefault(key);
 
     /// <summary>A closed outline, mm; <c>null</c> when none was given.</summary>
     public Profile? Outline(string key) => outlines.GetValueOrDefault(key);
@@ -36,6 +44,7 @@ public sealed class ParameterValues
         var numbers = new Dictionary<string, double>();
         var choices = new Dictionary<string, string>();
         var outlines = new Dictionary<string, Profile>();
+        var lengths = new Dictionary<string, LengthEntry>();
         foreach (var spec in specs)
         {
             var entry = entries.GetValueOrDefault(spec.Key);
@@ -50,6 +59,11 @@ public sealed class ParameterValues
                 choices[spec.Key] = text;
                 problems.AddRange(spec.Options.Any(o => o.Key == text) ? [] : [NoSuchOption(spec, text)]);
             }
+            else if (spec.Kind == ParameterKind.Text)
+            {
+                choices[spec.Key] = text;
+                problems.AddRange(text.Length <= spec.Maximum && text.All(c => c >= ' ' && !char.IsSurrogate(c)) ? [] : [NotOneLine(spec, text)]);
+            }
             else if (spec.Kind == ParameterKind.Outline)
             {
                 var outline = OutlineNotation.Parse(text, $"parameters.{spec.Key}");
@@ -61,23 +75,24 @@ public sealed class ParameterValues
             }
             else
             {
-                var number = Number(spec, text, leading).Then(n => InRange(spec, text, n));
+                var length = spec.Kind == ParameterKind.Length ? LengthNotation.Parse(text, leading, $"parameters.{spec.Key}") : null;
+                var number = (length?.Then<double>(l => l.ToMillimetres()) ?? Number(spec, text)).Then(n => InRange(spec, text, n));
                 problems.AddRange(number.Problems);
+                if (length is { IsGood: true })
+                {
+                    lengths[spec.Key] = length.Value;
+                }
+
                 numbers[spec.Key] = number.IsGood ? number.Value : 0;
             }
         }
 
-        return problems.Count > 0 ? problems : new ParameterValues(numbers, choices, outlines);
+        return problems.Count > 0 ? problems : new ParameterValues(numbers, choices, outlines, lengths);
     }
 
-    private static Outcome<double> Number(ParameterSpec spec, string text, LengthSystem leading)
+    private static Outcome<double> Number(ParameterSpec spec, string text)
     {
         var field = $"parameters.{spec.Key}";
-        if (spec.Kind == ParameterKind.Length)
-        {
-            return LengthNotation.Parse(text, leading, field).Then<double>(l => l.ToMillimetres());
-        }
-
         if (spec.Kind == ParameterKind.Flow)
         {
             return FlowNotation.Parse(text, field);
@@ -118,6 +133,9 @@ public sealed class ParameterValues
         var options = string.Join(", ", spec.Options.Select(o => o.Key));
         return new($"parameters.{spec.Key}", text, $"{spec.Label} cannot be '{text}'.", $"Use one of {options}.", options);
     }
+
+    private static Problem NotOneLine(ParameterSpec spec, string text) => new($"parameters.{spec.Key}", text, $"{spec.Label} has {text.Length} characters, or one that no letter is drawn for.",
+        $"Use one line of up to {Text(spec.Maximum)} letters, digits and marks.", $"{Text(spec.Maximum)} characters");
 
     private static string Range(ParameterSpec spec) => $"{Text(spec.Minimum)} to {Text(spec.Maximum)}{Unit(spec)}";
 

@@ -1,3 +1,4 @@
+using Emboq.Core.Fits;
 using Emboq.Core.Printing;
 
 namespace Emboq.Core;
@@ -48,7 +49,7 @@ public sealed record Process
     /// One source for all surfaces of the kind on this process.</summary>
     public Quantity Allowance(Surface surface)
     {
-        var allowance = Allowances[surface];
+        var allowance = Known(surface);
         var kind = Describe(surface);
         return Quantity.Input($"{kind} allowance", allowance.Value, Unit.Millimetre, new Provenance.RuleOfThumb(allowance.Basis),
             [(new($"process/{Id}/{surface}", $"how {kind}s come out on {Name}", allowance.StandardUncertainty), 1)]);
@@ -59,13 +60,19 @@ public sealed record Process
     /// <param name="place">Which place, for the name.</param>
     public Quantity PrintScatter(Surface surface, string place) =>
         Quantity.Input("print scatter", 0, Unit.Millimetre, new Provenance.RuleOfThumb("Two prints of one size differ a little."),
-            [(new($"scatter/{Id}/{place}", $"scatter between prints of the {place}", Allowances[surface].PrintScatter), 1)]);
+            [(new($"scatter/{Id}/{place}", $"scatter between prints of the {place}", Known(surface).PrintScatter), 1)]);
+
+    /// <summary>What is known of a kind of surface: this process's own figures, or where every process starts.</summary>
+    public Allowance Known(Surface surface) => Allowances.GetValueOrDefault(surface) ?? UsualAllowances.Of(surface);
 
     /// <summary>The kind of surface in words.</summary>
     public static string Describe(Surface surface) => surface switch
     {
         Surface.HoleUpright => "upright hole",
         Surface.OutsideRound => "round outside",
+        Surface.HoleLying => "lying hole",
+        Surface.Pocket => "pocket",
+        Surface.OutsideFlat => "flat outside",
         _ => throw new ArgumentOutOfRangeException(nameof(surface), surface, "No words are defined for this surface."),
     };
 }

@@ -6,6 +6,9 @@ namespace Emboq.Core;
 /// <param name="Callouts">Dimensions tied to ledger lines.</param>
 public sealed record SeatDrawing(IReadOnlyList<Region> Regions, IReadOnlyList<(Point2 From, Point2 To)> CentreLines, IReadOnlyList<Callout> Callouts)
 {
+    /// <summary>Words on it.</summary>
+    public IReadOnlyList<DrawnText> Texts { get; init; } = [];
+
     /// <summary>The corners of the rectangle that holds every region.</summary>
     public (Point2 Least, Point2 Greatest) Bounds
     {
@@ -33,7 +36,20 @@ public enum Matter
 /// <summary>One cut face.</summary>
 /// <param name="Matter">Whose it is.</param>
 /// <param name="Outline">Closed outline.</param>
-public sealed record Region(Matter Matter, IReadOnlyList<Point2> Outline);
+/// <param name="Drag">What dragging it sets; <c>null</c> when it stays where it was computed.</param>
+public sealed record Region(Matter Matter, IReadOnlyList<Point2> Outline, Drag? Drag = null);
+
+/// <summary>Parameters that follow a face that is dragged.</summary>
+/// <param name="X">Key of the parameter that takes its left edge.</param>
+/// <param name="Y">Key of the parameter that takes its lower edge.</param>
+/// <param name="At">Where its lower left corner stands by those parameters now.</param>
+public sealed record Drag(string X, string Y, Point2 At);
+
+/// <summary>Words on a drawing, centred.</summary>
+/// <param name="Text">One line.</param>
+/// <param name="At">Their middle.</param>
+/// <param name="Size">Height of a capital, mm.</param>
+public sealed record DrawnText(string Text, Point2 At, double Size);
 
 /// <summary>What a callout measures.</summary>
 public enum CalloutKind

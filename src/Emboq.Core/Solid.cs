@@ -35,6 +35,10 @@ public abstract class Solid : IEquatable<Solid>
     /// <param name="degrees">Counter-clockwise seen from +x: 90 lays what pointed along y upright.</param>
     public Solid Tipped(double degrees) => degrees == 0 ? this : new Turned(this, Axis.X, degrees);
 
+    /// <summary>Turned about the y axis.</summary>
+    /// <param name="degrees">Counter-clockwise seen from +y: 90 lays what pointed up along x.</param>
+    public Solid Rolled(double degrees) => degrees == 0 ? this : new Turned(this, Axis.Y, degrees);
+
     /// <inheritdoc/>
     public bool Equals(Solid? other) => other?.Hash == Hash;
 
@@ -137,8 +141,8 @@ public abstract class Solid : IEquatable<Solid>
 
     /// <summary>Raised letters in the xy plane, read from +z, centred on the origin, standing from z = 0 up.
     /// As high as asked, or lower where that would be wider than there is room for.</summary>
-    public sealed class Lettering(string text, double size, double room, double thickness)
-        : Solid(StructuralHash.Of($"lettering {Legible(text)}", [Positive(size, nameof(size)), Positive(room, nameof(room)), Positive(thickness, nameof(thickness))]))
+    public sealed class Lettering(string text, double size, double room, double thickness, double growth = 0)
+        : Solid(StructuralHash.Of($"lettering {Legible(text)}", [Positive(size, nameof(size)), Positive(room, nameof(room)), Positive(thickness, nameof(thickness)), .. Finite(growth, nameof(growth)) == 0 ? Array.Empty<double>() : [growth]]))
     {
         /// <summary>What it says; letters, digits and the like, no line breaks.</summary>
         public string Text { get; } = text;
@@ -152,9 +156,12 @@ public abstract class Solid : IEquatable<Solid>
         /// <summary>Along z, mm.</summary>
         public double Thickness { get; } = thickness;
 
-        private static string Legible(string text) => text.Length is > 0 and <= 40 && text.All(c => c > ' ' && !char.IsSurrogate(c))
+        /// <summary>How far every outline is moved outwards, mm; negative for an inlay that goes into letters of the same text.</summary>
+        public double Growth { get; } = growth;
+
+        private static string Legible(string text) => text.Length is > 0 and <= 40 && text.All(c => c >= ' ' && !char.IsSurrogate(c)) && text.Trim().Length == text.Length
             ? text
-            : throw new ArgumentException("A lettering is 1 to 40 visible characters.", nameof(text));
+            : throw new ArgumentException("A lettering is 1 to 40 characters of one line, none of them blank at an end.", nameof(text));
     }
 
     /// <summary>A solid moved by a translation.</summary>

@@ -8,4 +8,13 @@ public enum Surface
 
     /// <summary>The outside of a round whose axis stands upright on the bed.</summary>
     OutsideRound,
+
+    /// <summary>The inside of a hole whose axis lies along the bed.</summary>
+    HoleLying,
+
+    /// <summary>Between two flat upright faces: a pocket, a slot, a hexagon.</summary>
+    Pocket,
+
+    /// <summary>Over two flat upright faces: a key, a plate, an inlay.</summary>
+    OutsideFlat,
 }

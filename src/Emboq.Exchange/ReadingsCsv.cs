@@ -19,16 +19,7 @@ public static class ReadingsCsv
     /// <summary>Reads the lines. A stray quote, as in 1-7/16", is text.</summary>
     public static IReadOnlyList<ReadingLine> Read(string text)
     {
-        using var csv = new CsvReader(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture)
-        {
-            DetectDelimiter = true,
-            DetectDelimiterValues = [",", ";", "\t"],
-            BadDataFound = null,
-            MissingFieldFound = null,
-            TrimOptions = TrimOptions.Trim,
-            // A line with a stray quote is read as it stands; only a quote that opens a cell quotes.
-            Mode = text.Contains(",\"", StringComparison.Ordinal) || text.Contains(";\"", StringComparison.Ordinal) || text.StartsWith('"') || text.Contains("\n\"", StringComparison.Ordinal) ? CsvMode.RFC4180 : CsvMode.NoEscape,
-        });
+        using var csv = new CsvReader(new StringReader(text), CsvText.Settings(text));
         var lines = new List<ReadingLine>();
         if (!csv.Read() || !csv.ReadHeader())
         {

@@ -11,8 +11,8 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     extrude: (i) => fromOutline(i.outline, (section) => section.extrude(i.height)),
     move: (i, of) => of(i.of).translate(i.by),
     loft: (i) => loft(i.outlines, i.heights),
-    letter: (i) => fromOutlines(i.outlines, (section) => section.extrude(i.height)),
-    turn: (i, of) => of(i.of).rotate(i.axis === 'x' ? [i.degrees, 0, 0] : [0, 0, i.degrees]),
+    letter: (i) => fromOutlines(i.outlines, (section) => (i.growth ? grown(section, i) : section.extrude(i.height))),
+    turn: (i, of) => of(i.of).rotate(['X', 'Y', 'Z'].map((axis) => (axis === i.axis ? i.degrees : 0))),
     union: (i, of) => of(i.a).add(of(i.b)),
     difference: (i, of) => of(i.a).subtract(of(i.b)),
     intersection: (i, of) => of(i.a).intersect(of(i.b)),
@@ -26,6 +26,15 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
       return solid(section)
     } finally {
       section.delete()
+    }
+  }
+
+  function grown(section, { growth, height }) {
+    const wider = section.offset(growth, 'Miter', 2)
+    try {
+      return wider.extrude(height)
+    } finally {
+      wider.delete()
     }
   }
 

@@ -40,9 +40,46 @@ internal static class Designer
             problems.Add(new("process", $"{state.Process}", $"There is no process {state.Process}.", "Use an id from GET /api/processes."));
         }
 
-        return problems.Count > 0
-            ? problems
-            : family.Design(new(values.Value, state.Interfaces.ToDictionary(i => i.Key, i => interfaces[i.Value]), process!, tries, mark));
+        var served = state.Serves is { } serves ? await Served(database, family, serves, stop) : null;
+        problems.AddRange(served?.Problems ?? []);
+        if (problems.Count > 0)
+        {
+            return problems;
+        }
+
+        var drawer = family.Screws ? (await ScrewStore.Now(database, stop)).Screws : [];
+        return family.Design(new(values.Value, state.Interfaces.ToDictionary(i => i.Key, i => interfaces[i.Value]), process!, tries, mark) { Served = served?.Value, Drawer = drawer });
+    }
+
+    /// <summary>Computes every member of a kept part's row, in order; a part without a row is its only member.</summary>
+    public static async Task<Outcome<IReadOnlyList<Design>>> OfMembers(NpgsqlDataSource database, Part part, CancellationToken stop, string? mark = null)
+    {
+        var designs = new List<Design>();
+        foreach (var (state, i) in PartRow.Members(part.State).Select((s, i) => (s, i)))
+        {
+            var design = await OfPart(database, part with { State = state }, stop, mark);
+            if (!design.IsGood)
+            {
+                return part.State.Row is not { Count: > 0 } ? design.Problems.ToList()
+                    : design.Problems.Select(p => p with { Field = $"row.{i + 1}.{p.Field}", Message = $"Member {i + 1} of the row: {p.Message}" }).ToList();
+            }
+
+            designs.Add(design.Value);
+        }
+
+        return designs;
+    }
+
+    private static async Task<Outcome<Design>> Served(NpgsqlDataSource database, Family family, Guid serves, CancellationToken stop)
+    {
+        if (!family.Serves)
+        {
+            return new Problem("serves", $"{serves}", $"A {family.Name} takes its holes from no other part.", "Leave it out.");
+        }
+
+        return await JobStore.Part(database, serves, stop) is not { } part ? new Problem("serves", $"{serves}", $"There is no part {serves}.", "Choose another part of the job.")
+            : FamilyList.Find(part.Family)?.Serves ?? false ? new Problem("serves", part.Name, $"{part.Name} takes its own holes from a part.", "Choose that part itself.")
+            : await OfPart(database, part with { State = PartRow.Members(part.State)[0] }, stop);
     }
 
     private static IEnumerable<Problem> SlotProblems(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces)
@@ -51,6 +88,11 @@ internal static class Designer
         {
             if (!state.Interfaces.TryGetValue(slot.Key, out var id))
             {
+                if (slot.Need == SlotNeed.Sometimes)
+                {
+                    continue;
+                }
+
                 yield return new($"interfaces.{slot.Key}", null, $"Nothing is named for the {slot.Label}.", "Choose the machine's place that it fits.");
             }
             else if (!interfaces.TryGetValue(id, out var place))

@@ -32,7 +32,7 @@ internal static class PackWriter
         using (var zip = new ZipArchive(memory, ZipArchiveMode.Create))
         {
             Add(zip, "read-me.txt", Encoding.UTF8.GetBytes(Page(job, part, revision, process, [.. slots.Select(p => $"{p.Key} end: {p.Value.Place.Name} of {p.Value.Machine}")])));
-            await Print(zip, "part", ["part"]);
+            await Print(zip, "part", [.. revision.Frozen.Solids.Keys.Where(PartRow.IsPart)]);
             await Print(zip, "test-piece", proofs);
             Add(zip, "job.json", JsonSerializer.SerializeToUtf8Bytes(File(job, part, revision, process, slots), Json));
         }
@@ -41,6 +41,11 @@ internal static class PackWriter
 
         async Task Print(ZipArchive zip, string name, IReadOnlyList<string> keys)
         {
+            if (keys.Count == 0)
+            {
+                return;
+            }
+
             var bodies = Plate.InARow(await Endpoints.FileEndpoints.Meshes(revision, keys, kernel, stop));
             Add(zip, $"{name}.3mf", ThreeMfFile.Write(bodies, $"{part.Name} - {name}"));
             Add(zip, $"{name}.stl", StlFile.Write(Plate.AsOne(bodies), $"{part.Name} - {name}"));
@@ -59,7 +64,7 @@ internal static class PackWriter
         IEnumerable<(string Title, IReadOnlyList<string> Lines)> sections =
         [
             ("Fits", places),
-            ("Print the test piece first", ["It is cut out of the very part: if its rings fit, the part will.", "Set your printer by it before hours of printing."]),
+            .. revision.Frozen.Solids.Keys.Any(k => k.StartsWith("ring-", StringComparison.Ordinal)) ? new (string, IReadOnlyList<string>)[] { ("Print the test piece first", ["It is cut out of the very part: if its rings fit, the part will.", "Set your printer by it before hours of printing."]) } : [],
             ("Way up", [notes?.WayUp ?? "as in the file", "The files lie as they are printed; they are in millimetres."]),
             ("Settings", [string.Create(CultureInfo.InvariantCulture, $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Skins} closed layers, {s.Fill * 100:0} % fill"), $"tried with {process.Material}"]),
             ("Also needed", notes is { Hardware.Count: > 0 } ? notes.Hardware : ["nothing"]),

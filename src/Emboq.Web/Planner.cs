@@ -26,7 +26,8 @@ internal static class Planner
         var ways = await Task.WhenAll(design.Ways.Select(async w => (w, await Layers(part.Solid.Tipped(w.Tip), process, kernel, stop))));
         var comparison = WayComparison.Of(ways, process, factor);
         var plan = comparison.Ways.First(w => w.Way.Key == design.Way).Plan;
-        return new([PrintView.Of(part, plan), .. coupons], WaysView.Of(comparison, design.Way),
+        var others = await Task.WhenAll(design.Bodies.Where(b => b.Role == BodyRole.Part && b != part).Select(async b => PrintView.Of(b, PrintPlan.Of(await Layers(b.Solid, process, kernel, stop), process, factor))));
+        return new([PrintView.Of(part, plan), .. others, .. coupons], WaysView.Of(comparison, design.Way),
             MakeOrBuy.Of(values, plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null);
     }
 
@@ -37,6 +38,7 @@ internal static class Planner
         return PrintPlan.Of(PrintPlan.Together(layers), process, TimeFactor.Of(process, []))["time.modelled"].Value;
     }
 
-    private static Task<IReadOnlyList<Layer>> Layers(Solid solid, Process process, ISolidKernel kernel, CancellationToken stop) =>
+    /// <summary>Cuts a solid as a process would print it.</summary>
+    public static Task<IReadOnlyList<Layer>> Layers(Solid solid, Process process, ISolidKernel kernel, CancellationToken stop) =>
         kernel.Layers(solid, new(process.LayerHeight, process.LineWidth, process.Settings.Walls, process.Settings.Skins), ChordError, stop);
 }

@@ -31,7 +31,7 @@ public static class Advice
         }
 
         var told = tries.Where(t => t.Revision == newest.Number).ToList();
-        var waiting = design.Seats.Where(s => newest.Printed.Any(b => b == "part" || b == $"ring-{s.Slot}" || b == $"ladder-{s.Slot}") && told.All(t => t.Seat != s.Slot)).ToList();
+        var waiting = design.Seats.Where(s => newest.Printed.Any(b => PartRow.IsPart(b) || b == $"ring-{s.Slot}" || b == $"ladder-{s.Slot}") && told.All(t => t.Seat != s.Slot)).ToList();
         if (waiting.Count > 0)
         {
             return new(Station.Try, $"Try revision {newest.Number} on the {string.Join(" and the ", waiting.Select(s => s.Interface.Name))}.");
@@ -40,7 +40,7 @@ public static class Advice
         var off = design.Seats.Where(s => IsOff(s, [.. told.Where(t => t.Seat == s.Slot)])).ToList();
         return off.Count > 0
             ? new(Station.Prove, $"Print again: {string.Join(" and ", off.Select(s => Corrected(s, newest)))}.")
-            : newest.Printed.Contains("part")
+            : newest.Printed.Any(PartRow.IsPart)
                 ? new(Station.Keep, $"Keep revision {newest.Number}: it fits.")
                 : new(Station.Print, $"Print the part: the rings of revision {newest.Number} fit.");
     }
@@ -59,12 +59,18 @@ public static class Advice
         }
 
         var felt = FeelClasses.Of(feel).Clearance;
-        return felt >= seat.Least && felt <= seat.Greatest;
+        // No word tells clearances apart that are wider than the loosest word.
+        return felt >= Math.Min(seat.Least, FeelClasses.Loosest) && felt <= seat.Greatest;
     }
 
     private static NextStep First(Design design)
     {
         var chance = Figures.Percent(design.Chance ?? 0);
+        if (design.Chance is null)
+        {
+            return new(Station.Print, "Print the part: nothing of it has to fit by hundredths.");
+        }
+
         if (design.Chance >= Trusted)
         {
             return new(Station.Print, $"Print the part: it fits at the first print with a chance of {chance}.");

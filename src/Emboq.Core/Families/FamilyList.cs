@@ -1,4 +1,8 @@
+using Emboq.Core.Families.DrawerPull;
+using Emboq.Core.Families.DrillingTemplate;
 using Emboq.Core.Families.HoseAdapter;
+using Emboq.Core.Families.LabelPlate;
+using Emboq.Core.Families.WallBin;
 
 namespace Emboq.Core.Families;
 
@@ -6,7 +10,7 @@ namespace Emboq.Core.Families;
 public static class FamilyList
 {
     /// <summary>All of them.</summary>
-    public static IReadOnlyList<Family> All { get; } = [HoseAdapterFamily.Family];
+    public static IReadOnlyList<Family> All { get; } = [HoseAdapterFamily.Family, DrawerPullFamily.Family, DrillingTemplateFamily.Family, LabelPlateFamily.Family, WallBinFamily.Family];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

@@ -39,7 +39,7 @@ public static class Correction
                 new Provenance.Measured($"1 reading, {instrument.Name}"),
                 (new Source($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3), Kind: SourceKind.Measuring), 1),
                 (new Source($"{id}/repeat", $"repeatability at revision {t.Revision}", instrument.Repeatability), 1),
-                (new Source($"{id}/scatter", $"scatter of print {t.Revision}", seat.Process.Allowances[seat.Surface].PrintScatter), 1));
+                (new Source($"{id}/scatter", $"scatter of print {t.Revision}", seat.Process.Known(seat.Surface).PrintScatter), 1));
             yield return seat.Counterpart + (drawn - size);
         }
 
@@ -49,8 +49,8 @@ public static class Correction
             var felt = Quantity.Input($"clearance felt, \"{words}\"", clearance, Unit.Millimetre,
                 new Provenance.Learned($"revision {t.Revision} {words}"),
                 (new Source($"{id}/feel", $"what \"{words}\" means", spread), 1),
-                (new Source($"{id}/scatter", $"scatter of print {t.Revision}", seat.Process.Allowances[seat.Surface].PrintScatter), 1));
-            yield return seat.Surface == Surface.HoleUpright ? drawn - felt : drawn + felt;
+                (new Source($"{id}/scatter", $"scatter of print {t.Revision}", seat.Process.Known(seat.Surface).PrintScatter), 1));
+            yield return seat.Surface.IsHole() ? drawn - felt : drawn + felt;
         }
     }
 }

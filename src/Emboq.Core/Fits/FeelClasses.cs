@@ -14,4 +14,7 @@ public static class FeelClasses
         Feel.Rattles => (0.80, 0.25, "rattles"),
         _ => throw new ArgumentOutOfRangeException(nameof(feel), feel, "No clearance is defined for this word."),
     };
+
+    /// <summary>The clearance that the loosest word stands for, mm: wider ones feel alike.</summary>
+    public static double Loosest { get; } = Enum.GetValues<Feel>().Max(f => Of(f).Clearance);
 }

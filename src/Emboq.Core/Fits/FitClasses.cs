@@ -17,6 +17,19 @@ public static class FitClasses
         new("moving", "moving", 0.50, 0.35, 0.70, "turns freely without rattle"),
     ];
 
+    /// <summary>How a thing lies in a pocket, from close to loose; for slots and keys too. Common practice, no published source.</summary>
+    public static IReadOnlyList<Fit> Pockets { get; } =
+    [
+        new("snug", "snug", 0.10, -0.05, 0.25, "firm by hand, holds"),
+        new("slide", "slide", 0.35, 0.20, 0.55, "slides, little play"),
+        new("close", "close", 0.80, 0.45, 1.20, "goes in straight, does not rock"),
+        new("drop", "drops in", 2.00, 1.00, 3.20, "drops in, comes out by hand"),
+    ];
+
+    /// <summary>The fit of a pocket under a key.</summary>
+    /// <exception cref="InvalidOperationException">There is none.</exception>
+    public static Fit Pocket(string key) => Pockets.First(f => f.Key == key);
+
     /// <summary>The fit under a key.</summary>
     /// <exception cref="InvalidOperationException">There is none.</exception>
     public static Fit Of(string key) => All.First(f => f.Key == key);

@@ -12,7 +12,7 @@ public sealed record SeatReckoning(Quantity Counterpart, Surface Surface, Quanti
     public Quantity TouchingBefore => Counterpart + Process.Allowance(Surface);
 
     /// <summary>The size the finished face should have.</summary>
-    public Quantity Wanted => Surface == Surface.HoleUpright ? Counterpart + Clearance : Counterpart - Clearance;
+    public Quantity Wanted => Surface.IsHole() ? Counterpart + Clearance : Counterpart - Clearance;
 
     /// <summary>The clearance that a drawn diameter will turn out to have, with its spread.</summary>
     /// <param name="drawn">As in the solid; a decision taken, not moved by its inputs.</param>
@@ -20,6 +20,6 @@ public sealed record SeatReckoning(Quantity Counterpart, Surface Surface, Quanti
     public Quantity Realised(Quantity drawn, Quantity touching)
     {
         var scatter = Process.PrintScatter(Surface, Place);
-        return Surface == Surface.HoleUpright ? drawn - touching + scatter : touching - drawn + scatter;
+        return Surface.IsHole() ? drawn - touching + scatter : touching - drawn + scatter;
     }
 }

@@ -39,7 +39,7 @@ internal static class BenchEndpoints
             foreach (var part in job.Parts)
             {
                 // A part that is kept, or printed and tried, learns from its tries.
-                if ((await RevisionStore.Of(database, part.Id, stop)).Count == 0 && await Designer.OfPart(database, part, stop) is { IsGood: true } design)
+                if ((await RevisionStore.Of(database, part.Id, stop)).Count == 0 && await Designer.OfPart(database, part with { State = PartRow.Members(part.State)[0] }, stop) is { IsGood: true } design)
                 {
                     var places = (await InterfaceStore.Of(database, [.. part.State.Interfaces.Values], stop)).Values;
                     worth.AddRange(MeasureNext.Of(design.Value, places, instruments).Select(w => new WorthReadingView(job.Id, job.Name, new(w.Interface, w.Dimension), w.Name, w.Instrument.Name, w.Before, w.After)));
@@ -58,7 +58,7 @@ internal static class BenchEndpoints
             foreach (var part in job.Parts)
             {
                 var revisions = await RevisionStore.Of(database, part.Id, stop);
-                var design = await Designer.OfPart(database, part, stop);
+                var design = await Designer.OfPart(database, part with { State = PartRow.Members(part.State)[0] }, stop);
                 var (next, chance) = design.IsGood
                     ? (Advice.For(design.Value, revisions, await RevisionStore.Tries(database, part.Id, stop)), design.Value.Chance)
                     : (new NextStep(Station.Reckon, design.Problems[0].Message), null);

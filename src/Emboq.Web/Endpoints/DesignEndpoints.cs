@@ -15,7 +15,8 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Interfaces">Slot to a kept interface, or to sizes stated here.</param>
 /// <param name="Part">The part whose tries count, if any.</param>
 /// <param name="Bodies">Which bodies to turn into triangles; all of them when left out.</param>
-public sealed record DesignRequest(string Family, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null, IReadOnlyDictionary<string, PlaceRequest>? Interfaces = null, Guid? Part = null, IReadOnlyList<BodyRole>? Bodies = null);
+/// <param name="Serves">The part that it takes its holes from.</param>
+public sealed record DesignRequest(string Family, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null, IReadOnlyDictionary<string, PlaceRequest>? Interfaces = null, Guid? Part = null, IReadOnlyList<BodyRole>? Bodies = null, Guid? Serves = null);
 
 /// <summary>A place: a kept interface by id, or sizes stated with their doubt.</summary>
 /// <param name="Id">A kept interface.</param>
@@ -76,7 +77,7 @@ internal static class DesignEndpoints
             return input.Problems.ToList();
         }
 
-        return await Designer.Of(database, request.Family, new(entries, slots, request.Process), request.Part, stated, stop);
+        return await Designer.Of(database, request.Family, new(entries, slots, request.Process, request.Serves), request.Part, stated, stop);
     }
 
     private static async Task<DesignView> View(Design design, IReadOnlyList<BodyRole>? roles, ISolidKernel kernel, CancellationToken stop)

@@ -14,14 +14,17 @@ public sealed record JobRequest(string Name, PartRequest Part, string? Need = nu
 /// <param name="Interfaces">Slot to interface.</param>
 /// <param name="Process">What it will be printed with.</param>
 /// <param name="Parameters">Key to entry; what is left out is left to Emboq.</param>
-public sealed record PartRequest(string Name, string Family, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null);
+/// <param name="Serves">The part of the job that it takes its holes from.</param>
+public sealed record PartRequest(string Name, string Family, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null, Guid? Serves = null);
 
 /// <summary>New decisions for a part.</summary>
 /// <param name="Version">The version they were made from.</param>
 /// <param name="Interfaces">Slot to interface.</param>
 /// <param name="Process">What it will be printed with.</param>
 /// <param name="Parameters">Key to entry; what is left out is left to Emboq.</param>
-public sealed record PartStateRequest(int Version, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null);
+/// <param name="Serves">The part of the job that it takes its holes from.</param>
+/// <param name="Row">The members of a row.</param>
+public sealed record PartStateRequest(int Version, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null, Guid? Serves = null, IReadOnlyList<RowItem>? Row = null);
 
 internal static class JobEndpoints
 {
@@ -72,8 +75,9 @@ internal static class JobEndpoints
         }
 
         var input = new Input();
-        var state = new PartState(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process);
-        await Probe(input, part.Family, state, "", database, stop);
+        var state = new PartState(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process, request.Serves, request.Row is { Count: > 0 } row ? row : null);
+        RowEndpoints.Look(input, state.Row);
+        await Probe(input, part with { State = state }, "", database, stop);
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);
@@ -91,17 +95,20 @@ internal static class JobEndpoints
     private static async Task<Part> ReadPart(Input input, Guid job, PartRequest request, string path, NpgsqlDataSource database, CancellationToken stop)
     {
         var name = input.Name($"{path}name", request.Name);
-        var state = new PartState(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process);
-        await Probe(input, request.Family, state, path, database, stop);
-        return new(Guid.CreateVersion7(), job, name, request.Family, 1, state);
+        var part = new Part(Guid.CreateVersion7(), job, name, request.Family, 1, new(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process, request.Serves));
+        await Probe(input, part, path, database, stop);
+        return part;
     }
 
     /// <summary>What cannot be computed is not kept: the same door as a preview.</summary>
-    private static async Task Probe(Input input, string family, PartState state, string path, NpgsqlDataSource database, CancellationToken stop)
+    private static async Task Probe(Input input, Part part, string path, NpgsqlDataSource database, CancellationToken stop)
     {
-        foreach (var problem in (await Designer.Of(database, family, state, null, new Dictionary<Guid, Interface>(), stop)).Problems)
+        if (input.IsGood)
         {
-            input.Add(problem with { Field = path + problem.Field });
+            foreach (var problem in (await Designer.OfMembers(database, part, stop)).Problems)
+            {
+                input.Add(problem with { Field = path + problem.Field });
+            }
         }
     }
 }

@@ -52,7 +52,7 @@ internal static class RevisionEndpoints
         while (true)
         {
             var number = await RevisionStore.Next(database, id, stop);
-            var outcome = await Designer.OfPart(database, part, stop, Frozen.Mark(number));
+            var outcome = await Designer.OfMembers(database, part, stop, Frozen.Mark(number));
             var revision = outcome.IsGood ? ToFreeze(part, number, request, outcome.Value, clock.GetUtcNow()) : outcome.Problems.ToList();
             if (!revision.IsGood)
             {
@@ -66,23 +66,24 @@ internal static class RevisionEndpoints
         }
     }
 
-    private static Outcome<Revision> ToFreeze(Part part, int number, RevisionRequest request, Design design, DateTimeOffset now)
+    private static Outcome<Revision> ToFreeze(Part part, int number, RevisionRequest request, IReadOnlyList<Design> members, DateTimeOffset now)
     {
-        var printable = design.Bodies.Where(b => b.Role != BodyRole.Counterpart).ToList();
+        var frozen = Frozen.Of(members);
+        var printable = frozen.Solids.Keys.ToList();
         var input = new Input();
         var remark = input.Text("remark", request.Remark);
         foreach (var key in request.Bodies)
         {
-            input.OneOf("bodies", key, printable, b => b.Key);
+            input.OneOf("bodies", key, printable, k => k);
         }
 
         if (request.Bodies.Count == 0 || request.Bodies.Distinct().Count() < request.Bodies.Count)
         {
-            input.Add(new("bodies", string.Join(", ", request.Bodies), "A print holds one or more different bodies.", $"Name some of {string.Join(", ", printable.Select(b => b.Key))}."));
+            input.Add(new("bodies", string.Join(", ", request.Bodies), "A print holds one or more different bodies.", $"Name some of {string.Join(", ", printable)}."));
         }
 
         return input.IsGood
-            ? new Revision(part.Id, number, request.Bodies, part.State, now, remark.Length == 0 ? null : remark, null, Frozen.Of(design))
+            ? new Revision(part.Id, number, request.Bodies, part.State, now, remark.Length == 0 ? null : remark, null, frozen)
             : input.Problems.ToList();
     }
 

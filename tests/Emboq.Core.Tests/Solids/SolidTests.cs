@@ -80,7 +80,7 @@ public sealed class SolidTests
         Should.Throw<ArgumentException>(() => new Profile(new(0, 0), new(1, 1), new(2, 2)));
         Should.Throw<ArgumentException>(() => new Solid.Lofted(new(Outlines.Round(3, 8), 0), new(Outlines.Round(2, 9), 5)));
         Should.Throw<ArgumentException>(() => new Solid.Lofted(new(Outlines.Round(3, 4), 0), new(new Profile(new(1, 1), new(2, 1), new(2, 2), new(1, 2)), 5)));
-        Should.Throw<ArgumentException>(() => new Solid.Lettering("a b", 5, 20, 1));
+        Should.Throw<ArgumentException>(() => new Solid.Lettering("a ", 5, 20, 1));
         Should.Throw<ArgumentException>(() => new Solid.Revolved(new Profile(new(-1, 0), new(1, 0), new(1, 1))));
         Should.Throw<FormatException>(() => SolidJson.Read(System.Text.Json.Nodes.JsonNode.Parse("{\"solid\":\"teapot\"}")));
     }

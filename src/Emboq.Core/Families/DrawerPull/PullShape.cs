@@ -1,0 +1,83 @@
+using Emboq.Core.Families.Common;
+using Emboq.Core.Joints;
+using Emboq.Core.Solids;
+
+namespace Emboq.Core.Families.DrawerPull;
+
+/// <summary>The solids of a pull.</summary>
+internal static class PullShape
+{
+    /// <summary>What a finger needs above it: the posts' upper bar.</summary>
+    public const double UpperBar = 4;
+
+    public static IReadOnlyList<Body> Bodies(PullReckoning r, string? mark) =>
+    [
+        new("part", "pull", BodyRole.Part, () => Part(r, mark)),
+        .. r.Label?.Inlay is { } inlay ? [inlay] : Array.Empty<Body>(),
+        new("ring-post", "one post, 6 mm of it", BodyRole.Coupon, () => Post(r),
+            Says: "Proves the hole for the hardware in this filament. It does not prove the spacing, nor the face."),
+        new("machine-front", "drawer front", BodyRole.Counterpart, () => Front(r)),
+    ];
+
+    /// <summary>The two screws' places along x.</summary>
+    public static IReadOnlyList<double> Places(PullReckoning r) => [-r.Spacing.Value / 2, r.Spacing.Value / 2];
+
+    /// <summary>What a joint at one end looks like in the frame of the pull: entered from the back, or from the face for through screws.</summary>
+    public static Solid Placed(PullReckoning r, Func<Joint, Solid> of, double x)
+    {
+        // Printed on its upper edge, up is −y.
+        if (r.Fastening == Fastening.Through)
+        {
+            return (r.Lie == Lie.Upright ? of(r.Hole) : of(r.Hole).Spun(180)).At(x, 0, r.Projection.Value);
+        }
+
+        // Turned upside down, +y of the joint is −y of the pull: its roof points to where up is. A slot opens towards the fingers.
+        var both = r.Slot is { } slot ? of(r.Hole) + (x < 0 ? of(slot) : of(slot).Spun(180)) : of(r.Hole);
+        return both.UpsideDown().At(x, 0, 0);
+    }
+
+    /// <summary>What must stay material around one end's hardware.</summary>
+    public static Solid Zone(PullReckoning r, double x) => Placed(r, j => j.Sleeves.Select(s => s.Around).Aggregate((a, b) => a + b), x) - Placed(r, j => j.Cut, x);
+
+    private static Solid Part(PullReckoning r, string? mark)
+    {
+        var solid = Slab.Of(r.Length.Value, r.Tall.Value, r.Projection.Value, r.Corner.Value, r.Edge.Value);
+        if (r.FingerRoom > 1 && r.Tall.Value > UpperBar + 1)
+        {
+            solid -= Fingers(r);
+        }
+
+        solid = Places(r).Aggregate(solid, (body, x) => body - Placed(r, j => j.Cut, x));
+        if (r.Fastening == Fastening.SideNut && r.Lie == Lie.Upright && NutPocket.Membrane(r.Scope, PullReckoning.NutBelow, r.Joint.Sleeves[0].Radius, r.Roof) is { } membrane)
+        {
+            solid = Places(r).Aggregate(solid, (body, x) => body + membrane.UpsideDown().At(x, 0, 0));
+        }
+
+        solid = r.Label?.On(solid, 0, 0, r.Projection.Value) ?? solid;
+        // Between screw and end, on the back that lies on the drawer.
+        var room = (r.Length.Value - r.Spacing.Value) / 2 - r.Joint.Sleeves.Max(s => s.Radius);
+        return PartBodies.Marked(solid, mark, letters => letters.UpsideDown().At(-((r.Spacing.Value + r.Length.Value) / 4) - (r.Joint.Sleeves.Max(s => s.Radius) / 2), 0, 0), room - 2);
+    }
+
+    /// <summary>Open to the drawer and below, closed above and in front; its upper edges are eased so that it does not cut the fingers.</summary>
+    private static Solid Fingers(PullReckoning r)
+    {
+        var (wide, deep, high) = (r.FingerRoom, r.Projection.Value - r.Face.Value, r.Tall.Value - UpperBar);
+        var ease = Math.Min(3, Math.Min(deep, high) / 3);
+        // The section across the pull: y up, z out; drawn as x = y and y = z.
+        var section = new Profile(new(-r.Tall.Value / 2 - 1, -1), new((r.Tall.Value / 2) - UpperBar, -1), new((r.Tall.Value / 2) - UpperBar, deep - ease), new((r.Tall.Value / 2) - UpperBar - ease, deep), new(-r.Tall.Value / 2 - 1, deep));
+        return new Solid.Extruded(section, wide).Tipped(90).Spun(90).At(-wide / 2, 0, 0);
+    }
+
+    /// <summary>The end of the very pull, as deep as its hole.</summary>
+    private static Solid Post(PullReckoning r)
+    {
+        var (x, y) = (r.Length.Value / 2, r.Tall.Value / 2);
+        var high = Math.Min(6, r.Projection.Value);
+        return PartBodies.Slice(Part(r, null), -x, -y, 0, -(r.Spacing.Value / 2) + r.Post.Value, y, high);
+    }
+
+    private static Solid Front(PullReckoning r) =>
+        Places(r).Aggregate((Solid)new Solid.Box(r.Length.Value + 30, r.Tall.Value + 40, 16).At(-(r.Length.Value + 30) / 2, -(r.Tall.Value + 40) / 2, -16),
+            (body, x) => body - new Solid.Cylinder(r.Drill / 2, 20).At(x, 0, -18));
+}

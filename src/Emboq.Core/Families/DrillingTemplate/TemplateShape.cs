@@ -1,0 +1,58 @@
+using Emboq.Core.Families.Common;
+
+namespace Emboq.Core.Families.DrillingTemplate;
+
+/// <summary>The solid of a template.</summary>
+internal static class TemplateShape
+{
+    private const double Groove = 0.6;
+
+    public static IReadOnlyList<Body> Bodies(TemplateReckoning r, string? mark) =>
+    [
+        new("part", "template", BodyRole.Part, () => Part(r, mark)),
+        new("ring-guide", "one guide, 3 mm of it", BodyRole.Coupon, () => Guide(r), Says: "Proves that the drill or bush goes in. It does not prove the spacing."),
+        new("machine-front", "front", BodyRole.Counterpart, () => Front(r)),
+    ];
+
+    private static Solid Part(TemplateReckoning r, string? mark)
+    {
+        var (t, hook, deep) = (r.Thickness.Value, r.HookThick.Value, r.HookDepth.Value);
+        var (left, right) = r.Sides;
+        var from = r.SideHook ? left - hook : left;
+        Solid body = new Solid.Box(right - from, hook - r.Bottom, t).At(from, r.Bottom, 0) + new Solid.Box(right - from, hook, deep + 1).At(from, 0, -deep);
+        if (r.SideHook)
+        {
+            body += new Solid.Box(hook, hook - r.Bottom, deep + 1).At(from, r.Bottom, -deep);
+        }
+
+        body = r.Holes.Aggregate(body, (b, h) => b - r.Guide.Cut.At(r.At(h).X, r.At(h).Y, t));
+        // The centre mark: a groove on both faces, a notch below, and a hole for the point of a pencil.
+        foreach (var face in new[] { 0, t })
+        {
+            body -= Line(hook - r.Bottom + 2).At(0, r.Bottom - 1, face);
+        }
+
+        if (r.Holes.All(h => Math.Abs(r.At(h).X) > r.Guide.Sleeves[0].Radius + 2 || Math.Abs(r.At(h).Y - (r.Bottom / 2)) > r.Guide.Reach))
+        {
+            body -= new Solid.Cylinder(0.9, t + 2).At(0, r.Bottom / 2, -1);
+        }
+
+        return PartBodies.Marked(body, mark, letters => letters.At(right - 7, -4, t), 8);
+    }
+
+    /// <summary>A groove of square section, on its edge, along y.</summary>
+    private static Solid Line(double length) => new Solid.Box(Groove, Groove, length).At(-Groove / 2, -Groove / 2, 0).Spun(45).Tipped(-90);
+
+    private static Solid Guide(TemplateReckoning r)
+    {
+        const double High = 3;
+        var side = r.Guide.Reach + 1;
+        return new Solid.Box(2 * side, 2 * side, High).At(-side, -side, 0) - r.Guide.Cut.At(0, 0, Math.Min(High, r.Thickness.Value));
+    }
+
+    private static Solid Front(TemplateReckoning r)
+    {
+        var width = r.FrontWidth?.Value ?? (r.Sides.Right - r.Sides.Left + 80);
+        return new Solid.Box(width, 40 - r.Bottom, 16).At(-width / 2, r.Bottom - 40, -16);
+    }
+}

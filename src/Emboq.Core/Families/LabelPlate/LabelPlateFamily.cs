@@ -1,0 +1,166 @@
+using Emboq.Core.Checks;
+using Emboq.Core.Drawing;
+using Emboq.Core.Families.Common;
+using Emboq.Core.Joints;
+using Emboq.Core.Printing;
+using Emboq.Core.Solids;
+
+namespace Emboq.Core.Families.LabelPlate;
+
+/// <summary>A plate or tag with words: screwed on, hung up, or on a ring.</summary>
+public static class LabelPlateFamily
+{
+    /// <summary>Between what holds it and the words, mm a side.</summary>
+    private const double Margin = 3;
+
+    private static readonly IReadOnlyList<WayUp> Ways =
+    [
+        new("back", "back down", 0, "Lines lie across the plate.", "No seam on the face."),
+        new("face", "face down", 180, "Lines lie across the plate; the face is as smooth as the bed.", "No seam on the face."),
+    ];
+
+    /// <summary>The family.</summary>
+    public static Family Family { get; } = new(
+        "label-plate", "label plate or tag", "A box, hook or key whose content nobody remembers.", [],
+        [
+            Specs.Choice("shape", "Shape", "plate", "A tag hangs on a ring.", new ParameterOption("plate", "plate"), new ParameterOption("tag", "round tag")),
+            Specs.Length("width", "Width", 80, 12, 300, "Across; of a round tag, its diameter."),
+            Specs.Length("height", "Height", 22, 8, 120, "Up and down; a round tag does not ask."),
+            Specs.Length("thickness", "Thickness", 3, 0.8, 20, "From back to face.", 0.2),
+            Specs.Length("corner", "Corner radius", 4, 0, 30, "Of the plate.", 0.5),
+            Specs.Choice("fixing", "Held by", "screws", "Two screws, a hole to hang it by, or tape and glue.", new ParameterOption("screws", "two screws"), new ParameterOption("bugle", "two bugle-head screws"), new ParameterOption("hang", "a hole to hang it"), new ParameterOption("none", "tape or glue")),
+            Specs.Choice("woodScrew", "Screw", "3.5 mm", "Countersunk wood screws.", Hardware.WoodScrews),
+            Specs.Length("hangHole", "Hanging hole", 5, 2, 30, "For a nail, a cord, or the ring.", 0.5),
+            .. Label.Specs("0.6"),
+            Specs.WayUp(Ways),
+            .. MakeOrBuy.Specs,
+        ], Design)
+    { ListColumns = ["text", "count"] };
+
+    private static Design Design(Brief brief)
+    {
+        var (ledger, p) = (new Ledger(), brief.Parameters);
+        Quantity Chosen(string key, string name) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), "Chosen by the maker.");
+        var tag = p.Choice("shape") == "tag";
+        var (width, thickness) = (Chosen("width", tag ? "diameter" : "width"), Chosen("thickness", "thickness"));
+        var height = tag ? ledger.Add("height", "height", width + Quantity.Chosen("none", 0, Unit.Millimetre), "A round tag is as high as wide.") : Chosen("height", "height");
+        var corner = tag ? width.Value / 2 : Chosen("corner", "corner radius").Value;
+        var scope = new JointScope(ledger, brief.Process, "hole", "fixing");
+        var joint = Fixing(scope, p, thickness.Value);
+        var places = Places(p.Choice("fixing"), tag, joint, width.Value, height.Value);
+        var label = Label.Of(p, Across(joint, places, width), tag ? 0.5 * height : height - Quantity.Chosen("margins, up", 2, Unit.Millimetre), brief.Process, ledger);
+        var at = tag && joint is not null ? -joint.Reach / 2 : places is [var only] ? (only.X + only.R + (width.Value / 2)) / 2 : 0;
+        var way = Ways.First(w => w.Key == p.Choice("wayUp"));
+        Solid Part()
+        {
+            var ease = Math.Min(0.6, thickness.Value / 4);
+            var plate = Slab.Of(width.Value, height.Value, thickness.Value, corner, way.Key == "back" ? ease : 0);
+            var cut = places.Aggregate(plate, (body, h) => body - joint!.Cut.At(h.X, h.Y, thickness.Value));
+            var worded = label?.On(cut, tag ? 0 : at, tag ? at : 0, thickness.Value) ?? cut;
+            return PartBodies.Marked(worded, brief.Mark, letters => letters.UpsideDown(), Math.Min(20, width.Value / 3));
+        }
+
+        return new()
+        {
+            Ledger = ledger,
+            Bodies = [new("part", tag ? "tag" : "plate", BodyRole.Part, Part), .. label?.Inlay is { } inlay ? [inlay] : Array.Empty<Body>()],
+            Seats = [],
+            Chance = null,
+            Checks =
+            [
+                .. joint is null ? [] : Walls(joint, places, tag, width.Value, height.Value),
+                .. joint?.Checks ?? [],
+                .. label?.Checks(brief.Process, way.Key == "face") ?? [],
+                Behind(label, thickness.Value),
+                PartBodies.Bed(width.Value, height.Value, thickness.Value, way, brief.Process),
+            ],
+            Drawing = Draw(tag, width.Value, height.Value, thickness.Value, corner, places, label, at),
+            Ways = Ways,
+            Way = way.Key,
+            Hardware = p.Choice("fixing") switch { "screws" => [$"2 wood screws {p.Choice("woodScrew")}, countersunk"], "bugle" => ["2 bugle-head screws No. 6"], "hang" => [tag ? "1 split ring" : "1 nail or hook"], _ => ["double-sided tape"] },
+            Fitting = [p.Choice("fixing") is "screws" or "bugle" ? "Drive the screws until the heads are flush, no further: the plate splits." : p.Choice("fixing") == "hang" ? "Hang it up." : "Clean both faces and press it on.",
+                .. label is { Kind: LetteringKind.Inlay } ? ["Press the inlay into the letters."] : Array.Empty<string>()],
+            Pattern = p.Choice("fixing") is "screws" or "bugle" ? [.. places.Select(h => new PatternHole(h.X, h.Y, 2 * h.R))] : [],
+            Walls = [.. places.Select((h, i) => ($"hole {i + 1}", joint!.Zone.At(h.X, h.Y, thickness.Value)))],
+            Cautions = ["A label is no safety sign: what warns of danger follows the rules for signs where you work."],
+        };
+    }
+
+    private static Joint? Fixing(JointScope scope, ParameterValues p, double thickness) => p.Choice("fixing") switch
+    {
+        "screws" => ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), thickness),
+        "bugle" => ScrewHole.Bugle(scope, "No. 6", thickness),
+        "hang" => ScrewHole.Plain(scope, Quantity.Chosen("hanging hole", p.Number("hangHole")!.Value, Unit.Millimetre), thickness),
+        _ => null,
+    };
+
+    private static List<(double X, double Y, double R)> Places(string fixing, bool tag, Joint? joint, double width, double height)
+    {
+        if (joint is null)
+        {
+            return [];
+        }
+
+        var (from, r) = (joint.Reach + 0.8, joint.Sleeves[0].Radius);
+        return tag ? [(0, (height / 2) - from, r)]
+            : fixing == "hang" ? [((-width / 2) + from, 0, r)]
+            : [((-width / 2) + from, 0, r), ((width / 2) - from, 0, r)];
+    }
+
+    private static Quantity Across(Joint? joint, List<(double X, double Y, double R)> places, Quantity width)
+    {
+        var margins = Quantity.RuleOfThumb("margins", 2 * Margin, Unit.Millimetre, "3 mm free at each side of the words.");
+        if (joint is null)
+        {
+            return width - margins;
+        }
+
+        var rim = joint.Sleeves.Max(s => s.Radius);
+        var taken = places.Count == 2 ? width.Value - (places[1].X - places[0].X) + (2 * rim) : places[0].X == 0 ? width.Value * 0.2 : joint.Reach + 0.8 + rim;
+        return width - Quantity.Input("space the holes take", taken, Unit.Millimetre, new Provenance.Chosen("where the holes stand")) - margins;
+    }
+
+    private static IEnumerable<Check> Walls(Joint joint, List<(double X, double Y, double R)> places, bool tag, double width, double height)
+    {
+        var wanted = Math.Ceiling((2 * joint.Reach) + 2);
+        if (!tag)
+        {
+            yield return joint.WallCheck("wall.side", "hole, above and below", height / 2, new Remedy.Change($"Make it {Figures.Mm(wanted)} high", new Dictionary<string, string> { ["height"] = Figures.Number(wanted) }));
+        }
+
+        yield return joint.WallCheck("wall.end", "hole, towards the edge", joint.Reach + 0.8);
+        var between = places.Count == 2 ? (places[1].X - places[0].X) / 2 : (width / 2) + Math.Abs(places[0].X + places[0].Y);
+        yield return joint.WallCheck("wall.between", "hole, towards the other", between, new Remedy.Change($"Make it {Figures.Mm(2 * wanted)} wide", new Dictionary<string, string> { ["width"] = Figures.Number(2 * wanted) }));
+    }
+
+    private static Check Behind(Label? label, double thickness)
+    {
+        var left = thickness - (label is { Kind: not LetteringKind.Raised } ? label.Depth.Value : 0);
+        var fits = left >= 0.6;
+        var wanted = Math.Ceiling((thickness - left + 1) * 5) / 5;
+        return new("behind", "plate behind the letters", fits ? Verdict.Good : Verdict.Stop, fits ? "Enough stays behind the letters." : "The letters cut through the plate.",
+            Figures.Mm(left), "0.6 mm or more", "Common practice, no published source.", fits ? [] : [new Remedy.Change($"Make it {Figures.Mm(wanted)} thick", new Dictionary<string, string> { ["thickness"] = Figures.Number(wanted) })]);
+    }
+
+    private static SeatDrawing Draw(bool tag, double width, double height, double thickness, double corner, List<(double X, double Y, double R)> places, Label? label, double at)
+    {
+        var sheet = new Sheet().Face(Matter.Part, Slab.Rounded(width, height, Math.Min(corner, (Math.Min(width, height) / 2) - 0.01), 0).Points);
+        foreach (var (x, y, r) in places)
+        {
+            sheet.Round(Matter.Opening, x, y, 2 * r).Cross(x, y, 2 * r);
+        }
+
+        sheet.Words(label?.Text ?? "", tag ? 0 : at, tag ? at : 0, label?.Size.Value ?? 0).Along("width", -width / 2, width / 2, -height / 2, sets: "width").Up("height", -width / 2, -height / 2, height / 2, sets: tag ? null : "height");
+        if (!tag)
+        {
+            sheet.Point("corner", width / 2, height / 2, sets: "corner");
+        }
+
+        if (label is not null)
+        {
+            sheet.Point("label.size", tag ? 0 : at, tag ? at : 0, sets: "letterSize").Point("label.depth", tag ? 0 : at, tag ? at : 0, CalloutSide.Right, "letterDepth");
+        }
+
+        return sheet.View((width / 2) + 24, 0).Box(Matter.Part, 0, -height / 2, thickness, height / 2).Along("thickness", 0, thickness, -height / 2, sets: "thickness").Done;
+    }
+}

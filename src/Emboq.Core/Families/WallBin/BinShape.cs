@@ -1,0 +1,104 @@
+using Emboq.Core.Families.Common;
+
+namespace Emboq.Core.Families.WallBin;
+
+/// <summary>The solids of a bin.</summary>
+internal static class BinShape
+{
+    /// <summary>How far screws stay from the top of the back, mm.</summary>
+    private const double BelowTop = 9;
+
+    private const double SliceHeight = 2;
+
+    public static IReadOnlyList<Body> Bodies(BinReckoning r, string? mark) =>
+    [
+        new("part", "bin", BodyRole.Part, () => Part(r, mark)),
+        new("ring-item", "slice of the pocket", BodyRole.Coupon, () => Slice(r), "item", "Proves width and depth around the box in minutes. It does not prove the fixing."),
+        new("machine-item", r.Width.Place.Name, BodyRole.Counterpart, () => Item(r)),
+    ];
+
+    public static double Lip(BinReckoning r) => r.Stacks ? Rim(r) : 0;
+
+    /// <summary>Where the screws stand, on the back.</summary>
+    public static IReadOnlyList<(double X, double Z)> ScrewPlaces(BinReckoning r) =>
+        [.. new[] { -1, 1 }.Select(side => (side * r.Width.Drawn.Value / 4, r.Back.Value - BelowTop))];
+
+    /// <summary>A joint entered from the pocket into the back.</summary>
+    public static Solid Placed(BinReckoning r, Solid inJoint, (double X, double Z) at) => inJoint.Tipped(-90).At(at.X, r.Wall.Value, at.Z);
+
+    /// <summary>The outline of a side: y away from the wall, z up. Level for the stacking rim, then down to the front.</summary>
+    public static IReadOnlyList<Point2> Side(BinReckoning r)
+    {
+        var (depth, back, front) = (r.OuterDepth.Value, r.Back.Value, r.Front.Value);
+        return [new(0, 0), new(depth, 0), new(depth, front), .. front < back - 0.01 ? [new Point2(depth * 0.6, back)] : new[] { new Point2(depth, back) }.Where(q => q.Y > front + 0.01), new(0, back)];
+    }
+
+    private static double Rim(BinReckoning r) => Math.Max(0.8, r.Wall.Value - 0.8);
+
+    private static Solid Part(BinReckoning r, string? mark)
+    {
+        var (w, wall) = (r.OuterWidth.Value, r.Wall.Value);
+        Solid body = AlongX(Side(r), w);
+        if (r.Stacks)
+        {
+            body = Stacking(r, body);
+        }
+
+        body -= new Solid.Box(r.Width.Drawn.Value, r.Depth.Value, r.Back.Value + 20).At(-r.Width.Drawn.Value / 2, wall, r.Floor.Value);
+        if (r.Rail is { } rail)
+        {
+            body += Hook(r, rail.Value);
+        }
+
+        foreach (var at in r.Screw is null ? [] : ScrewPlaces(r))
+        {
+            body -= Placed(r, r.Screw!.Cut, at);
+        }
+
+        return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(0, r.OuterDepth.Value / 2, 0), Math.Min(20, w / 2));
+    }
+
+    /// <summary>The lower edges are bevelled, and a rim with the same bevel stands on the level part of the sides.</summary>
+    private static Solid Stacking(BinReckoning r, Solid body)
+    {
+        const double Play = 0.3;
+        var (w, c) = (r.OuterWidth.Value / 2, Rim(r));
+        var (depth, back) = (r.OuterDepth.Value, r.Back.Value);
+        var level = r.Front.Value < back - 0.01 ? depth * 0.6 : depth;
+        foreach (var side in new[] { -1.0, 1.0 })
+        {
+            // Sections across, x and z, drawn out along y.
+            body -= AlongY([new(side * (w - c), -1), new(side * (w + 1), -1), new(side * (w + 1), c + 1), new(side * (w - c), 0)], -1, depth + 1);
+            body += AlongY([new(side * w, back - 1), new(side * w, back + c), new(side * (w - 0.8), back + c), new(side * (w - 0.8 - c + Play), back), new(side * (w - 0.8 - c + Play), back - 1)], 0, level);
+        }
+
+        return body;
+    }
+
+    /// <summary>Hangs behind a rail bevelled at 45 degrees; a foot below keeps the bin plumb.</summary>
+    private static Solid Hook(BinReckoning r, double rail)
+    {
+        var (w, top) = (r.OuterWidth.Value, r.Back.Value);
+        var high = Math.Min(top - 2, rail + 12);
+        var hook = AlongX([new(1, top), new(-rail, top), new(-rail, top - high), new(0, top - high + rail), new(1, top - high + rail)], w);
+        return hook + AlongX([new(1, 0), new(1, 8 + rail), new(0, 8 + rail), new(-rail, 8), new(-rail, 0)], w);
+    }
+
+    private static Solid Slice(BinReckoning r)
+    {
+        var (x, y) = (r.OuterWidth.Value / 2, r.OuterDepth.Value);
+        return PartBodies.Slice(Part(r with { Screw = null, Rail = null, Stacks = false }, null), -x, 0, r.Floor.Value + 0.5, x, y, r.Floor.Value + 0.5 + SliceHeight);
+    }
+
+    private static Solid Item(BinReckoning r)
+    {
+        var (w, d) = (r.Width.Measured.Value, r.Depth.Value - (r.Width.Drawn.Value - r.Width.Measured.Value));
+        return new Solid.Box(w, d, r.Item.Value).At(-w / 2, r.Wall.Value + ((r.Depth.Value - d) / 2), r.Floor.Value);
+    }
+
+    /// <summary>An outline in y and z, drawn out along x about the middle.</summary>
+    private static Solid AlongX(IReadOnlyList<Point2> outline, double width) => new Solid.Extruded(new Profile(outline), width).Tipped(90).Spun(90).At(-width / 2, 0, 0);
+
+    /// <summary>An outline in x and z, drawn out along y.</summary>
+    private static Solid AlongY(IReadOnlyList<Point2> outline, double from, double to) => new Solid.Extruded(new Profile(outline), to - from).Tipped(90).At(0, to, 0);
+}

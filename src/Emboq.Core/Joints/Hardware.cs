@@ -1,0 +1,45 @@
+using Emboq.Core.Standards;
+
+namespace Emboq.Core.Joints;
+
+/// <summary>Sizes of bought things, from the tables.</summary>
+internal static class Hardware
+{
+    /// <summary>Threads that every table knows.</summary>
+    public static IReadOnlyList<ParameterOption> Threads { get; } = [.. new[] { "M3", "M4", "M5", "M6", "M8", "No. 8", "1/4" }.Select(s => new ParameterOption(s, Name(s)))];
+
+    /// <summary>Wood screws of the table.</summary>
+    public static IReadOnlyList<ParameterOption> WoodScrews { get; } = [.. StandardTables.Find("wood-screws")!.Rows.Select(r => new ParameterOption(r.Size!, r.Name))];
+
+    /// <summary>A size as people write it: "8-32" for No. 8.</summary>
+    public static string Name(string size) => size switch
+    {
+        "No. 8" => "8-32",
+        "1/4" => "1/4-20",
+        _ => size,
+    };
+
+    /// <summary>The hole a screw passes, ISO 273 or the inch custom: fine, medium or coarse; inch holes know close and free.</summary>
+    public static Quantity Passing(string size, string fit) => Of("clearance-holes", size, "diameter", $"passing hole for {Name(size)}, {fit}",
+        r => r.Cells["fit"].Text == fit || r.Cells["fit"].Text == (fit == "fine" ? "close" : "free"));
+
+    /// <summary>A figure of a table.</summary>
+    /// <param name="table">Key of the table.</param>
+    /// <param name="size">Size of the row.</param>
+    /// <param name="column">Which figure.</param>
+    /// <param name="name">What to call it.</param>
+    /// <param name="also">Tells rows of one size apart.</param>
+    /// <exception cref="InvalidOperationException">There is no such row.</exception>
+    public static Quantity Of(string table, string size, string column, string name, Func<StandardRow, bool>? also = null)
+    {
+        var found = StandardTables.Find(table)!;
+        var row = found.Rows.First(r => r.Size == size && (also?.Invoke(r) ?? true));
+        return Quantity.Input(name, row.Cells[column].Value!.Value, found.Columns.First(c => c.Name == column).Unit, new Provenance.Standard(found.Source, $"{found.Name}, {row.Name}"));
+    }
+
+    /// <summary>The pitch of the coarse thread of a size.</summary>
+    public static Quantity Pitch(string size) => Of("threads", size, "pitch", $"pitch of {Name(size)}", r => r.Cells["series"].Text.EndsWith("coarse", StringComparison.Ordinal));
+
+    /// <summary>The outside diameter of a thread.</summary>
+    public static Quantity Diameter(string size) => Of("threads", size, "diameter", $"diameter of {Name(size)}", r => r.Cells["series"].Text.EndsWith("coarse", StringComparison.Ordinal));
+}

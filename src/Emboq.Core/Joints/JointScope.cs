@@ -1,0 +1,21 @@
+namespace Emboq.Core.Joints;
+
+/// <summary>Where the figures of a joint are entered, and what it is printed with.</summary>
+/// <param name="Ledger">Takes the lines.</param>
+/// <param name="Process">What the part is printed with.</param>
+/// <param name="Key">Begins every key: "screw".</param>
+/// <param name="Name">Begins every name: "screw".</param>
+internal sealed record JointScope(Ledger Ledger, Process Process, string Key, string Name)
+{
+    /// <summary>Least wall around anything: two lines, and no less than feels like one.</summary>
+    public double LeastWall => Math.Max(1.2, 2 * Process.LineWidth);
+
+    public Quantity Add(string key, string name, Quantity quantity, string because) => Ledger.Add($"{Key}.{key}", $"{Name} {name}", quantity, because);
+
+    /// <summary>By the law of sizes: drawn = wanted + allowance.</summary>
+    public Quantity Drawn(string key, string name, Quantity wanted, Surface surface)
+    {
+        var finished = Add($"{key}.wanted", $"{name}, finished", wanted, "The size the finished surface should have.");
+        return Add(key, $"{name}, drawn", finished + Process.Allowance(surface), $"Drawn so that it prints at that size: a {Process.Describe(surface)} on {Process.Name}.");
+    }
+}

@@ -1,0 +1,14 @@
+namespace Emboq.Core.Joints;
+
+/// <summary>How the axis of a hole stands while it is printed, and what closes it above when it lies.</summary>
+internal enum Lie
+{
+    /// <summary>Upright: round.</summary>
+    Upright,
+
+    /// <summary>Along the bed, under a roof of two slopes at 45 degrees that meet: no support, no droop.</summary>
+    Teardrop,
+
+    /// <summary>Along the bed, under a short flat roof that is bridged.</summary>
+    Bridged,
+}

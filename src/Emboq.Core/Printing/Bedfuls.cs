@@ -1,0 +1,155 @@
+using Google.OrTools.Sat;
+
+namespace Emboq.Core.Printing;
+
+/// <summary>Lays pieces on beds: group by group, bed after bed, each filled with as much as it holds (CP-SAT, OR-Tools). The same pieces always lie the same way.</summary>
+public static class Bedfuls
+{
+    /// <summary>Whole units to the millimetre: the solver counts in integers.</summary>
+    private const double Fineness = 10;
+
+    /// <summary>Work the solver may do on one bed, in its own deterministic units: about a second.</summary>
+    private const double Effort = 1.5;
+
+    /// <summary>Most pieces that are weighed against each other for one bed.</summary>
+    private const int Weighed = 40;
+
+    /// <summary>Lays out a row.</summary>
+    /// <param name="pieces">What to print.</param>
+    /// <param name="beds">Which take turns; at least one.</param>
+    /// <param name="gap">Free between neighbours, mm.</param>
+    /// <param name="margin">Free at every edge of a bed, mm.</param>
+    public static Layout Of(IReadOnlyList<Piece> pieces, IReadOnlyList<Bed> beds, double gap, double margin)
+    {
+        ArgumentOutOfRangeException.ThrowIfZero(beds.Count);
+        var tooLarge = pieces.Where(p => !beds.Any(b => Fits(p, b, margin))).ToList();
+        var bedfuls = new List<Bedful>();
+        var proven = true;
+        var turn = 0;
+        foreach (var group in pieces.Where(p => !tooLarge.Contains(p)).GroupBy(p => p.Group).OrderBy(g => g.Key, StringComparer.Ordinal))
+        {
+            // Tall things together: the tallest decides how long a bed takes.
+            var left = group.OrderByDescending(p => p.Height).ThenByDescending(p => p.Width * p.Depth).ThenBy(p => p.Member).ToList();
+            var before = bedfuls.Count;
+            while (left.Count > 0)
+            {
+                var bed = beds[turn++ % beds.Count];
+                var candidates = left.Where(p => Fits(p, bed, margin)).Take(Weighed).ToList();
+                if (candidates.Count == 0)
+                {
+                    continue;
+                }
+
+                var placed = Fill(candidates, bed, gap, margin);
+                bedfuls.Add(new(bed, group.Key, placed));
+                foreach (var p in placed)
+                {
+                    left.Remove(p.Piece);
+                }
+            }
+
+            proven &= bedfuls.Count - before <= LeastCount(group, beds, gap, margin);
+        }
+
+        return new(bedfuls, tooLarge, proven);
+    }
+
+    /// <summary>No layout needs fewer: by the area of the pieces, each with its share of the gaps, against the largest bed.</summary>
+    private static int LeastCount(IEnumerable<Piece> pieces, IReadOnlyList<Bed> beds, double gap, double margin)
+    {
+        var area = pieces.Sum(p => (p.Width + gap) * (p.Depth + gap));
+        return (int)Math.Ceiling((area / beds.Max(b => (b.Width - (2 * margin) + gap) * (b.Depth - (2 * margin) + gap))) - 1e-9);
+    }
+
+    private static bool Fits(Piece p, Bed b, double margin)
+    {
+        var (w, d) = (b.Width - (2 * margin), b.Depth - (2 * margin));
+        return p.Height <= b.Height && ((p.Width <= w && p.Depth <= d) || (p.Depth <= w && p.Width <= d));
+    }
+
+    private static IReadOnlyList<Placement> Fill(IReadOnlyList<Piece> pieces, Bed bed, double gap, double margin)
+    {
+        var rows = new[] { InRows(pieces, bed, gap, margin, turned: false), InRows(pieces, bed, gap, margin, turned: true) }.MaxBy(r => r.Sum(p => p.Width * p.Depth))!;
+        return rows.Count == pieces.Count ? rows : Solved(pieces, rows, bed, gap, margin);
+    }
+
+    /// <summary>Rows from the front, each as deep as its deepest piece: quick, and where the solver starts from.</summary>
+    private static List<Placement> InRows(IReadOnlyList<Piece> pieces, Bed bed, double gap, double margin, bool turned)
+    {
+        var placed = new List<Placement>();
+        double x = margin, y = margin, row = 0;
+        foreach (var piece in pieces.OrderByDescending(p => turned ? p.Width : p.Depth).ThenByDescending(p => turned ? p.Depth : p.Width))
+        {
+            var (w, d) = turned ? (piece.Depth, piece.Width) : (piece.Width, piece.Depth);
+            if (x + w > bed.Width - margin)
+            {
+                (x, y, row) = (margin, y + row + gap, 0);
+            }
+
+            if (x + w <= bed.Width - margin && y + d <= bed.Depth - margin)
+            {
+                placed.Add(new(piece, x, y, turned));
+                (x, row) = (x + w + gap, Math.Max(row, d));
+            }
+        }
+
+        return placed;
+    }
+
+    private static IReadOnlyList<Placement> Solved(IReadOnlyList<Piece> pieces, List<Placement> start, Bed bed, double gap, double margin)
+    {
+        // Every piece grows by the gap, and the bed with it: neighbours then may touch.
+        var (wide, deep) = (Down(bed.Width - (2 * margin) + gap), Down(bed.Depth - (2 * margin) + gap));
+        var model = new CpModel();
+        var boxes = model.AddNoOverlap2D();
+        var candidates = pieces.Select((piece, i) =>
+        {
+            var ways = Turns.Where(turned => !turned || Math.Abs(piece.Width - piece.Depth) > 1e-9).Select(turned =>
+            {
+                var (w, d) = turned ? (Up(piece.Depth + gap), Up(piece.Width + gap)) : (Up(piece.Width + gap), Up(piece.Depth + gap));
+                if (w > wide || d > deep)
+                {
+                    return null;
+                }
+
+                var (lies, x, y) = (model.NewBoolVar($"lies{i}{turned}"), model.NewIntVar(0, wide - w, $"x{i}{turned}"), model.NewIntVar(0, deep - d, $"y{i}{turned}"));
+                boxes.AddRectangle(model.NewOptionalFixedSizeIntervalVar(x, w, lies, $"w{i}{turned}"), model.NewOptionalFixedSizeIntervalVar(y, d, lies, $"d{i}{turned}"));
+                var hint = start.FirstOrDefault(p => ReferenceEquals(p.Piece, piece) && p.Turned == turned);
+                model.AddHint(lies, hint is not null);
+                if (hint is not null)
+                {
+                    model.AddHint(x, Down(hint.X - margin));
+                    model.AddHint(y, Down(hint.Y - margin));
+                }
+
+                return new Candidate(lies, x, y, w, d, turned);
+            }).OfType<Candidate>().ToList();
+            model.AddAtMostOne(ways.Select(w => w.Lies));
+            return (Piece: piece, Ways: ways);
+        }).ToList();
+        model.AddLinearConstraint(LinearExpr.Sum(candidates.SelectMany(c => c.Ways).Select(w => w.Lies * (w.Wide * w.Deep))), 0, wide * deep);
+        // Alike pieces are taken in order, so that no two answers differ by a swap.
+        foreach (var (a, b) in candidates.Zip(candidates.Skip(1)).Where(p => (p.First.Piece with { Member = 0 }) == (p.Second.Piece with { Member = 0 })))
+        {
+            model.Add(LinearExpr.Sum(a.Ways.Select(w => w.Lies)) >= LinearExpr.Sum(b.Ways.Select(w => w.Lies)));
+        }
+
+        model.Maximize(LinearExpr.Sum(candidates.SelectMany(c => c.Ways).Select(w => w.Lies * (w.Wide * w.Deep))));
+        var solver = new CpSolver { StringParameters = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"num_workers:1 random_seed:1 max_deterministic_time:{Effort}") };
+        if (solver.Solve(model) is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
+        {
+            return start;
+        }
+
+        List<Placement> placed = [.. from c in candidates from w in c.Ways where solver.BooleanValue(w.Lies) select new Placement(c.Piece, margin + (solver.Value(w.X) / Fineness), margin + (solver.Value(w.Y) / Fineness), w.Turned)];
+        return placed.Sum(p => p.Width * p.Depth) >= start.Sum(p => p.Width * p.Depth) ? placed : start;
+    }
+
+    private static long Up(double mm) => (long)Math.Ceiling((mm * Fineness) - 1e-6);
+
+    private static long Down(double mm) => (long)Math.Floor((mm * Fineness) + 1e-6);
+
+    private static readonly bool[] Turns = [false, true];
+
+    private sealed record Candidate(BoolVar Lies, IntVar X, IntVar Y, long Wide, long Deep, bool Turned);
+}

@@ -1,0 +1,24 @@
+using Emboq.Core;
+using Npgsql;
+
+namespace Emboq.Store;
+
+/// <summary>The workshop's drawer of screws, as numbered states; the newest counts.</summary>
+public static class ScrewStore
+{
+    private sealed record Row(int Version, string Content);
+
+    /// <summary>What is in the drawer, and the number of that state: 0 before anything was entered.</summary>
+    public static async Task<(int Version, IReadOnlyList<DrawerScrew> Screws)> Now(NpgsqlDataSource database, CancellationToken stop) =>
+        await database.OneOrNone<Row>("select version, content::text from screw_drawer order by version desc limit 1", new { }, stop) is { } row
+            ? (row.Version, StoreJson.Read<DrawerScrew[]>(row.Content))
+            : (0, []);
+
+    /// <summary>Adds the next state of the drawer.</summary>
+    /// <returns><c>false</c> when somebody else saved first; nothing is written then.</returns>
+    public static Task<bool> Save(NpgsqlDataSource database, int after, IReadOnlyList<DrawerScrew> screws, DateTimeOffset at, CancellationToken stop) =>
+        database.WriteNext("""
+            insert into screw_drawer (version, content, at) select @after + 1, @content::jsonb, @at
+            where @after = (select coalesce(max(version), 0) from screw_drawer)
+            """, new { after, content = StoreJson.Write(screws), at = at.UtcDateTime }, stop);
+}

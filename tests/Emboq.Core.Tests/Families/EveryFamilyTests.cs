@@ -1,0 +1,73 @@
+using CsCheck;
+
+namespace Emboq.Core.Tests.Families;
+
+/// <summary>Laws that hold for every family, on random decisions.</summary>
+public sealed class EveryFamilyTests
+{
+    public static TheoryData<string> Keys => [.. RandomBriefs.Families.Select(f => f.Key)];
+
+    private static Family Of(string key) => RandomBriefs.Families.First(f => f.Key == key);
+
+    [Theory]
+    [MemberData(nameof(Keys))]
+    public void Whatever_lies_within_the_limits_is_computed_or_refused_in_words(string key) => RandomBriefs.Anything(Of(key)).Sample(brief =>
+    {
+        var design = Of(key).Design(brief);
+        (design.Bodies.Count > 0 || design.Checks.Any(c => c.Verdict == Verdict.Stop)).ShouldBeTrue();
+        design.Checks.ShouldAllBe(c => c.Says.Length > 10 && c.Figure.Length > 0 && c.Limit.Length > 0 && c.Source.Length > 0);
+        design.Checks.Select(c => c.Key).ShouldBeUnique();
+        design.Ledger.Lines.ShouldAllBe(l => double.IsFinite(l.Quantity.Value) && l.Because.Length > 0);
+        if (design.Checks.All(c => c.Verdict != Verdict.Stop))
+        {
+            _ = design.Bodies.Where(b => b.Role != BodyRole.Coupon).Select(b => design.AsPrinted(b).Hash).ToList();
+        }
+    }, iter: 300, threads: 1);
+
+    [Theory]
+    [MemberData(nameof(Keys))]
+    public void What_a_callout_sets_is_a_parameter_and_what_it_shows_a_line(string key) => RandomBriefs.Usual(Of(key)).Sample(brief =>
+    {
+        if (Of(key).Design(brief) is { Drawing: { } drawing } design)
+        {
+            var lines = design.Ledger.Lines.Select(l => l.Key).ToHashSet();
+            drawing.Callouts.ShouldAllBe(c => lines.Contains(c.Line) && (c.Parameter == null || Of(key).Parameters.Any(p => p.Key == c.Parameter)));
+            drawing.Callouts.Select(c => c.Line).ShouldBeUnique();
+        }
+    }, iter: 60, threads: 1);
+
+    [Theory]
+    [MemberData(nameof(Keys))]
+    public void A_remedy_that_changes_something_is_taken_and_mends_its_check(string key) => RandomBriefs.Usual(Of(key)).Sample(brief =>
+    {
+        foreach (var check in Of(key).Design(brief).Checks)
+        {
+            foreach (var change in check.Remedies.OfType<Remedy.Change>())
+            {
+                change.Entries.Keys.ShouldBeSubsetOf(Of(key).Parameters.Select(p => p.Key));
+                check.Verdict.ShouldNotBe(Verdict.Good, check.Key);
+            }
+        }
+    }, iter: 60, threads: 1);
+
+    [Theory]
+    [MemberData(nameof(Keys))]
+    public void The_same_brief_gives_the_same_part(string key) => RandomBriefs.Usual(Of(key)).Sample(brief =>
+    {
+        string Hashes() => string.Join(" ", Of(key).Design(brief).Bodies.Select(b => b.Key == "part" ? b.Solid.Hash : b.Key));
+        if (Of(key).Design(brief).Checks.All(c => c.Verdict != Verdict.Stop))
+        {
+            Hashes().ShouldBe(Hashes());
+        }
+    }, iter: 10, threads: 1);
+
+    [Theory]
+    [MemberData(nameof(Keys))]
+    public void Every_family_warns_of_what_can_hurt_and_says_how_it_is_fitted(string key)
+    {
+        var design = Of(key).Design(RandomBriefs.Usual(Of(key)).Single());
+        design.Cautions.ShouldNotBeEmpty();
+        Of(key).Parameters.Select(p => p.Key).ShouldBeUnique();
+        Of(key).ListColumns.Where(c => c is not ("count" or "group")).ShouldBeSubsetOf(Of(key).Parameters.Select(p => p.Key));
+    }
+}

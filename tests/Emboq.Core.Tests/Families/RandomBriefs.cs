@@ -1,0 +1,53 @@
+using CsCheck;
+using Emboq.Core.Families;
+
+namespace Emboq.Core.Tests.Families;
+
+/// <summary>Random decisions for any family, and places that suit it.</summary>
+internal static class RandomBriefs
+{
+    private static readonly string[] Words = ["Copper tacks", "Grips", "M6", "", "Rivets 4 × 12", "Ölstein", "Spare blades for the long shave"];
+
+    /// <summary>Every family but the adapter, which has tests of its own.</summary>
+    public static IReadOnlyList<Family> Families { get; } = [.. FamilyList.All.Where(f => f.Key != "hose-adapter")];
+
+    /// <summary>Decisions near the usual ones: half of them left as they are, lengths between half and double.</summary>
+    public static Gen<Brief> Usual(Family family) => Of(family, s => s.Default is { } usual && double.TryParse(usual, out var d)
+        ? (Math.Max(s.Minimum, d / 2), Math.Min(s.Maximum, d * 2)) : null);
+
+    /// <summary>Anything within the limits that are told.</summary>
+    public static Gen<Brief> Anything(Family family) => Of(family, s => (s.Minimum, s.Maximum));
+
+    private static Gen<Brief> Of(Family family, Func<ParameterSpec, (double Least, double Most)?> range) =>
+        Gen.Select(Gen.Int[0, int.MaxValue].Array[family.Parameters.Count], Gen.Double[0, 1].Array[family.Parameters.Count], Gen.Double[0.5, 1.6].Array[4], Gen.Bool).Select((dice, shares, sizes, filled) =>
+        {
+            var entries = new Dictionary<string, string>();
+            foreach (var (spec, i) in family.Parameters.Select((s, i) => (s, i)))
+            {
+                var entry = spec.Kind switch
+                {
+                    ParameterKind.Choice => spec.Options[dice[i] % spec.Options.Count].Key,
+                    ParameterKind.Text => Words[dice[i] % Words.Length],
+                    ParameterKind.Outline => dice[i] % 3 == 0 ? "0,0 40,0 48,18 30,30 0,26" : "",
+                    _ => range(spec) is { } r ? (r.Least + (shares[i] * (r.Most - r.Least))).ToString("0.##", System.Globalization.CultureInfo.InvariantCulture) : "",
+                };
+                if (dice[i] % 2 == 0 || spec.Kind == ParameterKind.Text)
+                {
+                    entries[spec.Key] = entry;
+                }
+            }
+
+            var places = family.Slots.Where(s => s.Need == SlotNeed.Always || filled).ToDictionary(s => s.Key, s => Place(s.Kinds[0], sizes));
+            var values = ParameterValues.Read(family.Parameters, entries);
+            return values.IsGood ? new Brief(values.Value, places, Workshop.Process, [], "r12") : throw new InvalidOperationException(values.Problems[0].Message);
+        });
+
+    private static Interface Place(string kind, double[] sizes)
+    {
+        var usual = Measuring.Places.Of(kind);
+        return usual with
+        {
+            Dimensions = [.. usual.Dimensions.Select((d, i) => kind is "hole-row" ? d : d with { Readings = [.. d.Readings.Select(r => r with { Value = Math.Round(r.Value * sizes[i % sizes.Length], 2) })] })],
+        };
+    }
+}

@@ -1,0 +1,80 @@
+using CsCheck;
+using Emboq.Core;
+using Emboq.Core.Solids;
+using Emboq.Core.Tests.Families;
+using Emboq.Kernel;
+
+namespace Emboq.Exchange.Tests;
+
+/// <summary>The solids of every family on random decisions: read back closed by admesh, and with the walls around every hole that its checks promise.</summary>
+public sealed class FamilySolidsTests : IAsyncLifetime
+{
+    private static readonly int Sets = int.Parse(Environment.GetEnvironmentVariable("EMBOQ_FAMILY_SETS") ?? "10", System.Globalization.CultureInfo.InvariantCulture);
+
+    private readonly KernelPool pool = new(new KernelLimits { Engines = 1 });
+
+    public static TheoryData<string> Keys => [.. RandomBriefs.Families.Select(f => f.Key)];
+
+    public ValueTask InitializeAsync() => ValueTask.CompletedTask;
+
+    public ValueTask DisposeAsync() => pool.DisposeAsync();
+
+    [Theory]
+    [MemberData(nameof(Keys))]
+    public void Every_body_that_no_check_stops_is_closed(string key) => Buildable(key, (family, brief, design) =>
+    {
+        foreach (var body in design.Bodies.Where(b => b.Role != BodyRole.Counterpart))
+        {
+            var said = Admesh.Judge(StlFile.Write(Mesh(design.AsPrinted(body)), body.Key));
+            said.Faults.ShouldBe(0, body.Key);
+            said.Normals.ShouldBeLessThan(0.02, body.Key);
+            if (body.Key == "part")
+            {
+                said.Parts.ShouldBe(1, body.Key);
+            }
+        }
+    });
+
+    [Theory]
+    [MemberData(nameof(Keys))]
+    public void The_wall_around_every_hole_holds_or_a_check_says_stop(string key) => Buildable(key, (family, brief, design) =>
+    {
+        if (design.Walls.Count == 0)
+        {
+            return;
+        }
+
+        // Letters and marks may be sunk into a wall: they are left away.
+        var plain = family.Design(brief with { Mark = null });
+        var part = plain.Bodies.First(b => b.Key == "part").Solid;
+        foreach (var (name, zone) in plain.Walls)
+        {
+            var (whole, missing) = (Mesh(zone), Volume(zone - part));
+            missing.ShouldBeLessThan((whole.Area * 0.02) + 0.5, $"{name}: {missing:0.0} of {whole.Volume:0} mm³ is not material");
+        }
+    });
+
+    private static void Buildable(string key, Action<Family, Brief, Design> judge)
+    {
+        var family = RandomBriefs.Families.First(f => f.Key == key);
+        var built = 0;
+        RandomBriefs.Usual(family).Sample(brief =>
+        {
+            var design = family.Design(brief);
+            if (built < Sets && design.Checks.All(c => c.Verdict != Verdict.Stop))
+            {
+                built++;
+                judge(family, brief, design);
+            }
+        }, iter: Sets * 20, threads: 1);
+        built.ShouldBeGreaterThanOrEqualTo(Sets, "too few of the random decisions could be built");
+    }
+
+    private SolidMesh Mesh(Solid solid) => pool.Evaluate([solid], Facets.DefaultChordError, TestContext.Current.CancellationToken).GetAwaiter().GetResult()[0];
+
+    private double Volume(Solid solid)
+    {
+        var mesh = pool.Evaluate([solid], Facets.DefaultChordError, TestContext.Current.CancellationToken).GetAwaiter().GetResult()[0];
+        return mesh.Triangles.Length == 0 ? 0 : mesh.Volume;
+    }
+}
