@@ -61,6 +61,12 @@ public sealed record ParameterSpec
     /// <summary>Choices that giving this parameter makes at once: a cone length means that the cone is given by its length.</summary>
     public IReadOnlyDictionary<string, string> Sets { get; init; } = new Dictionary<string, string>();
 
+    /// <summary>Choices on which it counts: it is asked for only while each stands at one of these options.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyList<string>> When { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
+
+    /// <summary>The same, asked for only while a choice stands at one of some options.</summary>
+    public ParameterSpec If(string choice, params IReadOnlyList<string> options) => this with { When = new Dictionary<string, IReadOnlyList<string>>(When) { [choice] = options } };
+
     /// <summary>What it does, in a sentence or two.</summary>
     public required string Help { get; init; }
 

@@ -4,6 +4,7 @@ import { BenchScreen } from './bench/BenchScreen'
 import { InstrumentsScreen } from './instruments/InstrumentsScreen'
 import { JobScreen } from './jobs/JobScreen'
 import { MachinesScreen } from './machines/MachinesScreen'
+import { PrintroomScreen } from './printroom/PrintroomScreen'
 import { TablesScreen } from './tables/TablesScreen'
 import { Finder } from './ui/Finder'
 import { Header } from './ui/Header'
@@ -26,6 +27,7 @@ export function App() {
           <Route path="/machines" element={<MachinesScreen />} />
           <Route path="/machines/:id" element={<MachinesScreen />} />
           <Route path="/instruments" element={<InstrumentsScreen />} />
+          <Route path="/printroom" element={<PrintroomScreen />} />
           <Route path="/tables" element={<TablesScreen />} />
           <Route path="/jobs/:id" element={<JobScreen />} />
           <Route path="*" element={<Nowhere />} />

@@ -61,8 +61,8 @@ internal sealed class Sheet
         Call(new(line, CalloutKind.Diameter, new(x, y0), new(x, y1), side, row, sets, reads));
 
     /// <summary>Something pointed at.</summary>
-    public Sheet Point(string line, double x, double y, CalloutSide side = CalloutSide.Above, string? sets = null, DimensionAddress? reads = null, int row = 1) =>
-        Call(new(line, CalloutKind.Feature, new(x, y), new(x, y), side, row, sets, reads));
+    public Sheet Point(string line, double x, double y, CalloutSide side = CalloutSide.Above, string? sets = null, DimensionAddress? reads = null) =>
+        Call(new(line, CalloutKind.Feature, new(x, y), new(x, y), side, side is CalloutSide.Left or CalloutSide.Right ? 0 : 1, sets, reads));
 
     private Sheet Call(Callout c)
     {

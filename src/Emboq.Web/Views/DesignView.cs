@@ -81,10 +81,10 @@ public sealed record BodyView(string Key, string Name, BodyRole Role, string? Pr
 }
 
 /// <summary>The seat drawing, mm.</summary>
-public sealed record DrawingView(Point2 Least, Point2 Greatest, IReadOnlyList<Region> Regions, IReadOnlyList<LineView> CentreLines, IReadOnlyList<Callout> Callouts)
+public sealed record DrawingView(Point2 Least, Point2 Greatest, IReadOnlyList<Region> Regions, IReadOnlyList<LineView> CentreLines, IReadOnlyList<Callout> Callouts, IReadOnlyList<DrawnText> Texts)
 {
     /// <summary>From a drawing.</summary>
-    public static DrawingView Of(SeatDrawing d) => new(d.Bounds.Least, d.Bounds.Greatest, d.Regions, [.. d.CentreLines.Select(l => new LineView(l.From, l.To))], d.Callouts);
+    public static DrawingView Of(SeatDrawing d) => new(d.Bounds.Least, d.Bounds.Greatest, d.Regions, [.. d.CentreLines.Select(l => new LineView(l.From, l.To))], d.Callouts, d.Texts);
 }
 
 /// <summary>A straight line, mm.</summary>

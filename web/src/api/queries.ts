@@ -21,9 +21,13 @@ import type {
   Photo,
   PlanView,
   Process,
+  ScrewDrawer,
+  Spool,
   StandardView,
   WorthReading,
 } from './types'
+
+const one = <T>(name: string) => queryOptions({ queryKey: [name], queryFn: ({ signal }) => getJson<T>(`/api/${name}`, signal) })
 
 const list = <T>(name: string) => queryOptions({ queryKey: [name], queryFn: ({ signal }) => getJson<readonly T[]>(`/api/${name}`, signal) })
 
@@ -36,6 +40,8 @@ export const machines = list<MachineSummary>('machines')
 export const measureNext = list<WorthReading>('measure-next')
 export const standards = { ...list<StandardView>('standards'), staleTime: Infinity }
 export const processes = list<Process>('processes')
+export const screws = one<ScrewDrawer>('screws')
+export const spools = list<Spool>('spools')
 
 export type Role = NonNullable<DesignRequest['bodies']>[number]
 
@@ -128,5 +134,13 @@ export const readEntry = (text: string, leading: 'metric' | 'inch', access: Acce
 
 function designRequest(part: Pick<Part, 'id' | 'family'>, state: PartState, bodies: readonly Role[]): DesignRequest {
   const interfaces = Object.fromEntries(Object.entries(state.interfaces).map(([slot, id]) => [slot, { id }]))
-  return { family: part.family, process: state.process, parameters: state.parameters, interfaces, part: part.id, bodies: [...bodies] }
+  return {
+    family: part.family,
+    process: state.process,
+    parameters: state.parameters,
+    interfaces,
+    part: part.id,
+    bodies: [...bodies],
+    serves: state.serves ?? null,
+  }
 }

@@ -46,7 +46,7 @@ function Item({ item }: { readonly item: BenchItem }) {
   return (
     <li>
       <Link
-        to={`/jobs/${item.job}?at=${item.station}`}
+        to={`/jobs/${item.job}?part=${item.part}&at=${item.station}`}
         className="border-base-300 hover:border-primary block rounded-md border p-5"
         aria-label={`${item.jobName}: ${item.says}`}
       >

@@ -36,6 +36,22 @@ export function SectionPicture({ drawing, label, at, bold }: SectionPictureProps
             {drawing.centreLines.map((line, i) => (
               <Stroke key={i} line={{ from: layout.toScreen(line.from), to: layout.toScreen(line.to) }} dash="16 4 3 4" />
             ))}
+            {drawing.texts.map((t, i) => (
+              <text
+                key={i}
+                {...layout.toScreen(t.at)}
+                fontSize={(t.size * layout.scale) / 0.668}
+                fontWeight={700}
+                textAnchor="middle"
+                dy={(t.size * layout.scale) / 2}
+                fill="currentColor"
+                stroke="var(--color-base-100)"
+                strokeWidth={3}
+                paintOrder="stroke"
+              >
+                {t.text}
+              </text>
+            ))}
             {layout.callouts.map((placed) => (
               <CalloutLines key={placed.callout.line} placed={placed} bold={placed.callout.line === bold} />
             ))}

@@ -41,6 +41,7 @@ const drawing: DrawingView = {
   least: { x: -12, y: -52 },
   greatest: { x: 90, y: 52 },
   regions: [],
+  texts: [],
   centreLines: [],
   callouts: [
     callout('first.measured', 'left', 2, 'diameter', -12, -50, -12, 50),

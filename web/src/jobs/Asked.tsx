@@ -2,6 +2,7 @@ import { useId, useState } from 'react'
 import type { ParameterSpec, Problem } from '@/api/types'
 import { ProblemNote } from '@/ui/ProblemNote'
 import type { Work } from './Workbench'
+import { counts } from './asking'
 import { Word } from './Word'
 
 export type AskedProps = { readonly work: Work; readonly of?: (spec: ParameterSpec) => boolean }
@@ -11,13 +12,25 @@ export function Asked({ work, of = () => true }: AskedProps) {
   const asked = work.family.parameters.filter((p) => p.askedAt === work.station && of(p))
   if (asked.length === 0) return null
   return (
-    <div className="bg-base-200 flex flex-wrap items-center gap-2 rounded-md p-3">
-      {asked.map((spec) => (
-        <label key={spec.key} className="flex flex-wrap items-center gap-2">
-          {spec.label}
-          {spec.kind === 'choice' ? <Word spec={spec} work={work} /> : <Entry key={standing(work, spec)} spec={spec} work={work} />}
-        </label>
-      ))}
+    <div className="bg-base-200 rounded-md p-3">
+      <Words specs={asked} work={work} />
+    </div>
+  )
+}
+
+/** Parameters as words of a sentence; those that do not count as things stand are left out. */
+export function Words({ specs, work }: { readonly specs: readonly ParameterSpec[]; readonly work: Work }) {
+  const { parameters } = work.family
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
+      {specs
+        .filter((spec) => counts(spec, parameters, work.editing.draft.present))
+        .map((spec) => (
+          <label key={spec.key} className="flex flex-wrap items-center gap-2">
+            <span className="quiet">{spec.label}</span>
+            {spec.kind === 'choice' ? <Word spec={spec} work={work} /> : <Entry key={standing(work, spec)} spec={spec} work={work} />}
+          </label>
+        ))}
     </div>
   )
 }
@@ -35,22 +48,34 @@ function Entry({ spec, work }: { readonly spec: ParameterSpec; readonly work: Wo
   return (
     <>
       <input
-        className={`input figure ${spec.kind === 'number' ? 'w-24' : spec.kind === 'outline' ? 'w-full' : 'w-36'}`}
+        className={`input ${spec.kind === 'text' ? 'w-56' : `figure ${spec.kind === 'number' ? 'w-24' : spec.kind === 'outline' ? 'w-full' : 'w-28'}`}`}
         aria-label={spec.label}
         aria-invalid={problem !== undefined}
         aria-describedby={note}
         value={text}
-        placeholder={spec.unit ?? ''}
+        placeholder={
+          spec.kind === 'text'
+            ? 'nothing'
+            : spec.default
+              ? `${spec.default} ${spec.unit ?? ''}`
+              : spec.kind === 'number'
+                ? (spec.unit ?? '')
+                : 'left to Emboq'
+        }
+        title={spec.help}
         onChange={(e) => setText(e.target.value)}
         onBlur={() => void take()}
         onKeyDown={(e) => e.key === 'Enter' && void take()}
       />
-      <span id={note} className={spec.kind === 'number' && !problem ? 'quiet text-sm' : 'w-full'}>
+      <span
+        id={note}
+        className={spec.kind === 'number' && !problem ? 'quiet text-sm' : problem || spec.askedAt !== 'reckon' ? 'w-full' : 'hidden'}
+      >
         {problem ? (
           <ProblemNote problem={problem} />
         ) : spec.kind === 'number' ? (
           spec.unit
-        ) : (
+        ) : spec.askedAt === 'reckon' ? null : (
           <span className="quiet text-sm">{spec.help}</span>
         )}
       </span>

@@ -44,7 +44,7 @@ export function CalloutLabel({ placed, work }: CalloutLabelProps) {
         </span>
         <span className="flex w-full items-center justify-between gap-1">
           <Figure metric={line.quantity.metric} inches={line.quantity.inches} />
-          {callout.row === 0 && <GapGlyph clearance={line.quantity.value} />}
+          {callout.line.endsWith('clearance') && <GapGlyph clearance={line.quantity.value} />}
         </span>
       </button>
       {editing && spec && <CalloutEditor spec={spec} line={line} work={work} onClose={() => setEditing(false)} />}

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Percent } from '@/ui/Percent'
 import { NewSetup } from './NewSetup'
+import { PartTabs } from './PartTabs'
 import type { Work } from './Workbench'
 
 /** What the job is, with which setup, and how likely the next print fits. */
@@ -12,7 +13,7 @@ export function JobHeader({ work }: { readonly work: Work }) {
     <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 pt-2">
       <div className="min-w-64 flex-1">
         <h1 className="text-2xl leading-tight font-bold">{job.name}</h1>
-        <p className="quiet line-clamp-1">{job.need}</p>
+        <PartTabs work={work} />
       </div>
       <div className="flex items-center gap-2">
         <label className="flex items-center gap-2">

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { Link, useParams } from 'react-router'
+import { Link, useParams, useSearchParams } from 'react-router'
 import { earlierStates, families, jobs, machines, processes } from '@/api/queries'
 import type { FamilyView, Job, MachineSummary, Part, Process } from '@/api/types'
 import { Loading } from '@/ui/Loading'
@@ -8,12 +8,13 @@ import { Workbench } from './Workbench'
 
 export function JobScreen() {
   const { id } = useParams()
+  const [search] = useSearchParams()
   const [jobList, familyList, processList, machineList] = [useQuery(jobs), useQuery(families), useQuery(processes), useQuery(machines)]
   const failed = [jobList, familyList, processList, machineList].find((q) => q.isError)
   if (failed?.error) return <ErrorNote error={failed.error} />
   if (!jobList.data || !familyList.data || !processList.data || !machineList.data) return <Loading what="the job" className="m-6 h-96" />
   const job = jobList.data.find((j) => j.id === id)
-  const part = job?.parts[0]
+  const part = job?.parts.find((p) => p.id === search.get('part')) ?? job?.parts[0]
   const family = familyList.data.find((f) => f.key === part?.family)
   if (!job || !part || !family)
     return (

@@ -8,8 +8,10 @@ import { Busy } from '@/ui/Busy'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Asked } from './Asked'
 import { Cautions } from './ChecksPanel'
+import { Bedfuls } from './Bedfuls'
 import { Files } from './Files'
 import { PlanFigures } from './PlanFigures'
+import { RowPanel } from './RowPanel'
 import { NotYet } from './StationPanel'
 import { WaysTable } from './WaysTable'
 import type { Work } from './Workbench'
@@ -19,20 +21,27 @@ export type PrintPanelProps = { readonly work: Work; readonly what: 'coupon' | '
 /** What printing takes; freezes what is printed now under the next number, and gives its files. */
 export function PrintPanel({ work, what }: PrintPanelProps) {
   const { part, editing } = work
-  const bodies = useQuery(designQuery(part, editing.draft.present, [what])).data?.bodies.filter((b) => b.role === what) ?? []
-  const plan = useQuery(planQuery(part, editing.draft.present, [what]))
+  const bodies = useQuery(designQuery(part, work.shown, [what])).data?.bodies.filter((b) => b.role === what) ?? []
+  const plan = useQuery(planQuery(part, work.shown, [what]))
   const [turned, setTurned] = useState<readonly string[]>([])
   // Rings are chosen unless they are taken out, ladders only when they are put in.
   const chosen = bodies.map((b) => b.key).filter((k) => turned.includes(k) === k.startsWith('ladder-'))
-  const freeze = useFreeze(part.id, chosen)
+  const row = editing.draft.present.row ?? []
+  const inRow = what === 'part' && row.length > 0
+  const [left, setLeft] = useState<readonly number[]>([])
+  const members = row.map((_, i) => i + 1).filter((n) => !left.includes(n))
+  const freeze = useFreeze(part.id, inRow ? members.flatMap((n) => chosen.map((key) => `${key}@${n}`)) : chosen)
   if (!work.design?.drawing) return <NotYet work={work} />
   return (
     <div className="flex flex-col gap-4">
       <p className="text-lg">
         {what === 'coupon'
-          ? 'A ring of each end, cut out of the very part: minutes of printing before hours. A ladder settles the size in one print.'
-          : 'The whole part. Each print gets a number that is never used again; it is raised on the part.'}
+          ? 'Cut out of the very part: minutes of printing before hours. A ladder settles a size in one print.'
+          : 'The whole part. Each print gets a number that is never used again; it stands on the part.'}
       </p>
+      {what === 'part' && (
+        <RowPanel work={work} left={left} onToggle={(n) => setLeft(left.includes(n) ? left.filter((x) => x !== n) : [...left, n])} />
+      )}
       {what === 'part' && <Asked work={work} of={(spec) => spec.kind !== 'number'} />}
       <ul className="flex flex-col gap-2">
         {bodies.map((body) => (
@@ -51,12 +60,13 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
       {what === 'coupon' && <Asked work={work} />}
       <button
         className="btn btn-primary"
-        disabled={chosen.length === 0 || editing.unsaved || freeze.isPending}
+        disabled={chosen.length === 0 || (inRow && members.length === 0) || editing.unsaved || freeze.isPending}
         onClick={() => freeze.mutate()}
       >
-        {what === 'coupon' ? 'Number this proof' : 'Number this print'}
+        {what === 'coupon' ? 'Number this proof' : inRow ? `Number this print of ${members.length}` : 'Number this print'}
       </button>
       {freeze.isError && <ErrorNote error={freeze.error} />}
+      {what === 'part' && <Bedfuls work={work} members={inRow ? members : undefined} />}
       <Files work={work} />
       {plan.data?.ways && <WaysTable ways={plan.data.ways} work={work} />}
       {what === 'part' && <MakeOrBuy work={work} says={plan.data?.makeOrBuy?.says} />}

@@ -1,9 +1,9 @@
 import { lazy, Suspense } from 'react'
 import { Loading } from '@/ui/Loading'
 import { CalloutList } from './CalloutList'
-import { EndSentences } from './EndSentences'
+import { MemberSelect } from './MemberSelect'
+import { PartWords } from './PartWords'
 import { SeatDrawing } from './SeatDrawing'
-import { Word } from './Word'
 import type { Work } from './Workbench'
 
 const SeatView = lazy(() => import('@/viewer/SeatView').then((m) => ({ default: m.SeatView })))
@@ -40,7 +40,7 @@ export function SeatPane({ work, error, stale, mode, onMode }: SeatPaneProps) {
             {name}
           </button>
         ))}
-        <Between work={work} />
+        <MemberSelect work={work} />
       </div>
       {!design && !error && <Loading what="the drawing" className="m-4 h-96" />}
       {design && !design.drawing && (
@@ -59,21 +59,7 @@ export function SeatPane({ work, error, stale, mode, onMode }: SeatPaneProps) {
           {mode === 'list' && <CalloutList work={work} drawing={design.drawing} />}
         </div>
       )}
-      <EndSentences work={work} />
+      <PartWords work={work} />
     </section>
   )
-}
-
-/** Choices that belong to no end alone, as words. */
-function Between({ work }: { readonly work: Work }) {
-  const slots = work.family.slots.map((s) => s.key)
-  const words = work.family.parameters.filter(
-    (p) => p.kind === 'choice' && p.askedAt === 'reckon' && !slots.some((slot) => p.key.startsWith(slot)),
-  )
-  return words.map((spec) => (
-    <span key={spec.key} className="ml-auto flex items-center gap-2">
-      <span className="quiet hidden xl:inline">{spec.label}</span>
-      <Word spec={spec} work={work} />
-    </span>
-  ))
 }

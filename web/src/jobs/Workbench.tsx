@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import type { Role } from '@/api/queries'
 import type { DesignView, FamilyView, Job, MachineSummary, Part, PartState, Process, Station } from '@/api/types'
@@ -7,6 +7,7 @@ import { isStation, stations } from '@/ui/stations'
 import { useKeys } from '@/ui/useKeys'
 import { ConflictSheet } from './ConflictSheet'
 import { JobHeader } from './JobHeader'
+import { memberState } from './rows'
 import { SeatPane, type Mode } from './SeatPane'
 import { StationBar } from './StationBar'
 import { StationPanel } from './StationPanel'
@@ -36,7 +37,9 @@ export function Workbench({ job, part, earlier, family, processes, machines }: W
   const [station, setStation] = useStation()
   const [why, setWhy] = useState<string | null>(null)
   const [mode, setMode] = useState<Mode>('section')
-  const preview = usePreview(part, draft.present, seen(mode, station))
+  const [member, setMember] = useState(1)
+  const shown = useMemo(() => memberState(draft.present, member), [draft.present, member])
+  const preview = usePreview(part, shown, seen(mode, station))
   useUndoKeys(editing)
   useKeys({
     '[': () => setStation(stations[Math.max(0, stations.indexOf(station) - 1)]!),
@@ -48,7 +51,23 @@ export function Workbench({ job, part, earlier, family, processes, machines }: W
     setWhy(line)
     setStation('reckon')
   }
-  const work = { job, part, earlier, family, processes, machines, editing, station, setStation, design: preview.data, why, ask }
+  const work = {
+    job,
+    part,
+    earlier,
+    family,
+    processes,
+    machines,
+    editing,
+    station,
+    setStation,
+    design: preview.data,
+    why,
+    ask,
+    member,
+    setMember,
+    shown,
+  }
   return (
     <div className="flex min-h-0 grow flex-col lg:overflow-hidden">
       <JobHeader work={work} />
@@ -73,13 +92,24 @@ export type Work = WorkbenchProps & {
   /** The ledger line whose answer is open. */
   readonly why: string | null
   readonly ask: (line: string) => void
+  /** Which member of a row is looked at, counted from 1. */
+  readonly member: number
+  readonly setMember: (member: number) => void
+  /** The decisions of that member. */
+  readonly shown: PartState
 }
 
 /** The station stands in the address, so that it survives a reload and can be linked to. */
 function useStation(): readonly [Station, (station: Station, typed?: string) => void] {
   const [search, setSearch] = useSearchParams()
   const at = search.get('at')
-  return [isStation(at) ? at : 'reckon', (station, typed) => setSearch(typed ? { at: station, typed } : { at: station }, { replace: true })]
+  return [
+    isStation(at) ? at : 'reckon',
+    (station, typed) =>
+      setSearch((now) => ({ ...(now.get('part') ? { part: now.get('part')! } : {}), at: station, ...(typed ? { typed } : {}) }), {
+        replace: true,
+      }),
+  ]
 }
 
 function useUndoKeys({ undo, redo }: Pick<ReturnType<typeof useDraft>, 'undo' | 'redo'>) {

@@ -1,13 +1,19 @@
-/** A printed body in words: "ring of the first end". */
-export const inWords = (body: string) =>
-  body === 'part'
-    ? 'the whole part'
-    : body.startsWith('ladder-')
-      ? `ladder of the ${body.replace('ladder-', '')} end`
-      : `ring of the ${body.replace('ring-', '')} end`
+const ends = ['first', 'second']
+const place = (slot: string) => (ends.includes(slot) ? `${slot} end` : slot)
+
+/** A printed body in words: "ring of the first end", "member 3". */
+export function inWords(key: string): string {
+  const [body = '', member] = key.split('@')
+  const [sort, ...rest] = body.split('-')
+  const slot = rest.join('-')
+  if (body === 'part') return member ? `member ${member}` : 'the whole part'
+  if (sort === 'ladder') return `ladder of the ${place(slot)}`
+  if (sort === 'ring') return ends.includes(slot) ? `ring of the ${place(slot)}` : `proof of the ${slot}`
+  return member ? `${body} of member ${member}` : body
+}
 
 /** Where something was tried: "first#2" is the second ring of the first end's ladder. */
 export const slotInWords = (slot: string) => {
-  const [end, ring] = slot.split('#')
-  return ring ? `ring ${ring} on the ${end} end` : `the ${end} end`
+  const [at = '', ring] = slot.split('#')
+  return ring ? `ring ${ring} on the ${place(at)}` : `the ${place(at)}`
 }

@@ -15,6 +15,7 @@ const angle: ParameterSpec = {
   unit: '°',
   countedIn: '',
   askedAt: 'reckon',
+  when: {},
   sets: { coneBy: 'angle' },
 }
 
@@ -37,7 +38,7 @@ describe('stepping a value', () => {
   })
 
   it('steps through nothing without rounding dust', () => {
-    const clearance = { ...angle, key: 'c', step: 0.05, minimum: -1, maximum: 3, sets: {} }
+    const clearance = { ...angle, key: 'c', step: 0.05, minimum: -1, maximum: 3, when: {}, sets: {} }
     expect(stepped(clearance, 0.05, -1)).toEqual({ c: '0' })
     expect(stepped(clearance, 0.1, 1)).toEqual({ c: '0.15' })
   })

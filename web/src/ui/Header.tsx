@@ -16,6 +16,7 @@ export function Header({ onFind, onKeys }: HeaderProps) {
       </NavLink>
       <Place to="/" name="Bench" />
       <Place to="/machines" name="Machines" />
+      <Place to="/printroom" name="Printroom" />
       <Place to="/tables" name="Tables" />
       <span className="grow" />
       <button className="btn btn-ghost" onClick={onFind}>

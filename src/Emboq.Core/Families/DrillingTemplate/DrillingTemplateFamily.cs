@@ -28,7 +28,7 @@ public static class DrillingTemplateFamily
             Specs.Choice("hooks", "Hooks over", "one", "Two edges set it without a mark, if the front's width is known.", new ParameterOption("one", "the top edge"), new ParameterOption("two", "the top and the left edge")),
             Specs.Choice("guide", "Guide", "drill", "A bought bush lasts for hundreds of holes.", new ParameterOption("drill", "the drill itself"), new ParameterOption("bush", "a bought bush")),
             Specs.Length("drill", "Drill", null, 1, 20, "Left open: what the part's screws pass.", 0.1),
-            Specs.Length("bush", "Bush, outside", 8, 3, 30, "Measured, not as it is sold.", 0.1),
+            Specs.Length("bush", "Bush, outside", 8, 3, 30, "Measured, not as it is sold.", 0.1).If("guide", "bush"),
             Specs.Length("thickness", "Thickness", 10, 3, 40, "How long the drill is guided."),
             Specs.Length("hook", "Hook thickness", 4, 2, 20, "Bears on the edge."),
             Specs.Length("hookDepth", "Hook depth", 12, 3, 60, "How far it reaches over the edge."),

@@ -1,0 +1,26 @@
+import { describe, expect, it } from 'vitest'
+import type { ParameterSpec, PartState } from '@/api/types'
+import { counts } from './asking'
+
+const spec = (key: string, usual: string, when: Record<string, readonly string[]> = {}) =>
+  ({ key, default: usual, when, options: [] }) as unknown as ParameterSpec
+const state = (parameters: Record<string, string>) => ({ parameters }) as unknown as PartState
+
+describe('counts', () => {
+  const held = spec('held', 'insert')
+  const roof = spec('roof', 'plain', { held: ['nut'] })
+  const layer = spec('layer', '0.2', { roof: ['closed'] })
+  const all = [held, roof, layer]
+
+  it('asks for what hangs on no choice', () => expect(counts(held, all, state({}))).toBe(true))
+
+  it('asks only while the choice stands at one of its options, usual or given', () => {
+    expect(counts(roof, all, state({}))).toBe(false)
+    expect(counts(roof, all, state({ held: 'nut' }))).toBe(true)
+  })
+
+  it('follows a chain of choices', () => {
+    expect(counts(layer, all, state({ roof: 'closed' }))).toBe(false)
+    expect(counts(layer, all, state({ held: 'nut', roof: 'closed' }))).toBe(true)
+  })
+})

@@ -1,0 +1,59 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { ApiProblem, sendJson } from '@/api/client'
+import { processes } from '@/api/queries'
+import { Field } from '@/ui/Field'
+import { ErrorNote } from '@/ui/ProblemNote'
+import { Sheet } from '@/ui/Sheet'
+
+/** Enters a spool with its first weighing. */
+export function NewSpool({ onClose }: { readonly onClose: () => void }) {
+  const materials = [...new Set((useQuery(processes).data ?? []).map((p) => p.material))]
+  const [form, setForm] = useState({ name: '', material: '', colour: '', tare: '', gross: '' })
+  const client = useQueryClient()
+  const add = useMutation({
+    mutationFn: () =>
+      sendJson('POST', '/api/spools', {
+        ...form,
+        material: form.material || materials[0],
+        tare: Number(form.tare),
+        gross: Number(form.gross),
+      }),
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: ['spools'] })
+      onClose()
+    },
+  })
+  const problem = add.error instanceof ApiProblem ? add.error : undefined
+  const set = (key: keyof typeof form) => (value: string) => setForm({ ...form, [key]: value })
+  return (
+    <Sheet title="Weigh in a spool" onClose={onClose}>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(event) => {
+          event.preventDefault()
+          add.mutate()
+        }}
+      >
+        <Field label="Name on the spool" value={form.name} onChange={set('name')} autoFocus problem={problem?.at('name')} />
+        <label className="flex flex-col gap-1">
+          <span className="font-semibold">Filament</span>
+          <select className="select w-full" value={form.material || materials[0]} onChange={(e) => set('material')(e.target.value)}>
+            {materials.map((m) => (
+              <option key={m}>{m}</option>
+            ))}
+          </select>
+        </label>
+        <Field label="Colour, as lists name it" value={form.colour} onChange={set('colour')} problem={problem?.at('colour')} />
+        <div className="grid grid-cols-2 gap-4">
+          <Field label="Empty spool, g" value={form.tare} onChange={set('tare')} placeholder="210" problem={problem?.at('tare')} />
+          <Field label="The scale shows, g" value={form.gross} onChange={set('gross')} placeholder="874" problem={problem?.at('gross')} />
+        </div>
+        {add.isError && !problem?.problems.length && <ErrorNote error={add.error} />}
+        <button className="btn btn-primary" disabled={add.isPending || form.gross === ''}>
+          Keep it
+        </button>
+      </form>
+    </Sheet>
+  )
+}
