@@ -21,6 +21,9 @@ internal static class PackWriter
         RespectRequiredConstructorParameters = true,
     };
 
+    /// <summary>Decisions as text, to tell whether two are the same.</summary>
+    public static string Written(PartState state) => JsonSerializer.Serialize(state with { Parameters = new SortedDictionary<string, string>(state.Parameters.ToDictionary()), Interfaces = new SortedDictionary<string, Guid>(state.Interfaces.ToDictionary()) }, Json);
+
     public static async Task<byte[]> Of(Job job, Part part, Revision revision, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
         var process = (await ProcessStore.Find(database, revision.State.Process, stop))!;

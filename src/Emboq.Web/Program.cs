@@ -81,6 +81,7 @@ api.MapPacks();
 api.MapRows();
 api.MapBedfuls();
 api.MapShelf();
+api.MapShopCards();
 api.MapBench();
 api.MapFallback(() => Problems.Missing("resource", "under this address"));
 app.MapFallbackToFile("index.html");

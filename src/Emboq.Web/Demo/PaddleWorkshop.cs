@@ -60,6 +60,7 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
         await Read(chute, "corner", "radius-gauges", "6");
         await Read(chute, "depth", "depth-rod", "34.5");
 
+        await EverydayParts(plain, tough);
         await Part("Chute to hose", "Long shavings from the chute must reach the hose and not hook in a corner.", "chute adapter",
             new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["secondHold"] = "clamp", ["coneBy"] = "length", ["coneLength"] = "45" }, chute, extractor, plain);
 
@@ -105,6 +106,8 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
         return place.Id;
     }
 
+    private Guid Named(string place) => kinds.Values.Single(p => p.Name == place).Id;
+
     private Task Read(Guid place, string dimension, string instrument, params string[] texts) =>
         Read(place, dimension, instrument, [.. texts.Select(t => (t, (double?)null))]);
 
@@ -124,12 +127,14 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
         await InterfaceStore.AddReadings(database, taken, default);
     }
 
-    private async Task<Guid> Part(string job, string need, string part, Dictionary<string, string> parameters, Guid first, Guid second, Process process)
+    private async Task<Guid> Part(string job, string need, string part, Dictionary<string, string> parameters, Guid first, Guid second, Process process) =>
+        (await Part(job, need, part, "hose-adapter", parameters, new() { ["first"] = first, ["second"] = second }, process, null)).Part;
+
+    private async Task<(Guid Job, Guid Part)> Part(string job, string need, string part, string family, Dictionary<string, string> parameters, Dictionary<string, Guid> places, Process process, IReadOnlyList<RowItem>? row)
     {
         var (jobId, partId) = (Guid.CreateVersion7(), Guid.CreateVersion7());
-        var state = new PartState(parameters, new Dictionary<string, Guid> { ["first"] = first, ["second"] = second }, process.Id);
-        await JobStore.Add(database, new(jobId, job, need, [new(partId, jobId, part, "hose-adapter", 1, state)]), Later(), default);
-        return partId;
+        await JobStore.Add(database, new(jobId, job, need, [new(partId, jobId, part, family, 1, new PartState(parameters, places, process.Id, Row: row))]), Later(), default);
+        return (jobId, partId);
     }
 
     private async Task Freeze(Guid part, string[] bodies, string remark)

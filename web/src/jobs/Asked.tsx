@@ -12,7 +12,7 @@ export function Asked({ work, of = () => true }: AskedProps) {
   const asked = work.family.parameters.filter((p) => p.askedAt === work.station && of(p))
   if (asked.length === 0) return null
   return (
-    <div className="bg-base-200 rounded-md p-3">
+    <div className="bg-base-200 flex flex-wrap items-center gap-x-3 gap-y-2 rounded-md p-3">
       <Words specs={asked} work={work} />
     </div>
   )
@@ -22,20 +22,20 @@ export function Asked({ work, of = () => true }: AskedProps) {
 export function Words({ specs, work }: { readonly specs: readonly ParameterSpec[]; readonly work: Work }) {
   const { parameters } = work.family
   return (
-    <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
+    <>
       {specs
-        .filter((spec) => counts(spec, parameters, work.editing.draft.present))
+        .filter((spec) => counts(spec, parameters, work.shown))
         .map((spec) => (
           <label key={spec.key} className="flex flex-wrap items-center gap-2">
             <span className="quiet">{spec.label}</span>
             {spec.kind === 'choice' ? <Word spec={spec} work={work} /> : <Entry key={standing(work, spec)} spec={spec} work={work} />}
           </label>
         ))}
-    </div>
+    </>
   )
 }
 
-const standing = (work: Work, spec: ParameterSpec) => work.editing.draft.present.parameters[spec.key] ?? ''
+const standing = (work: Work, spec: ParameterSpec) => work.shown.parameters[spec.key] ?? ''
 
 function Entry({ spec, work }: { readonly spec: ParameterSpec; readonly work: Work }) {
   const [text, setText] = useState(standing(work, spec))

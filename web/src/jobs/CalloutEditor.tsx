@@ -18,7 +18,7 @@ export type CalloutEditorProps = {
 /** Edits one value in place. What cannot be built is refused here, in words, and what was typed stays. */
 export function CalloutEditor({ spec, line, work, onClose }: CalloutEditorProps) {
   const { leading } = useLeading()
-  const entered = work.editing.draft.present.parameters[spec.key] ?? ''
+  const entered = work.shown.parameters[spec.key] ?? ''
   const [text, setText] = useState(entered)
   const [problem, setProblem] = useState<Problem | null>(null)
   const [busy, setBusy] = useState(false)

@@ -13,9 +13,11 @@ const kinds = [
 /** The files of every print: for a printer, for a picture, and the pack for somebody else. */
 export function Files({ work }: { readonly work: Work }) {
   const revisions = useQuery(history(work.part.id)).data?.revisions ?? []
-  if (revisions.length === 0) return <p className="quiet">Nothing is printed yet.</p>
   return (
-    <ul aria-label="Files">
+    <>
+      <ShopCards work={work} />
+      {revisions.length === 0 && <p className="quiet">Nothing is printed yet.</p>}
+      <ul aria-label="Files">
       {revisions.map((r) => (
         <li key={r.number} className="border-base-300 flex min-h-12 flex-wrap items-center justify-between gap-x-3 border-b py-1">
           <span>
@@ -31,6 +33,24 @@ export function Files({ work }: { readonly work: Work }) {
           </span>
         </li>
       ))}
-    </ul>
+      </ul>
+    </>
+  )
+}
+
+/** The part on paper, for the bench; holes at full size on a page of their own. */
+function ShopCards({ work }: { readonly work: Work }) {
+  const member = (work.editing.draft.present.row ?? []).length > 0 ? `&member=${work.member}` : ''
+  return (
+    <span className="flex min-h-12 flex-wrap items-center justify-between gap-x-3" role="group" aria-label="Shop card">
+      <span className="font-semibold">Shop card</span>
+      <span className="flex gap-1">
+        {(['a4', 'letter'] as const).map((paper) => (
+          <a key={paper} className="btn btn-outline px-3" href={`/api/parts/${work.part.id}/card.pdf?paper=${paper}${member}`} target="_blank" rel="noreferrer">
+            {paper === 'a4' ? 'A4' : 'Letter'}
+          </a>
+        ))}
+      </span>
+    </span>
   )
 }

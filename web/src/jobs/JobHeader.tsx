@@ -39,7 +39,7 @@ export function JobHeader({ work }: { readonly work: Work }) {
           {editing.saveError ? 'not kept' : editing.unsaved ? 'keeping…' : 'kept'}
         </span>
       </div>
-      <div className="ml-auto w-44 text-right leading-tight">
+      <div className={`ml-auto w-44 text-right leading-tight ${design && design.seats.length === 0 && design.drawing ? 'invisible' : ''}`}>
         <div className="text-2xl font-semibold">{typeof design?.chance === 'number' ? <Percent share={design.chance} /> : '—'}</div>
         <div className="quiet text-sm">chance of a fit</div>
       </div>

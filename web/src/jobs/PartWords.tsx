@@ -1,30 +1,36 @@
-import type { InterfaceSlot, MachineSummary, ParameterSpec } from '@/api/types'
+import type { InterfaceSlot, ParameterSpec } from '@/api/types'
 import { Percent } from '@/ui/Percent'
 import { Words } from './Asked'
 import { withSlot } from './slots'
 import { Word } from './Word'
 import type { Work } from './Workbench'
 
-/** The part as sentences whose words can be changed: one for each place it fits, and one for what is not on the drawing. */
+/** The part as sentences whose words can be changed: one for each end that joins, and one for what is not on the drawing. */
 export function PartWords({ work }: { readonly work: Work }) {
   const { family, design } = work
   const shown = new Set(design?.drawing?.callouts.map((c) => c.parameter))
   const rest = family.parameters.filter((p) => p.askedAt === 'reckon' && !shown.has(p.key) && !belongs(p, family.slots) && !waits(p))
+  const joins = (slot: InterfaceSlot) => family.parameters.some((p) => p.key === `${slot.key}Join`)
   return (
-    <div className="flex max-h-56 flex-col gap-2 overflow-auto px-4 pb-3">
-      {family.slots.length > 0 && (
-        <div className="grid grid-cols-1 gap-x-6 gap-y-2 md:grid-cols-2">
-          {family.slots.map((slot) => (
-            <SlotSentence key={slot.key} slot={slot} work={work} />
+    <div className="flex max-h-60 flex-col gap-2 overflow-auto px-4 pb-3">
+      <div className="grid grid-cols-1 gap-x-6 gap-y-2 empty:hidden md:grid-cols-2">
+        {family.slots.filter(joins).map((slot) => (
+          <JoinSentence key={slot.key} slot={slot} work={work} />
+        ))}
+      </div>
+      <div
+        className="bg-base-200 flex flex-wrap items-center gap-x-3 gap-y-2 rounded-md px-3 py-2 empty:hidden"
+        role="group"
+        aria-label="Made so"
+      >
+        {family.serves && <ServesWord work={work} />}
+        {family.slots
+          .filter((slot) => !joins(slot))
+          .map((slot) => (
+            <SlotWords key={slot.key} slot={slot} work={work} />
           ))}
-        </div>
-      )}
-      {rest.length > 0 && (
-        <div className="bg-base-200 rounded-md px-3 py-2" role="group" aria-label="Made so">
-          {family.serves && <ServesWord work={work} />}
-          <Words specs={rest} work={work} />
-        </div>
-      )}
+        <Words specs={rest} work={work} />
+      </div>
     </div>
   )
 }
@@ -35,29 +41,21 @@ const waits = (spec: ParameterSpec) => Object.keys(spec.sets).length > 0
 const belongs = (spec: ParameterSpec, slots: readonly InterfaceSlot[]) =>
   slots.some((slot) => spec.key.startsWith(slot.key) && spec.key !== slot.key)
 
-function SlotSentence({ slot, work }: { readonly slot: InterfaceSlot; readonly work: Work }) {
-  const { family, editing, design, machines } = work
-  const state = editing.draft.present
+/** An end: goes over the spigot, snug, held by a clamp. */
+function JoinSentence({ slot, work }: { readonly slot: InterfaceSlot; readonly work: Work }) {
+  const { family, design } = work
   const seat = design?.seats.find((s) => s.slot === slot.key)
-  const spec = (ending: string) => family.parameters.find((s) => s.key === `${slot.key}${ending}`)
-  const [join, fit, hold] = [spec('Join'), spec('Fit'), spec('Hold')]
-  const rest = family.parameters.filter(
-    (p) => belongs(p, [slot]) && ![join, fit, hold].includes(p) && p.askedAt === 'reckon' && p.kind !== 'outline' && !hold,
-  )
-  const choose = (id: string) => {
-    editing.change({ ...state, interfaces: withSlot(state.interfaces, slot.key, id) }, slot.key)
-  }
+  const spec = (ending: string) => family.parameters.find((s) => s.key === `${slot.key}${ending}`)!
   return (
     <div className="bg-base-200 rounded-md px-3 py-2" role="group" aria-label={slot.label}>
       <div className="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-2">
-        {join ? <Word spec={join} work={work} /> : <span className="quiet">{slot.label}</span>}
-        <PlaceWord machines={machines} slot={slot} value={state.interfaces[slot.key] ?? ''} onChange={choose} />
+        <Word spec={spec('Join')} work={work} />
+        <PlaceWord slot={slot} work={work} wide />
       </div>
-      <div className="mt-2 flex flex-wrap items-center gap-2 empty:hidden">
-        {fit && <Word spec={fit} work={work} />}
-        {hold && <span className="quiet text-sm">held by</span>}
-        {hold && <Word spec={hold} work={work} />}
-        {state.interfaces[slot.key] && rest.length > 0 && <Words specs={rest} work={work} />}
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <Word spec={spec('Fit')} work={work} />
+        <span className="quiet text-sm">held by</span>
+        <Word spec={spec('Hold')} work={work} />
         {seat && (
           <span className="quiet ml-auto text-sm">
             chance <Percent share={seat.chance} />
@@ -68,17 +66,32 @@ function SlotSentence({ slot, work }: { readonly slot: InterfaceSlot; readonly w
   )
 }
 
-type PlaceWordProps = {
-  readonly machines: readonly MachineSummary[]
-  readonly slot: InterfaceSlot
-  readonly value: string
-  readonly onChange: (id: string) => void
+/** A place, and what is decided about it once it is named. */
+function SlotWords({ slot, work }: { readonly slot: InterfaceSlot; readonly work: Work }) {
+  const specs = work.family.parameters.filter((p) => belongs(p, [slot]) && p.askedAt === 'reckon')
+  return (
+    <>
+      <span className="flex items-center gap-2">
+        <span className="quiet">{slot.label}</span>
+        <PlaceWord slot={slot} work={work} />
+      </span>
+      {work.editing.draft.present.interfaces[slot.key] && specs.length > 0 && <Words specs={specs} work={work} />}
+    </>
+  )
 }
 
-function PlaceWord({ machines, slot, value, onChange }: PlaceWordProps) {
+type PlaceWordProps = { readonly slot: InterfaceSlot; readonly work: Work; readonly wide?: boolean }
+
+function PlaceWord({ slot, work: { machines, editing }, wide = false }: PlaceWordProps) {
+  const state = editing.draft.present
   const places = machines.flatMap((m) => m.interfaces).filter((i) => slot.kinds.includes(i.kind))
   return (
-    <select className="select w-full" aria-label={`Place of the ${slot.label}`} value={value} onChange={(e) => onChange(e.target.value)}>
+    <select
+      className={`select ${wide ? 'w-full' : 'w-44'}`}
+      aria-label={`Place of the ${slot.label}`}
+      value={state.interfaces[slot.key] ?? ''}
+      onChange={(e) => editing.change({ ...state, interfaces: withSlot(state.interfaces, slot.key, e.target.value) }, slot.key)}
+    >
       {slot.need === 'sometimes' && <option value="">none measured</option>}
       {places.map((i) => (
         <option key={i.id} value={i.id}>
@@ -96,7 +109,7 @@ function ServesWord({ work }: { readonly work: Work }) {
   const others = job.parts.filter((p) => p.id !== part.id)
   if (others.length === 0) return null
   return (
-    <label className="mb-2 flex items-center gap-2">
+    <label className="flex items-center gap-2">
       <span className="quiet">Holes taken from</span>
       <select
         className="select w-auto"

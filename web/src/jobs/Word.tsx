@@ -3,7 +3,7 @@ import type { Work } from './Workbench'
 
 /** One choice of a part, as a word in a sentence. */
 export function Word({ spec, work }: { readonly spec: ParameterSpec; readonly work: Work }) {
-  const value = work.editing.draft.present.parameters[spec.key] ?? spec.default ?? ''
+  const value = work.shown.parameters[spec.key] ?? spec.default ?? ''
   return (
     <select
       className="select w-auto min-w-20"

@@ -32,12 +32,12 @@ const seen = (mode: Mode, station: Station) => (mode === 'section' || mode === '
 
 /** One part on the bench: the seat drawing, and beside it what the station is about. */
 export function Workbench({ job, part, earlier, family, processes, machines }: WorkbenchProps) {
-  const editing = useDraft(part, earlier)
+  const [member, setMember] = useState(1)
+  const editing = useDraft(part, earlier, member)
   const { draft } = editing
   const [station, setStation] = useStation()
   const [why, setWhy] = useState<string | null>(null)
   const [mode, setMode] = useState<Mode>('section')
-  const [member, setMember] = useState(1)
   const shown = useMemo(() => memberState(draft.present, member), [draft.present, member])
   const preview = usePreview(part, shown, seen(mode, station))
   useUndoKeys(editing)

@@ -4,7 +4,8 @@ import { counts } from './asking'
 
 const spec = (key: string, usual: string, when: Record<string, readonly string[]> = {}) =>
   ({ key, default: usual, when, options: [] }) as unknown as ParameterSpec
-const state = (parameters: Record<string, string>) => ({ parameters }) as unknown as PartState
+const state = (parameters: Record<string, string>, rest: Partial<PartState> = {}) =>
+  ({ parameters, interfaces: {}, ...rest }) as unknown as PartState
 
 describe('counts', () => {
   const held = spec('held', 'insert')
@@ -17,6 +18,13 @@ describe('counts', () => {
   it('asks only while the choice stands at one of its options, usual or given', () => {
     expect(counts(roof, all, state({}))).toBe(false)
     expect(counts(roof, all, state({ held: 'nut' }))).toBe(true)
+  })
+
+  it('asks only while a slot is open, or while no part is served', () => {
+    const spacing = spec('spacing', '96', { drawer: ['open'], serves: ['open'] })
+    expect(counts(spacing, all, state({}))).toBe(true)
+    expect(counts(spacing, all, state({}, { interfaces: { drawer: 'x' } }))).toBe(false)
+    expect(counts(spacing, all, state({}, { serves: 'x' }))).toBe(false)
   })
 
   it('follows a chain of choices', () => {

@@ -58,3 +58,18 @@ describe('the draft of a part', () => {
     expect(withEntries(part.state, { wall: '' }).parameters).toEqual({})
   })
 })
+
+describe('a member of a row', () => {
+  const row = { ...part.state, parameters: { wall: '2' }, row: [{ count: 1, entries: { text: 'Tacks' }, group: '' }] }
+
+  it('keeps what it decides for itself, and shares the rest', () => {
+    expect(withEntries(row, { text: 'Cane', wall: '3' }, 1)).toMatchObject({
+      parameters: { wall: '3' },
+      row: [{ entries: { text: 'Cane' } }],
+    })
+  })
+
+  it('leaves the row alone where there is no such member', () => {
+    expect(withEntries(row, { text: 'Cane' }, 2)).toMatchObject({ parameters: { wall: '2', text: 'Cane' }, row: row.row })
+  })
+})

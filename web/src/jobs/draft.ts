@@ -64,8 +64,17 @@ export function draftReducer(draft: Draft, event: DraftEvent): Draft {
   }
 }
 
-/** The decisions with some entries set; an empty entry leaves the value to Emboq. */
-export function withEntries(state: PartState, entries: Readonly<Record<string, string>>): PartState {
-  const merged = { ...state.parameters, ...entries }
-  return { ...state, parameters: Object.fromEntries(Object.entries(merged).filter(([, entry]) => entry !== '')) }
+/** The decisions with some entries set; an empty entry leaves the value to Emboq. What a member of the row decides for itself is set there.
+ * @param member counted from 1 */
+export function withEntries(state: PartState, entries: Readonly<Record<string, string>>, member = 1): PartState {
+  const own = state.row?.[member - 1]?.entries ?? {}
+  const [mine, common] = [set(own, entries, (key) => key in own), set(state.parameters, entries, (key) => !(key in own))]
+  return { ...state, parameters: common, row: state.row?.map((item, i) => (i === member - 1 ? { ...item, entries: mine } : item)) ?? null }
 }
+
+const set = (all: Readonly<Record<string, string>>, entries: Readonly<Record<string, string>>, takes: (key: string) => boolean) =>
+  Object.fromEntries(
+    Object.entries({ ...all, ...Object.fromEntries(Object.entries(entries).filter(([key]) => takes(key))) }).filter(
+      ([, entry]) => entry !== '',
+    ),
+  )

@@ -4,13 +4,14 @@ import { ApiProblem, sendJson } from '@/api/client'
 import { design } from '@/api/queries'
 import type { ParameterSpec, Part, PartState, Problem } from '@/api/types'
 import { draftReducer, startDraft, withEntries } from './draft'
+import { memberState } from './rows'
 import { standing, stepped } from './stepping'
 
 /** How long a change rests before it is written to the notebook, ms. */
 const rest = 400
 
 /** The draft of a part, written to the notebook shortly after each change. */
-export function useDraft(part: Part, earlier: readonly PartState[]) {
+export function useDraft(part: Part, earlier: readonly PartState[], member: number) {
   const [draft, dispatch] = useReducer(draftReducer, part, (p) => startDraft(p, earlier))
   const client = useQueryClient()
   const save = useMutation({
@@ -44,18 +45,18 @@ export function useDraft(part: Part, earlier: readonly PartState[]) {
     redo: useCallback(() => dispatch({ type: 'redone' }), []),
     settle: (keep: 'mine' | 'theirs') => dispatch({ type: 'settled', keep }),
     change,
-    set: (entries: Readonly<Record<string, string>>) => change(withEntries(draft.present, entries), Object.keys(entries).join()),
+    set: (entries: Readonly<Record<string, string>>) => change(withEntries(draft.present, entries, member), Object.keys(entries).join()),
     /** Steps a value that was computed as given. */
     step: (spec: ParameterSpec, computed: number, steps: number) => {
-      const entries = stepped(spec, standing(draft.present.parameters[spec.key], computed), steps)
-      change(withEntries(draft.present, entries), spec.key)
+      const entries = stepped(spec, standing(memberState(draft.present, member).parameters[spec.key], computed), steps)
+      change(withEntries(draft.present, entries, member), spec.key)
       return entries[spec.key]!
     },
     /** Takes entries only if the part can be computed with them; answers what is wrong otherwise. */
     propose: async (entries: Readonly<Record<string, string>>): Promise<readonly Problem[]> => {
-      const state = withEntries(draft.present, entries)
+      const state = withEntries(draft.present, entries, member)
       try {
-        await client.fetchQuery(design(part, state, []))
+        await client.fetchQuery(design(part, memberState(state, member), []))
       } catch (error) {
         if (error instanceof ApiProblem && error.problems.length > 0) return error.problems
         throw error

@@ -21,8 +21,8 @@ public static class DrillingTemplateFamily
         "drilling-template", "drilling template", "The same holes in every drawer front, and not one of them by eye.",
         [new("holes", "holes measured", ["hole-row"], SlotNeed.Sometimes)],
         [
-            Specs.Length("spacing", "Hole spacing", 96, 5, 600, "When neither a part nor measured holes give it."),
-            Specs.Choice("screw", "For screws", "M4", "The hole they pass is drilled.", Hardware.Threads),
+            Specs.Length("spacing", "Hole spacing", 96, 5, 600, "When neither a part nor measured holes give it.").If("holes", "open").If("serves", "open"),
+            Specs.Choice("screw", "For screws", "M4", "The hole they pass is drilled.", Hardware.Threads).If("serves", "open"),
             Specs.Length("fromTop", "From the top edge", 40, 5, 300, "To the middle of the part, the same on every drawer."),
             Specs.Length("frontWidth", "Width of the front", null, 30, 2000, "Its half is the centre mark, to the fraction. Left open, only the mark is drawn.", 1),
             Specs.Choice("hooks", "Hooks over", "one", "Two edges set it without a mark, if the front's width is known.", new ParameterOption("one", "the top edge"), new ParameterOption("two", "the top and the left edge")),

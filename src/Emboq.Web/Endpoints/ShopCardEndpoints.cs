@@ -1,0 +1,97 @@
+using System.Globalization;
+using Emboq.Core;
+using Emboq.Core.Quantities;
+using Emboq.Exchange.Pdf;
+using Emboq.Store;
+using Emboq.Web.Views;
+using Npgsql;
+
+namespace Emboq.Web.Endpoints;
+
+/// <summary>Shop cards: a part on paper, for the bench.</summary>
+internal static class ShopCardEndpoints
+{
+    private const int MostFigures = 14;
+
+    public static void MapShopCards(this IEndpointRouteBuilder api) =>
+        api.MapGet("/parts/{id:guid}/card.pdf", Card).Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(404);
+
+    /// <summary>The part as it stands, or one member of its row.</summary>
+    /// <param name="id">The part.</param>
+    /// <param name="paper">a4 or letter.</param>
+    /// <param name="member">Which member of a row, counted from 1.</param>
+    /// <param name="request">Tells where Emboq is found.</param>
+    /// <param name="database">The notebook.</param>
+    /// <param name="stop">Ends the wait.</param>
+    private static async Task<IResult> Card(Guid id, string? paper, int? member, HttpRequest request, NpgsqlDataSource database, CancellationToken stop)
+    {
+        var input = new Input();
+        var size = input.Word<PaperSize>("paper", paper ?? "a4");
+        if ((await JobStore.All(database, stop)).FirstOrDefault(j => j.Parts.Any(p => p.Id == id)) is not { } job)
+        {
+            return Problems.Missing("part", id);
+        }
+
+        var part = job.Parts.First(p => p.Id == id);
+        var members = PartRow.Members(part.State);
+        var number = (int)input.Within("member", member ?? 1, 1, members.Count, "members");
+        if (!input.IsGood)
+        {
+            return Problems.Bad(input.Problems);
+        }
+
+        var design = await Designer.OfPart(database, part with { State = members[number - 1] }, stop);
+        if (!design.IsGood || design.Value.Drawing is not { } drawing)
+        {
+            return Problems.Bad(design.IsGood ? [new("part", part.Name, design.Value.Checks.FirstOrDefault(c => c.Verdict == Verdict.Stop)?.Says ?? "It cannot be drawn yet.", "Measure what is missing first.")] : design.Problems);
+        }
+
+        var process = (await ProcessStore.Find(database, part.State.Process, stop))!;
+        var revisions = await RevisionStore.Of(database, id, stop);
+        var address = $"{request.Scheme}://{request.Host}/jobs/{job.Id}?part={id}";
+        var pdf = ShopCard.Write(Content(job, part, design.Value, drawing, process, revisions, address), size);
+        return TypedResults.File(pdf, "application/pdf", $"{part.Name}.pdf");
+    }
+
+    private static CardContent Content(Job job, Part part, Design design, SeatDrawing drawing, Process process, IReadOnlyList<Revision> revisions, string address)
+    {
+        var s = process.Settings;
+        return new()
+        {
+            Part = part.Name,
+            Job = job.Name,
+            Revision = revisions switch
+            {
+                [] => "not printed yet",
+                [var newest, ..] when StoreEquals(newest.State, part.State) => $"revision {newest.Number}",
+                [var newest, ..] => $"changed since revision {newest.Number}",
+            },
+            Address = address,
+            Drawing = drawing,
+            Figures = [.. drawing.Callouts.Select(c => design.Ledger.Lines.First(l => l.Key == c.Line)).Take(MostFigures)
+                .Select(l => new CardFigure(l.Key, l.Quantity.Name, QuantityText.Metric(l.Quantity.Value, l.Quantity.Unit), QuantityText.Inches(l.Quantity.Value, l.Quantity.Unit)))],
+            Sections =
+            [
+                ("Hardware", design.Hardware),
+                ("Steps", [.. design.Fitting.Select((step, i) => $"{i + 1}. {step}")]),
+                ("Print", [$"{process.Name}; {design.Ways.First(w => w.Key == design.Way).Name}", string.Create(CultureInfo.InvariantCulture, $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Fill * 100:0} % fill")]),
+                ("Row", [.. (part.State.Row ?? []).Select((item, i) => Member(item, i + 1))]),
+                ("Look at", [.. design.Checks.Where(c => c.Verdict != Verdict.Good).Select(c => $"{c.Title}: {c.Says}")]),
+            ],
+            Cautions = design.Cautions,
+            Pattern = design.Pattern,
+            FromTop = design.Ledger.Lines.FirstOrDefault(l => l.Key == "fromTop")?.Quantity.Value,
+        };
+    }
+
+    /// <summary>A member in one line; of a front's width, the half too: the centre mark.</summary>
+    private static string Member(RowItem item, int number)
+    {
+        var words = string.Join(", ", item.Entries.Values);
+        var half = item.Entries.TryGetValue("frontWidth", out var front) && LengthNotation.Parse(front, LengthSystem.Metric, "frontWidth") is { IsGood: true } width
+            ? $"; centre mark at {LengthNotation.Print(width.Value with { Millimetres = new Rational(width.Value.Millimetres.Numerator, width.Value.Millimetres.Denominator * 2) })}" : "";
+        return $"{number}  {words}{(item.Count > 1 ? $" × {item.Count}" : "")}{half}";
+    }
+
+    private static bool StoreEquals(PartState a, PartState b) => PackWriter.Written(a) == PackWriter.Written(b);
+}
