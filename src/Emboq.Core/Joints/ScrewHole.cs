@@ -46,8 +46,8 @@ internal static class ScrewHole
     /// <summary>A cylindrical recess for a cap screw's head; counterbores use the knurled head.</summary>
     /// <param name="scope">Where its figures go.</param>
     /// <param name="size">Of the thread.</param>
-    /// <param name="hole">Through how much the hole goes below the seat, mm.</param>
-    public static Joint Counterbored(JointScope scope, string size, double hole)
+    /// <param name="depth">Through how much, the recess included, mm.</param>
+    public static Joint Counterbored(JointScope scope, string size, double depth)
     {
         var room = Quantity.RuleOfThumb("room around a head", 0.4, Unit.Millimetre, "A head drops into its recess with 0.2 mm a side.");
         var bore = scope.Drawn("counterbore", "counterbore", Hardware.Of("cap-screws", size, "knurled head", $"{Hardware.Name(size)} knurled head") + room, Surface.HoleUpright);
@@ -58,7 +58,7 @@ internal static class ScrewHole
             Cut = HoleShape.Cut(bore.Value, -deep.Value, Over, Lie.Upright),
             Sleeves = [new(bore.Value / 2, -deep.Value, 0, scope.LeastWall)],
         };
-        return recess + Passing(scope, size, "medium", deep.Value + hole);
+        return recess + Passing(scope, size, "medium", Math.Max(depth, deep.Value + 0.1));
     }
 
     /// <summary>A cone for a countersunk machine screw: ISO 10642 and ISO 7046 at 90 degrees are two heads, inch screws have 82.</summary>

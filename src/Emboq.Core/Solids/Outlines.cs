@@ -1,3 +1,6 @@
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Operation.Buffer;
+
 namespace Emboq.Core.Solids;
 
 /// <summary>Closed outlines around the origin.</summary>
@@ -37,6 +40,22 @@ public static class Outlines
             return new Point2((s.X * ((width / 2) - radius)) + (radius * Math.Cos(angle)), (s.Y * ((depth / 2) - radius)) + (radius * Math.Sin(angle)));
         })).ToList();
         return new(points.Where((p, i) => Distance(p, points[(i + 1) % points.Count]) > 1e-6));
+    }
+
+    /// <summary>An outline moved outwards by a distance, with sharp corners kept sharp; <c>null</c> when nothing is left or it falls apart.</summary>
+    public static Profile? Moved(Profile outline, double distance)
+    {
+        // By less than a rounding error is by nothing.
+        if (Math.Abs(distance) < 1e-6)
+        {
+            return outline;
+        }
+
+        var ring = outline.Points.Append(outline.Points[0]).Select(p => new Coordinate(p.X, p.Y)).ToArray();
+        var moved = BufferOp.Buffer(new Polygon(new LinearRing(ring)), distance, new BufferParameters(32, EndCapStyle.Flat, JoinStyle.Mitre, 4) { SimplifyFactor = 0.001 });
+        return moved is Polygon { IsEmpty: false, NumInteriorRings: 0 } polygon
+            ? new(polygon.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(c.X, c.Y)))
+            : null;
     }
 
     /// <summary>Outlines with corners at all the directions where any of them has one, so that they can be lofted corner to corner.</summary>

@@ -22,7 +22,7 @@ public sealed class EveryFamilyTests
         {
             _ = design.Bodies.Where(b => b.Role != BodyRole.Coupon).Select(b => design.AsPrinted(b).Hash).ToList();
         }
-    }, iter: 300, threads: 1);
+    }, iter: 150, threads: 1);
 
     [Theory]
     [MemberData(nameof(Keys))]

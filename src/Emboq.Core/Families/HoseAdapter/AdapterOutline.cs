@@ -1,6 +1,4 @@
 using Emboq.Core.Solids;
-using NetTopologySuite.Geometries;
-using NetTopologySuite.Operation.Buffer;
 
 namespace Emboq.Core.Families.HoseAdapter;
 
@@ -11,28 +9,12 @@ internal static class AdapterOutline
     /// <param name="end">The end.</param>
     /// <param name="across">Diameter or width of the face, mm.</param>
     public static Profile Face(EndReckoning end, double across) => end.Duct is { } duct
-        ? Moved(duct.Measured, (across - end.Measured.Quantity.Value) / 2) ?? throw new InvalidOperationException("The outline closes; a check refuses it before it is drawn.")
+        ? Outlines.Moved(duct.Measured, (across - end.Measured.Quantity.Value) / 2) ?? throw new InvalidOperationException("The outline closes; a check refuses it before it is drawn.")
         : Outlines.Round(across / 2, Facets.Count(across / 2, Facets.DefaultChordError));
-
-    /// <summary>An outline moved outwards by a distance, with sharp corners kept sharp; <c>null</c> when nothing is left or it falls apart.</summary>
-    public static Profile? Moved(Profile outline, double distance)
-    {
-        // By less than a rounding error is by nothing.
-        if (Math.Abs(distance) < 1e-6)
-        {
-            return outline;
-        }
-
-        var ring = outline.Points.Append(outline.Points[0]).Select(p => new Coordinate(p.X, p.Y)).ToArray();
-        var moved = BufferOp.Buffer(new Polygon(new LinearRing(ring)), distance, new BufferParameters(32, EndCapStyle.Flat, JoinStyle.Mitre, 4) { SimplifyFactor = 0.001 });
-        return moved is Polygon { IsEmpty: false, NumInteriorRings: 0 } polygon
-            ? new(polygon.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(c.X, c.Y)))
-            : null;
-    }
 
     /// <summary>Whether the faces of an end and of its ladder exist and the axis sees the whole of each, so that straight lines can join them to the other end.</summary>
     public static bool CanBeJoined(EndReckoning end) => end.Duct is not { } duct || new[] { end.Inside.Value + end.Ladder.Sizes[0] - end.Drawn.Value, end.Inside.Value, end.Outside.Value, end.Outside.Value + end.Ladder.Sizes[^1] - end.Drawn.Value }.All(across =>
-        Moved(duct.Measured, (across - end.Measured.Quantity.Value) / 2) is { } face && Outlines.SeenFromWithin(face));
+        Outlines.Moved(duct.Measured, (across - end.Measured.Quantity.Value) / 2) is { } face && Outlines.SeenFromWithin(face));
 
     /// <summary>The largest difference of the two outsides over all directions.</summary>
     public static Quantity LargestStep(EndReckoning first, EndReckoning second)

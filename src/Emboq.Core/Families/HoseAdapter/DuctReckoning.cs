@@ -27,7 +27,7 @@ internal sealed record DuctReckoning(Profile Measured, Quantity Drawn, Quantity 
     /// <summary>The diameter of a round bore of the same area, for the air.</summary>
     public Quantity Equivalent(EndParameters end, Interface place, Quantity bore, Quantity width, Ledger ledger)
     {
-        var area = AdapterOutline.Moved(Measured, (bore.Value - width.Value) / 2)?.Area ?? 0;
+        var area = Outlines.Moved(Measured, (bore.Value - width.Value) / 2)?.Area ?? 0;
         return ledger.Add($"{end.Slot}.equivalent", $"{end.Slot} bore as a round one", Quantity.Input("bore of equal area", 2 * Math.Sqrt(area / Math.PI), Unit.Millimetre,
             new Provenance.Standard("Plane geometry", $"area inside the {place.Name} cuff")), "Air asks for area, whatever the outline.");
     }

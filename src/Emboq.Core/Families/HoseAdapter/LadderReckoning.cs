@@ -1,10 +1,10 @@
+using Emboq.Core.Fits;
+
 namespace Emboq.Core.Families.HoseAdapter;
 
 /// <summary>The sizes of a ladder: fitted diameters as drawn, mm, the smallest first.</summary>
 internal sealed record LadderReckoning(IReadOnlyList<double> Sizes)
 {
-    private const double Fineness = 0.05;
-
     /// <summary>Rings around the drawn size.</summary>
     /// <param name="ladder">The maker's wishes.</param>
     /// <param name="end">Of which end, with how far the maker moved the middle.</param>
@@ -14,7 +14,7 @@ internal sealed record LadderReckoning(IReadOnlyList<double> Sizes)
     public static LadderReckoning Of(LadderParameters ladder, EndParameters end, Quantity drawn, Quantity realised, Ledger ledger)
     {
         var slot = end.Slot;
-        var proposed = Math.Max(1, Math.Ceiling(4 * realised.StandardUncertainty / (ladder.Rings - 1) / Fineness)) * Fineness;
+        var proposed = LadderStep.Proposed(realised, ladder.Rings);
         var step = ledger.Add($"{slot}.ladder", $"{slot} ladder step", ladder.Step is { } chosen
             ? Quantity.Chosen("ladder step", chosen, Unit.Millimetre)
             : Quantity.RuleOfThumb("ladder step", proposed, Unit.Millimetre, "The row covers two standard deviations of doubt to each side, in whole twentieths."),

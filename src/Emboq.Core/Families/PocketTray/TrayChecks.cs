@@ -1,0 +1,55 @@
+using Emboq.Core.Checks;
+
+namespace Emboq.Core.Families.PocketTray;
+
+/// <summary>What is judged about a tray.</summary>
+internal static class TrayChecks
+{
+    private const string CommonPractice = "Common practice, no published source.";
+
+    public static IEnumerable<Check> Of(TrayReckoning r, IReadOnlyList<string> clashes)
+    {
+        foreach (var item in r.Items)
+        {
+            var key = item.Size.Measured.Name;
+            yield return new($"{item.Slot}.size", $"{item.Place.Name} in its pocket", item.Size.Chance >= 0.8 ? Verdict.Good : Verdict.Watch, item.Size.Chance >= 0.8 ? $"It {item.Size.Fit.Feels}." : "The doubt is wider than the fit: print its slice first.",
+                Figures.Percent(item.Size.Chance), "80 % or more", $"Probability of conformity, JCGM 106; {key}.", item.Size.Chance >= 0.8 ? [] : [new Remedy.Prove("Print the slices first")]);
+        }
+
+        yield return Room(r);
+        yield return new("clashes", "pockets keep apart", clashes.Count == 0 ? Verdict.Good : Verdict.Stop, clashes.Count == 0 ? "A whole wall stands between all of them." : $"{string.Join("; ", clashes)}.",
+            $"{clashes.Count} clashes", "none", "Plane geometry.", clashes.Count == 0 ? [] : [new Remedy.Change("Let Emboq place them all", r.Items.SelectMany(i => new[] { $"{i.Slot}X", $"{i.Slot}Y" }).ToDictionary(k => k, _ => ""))]);
+        foreach (var item in r.Items.Where(i => i.Wobbly))
+        {
+            yield return new($"{item.Slot}.steady", $"{item.Place.Name} stands", Verdict.Good, "It is slender, so more than half of it is held, in a border of its own.", Figures.Mm(item.Hold), Figures.Mm(item.Height / 2), CommonPractice, []);
+        }
+
+        if (r.Room is { } room)
+        {
+            var tall = r.Items.MaxBy(i => i.Height)!;
+            var top = Math.Max(r.Height.Value, r.Floor.Value + tall.Hold) - tall.Hold + tall.Height;
+            var fits = top <= room;
+            yield return new("closes", "drawer closes", fits ? Verdict.Good : Verdict.Stop, fits ? "The tallest thing passes under the lip." : $"The {tall.Place.Name} stands higher than the drawer's opening: lay it down, or choose another drawer.",
+                Figures.Mm(top), $"{Figures.Mm(room)} or less", "Plane sums.", []);
+        }
+
+        if (r.Ear is { } ear)
+        {
+            yield return ear.WallCheck("ear.wall", "ear's screw", ear.Reach);
+            var fits = r.Depth.Value >= r.EarReach;
+            yield return new("ear.room", "ears on the side", fits ? Verdict.Good : Verdict.Stop, fits ? "The ears fit the side of the tray." : "The tray is shallower than an ear is wide.",
+                Figures.Mm(r.Depth.Value), $"{Figures.Mm(r.EarReach)} or more", "Plane geometry.", []);
+        }
+    }
+
+    private static Check Room(TrayReckoning r)
+    {
+        var field = r.Field;
+        var area = Math.Max(0, field.Right - field.Left) * Math.Max(0, field.Back - field.Front);
+        var needed = r.Items.Sum(i => (i.Wide + r.Wall.Value) * (i.Deep + r.Finger + r.Wall.Value));
+        var fits = r.Pockets is not null;
+        var wider = Math.Ceiling(r.Width.Value * Math.Max(1.15, needed * 1.25 / Math.Max(1, area)) / 10) * 10;
+        return new("room", "room for everything", fits ? Verdict.Good : Verdict.Stop, fits ? "Everything has a place with its walls and finger room." : "Not everything has room: make it larger, or take a thing out.",
+            Figures.SquareMm(needed), Figures.SquareMm(area), "Placed by constraint programming (CP-SAT); areas by plane geometry.", fits || wider > 600 ? [] : [new Remedy.Change($"Make it {Figures.Mm(wider)} wide", new Dictionary<string, string> { ["width"] = Figures.Number(wider) })]);
+    }
+}

@@ -1,0 +1,45 @@
+using Emboq.Core.Fits;
+using Emboq.Core.Printing;
+
+namespace Emboq.Core.Families.PocketTray;
+
+/// <summary>What the maker may decide about a tray.</summary>
+internal static class TrayParameters
+{
+    /// <summary>How many things a tray takes.</summary>
+    public const int Most = 8;
+
+    public static IReadOnlyList<WayUp> Ways { get; } =
+    [
+        new("floor", "floor down", 0, "Lines run around the pockets.", "Seams at the pockets' corners."),
+        new("side", "standing on its front", 90, "Lines cross the floor: it bends where it is long.", "Pockets come out stepped.", SpoilsFit: true),
+    ];
+
+    public static IReadOnlyList<string> Slots { get; } = [.. Enumerable.Range(1, Most).Select(i => $"item{i}")];
+
+    public static IReadOnlyList<ParameterSpec> Specs { get; } =
+    [
+        Common.Specs.Choice("fit", "Things", "drop", "How they lie in their pockets.", [.. FitClasses.Pockets.Skip(2).Select(f => new ParameterOption(f.Key, f.Name))]),
+        Common.Specs.Length("clearance", "Clearance", null, 0, 8, "On the full size, half of it a side. Left open, the fit decides.", 0.2),
+        Common.Specs.Length("width", "Width", 180, 30, 600, "From left to right.").If("drawer", "open"),
+        Common.Specs.Length("depth", "Depth", 120, 30, 600, "From front to back.").If("drawer", "open"),
+        Common.Specs.Length("wall", "Walls between", 3, 0.8, 20, "And around.", 0.4),
+        Common.Specs.Length("floor", "Floor", 1.6, 0.6, 12, "Under the pockets.", 0.2),
+        Common.Specs.Length("finger", "Finger room", 16, 0, 40, "A half round at the front of each pocket. Nothing leaves it away."),
+        Common.Specs.Length("chamfer", "Eased mouths", 1, 0, 4, "So that things find their pocket.", 0.2),
+        Common.Specs.Length("trough", "Trough", 0, 0, 200, "A strip along the front for loose bits. Nothing leaves it away."),
+        Common.Specs.Choice("mount", "Held by", "none", "Ears with a hole at both sides.", new ParameterOption("none", "its own weight"), new ParameterOption("screws", "two screws")),
+        Common.Specs.Choice("woodScrew", "Screw", "3.5 mm", "Countersunk, from above.", Joints.Hardware.WoodScrews).If("mount", "screws"),
+        .. Slots.SelectMany(Item),
+        Common.Specs.WayUp(Ways),
+        .. MakeOrBuy.Specs,
+    ];
+
+    private static IEnumerable<ParameterSpec> Item(string slot) =>
+    [
+        Common.Specs.Choice($"{slot}Use", "used", "sometimes", "Often used things stand in front, seldom used ones behind.", new ParameterOption("often", "often"), new ParameterOption("sometimes", "now and then"), new ParameterOption("seldom", "seldom")),
+        Common.Specs.Outline($"{slot}Outline", "outline", "For an odd thing: points once around, stretched to its measured width and depth."),
+        Common.Specs.Length($"{slot}X", "from the left", null, 0, 600, "Where its pocket begins. Left open, Emboq places it; drag it to move it."),
+        Common.Specs.Length($"{slot}Y", "from the front", null, 0, 600, "Where its pocket begins. Left open, Emboq places it; drag it to move it."),
+    ];
+}

@@ -1,0 +1,73 @@
+using Emboq.Core.Fits;
+using Emboq.Core.Joints;
+using Emboq.Core.Measuring;
+
+namespace Emboq.Core.Families.PocketTray;
+
+/// <summary>The sizes of a tray. x from the left, y from the front, z up from the underside.</summary>
+internal sealed record TrayReckoning
+{
+    public required IReadOnlyList<TrayItem> Items { get; init; }
+
+    /// <summary>Where they lie; <c>null</c> when not everything has room.</summary>
+    public required IReadOnlyList<Pocket>? Pockets { get; init; }
+
+    public required Quantity Width { get; init; }
+
+    public required Quantity Depth { get; init; }
+
+    public required Quantity Wall { get; init; }
+
+    public required Quantity Floor { get; init; }
+
+    public required Quantity Height { get; init; }
+
+    public required double Finger { get; init; }
+
+    public required double Chamfer { get; init; }
+
+    public required double Trough { get; init; }
+
+    public required Joint? Ear { get; init; }
+
+    /// <summary>Clear height of the drawer it goes into, mm.</summary>
+    public required double? Room { get; init; }
+
+    /// <summary>What the pockets share.</summary>
+    public (double Left, double Front, double Right, double Back) Field => (Wall.Value, Wall.Value + (Trough > 0 ? Trough + Wall.Value : 0), Width.Value - Wall.Value, Depth.Value - Wall.Value);
+
+    /// <summary>How far an ear stands out.</summary>
+    public double EarReach => Ear is null ? 0 : 2 * Ear.Reach;
+
+    /// <summary>Above the tray, around a slender thing.</summary>
+    public double Border(TrayItem item) => Math.Max(0, Floor.Value + item.Hold - Height.Value);
+
+    public static TrayReckoning Of(Brief brief, Ledger ledger)
+    {
+        var p = brief.Parameters;
+        var fit = FitClasses.Pocket(p.Choice("fit"));
+        var items = TrayParameters.Slots.Where(brief.Interfaces.ContainsKey).Select(slot => TrayItem.Of(slot, brief, fit, ledger)).ToList();
+        var drawer = brief.Interfaces.GetValueOrDefault("drawer") is { } d ? new Sizes(d) : null;
+        // A tray is put in and taken out: a millimetre free in all.
+        Quantity Outer(string key, string name) => drawer is null
+            ? ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), "Chosen by the maker.")
+            : ledger.Add(key, name, drawer[key]! - Quantity.RuleOfThumb("free in the drawer", 1, Unit.Millimetre, "A tray is put in and taken out by hand.") - brief.Process.Allowance(Surface.OutsideFlat), "The clear size of the drawer, less what stays free.");
+        var (width, depth) = (Outer("width", "width"), Outer("depth", "depth"));
+        var wall = ledger.Add("wall", "walls between", Quantity.Chosen("walls asked for", p.Number("wall")!.Value, Unit.Millimetre).RoundedUpTo(Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name)), "Whole lines, without voids.");
+        var floor = ledger.Add("floor", "floor", Quantity.Chosen("floor", p.Number("floor")!.Value, Unit.Millimetre), "Under the pockets.");
+        var steady = items.Where(i => !i.Wobbly).Select(i => i.Hold).DefaultIfEmpty(items.Select(i => i.Hold).DefaultIfEmpty(10).Min()).Max();
+        var height = ledger.Add("height", "height", floor + Quantity.Input("deepest pocket of a steady thing", steady, Unit.Millimetre, new Provenance.Chosen("the things themselves")), "Floor and the deepest pocket; slender things get a border of their own.");
+        ledger.Add("pockets", "pocket clearance", p.Number("clearance") is { } c ? Quantity.Chosen("pocket clearance", c, Unit.Millimetre) : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), "On the full size of every pocket.");
+        var draft = new TrayReckoning
+        {
+            Items = items, Pockets = null, Width = width, Depth = depth, Wall = wall, Floor = floor, Height = height,
+            Finger = p.Number("finger")!.Value / 2, Chamfer = Math.Min(p.Number("chamfer")!.Value, wall.Value / 2.5), Trough = ledger.Add("trough", "trough", Quantity.Chosen("trough", p.Number("trough")!.Value, Unit.Millimetre), "Along the front.").Value,
+            Ear = p.Choice("mount") == "screws" ? ScrewHole.CountersunkWood(new(ledger, brief.Process, "ear", "ear"), p.Choice("woodScrew"), EarThickness) : null,
+            Room = drawer?["height"]?.Value - drawer?.Or("lip", 0),
+        };
+        return draft with { Pockets = items.Count == 0 ? [] : TrayPacking.Place(items, draft.Field, wall.Value, draft.Finger) };
+    }
+
+    /// <summary>An ear is as thick as its screw's head is deep, and more.</summary>
+    public const double EarThickness = 5;
+}

@@ -1,0 +1,102 @@
+using Emboq.Core.Checks;
+
+namespace Emboq.Core.Families.SoftJaws;
+
+/// <summary>What is judged about soft jaws.</summary>
+internal static class JawChecks
+{
+    private const string CommonPractice = "Common practice, no published source.";
+
+    /// <summary>Left behind any groove or pocket, mm.</summary>
+    private const double LeastBehind = 3;
+
+    public static IEnumerable<Check> Of(JawReckoning r, Process process)
+    {
+        var deep = r.Face switch { JawFace.Vee v => v.Groove.Depth.Value, JawFace.Hollow h => h.Deep, JawFace.Pocket q => q.Deep, _ => 0 };
+        yield return Behind(r, deep);
+        switch (r.Face)
+        {
+            case JawFace.Vee(var groove, var upright):
+                var stands = groove.Stands.Value >= 1;
+                yield return new("holds", "smallest round is pressed", stands ? Verdict.Good : Verdict.Stop, stands ? "It stands out of the groove: the other jaw presses on it." : "It vanishes in the groove: the jaws meet before they hold it.",
+                    Figures.Mm(groove.Stands.Value), "1 mm or more", "Plane geometry.", stands ? [] : [new Remedy.Change("Open the groove to 120°", new Dictionary<string, string> { ["veeAngle"] = "120" })]);
+                yield return Room(groove.HalfWidth.Value, upright ? r.Width.Value : r.Height.Value, "groove");
+                if (r.Fixing is { } held)
+                {
+                    yield return Clear(r, held, groove.HalfWidth.Value, upright, deep);
+                }
+
+                break;
+            case JawFace.Hollow(var radius, var hollow, var along):
+                var half = Math.Sqrt(Math.Max(0, (radius * radius) - ((radius - hollow) * (radius - hollow))));
+                yield return new("contact", "contact of the round", Verdict.Good, "The round it is hollowed for lies in it all around; a smaller one touches along one line only.", Figures.Mm(2 * radius), "one size", "Plane geometry.", []);
+                yield return Room(half, along ? r.Width.Value : r.Height.Value, "hollow");
+                if (r.Fixing is { } screwed)
+                {
+                    yield return Clear(r, screwed, half, along, deep);
+                }
+
+                break;
+            case JawFace.Pocket(null, _):
+                yield return new("outline", "outline of the work", Verdict.Stop, "No outline is given, or it falls apart when it is grown by its clearance.", "none", "an outline", "Plane geometry.", [new Remedy.Change("Make it flat", new Dictionary<string, string> { ["shape"] = "flat" })]);
+                break;
+            case JawFace.Pocket(var drawn, _):
+                yield return Within(r, drawn!);
+                break;
+        }
+
+        if (r.Fixing is { } fixing)
+        {
+            yield return fixing.Joint.WallCheck("fixing.end", "fixing, to the end", (r.Width.Value / 2) - fixing.Places[1]);
+            yield return fixing.Joint.WallCheck("fixing.side", "fixing, up and down", r.Height.Value / 2);
+            yield return fixing.Joint.WallCheck("fixing.between", "fixing, to the other", fixing.Places[1]);
+            if (fixing.Hole is null)
+            {
+                yield return fixing.Joint.FloorCheck("fixing.floor", "magnet", r.Thickness.Value - (r.Face is JawFace.Pocket ? deep : 0), Math.Max(1.2, 4 * process.LayerHeight), new Remedy.Change("Make it thicker", new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(fixing.Joint.Depth + deep + 3)) }));
+            }
+            else
+            {
+                var seat = r.Thickness.Value - fixing.Joint.Sleeves.Where(s => s.From > -fixing.Joint.Depth).Select(s => -s.From).DefaultIfEmpty(0).Max();
+                var fits = seat >= LeastBehind;
+                yield return new("fixing.seat", "plate under the screw's head", fits ? Verdict.Good : Verdict.Stop, fits ? "Enough stays under the head." : "The head pulls through: the plate is too thin for its counterbore.", Figures.Mm(Math.Max(0, seat)), $"{Figures.Mm(LeastBehind)} or more", CommonPractice,
+                    fits ? [] : [new Remedy.Change("Make it thicker", new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(r.Thickness.Value - seat + LeastBehind)) })]);
+            }
+        }
+    }
+
+    private static Check Behind(JawReckoning r, double deep)
+    {
+        var left = r.Thickness.Value - deep;
+        var fits = left >= LeastBehind;
+        var wanted = Math.Ceiling(deep + LeastBehind + 1);
+        return new("behind", "plate behind the face", fits ? Verdict.Good : Verdict.Stop, fits ? "The plate stays stiff behind what is cut into it." : "What is cut into the face leaves too little behind it.",
+            Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more", CommonPractice, fits || wanted > 60 ? [] : [new Remedy.Change($"Make it {Figures.Mm(wanted)} thick", new Dictionary<string, string> { ["thickness"] = Figures.Number(wanted) })]);
+    }
+
+    private static Check Room(double half, double across, string what)
+    {
+        var left = (across / 2) - half;
+        var fits = left >= LeastBehind;
+        return new("room", $"{what} on the plate", fits ? Verdict.Good : Verdict.Stop, fits ? $"The {what} leaves a face on both sides." : $"The {what} is wider than the plate.", Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more a side", "Plane geometry.", []);
+    }
+
+    /// <summary>A groove must not cut into what holds the plate, unless there is material between.</summary>
+    private static Check Clear(JawReckoning r, JawFixing fixing, double half, bool upright, double deep)
+    {
+        var beside = upright ? fixing.Places[1] - half - fixing.Joint.Reach : -half - fixing.Joint.Reach;
+        var behind = fixing.Hole is null ? r.Thickness.Value - deep - fixing.Joint.Depth - 1.2 : -1;
+        var fits = beside >= 0 || behind >= 0;
+        return new("clear", "groove and fixing", fits ? Verdict.Good : Verdict.Stop, fits ? "They keep clear of each other." : "The groove cuts into what holds the plate.", Figures.Mm(Math.Max(beside, behind)), "0 mm or more", "Plane geometry.",
+            fits ? [] : [new Remedy.Change("Hold it by its lip alone", new Dictionary<string, string> { ["fixing"] = "none" })]);
+    }
+
+    private static Check Within(JawReckoning r, Profile drawn)
+    {
+        var (x, y) = (drawn.Points.Max(p => Math.Abs(p.X)), drawn.Points.Max(p => Math.Abs(p.Y)));
+        var left = Math.Min((r.Width.Value / 2) - x, (r.Height.Value / 2) - y);
+        var clear = r.Fixing is not { Hole: not null } fixing || fixing.Places[1] - fixing.Joint.Reach > x;
+        var fits = left >= LeastBehind && clear;
+        return new("within", "pocket on the plate", fits ? Verdict.Good : Verdict.Stop, fits ? "The pocket leaves a rim all around." : clear ? "The pocket is larger than the plate." : "The pocket runs into the screws.",
+            Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more", "Plane geometry.", clear ? [] : [new Remedy.Change("Hold it by magnets", new Dictionary<string, string> { ["fixing"] = "magnets" })]);
+    }
+}

@@ -1,0 +1,93 @@
+using Emboq.Core.Joints;
+using Emboq.Core.Measuring;
+using Emboq.Core.Solids;
+
+namespace Emboq.Core.Families.SoftJaws;
+
+/// <summary>What the face of a jaw holds.</summary>
+internal abstract record JawFace
+{
+    private JawFace() { }
+
+    internal sealed record Flat : JawFace;
+
+    /// <summary>A groove of two flats: rounds of a range touch both.</summary>
+    internal sealed record Vee(VeeGroove Groove, bool Upright) : JawFace;
+
+    /// <summary>A hollow for one round; smaller ones touch along one line.</summary>
+    internal sealed record Hollow(double Radius, double Deep, bool Upright) : JawFace;
+
+    /// <summary>The work's outline, sunk; nothing drawn when it is not given or falls apart.</summary>
+    internal sealed record Pocket(Profile? Drawn, double Deep) : JawFace;
+}
+
+/// <summary>How the plates are held, and where along them.</summary>
+/// <param name="Joint">A magnet's pocket from the back, or a screw's counterbore from the face.</param>
+/// <param name="Hole">The screw's, when it is one.</param>
+/// <param name="Places">Along the jaw.</param>
+internal sealed record JawFixing(Joint Joint, string? Hole, IReadOnlyList<double> Places);
+
+/// <summary>The sizes of a plate. x runs along the jaw from its middle, y up from its middle, z from the jaw to the face.</summary>
+internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Thickness, Quantity Over, JawFace Face, JawFixing? Fixing)
+{
+    public static JawReckoning Of(Brief brief, Ledger ledger)
+    {
+        var (p, jaw) = (brief.Parameters, brief.Interfaces["jaw"]);
+        Quantity Chosen(string key, string name, string because) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
+        var width = ledger.Add("width", "width of the plate", Evaluation.Of(jaw, "width")!.Quantity, "As wide as the jaw.");
+        var height = ledger.Add("height", "height of the plate", Evaluation.Of(jaw, "height")!.Quantity, "As high as the jaw.");
+        var thickness = Chosen("thickness", "thickness", "From the jaw to the face.");
+        var over = Chosen("over", "lip over the jaw", "Keeps it from sliding down.");
+        var face = Faced(brief, ledger, Chosen);
+        return new(width, height, thickness, over, face, Fixed(brief, ledger, width));
+    }
+
+    private static JawFace Faced(Brief brief, Ledger ledger, Func<string, string, string, Quantity> chosen)
+    {
+        var p = brief.Parameters;
+        switch (p.Choice("shape"))
+        {
+            case "vee":
+                var angle = ledger.Add("groove.angle", "groove angle", Quantity.Chosen("groove angle", p.Number("veeAngle")!.Value, Unit.DegreeOfArc), "Between its faces.");
+                return new JawFace.Vee(VeeGroove.Of(chosen("smallest", "smallest round", "That must still be held."), chosen("largest", "largest round", "That must still touch both faces."), angle, ledger), p.Choice("runs") == "upright");
+            case "round":
+                var drawn = ledger.Add("hollow", "hollow, drawn", chosen("largest", "the round", "What it is hollowed for.") + brief.Process.Allowance(Surface.HoleLying), "The round, and what the process takes from a lying hollow.");
+                var share = Quantity.RuleOfThumb("depth of a hollow", 0.4, Unit.None, "Less than half, so that two jaws never meet before the work.");
+                return new JawFace.Hollow(drawn.Value / 2, ledger.Add("hollow.depth", "hollow depth", share * drawn, "In each jaw.").Value, p.Choice("runs") == "upright");
+            case "pocket":
+                var deep = chosen("pocketDepth", "pocket depth", "In each jaw.");
+                var grow = ledger.Add("pocket.grow", "outline grown, a side", (Quantity.Chosen("pocket clearance", p.Number("pocketClearance")!.Value, Unit.Millimetre) + brief.Process.Allowance(Surface.Pocket)) / 2, "Half of the clearance and of what the process takes from a pocket.");
+                return new JawFace.Pocket(p.Outline("outline") is { } outline ? Outlines.Moved(Middled(outline), grow.Value) : null, deep.Value);
+            default:
+                return new JawFace.Flat();
+        }
+    }
+
+    private static JawFixing? Fixed(Brief brief, Ledger ledger, Quantity width)
+    {
+        var p = brief.Parameters;
+        var scope = new JointScope(ledger, brief.Process, "fixing", "fixing");
+        var spacing = brief.Interfaces.GetValueOrDefault("holes") is { } holes
+            ? ledger.Add("holes", "between the holes of the jaw", Evaluation.Of(holes, "gap1.centre")!.Quantity, "As measured.")
+            : ledger.Add("holes", "between the fixings", Quantity.RuleOfThumb("share of the width", 0.6, Unit.None, "Well apart, clear of the ends.") * width, "No holes were measured.");
+        IReadOnlyList<double> places = [-spacing.Value / 2, spacing.Value / 2];
+        switch (p.Choice("fixing"))
+        {
+            case "magnets":
+                var room = Quantity.RuleOfThumb("magnet clearance", 0.2, Unit.Millimetre, "It drops in and is glued.");
+                var hole = scope.Drawn("magnet", "magnet pocket", Quantity.Chosen("magnet diameter", p.Number("magnet")!.Value, Unit.Millimetre) + room, Surface.HoleUpright);
+                var deep = scope.Add("magnet.depth", "magnet pocket depth", Quantity.Chosen("magnet height", p.Number("magnetHeight")!.Value, Unit.Millimetre) + Quantity.RuleOfThumb("below the back", 0.2, Unit.Millimetre, "A magnet that stands proud tips the plate."), "The magnet, a little below the back.");
+                return new(new Joint { Cut = HoleShape.Cut(hole.Value, -deep.Value, ScrewHole.Over, Lie.Upright), Sleeves = [new(hole.Value / 2, -deep.Value, 0, scope.LeastWall)] }, null, places);
+            case "screws":
+                return new(ScrewHole.Counterbored(scope, p.Choice("screw"), p.Number("thickness")!.Value), p.Choice("screw"), places);
+            default:
+                return null;
+        }
+    }
+
+    private static Profile Middled(Profile o)
+    {
+        var (x, y) = ((o.Points.Min(q => q.X) + o.Points.Max(q => q.X)) / 2, (o.Points.Min(q => q.Y) + o.Points.Max(q => q.Y)) / 2);
+        return new(o.Points.Select(q => new Point2(q.X - x, q.Y - y)));
+    }
+}

@@ -1,0 +1,59 @@
+using Emboq.Core.Families.Common;
+
+namespace Emboq.Core.Families.SoftJaws;
+
+/// <summary>The solids of a pair of jaws.</summary>
+internal static class JawShape
+{
+    public static IReadOnlyList<Body> Bodies(JawReckoning r, string? mark) =>
+    [
+        new("part", "jaw", BodyRole.Part, () => Plate(r, mark)),
+        new("second", "the other jaw", BodyRole.Part, () => Plate(Other(r), mark)),
+        new("machine-jaw", "jaw of the vice", BodyRole.Counterpart, () => new Solid.Box(r.Width.Value, r.Height.Value, 12).At(-r.Width.Value / 2, -r.Height.Value / 2, -12)),
+    ];
+
+    /// <summary>A pocket's other half is its mirror image; every other face serves both sides.</summary>
+    private static JawReckoning Other(JawReckoning r) => r.Face is JawFace.Pocket { Drawn: { } drawn } pocket
+        ? r with { Face = pocket with { Drawn = new(drawn.Points.Select(p => new Point2(-p.X, p.Y))) } }
+        : r;
+
+    /// <summary>A magnet's pocket opens at the back, a screw's counterbore at the face.</summary>
+    public static Solid Placed(JawReckoning r, Solid inJoint, double x) => r.Fixing!.Hole is null ? inJoint.UpsideDown().At(x, 0, 0) : inJoint.At(x, 0, r.Thickness.Value);
+
+    private static Solid Plate(JawReckoning r, string? mark)
+    {
+        var (w, h, t) = (r.Width.Value, r.Height.Value, r.Thickness.Value);
+        Solid body = new Solid.Box(w, h, t).At(-w / 2, -h / 2, 0);
+        if (r.Over.Value > 0)
+        {
+            body += new Solid.Box(w, 4, t + r.Over.Value).At(-w / 2, h / 2, -r.Over.Value);
+        }
+
+        body = r.Face switch
+        {
+            JawFace.Flat => body,
+            JawFace.Vee(var groove, var upright) => body - Along(new(new(0, -groove.Depth.Value), new(groove.HalfWidth.Value, 0), new(groove.HalfWidth.Value, 1), new(-groove.HalfWidth.Value, 1), new(-groove.HalfWidth.Value, 0)), upright, w, h, t),
+            JawFace.Hollow(var radius, var deep, var upright) => body - Hollow(radius, deep, upright, w, h, t),
+            JawFace.Pocket(var drawn, var deep) => body - new Solid.Extruded(drawn!, deep + 1).At(0, 0, t - deep),
+            _ => throw new InvalidOperationException($"No face is defined for {r.Face.GetType().Name}."),
+        };
+        body = r.Fixing is null ? body : r.Fixing.Places.Aggregate(body, (b, x) => b - Placed(r, r.Fixing.Joint.Cut, x));
+        return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(0, -h / 4, 0), Math.Min(12, w / 5));
+    }
+
+    /// <summary>A section (x across the groove, y out of the face) run through the face.</summary>
+    private static Solid Along(Profile section, bool upright, double w, double h, double t)
+    {
+        var run = (upright ? h : w) + 20;
+        // Drawn out along z, then laid down: x stays across, y becomes z.
+        var lying = new Solid.Extruded(section, run).Tipped(90).At(0, run / 2, 0);
+        return (upright ? lying : lying.Spun(90)).At(0, 0, t);
+    }
+
+    private static Solid Hollow(double radius, double deep, bool upright, double w, double h, double t)
+    {
+        var run = (upright ? h : w) + 20;
+        var lying = new Solid.Cylinder(radius, run).Tipped(90).At(0, run / 2, 0);
+        return (upright ? lying : lying.Spun(90)).At(0, 0, t + radius - deep);
+    }
+}
