@@ -29,7 +29,7 @@ internal static class Workshop
     /// <summary>The same process, printing exactly what is drawn.</summary>
     public static readonly Process Exact = Process with
     {
-        Allowances = new Dictionary<Surface, Allowance> { [Surface.HoleUpright] = new(0, 0, 0, "exact"), [Surface.OutsideRound] = new(0, 0, 0, "exact") },
+        Allowances = Enum.GetValues<Surface>().ToDictionary(s => s, _ => new Allowance(0, 0, 0, "exact")),
     };
 
     public static Dimension Dimension(Guid place, string key, params (Instrument Instrument, double Value)[] readings) => new(place, key, key,

@@ -25,7 +25,9 @@ public sealed class FamilySolidsTests : IAsyncLifetime
     {
         foreach (var body in design.Bodies.Where(b => b.Role != BodyRole.Counterpart))
         {
-            var said = Admesh.Judge(StlFile.Write(Mesh(design.AsPrinted(body)), body.Key));
+            var mesh = Mesh(design.AsPrinted(body));
+            mesh.Triangles.ShouldNotBeEmpty(body.Key);
+            var said = Admesh.Judge(StlFile.Write(mesh, body.Key));
             said.Faults.ShouldBe(0, body.Key);
             said.Normals.ShouldBeLessThan(0.02, body.Key);
             if (body.Key == "part")

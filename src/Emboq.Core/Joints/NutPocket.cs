@@ -87,7 +87,7 @@ internal static class NutPocket
     private static Check Turning(JointScope scope, string size, Quantity drawn)
     {
         // It turns once the pocket, as wide as it may come out, is wider than a small nut's corners.
-        var widest = drawn - scope.Process.Allowance(Surface.Pocket);
+        var widest = drawn.Fixed(drawn.Name, "this design") - scope.Process.Allowance(Surface.Pocket) + scope.Process.PrintScatter(Surface.Pocket, scope.Name);
         var greatest = widest.Value + (2 * widest.StandardUncertainty);
         const double Smaller = 0.25;
         var corners = (Hardware.Of("nuts", size, "across flats", "flats").Value - Smaller) / Math.Cos(Math.PI / 6);

@@ -57,7 +57,10 @@ public static class BedSchedule
     /// <summary>The spool with the least left that still lasts, so that full ones stay full; otherwise the fullest.</summary>
     private static Spool? Choose(PlannedBedful bedful, IReadOnlyList<Spool> spools, Dictionary<Guid, double> left)
     {
-        var suits = spools.Where(s => s.Material == bedful.Material && (bedful.Bedful.Group.Length == 0 || s.Colour.Equals(bedful.Bedful.Group, StringComparison.OrdinalIgnoreCase))).ToList();
+        // What belongs to no group takes no colour that a group may want, unless there is nothing else.
+        var ofMaterial = spools.Where(s => s.Material == bedful.Material).ToList();
+        var suits = ofMaterial.Where(s => s.Colour.Equals(bedful.Bedful.Group, StringComparison.OrdinalIgnoreCase)).ToList();
+        suits = suits.Count == 0 && bedful.Bedful.Group.Length == 0 ? ofMaterial : suits;
         return suits.Where(s => left[s.Id] >= bedful.Grams).OrderBy(s => left[s.Id]).ThenBy(s => s.Name, StringComparer.Ordinal).FirstOrDefault()
             ?? suits.OrderByDescending(s => left[s.Id]).ThenBy(s => s.Name, StringComparer.Ordinal).FirstOrDefault();
     }

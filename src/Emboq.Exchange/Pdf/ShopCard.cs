@@ -99,9 +99,9 @@ public static class ShopCard
         {
             var (x, at) = (left + (i / half * (column + 2)), y + (i % half * 5.4));
             paper.Words($"{i + 1}", x, at, Body, bold: true);
-            paper.Words(Shortened(paper, f.Name, column - 48), x + 5.5, at, Body);
-            paper.Words(f.Metric, x + column - 42, at, Body + 0.5, bold: true);
-            paper.Words(f.Inches ?? "", x + column - 22, at, Body - 2.5);
+            paper.Words(Shortened(paper, f.Name, column - 53), x + 5.5, at, Body);
+            paper.Words(f.Metric, x + column - 46, at, Body + 0.5, bold: true);
+            paper.Words(f.Inches ?? "", x + column - 26, at, Body - 2.5);
         }
 
         return y + (half * 5.4);

@@ -17,6 +17,19 @@ internal sealed partial class PaddleWorkshop
             new(new Dictionary<string, string> { ["fromTop"] = "45", ["frontWidth"] = "13 7/8 in" }, new Dictionary<string, Guid>(), tough.Id, pull)), Later(), default);
         await Part("Irons off the sill", "The box with the spare irons falls off the sill whenever the window is opened.", "iron bin", "wall-bin",
             new() { ["wall"] = "4.5", ["strip"] = "480" }, new() { ["item"] = Named("iron box") }, plain, null);
+        var tools = await Machine("Marking tools", "What is picked up ten times a day at the fitting bench.");
+        var block = await Box(tools, "wax block", ("width", "62.4"), ("depth", "34.1"), ("height", "21.5"));
+        var stone = await Box(tools, "slip stone", ("width", "101.2"), ("depth", "25.6"), ("height", "12.3"));
+        await Read(stone, "mass", "scale", "248");
+        var pencil = await Post(tools, "thick pencil", "11.9", "142");
+        var awl = await Post(tools, "bradawl handle", "27.3", "61");
+        await Part("Tools that roll about", "Five things lie loose in the top drawer and roll to the back.", "marking tray", "pocket-tray",
+            new() { ["width"] = "165", ["depth"] = "120", ["item3Use"] = "often", ["item2Use"] = "seldom", ["trough"] = "22" },
+            new() { ["item1"] = block, ["item2"] = stone, ["item3"] = pencil, ["item4"] = awl, ["item5"] = Named("carving knife handle") }, plain, null);
+        var vice = await Machine("Shaft vice", "Holds shafts for fitting grips; its steel jaws mark ash.");
+        var jaw = await Box(vice, "vice jaw", ("width", "101.6"), ("depth", "14.2"), ("height", "41.3"));
+        await Part("Jaws that leave no mark", "Shafts from 22 to 32 mm must be held without a dent.", "grooved jaws", "soft-jaws",
+            new() { ["shape"] = "vee", ["smallest"] = "22", ["largest"] = "32", ["thickness"] = "18" }, new() { ["jaw"] = jaw }, tough, null);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, half", "plain grey", "", 212, 538, Later()), default);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, the end of one", "plain grey", "", 212, 259, Later()), default);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "red", "plain grey", "red", 198, 463, Later()), default);
@@ -26,5 +39,24 @@ internal sealed partial class PaddleWorkshop
             .. new[] { 12.0, 16, 20, 25, 40 }.Select(l => new DrawerScrew("M4", "pan", l)), .. new[] { 10.0, 16, 30 }.Select(l => new DrawerScrew("M5", "cap", l)),
             .. new[] { 20.0, 30, 45 }.Select(l => new DrawerScrew("4 mm", "wood", l)),
         ], Later(), default);
+    }
+
+    private async Task<Guid> Box(Guid machine, string name, params (string Dimension, string Text)[] sizes)
+    {
+        var place = await Place(machine, name, InterfaceKind.Of("block"));
+        foreach (var (dimension, text) in sizes)
+        {
+            await Read(place, dimension, "caliper", text);
+        }
+
+        return place;
+    }
+
+    private async Task<Guid> Post(Guid machine, string name, string diameter, string length)
+    {
+        var place = await Place(machine, name, InterfaceKind.Of("post"));
+        await Read(place, "diameter", "caliper", diameter);
+        await Read(place, "length", "caliper", length);
+        return place;
     }
 }

@@ -1,7 +1,8 @@
-import { Fragment, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import { Fragment, useLayoutEffect, useMemo, useRef, useState, type PointerEvent, type ReactNode } from 'react'
 import type { DrawingView } from '@/api/types'
 import { Patterns } from '@/ui/Patterns'
-import { layoutDrawing, type Layout, type Line, type PlacedCallout } from './calloutLayout'
+import { layoutDrawing, type Layout, type Line, type PlacedCallout, type Point } from './calloutLayout'
+import { dropped } from './dropped'
 
 export type SectionPictureProps = {
   readonly drawing: DrawingView
@@ -10,12 +11,15 @@ export type SectionPictureProps = {
   readonly at: (placed: PlacedCallout) => ReactNode
   /** Key of the line drawn bold. */
   readonly bold?: string
+  /** Told where a face that can be dragged was let go, in its own parameters. */
+  readonly onDrag?: (entries: Readonly<Record<string, string>>) => void
 }
 
 const fills = { part: 'url(#hatch)', machine: 'url(#stipple)', opening: 'var(--color-base-100)' } as const
 
 /** A drawing as large as its place allows, with its callouts around it. */
-export function SectionPicture({ drawing, label, at, bold }: SectionPictureProps) {
+export function SectionPicture({ drawing, label, at, bold, onDrag }: SectionPictureProps) {
+  const [held, setHeld] = useState<Held | null>(null)
   const [ref, size] = useSize()
   const layout = useMemo(() => layoutDrawing(drawing, size.width, size.height), [drawing, size])
   return (
@@ -31,6 +35,7 @@ export function SectionPicture({ drawing, label, at, bold }: SectionPictureProps
                 fill={fills[region.matter]}
                 stroke="currentColor"
                 strokeWidth={region.matter === 'part' ? 1.8 : 1}
+                {...(region.drag && onDrag ? dragging(region.drag, held, setHeld, layout.scale, onDrag) : {})}
               />
             ))}
             {drawing.centreLines.map((line, i) => (
@@ -63,6 +68,37 @@ export function SectionPicture({ drawing, label, at, bold }: SectionPictureProps
       )}
     </div>
   )
+}
+
+/** What is being dragged, and how far, px. */
+type Held = { readonly key: string; readonly from: Point; readonly by: Point }
+
+/** A face that is dragged follows the pointer; let go, it says where it stands now, in whole half millimetres. */
+function dragging(
+  drag: NonNullable<DrawingView['regions'][number]['drag']>,
+  held: Held | null,
+  setHeld: (held: Held | null) => void,
+  scale: number,
+  onDrag: NonNullable<SectionPictureProps['onDrag']>,
+) {
+  const mine = held?.key === drag.x ? held : null
+  const by = (event: PointerEvent) => ({ x: event.clientX - (mine?.from.x ?? 0), y: event.clientY - (mine?.from.y ?? 0) })
+  return {
+    className: 'cursor-move touch-none',
+    ...(mine ? { transform: `translate(${mine.by.x} ${mine.by.y})` } : {}),
+    onPointerDown: (event: PointerEvent<SVGPathElement>) => {
+      event.currentTarget.setPointerCapture(event.pointerId)
+      setHeld({ key: drag.x, from: { x: event.clientX, y: event.clientY }, by: { x: 0, y: 0 } })
+    },
+    onPointerMove: (event: PointerEvent) => mine && setHeld({ ...mine, by: by(event) }),
+    onPointerUp: (event: PointerEvent) => {
+      if (!mine) return
+      const moved = by(event)
+      setHeld(null)
+      if (Math.abs(moved.x) + Math.abs(moved.y) > 3) onDrag(dropped(drag, moved, scale))
+    },
+    onPointerCancel: () => setHeld(null),
+  }
 }
 
 const outline = (points: DrawingView['regions'][number]['outline'], { toScreen }: Layout) =>

@@ -1,7 +1,9 @@
 import { useState } from 'react'
 import type { Callout, DrawingView } from '@/api/types'
 import { QuantityFigure } from '@/ui/Figure'
+import { Words } from './Asked'
 import { CalloutEditor } from './CalloutEditor'
+import { dragged } from './slots'
 import type { Work } from './Workbench'
 
 export type CalloutListProps = { readonly work: Work; readonly drawing: DrawingView }
@@ -9,11 +11,31 @@ export type CalloutListProps = { readonly work: Work; readonly drawing: DrawingV
 /** The same callouts as a list, for the keyboard and for reading aloud. */
 export function CalloutList({ work, drawing }: CalloutListProps) {
   return (
-    <ul className="m-4 self-start">
-      {drawing.callouts.map((callout) => (
-        <Row key={callout.line} callout={callout} work={work} />
-      ))}
-    </ul>
+    <div className="m-4 flex flex-col gap-4 self-start">
+      <ul>
+        {drawing.callouts.map((callout) => (
+          <Row key={callout.line} callout={callout} work={work} />
+        ))}
+      </ul>
+      <Moved work={work} />
+    </div>
+  )
+}
+
+/** What is dragged on the drawing, for the keyboard. */
+function Moved({ work }: { readonly work: Work }) {
+  const keys = dragged(work.design)
+  return (
+    <div className="flex flex-col gap-2 empty:hidden">
+      {work.family.slots
+        .filter((slot) => keys.some((key) => key.startsWith(slot.key)))
+        .map((slot) => (
+          <div key={slot.key} className="flex flex-wrap items-center gap-3">
+            <span className="font-semibold">{slot.label}</span>
+            <Words specs={work.family.parameters.filter((p) => keys.includes(p.key) && p.key.startsWith(slot.key))} work={work} />
+          </div>
+        ))}
+    </div>
   )
 }
 

@@ -18,21 +18,21 @@ export function Files({ work }: { readonly work: Work }) {
       <ShopCards work={work} />
       {revisions.length === 0 && <p className="quiet">Nothing is printed yet.</p>}
       <ul aria-label="Files">
-      {revisions.map((r) => (
-        <li key={r.number} className="border-base-300 flex min-h-12 flex-wrap items-center justify-between gap-x-3 border-b py-1">
-          <span>
-            <span className="figure font-semibold">Revision {r.number}</span>{' '}
-            <span className="quiet block text-sm">{r.printed.map(inWords).join(' and ')}</span>
-          </span>
-          <span className="flex gap-1" role="group" aria-label={`Files of revision ${r.number}`}>
-            {kinds.map(([kind, label]) => (
-              <a key={kind} className="btn btn-outline px-3" href={`/api/parts/${work.part.id}/revisions/${r.number}.${kind}`} download>
-                {label}
-              </a>
-            ))}
-          </span>
-        </li>
-      ))}
+        {revisions.map((r) => (
+          <li key={r.number} className="border-base-300 flex min-h-12 flex-wrap items-center justify-between gap-x-3 border-b py-1">
+            <span>
+              <span className="figure font-semibold">Revision {r.number}</span>{' '}
+              <span className="quiet block text-sm">{r.printed.map(inWords).join(' and ')}</span>
+            </span>
+            <span className="flex gap-1" role="group" aria-label={`Files of revision ${r.number}`}>
+              {kinds.map(([kind, label]) => (
+                <a key={kind} className="btn btn-outline px-3" href={`/api/parts/${work.part.id}/revisions/${r.number}.${kind}`} download>
+                  {label}
+                </a>
+              ))}
+            </span>
+          </li>
+        ))}
       </ul>
     </>
   )
@@ -46,7 +46,13 @@ function ShopCards({ work }: { readonly work: Work }) {
       <span className="font-semibold">Shop card</span>
       <span className="flex gap-1">
         {(['a4', 'letter'] as const).map((paper) => (
-          <a key={paper} className="btn btn-outline px-3" href={`/api/parts/${work.part.id}/card.pdf?paper=${paper}${member}`} target="_blank" rel="noreferrer">
+          <a
+            key={paper}
+            className="btn btn-outline px-3"
+            href={`/api/parts/${work.part.id}/card.pdf?paper=${paper}${member}`}
+            target="_blank"
+            rel="noreferrer"
+          >
             {paper === 'a4' ? 'A4' : 'Letter'}
           </a>
         ))}

@@ -46,8 +46,8 @@ function Readings({ id, from, typed }: ReadingsProps) {
   return <PlaceReadings place={read.data} from={from ?? undefined} typed={typed ?? undefined} />
 }
 
-/** The ends whose place is not round. */
+/** The slots whose place may have an odd outline. */
 function odd(work: Work): readonly string[] {
-  const ducts = work.machines.flatMap((m) => m.interfaces).filter((i) => i.kind === 'duct')
-  return work.family.slots.map((s) => s.key).filter((slot) => ducts.some((d) => d.id === work.editing.draft.present.interfaces[slot]))
+  const shapes = work.machines.flatMap((m) => m.interfaces).filter((i) => i.kind === 'duct' || i.kind === 'block')
+  return work.family.slots.map((s) => s.key).filter((slot) => shapes.some((d) => d.id === work.editing.draft.present.interfaces[slot]))
 }

@@ -1,14 +1,14 @@
 import type { InterfaceSlot, ParameterSpec } from '@/api/types'
 import { Percent } from '@/ui/Percent'
 import { Words } from './Asked'
-import { withSlot } from './slots'
+import { dragged, isNext, withSlot } from './slots'
 import { Word } from './Word'
 import type { Work } from './Workbench'
 
 /** The part as sentences whose words can be changed: one for each end that joins, and one for what is not on the drawing. */
 export function PartWords({ work }: { readonly work: Work }) {
   const { family, design } = work
-  const shown = new Set(design?.drawing?.callouts.map((c) => c.parameter))
+  const shown = new Set([...(design?.drawing?.callouts.map((c) => c.parameter) ?? []), ...dragged(design)])
   const rest = family.parameters.filter((p) => p.askedAt === 'reckon' && !shown.has(p.key) && !belongs(p, family.slots) && !waits(p))
   const joins = (slot: InterfaceSlot) => family.parameters.some((p) => p.key === `${slot.key}Join`)
   return (
@@ -25,7 +25,7 @@ export function PartWords({ work }: { readonly work: Work }) {
       >
         {family.serves && <ServesWord work={work} />}
         {family.slots
-          .filter((slot) => !joins(slot))
+          .filter((slot, i) => !joins(slot) && isNext(family.slots, i, work.editing.draft.present.interfaces))
           .map((slot) => (
             <SlotWords key={slot.key} slot={slot} work={work} />
           ))}
@@ -68,7 +68,7 @@ function JoinSentence({ slot, work }: { readonly slot: InterfaceSlot; readonly w
 
 /** A place, and what is decided about it once it is named. */
 function SlotWords({ slot, work }: { readonly slot: InterfaceSlot; readonly work: Work }) {
-  const specs = work.family.parameters.filter((p) => belongs(p, [slot]) && p.askedAt === 'reckon')
+  const specs = work.family.parameters.filter((p) => belongs(p, [slot]) && p.askedAt === 'reckon' && !dragged(work.design).includes(p.key))
   return (
     <>
       <span className="flex items-center gap-2">

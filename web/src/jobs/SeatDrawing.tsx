@@ -11,6 +11,7 @@ export function SeatDrawing({ work, drawing }: SeatDrawingProps) {
     <SectionPicture
       drawing={drawing}
       label="Section through machine and part"
+      onDrag={work.editing.set}
       at={(placed) => <CalloutLabel placed={placed} work={work} />}
     />
   )

@@ -78,7 +78,7 @@ public static class PocketTrayFamily
             var drag = new Drag($"{p.Item.Slot}X", $"{p.Item.Slot}Y", new(p.X, p.Y));
             if (r.Finger > 1)
             {
-                sheet.Round(Matter.Opening, p.Middle.X, p.Y, 2 * Math.Min(r.Finger, p.Wide / 2));
+                sheet.Round(Matter.Opening, p.Middle.X, p.Y, 2 * Math.Min(r.Finger, p.Wide * 0.42));
             }
 
             var shape = TrayShape.Turned(p.Item.Shape, p.Turned);

@@ -58,7 +58,8 @@ internal sealed record TrayItem(string Slot, FittedSize Size, double Wide, doubl
     {
         "block" => ("width", s["height"]!.Value),
         "post" => ("diameter", s["length"]!.Value),
-        _ => (s.Place.Kind.Item!.KeyOf(Enumerable.Range(0, s.Count).MaxBy(i => s[i, "first"]!.Value), "first"), Enumerable.Range(0, s.Count).Sum(i => s[i, "length"]!.Value)),
+        // The widest place of a turned thing, wherever a step begins or ends.
+        _ => (Enumerable.Range(0, s.Count).SelectMany(i => new[] { s.Place.Kind.Item!.KeyOf(i, "first"), s.Place.Kind.Item.KeyOf(i, "last") }).Where(k => s[k] is not null).MaxBy(k => s[k]!.Value)!, Enumerable.Range(0, s.Count).Sum(i => s[i, "length"]!.Value)),
     };
 
     private static Profile Outline(Profile? given, bool round, double wide, double deep, double corner)

@@ -38,7 +38,7 @@ internal static class TrayParameters
     private static IEnumerable<ParameterSpec> Item(string slot) =>
     [
         Common.Specs.Choice($"{slot}Use", "used", "sometimes", "Often used things stand in front, seldom used ones behind.", new ParameterOption("often", "often"), new ParameterOption("sometimes", "now and then"), new ParameterOption("seldom", "seldom")),
-        Common.Specs.Outline($"{slot}Outline", "outline", "For an odd thing: points once around, stretched to its measured width and depth."),
+        Common.Specs.Outline($"{slot}Outline", "outline", "For an odd thing: points once around, stretched to its measured width and depth.") with { AskedAt = Station.Measure },
         Common.Specs.Length($"{slot}X", "from the left", null, 0, 600, "Where its pocket begins. Left open, Emboq places it; drag it to move it."),
         Common.Specs.Length($"{slot}Y", "from the front", null, 0, 600, "Where its pocket begins. Left open, Emboq places it; drag it to move it."),
     ];

@@ -57,7 +57,7 @@ internal static class TrayShape
         }
 
         // No finger goes below two thirds: the floor under a light thing stays whole.
-        return r.Finger > 1 ? cut + new Solid.Cylinder(Math.Min(r.Finger, p.Wide / 2), (p.Item.Hold * 0.8) + 2).At(p.Middle.X, p.Y, bottom + (p.Item.Hold * 0.2)) : cut;
+        return r.Finger > 1 ? cut + new Solid.Cylinder(Math.Min(r.Finger, p.Wide * 0.42), (p.Item.Hold * 0.8) + 2).At(p.Middle.X, p.Y, bottom + (p.Item.Hold * 0.2)) : cut;
     }
 
     private static Profile Round(double radius) => Outlines.Round(radius, Facets.Count(radius, Facets.DefaultChordError));

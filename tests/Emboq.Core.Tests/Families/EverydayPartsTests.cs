@@ -1,0 +1,229 @@
+using Emboq.Core.Families;
+using Emboq.Core.Families.RouterTemplate;
+using Emboq.Core.Families.SoftJaws;
+using Emboq.Core.Solids;
+using Emboq.Core.Tests.Measuring;
+
+namespace Emboq.Core.Tests.Families;
+
+/// <summary>Figures of the everyday parts against plane geometry and what people do by hand.</summary>
+public sealed class EverydayPartsTests
+{
+    private static Design Design(string family, string entries = "", Design? served = null, params (string Slot, Interface Place)[] places)
+    {
+        var f = FamilyList.Find(family)!;
+        var given = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
+        return f.Design(new(ParameterValues.Read(f.Parameters, given).Value, places.ToDictionary(p => p.Slot, p => p.Place), Workshop.Process, []) { Served = served });
+    }
+
+    private static Interface Box(string name, double width, double depth, double height) => Workshop.Place(Guid.NewGuid(), name, InterfaceKind.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
+
+    private static Verdict Of(Design design, string key) => design.Checks.Single(c => c.Key == key).Verdict;
+
+    /// <summary>Common practice, no source: a pull 40 mm deep was too deep; shortening it drove the screw's bore through the face. Here a check says so at every depth.</summary>
+    [Theory]
+    [InlineData("insert")]
+    [InlineData("sideNut")]
+    [InlineData("selfCut")]
+    public void Shortening_a_pull_never_drives_a_bore_through_its_face_unsaid(string fastening)
+    {
+        for (var projection = 40.0; projection >= 8; projection -= 0.5)
+        {
+            var design = Design("drawer-pull", FormattableString.Invariant($"spacing=50; fastening={fastening}; projection={projection}; face=2; text=Tacks"));
+            var deep = design.Ledger.Lines.FirstOrDefault(l => l.Key == "screw.room")!.Quantity.Value;
+            (Of(design, "floor") == Verdict.Stop).ShouldBe(projection - deep < 1.2 + 0.8 - 1e-9, $"{projection}");
+        }
+    }
+
+    [Fact]
+    public void A_remedy_of_the_face_mends_it()
+    {
+        var stopped = Design("drawer-pull", "projection=9; face=2; text=Tacks");
+        var change = stopped.Checks.Single(c => c.Key == "floor").Remedies.OfType<Remedy.Change>().Single();
+        Of(Design("drawer-pull", $"projection={change.Entries["projection"]}; face=2; text=Tacks"), "floor").ShouldBe(Verdict.Good);
+    }
+
+    /// <summary>Common practice, no source: 43 mm between the holes less 3 mm a side.</summary>
+    [Fact]
+    public void A_label_is_fitted_between_the_heads_of_through_screws()
+    {
+        var ledger = Design("drawer-pull", "spacing=50; fastening=through; woodScrew=3.5 mm; text=Rivets").Ledger;
+        // The head is 7 mm across by table and drawn with room and allowance.
+        ledger["label.room"].Value.ShouldBe(43 - 6, 0.8);
+        (LetterWidths.Of("Rivets") * ledger["label.size"].Value).ShouldBeLessThanOrEqualTo(ledger["label.room"].Value + 1e-9);
+    }
+
+    [Theory]
+    [InlineData("sunk", 0)]
+    [InlineData("inlay", 1)]
+    public void An_inlay_is_a_body_with_an_offset_of_its_own(string lettering, int bodies)
+    {
+        var design = Design("label-plate", $"text=Oil; lettering={lettering}; height=40; fixing=none");
+        design.Bodies.Count(b => b.Key == "inlay").ShouldBe(bodies);
+        if (bodies == 1)
+        {
+            // Half of the clearance on the full width, of what the process takes from a groove, and of what it adds to a letter.
+            design.Ledger["label.gap"].Value.ShouldBe((0.1 + Workshop.Process.Known(Surface.Pocket).Value - Workshop.Process.Known(Surface.OutsideFlat).Value) / 2, 1e-9);
+        }
+    }
+
+    [Fact]
+    public void A_template_takes_its_holes_from_the_part_it_serves()
+    {
+        var pull = Design("drawer-pull", "spacing=3 in");
+        var template = Design("drilling-template", "fromTop=50; frontWidth=33 7/8 in", pull);
+        template.Pattern.ShouldBe(pull.Pattern);
+        (template.Pattern[1].X - template.Pattern[0].X).ShouldBe(76.2, 1e-9);
+        template.Ledger["front.centre"].Value.ShouldBe(16.9375 * 25.4, 1e-9);
+        template.Ledger.Lines.Single(l => l.Key == "front.centre").Because.ShouldContain("16 15/16 in, exactly");
+        // One change of the pull moves the template.
+        Design("drilling-template", "", Design("drawer-pull", "spacing=64")).Pattern[1].X.ShouldBe(32);
+    }
+
+    [Fact]
+    public void Two_hooks_set_a_template_by_the_middle_of_its_front()
+    {
+        Of(Design("drilling-template", "hooks=two"), "hooks").ShouldBe(Verdict.Watch);
+        Design("drilling-template", "hooks=two; frontWidth=200; spacing=64").Checks.ShouldNotContain(c => c.Key == "hooks");
+    }
+
+    /// <summary>Common practice, no source: a box of 120 by 50 by 90 mm in walls and floor of 5 mm.</summary>
+    [Fact]
+    public void A_bin_leaves_its_box_to_be_grasped()
+    {
+        var box = Box("box", 120, 50, 90);
+        var design = Design("wall-bin", "wall=5; floor=5; strip=1000", null, ("item", box));
+        design.Ledger["outer.width"].Value.ShouldBe(120 + 2 + Workshop.Process.Known(Surface.Pocket).Value + 10, 1e-9);
+        (90 + 5 - design.Ledger["back"].Value).ShouldBe(20, 1e-9);
+        design.Ledger["row"].Value.ShouldBe(Math.Floor(1001 / (design.Ledger["outer.width"].Value + 1)));
+        Of(Design("wall-bin", "back=95; front=95", null, ("item", box)), "grasp").ShouldBe(Verdict.Watch);
+        Of(Design("wall-bin", "front=5; floor=4", null, ("item", box)), "keeps").ShouldBe(Verdict.Stop);
+    }
+
+    /// <summary>Roark, cantilever with even load: F L³ / (8 E I), the section reckoned here from its two parts.</summary>
+    [Fact]
+    public void A_loaded_bin_sags_as_a_cantilever()
+    {
+        var l = Design("wall-bin", "load=2000; wall=3; floor=3", null, ("item", Box("box", 100, 80, 60))).Ledger;
+        var (t, h, b, f) = (l["wall"].Value, l["front"].Value, l["item.width.drawn"].Value, l["floor"].Value);
+        var (a1, a2) = (2 * t * h, b * f);
+        var y = ((a1 * h / 2) + (a2 * f / 2)) / (a1 + a2);
+        var i = (2 * t * h * h * h / 12) + (a1 * Math.Pow((h / 2) - y, 2)) + (b * f * f * f / 12) + (a2 * Math.Pow((f / 2) - y, 2));
+        l["sag"].Value.ShouldBe(2000 * 0.00981 * Math.Pow(l["outer.depth"].Value, 3) / (8 * 2000 * i), 1e-9);
+        l["pull"].Value.ShouldBe(2000 * 0.00981 * l["outer.depth"].Value / 2 / l["back"].Value, 1e-9);
+    }
+
+    /// <summary>Plane geometry: the middle of a round lies its radius from both faces of the groove, and touches them where the reckoning says.</summary>
+    [Theory]
+    [InlineData(8, 25, 90)]
+    [InlineData(10, 30, 120)]
+    [InlineData(12, 20, 60)]
+    public void A_round_touches_a_groove_where_it_is_reckoned(double small, double large, double angle)
+    {
+        var groove = VeeGroove.Of(Mm(small), Mm(large), Quantity.Chosen("angle", angle, Unit.DegreeOfArc), new Ledger());
+        var a = angle / 2 * Math.PI / 180;
+        // The face as a line from the bottom: (t sin a, t cos a). The middle of a round stands on the axis.
+        foreach (var (d, contact) in new[] { (large, groove.Depth.Value - groove.Contact.Value) })
+        {
+            var t = contact / Math.Cos(a);
+            var middle = Math.Sqrt((t * t) + (d * d / 4));
+            (middle * Math.Sin(a)).ShouldBe(d / 2, 1e-9);
+        }
+
+        groove.Stands.Value.ShouldBe((small / 2 / Math.Sin(a)) + (small / 2) - groove.Depth.Value, 1e-9);
+        groove.HalfWidth.Value.ShouldBe(groove.Depth.Value * Math.Tan(a), 1e-9);
+    }
+
+    [Fact]
+    public void Jaws_refuse_a_round_that_vanishes_in_their_groove() =>
+        Of(Design("soft-jaws", "shape=vee; smallest=2; largest=40; thickness=40", null, ("jaw", Box("jaw", 120, 20, 60))), "holds").ShouldBe(Verdict.Stop);
+
+    /// <summary>Common practice: half of (follower − cutter); with equal diameters the template is the part.</summary>
+    [Theory]
+    [InlineData("outside", 17, 12, -2.5)]
+    [InlineData("inside", 17, 12, 2.5)]
+    [InlineData("outside", 12, 12, 0)]
+    public void A_router_template_is_offset_by_half_the_difference(string side, double follower, double cutter, double offset)
+    {
+        var design = Design("router-template", FormattableString.Invariant($"side={side}; follower={follower}; cutter={cutter}; width=120; height=70; corner=15"));
+        design.Ledger["offset"].Value.ShouldBe(Math.Abs(offset), 1e-9);
+        var edge = design.Drawing!.Regions.Single(r => r.Matter == (side == "inside" ? Matter.Opening : Matter.Part)).Outline;
+        (edge.Max(p => p.X) - edge.Min(p => p.X)).ShouldBe(120 + (2 * offset) + Workshop.Process.Known(side == "inside" ? Surface.Pocket : Surface.OutsideFlat).Value, 0.01);
+    }
+
+    [Fact]
+    public void The_smallest_inside_radius_is_read_off_the_outline()
+    {
+        RouterTemplateFamily.SmallestInside(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: true).ShouldBe(12, 0.1);
+        RouterTemplateFamily.SmallestInside(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: false).ShouldBe(1000);
+        RouterTemplateFamily.SmallestInside(new(new(0, 0), new(40, 0), new(40, 20), new(20, 20), new(20, 40), new(0, 40)), recess: false).ShouldBe(0);
+        Of(Design("router-template", "cutter=18; follower=17"), "cuts").ShouldBe(Verdict.Stop);
+    }
+
+    [Theory]
+    [InlineData(25, 80)]
+    [InlineData(7.5, 120)]
+    public void A_wedge_rises_by_the_tangent(double angle, double length)
+    {
+        var design = Design("set-up-aid", FormattableString.Invariant($"wedgeAngle={angle}; length={length}"));
+        design.Ledger["rise"].Value.ShouldBe(length * Math.Tan(angle * Math.PI / 180), 1e-9);
+        Of(design, "true").ShouldBe(Verdict.Good);
+    }
+
+    [Fact]
+    public void A_height_between_two_layers_is_told()
+    {
+        Of(Design("set-up-aid", "aid=spacer; height=12.1"), "layers.low").ShouldBe(Verdict.Watch);
+        Of(Design("set-up-aid", "aid=spacer; height=12.2"), "layers.low").ShouldBe(Verdict.Good);
+    }
+
+    [Fact]
+    public void A_key_has_a_ladder_around_its_width_and_the_depth_less_what_stays_free()
+    {
+        var slot = Workshop.Place(Guid.NewGuid(), "fence slot", InterfaceKind.Of("slot"), [("width", 19.1), ("depth", 9.5)]);
+        var design = Design("fence-key", "under=0.5", null, ("channel", slot));
+        design.Ledger["high"].Value.ShouldBe(9, 1e-9);
+        // The shaft goes into the slot: drawn = measured − clearance + allowance.
+        design.Seats[0].Drawn.Value.ShouldBe(19.1 - 0.1 + Workshop.Process.Known(Surface.OutsideFlat).Value, 1e-9);
+        design.Seats[0].Ladder[2].ShouldBe(design.Seats[0].Drawn.Value, 1e-9);
+        design.Seats[0].Ladder.ShouldBeInOrder();
+        Of(Design("fence-key", "under=9", null, ("channel", slot)), "deep").ShouldBe(Verdict.Stop);
+    }
+
+    [Fact]
+    public void A_tray_keeps_pockets_apart_and_puts_what_is_used_most_in_front()
+    {
+        var places = new[] { ("item1", Box("stone", 60, 30, 12)), ("item2", Box("wax", 50, 40, 20)), ("item3", Box("gauge", 40, 25, 10)) };
+        var design = Design("pocket-tray", "width=150; depth=120; item1Use=seldom; item3Use=often", null, places);
+        design.Checks.ShouldAllBe(c => c.Verdict != Verdict.Stop);
+        var pockets = design.Drawing!.Regions.Where(r => r.Drag is not null && r.Matter == Matter.Opening).ToDictionary(r => r.Drag!.X[..5], r => r.Outline);
+        pockets["item3"].Min(p => p.Y).ShouldBeLessThan(pockets["item1"].Min(p => p.Y));
+        var boxes = pockets.Values.Select(o => (Left: o.Min(p => p.X), Right: o.Max(p => p.X), Low: o.Min(p => p.Y), High: o.Max(p => p.Y))).ToList();
+        var wall = design.Ledger["wall"].Value;
+        foreach (var (a, i) in boxes.Select((a, i) => (a, i)))
+        {
+            boxes.Skip(i + 1).ShouldAllBe(b => a.Right + wall <= b.Left + 0.01 || b.Right + wall <= a.Left + 0.01 || a.High + wall <= b.Low + 0.01 || b.High + wall <= a.Low + 0.01);
+        }
+    }
+
+    [Fact]
+    public void A_thing_put_by_hand_on_another_is_told_by_name()
+    {
+        var places = new[] { ("item1", Box("stone", 60, 30, 12)), ("item2", Box("wax", 50, 40, 20)) };
+        var design = Design("pocket-tray", "item1X=10; item1Y=20; item2X=30; item2Y=30", null, places);
+        design.Checks.Single(c => c.Key == "clashes").Says.ShouldContain("stone and wax overlap");
+        design.Bodies.ShouldBeEmpty();
+        design.Drawing.ShouldNotBeNull();
+        Of(Design("pocket-tray", "width=60; depth=50", null, places), "room").ShouldBe(Verdict.Stop);
+    }
+
+    [Fact]
+    public void A_turned_thing_stands_in_a_pocket_opened_straight_upwards()
+    {
+        var design = Design("pocket-tray", "", null, ("item1", Places.Of("turned")));
+        design.Checks.ShouldAllBe(c => c.Verdict != Verdict.Stop);
+        design.Seats[0].Drawn.Value.ShouldBeGreaterThan(30);
+    }
+
+    private static Quantity Mm(double value) => Quantity.Chosen($"{value} mm", value, Unit.Millimetre);
+}

@@ -1,0 +1,143 @@
+using CsCheck;
+using Emboq.Core.Printing;
+
+namespace Emboq.Core.Tests.Printing;
+
+/// <summary>Layouts of the solver, judged by a checker that knows nothing of it, and by brute force where that can be done.</summary>
+public sealed class BedfulTests
+{
+    private static readonly Guid Printer = Guid.Parse("00000000-0000-0000-0000-0000000000b1");
+
+    private static Bed Bed(double width, double depth, double height = 200) => new(Printer, width, depth, height);
+
+    [Fact]
+    public void Random_rows_lie_within_the_margin_and_a_gap_apart_and_nothing_is_lost() =>
+        Gen.Select(Gen.Double[5, 120].Array[1, 14], Gen.Double[5, 90].Array[14], Gen.Int[0, 1].Array[14]).Sample((widths, depths, groups) =>
+        {
+            var pieces = widths.Select((w, i) => new Piece(i + 1, Math.Round(w, 1), Math.Round(depths[i], 1), 20, groups[i] == 0 ? "" : "red")).ToList();
+            var layout = Bedfuls.Of(pieces, [Bed(120, 100), Bed(150, 90)], 4, 5);
+            Judge(layout, 4, 5);
+            layout.Bedfuls.SelectMany(b => b.Placements).Select(p => p.Piece).Concat(layout.TooLarge).OrderBy(p => p.Member).ShouldBe(pieces.OrderBy(p => p.Member));
+            layout.Bedfuls.ShouldAllBe(b => b.Placements.Count > 0 && b.Placements.All(p => p.Piece.Group == b.Group));
+        }, iter: 25, threads: 1);
+
+    [Fact]
+    public void The_same_row_lies_the_same_way_every_time()
+    {
+        var pieces = Enumerable.Range(1, 9).Select(i => new Piece(i, 50 + i, 30, 20)).ToList();
+        string Said() => string.Join(";", Bedfuls.Of(pieces, [Bed(130, 130)], 5, 5).Bedfuls.SelectMany(b => b.Placements));
+        Said().ShouldBe(Said());
+    }
+
+    /// <summary>Small cases, all placements on a grid of whole tens tried one after another.</summary>
+    [Theory]
+    [InlineData("40x30 40x30 40x30 40x30", 80, 60)]
+    [InlineData("60x20 20x60 40x40", 80, 60)]
+    [InlineData("50x30 50x30 30x50 30x50", 80, 80)]
+    [InlineData("50x30 50x30 30x50 30x50 20x20", 80, 80)]
+    [InlineData("30x20 30x20 30x20 40x40", 70, 50)]
+    public void A_small_row_needs_no_more_beds_than_brute_force(string row, double width, double depth)
+    {
+        var pieces = row.Split(' ').Select((p, i) => new Piece(i + 1, double.Parse(p.Split('x')[0]), double.Parse(p.Split('x')[1]), 10)).ToList();
+        var layout = Bedfuls.Of(pieces, [Bed(width, depth)], 0, 0);
+        Judge(layout, 0, 0);
+        var one = BruteForce(pieces, width, depth);
+        (layout.Bedfuls.Count == 1).ShouldBe(one);
+        layout.Bedfuls.Count.ShouldBeLessThanOrEqualTo(2);
+        if (layout.Proven && layout.Bedfuls.Count > 1)
+        {
+            one.ShouldBeFalse();
+        }
+    }
+
+    /// <summary>Common practice, no source: six pulls, 5 in long and 1 1/2 in high, on a bed of about 8 by 8 in.</summary>
+    [Fact]
+    public void Six_pulls_go_on_a_bed_of_eight_inches()
+    {
+        var layout = Bedfuls.Of([.. Enumerable.Range(1, 6).Select(i => new Piece(i, 127, 25.4, 38.1))], [Bed(203, 203)], 5, 5);
+        layout.Bedfuls.Count.ShouldBe(1);
+        layout.Proven.ShouldBeTrue();
+    }
+
+    [Fact]
+    public void What_is_too_tall_or_too_wide_is_told_and_the_rest_is_laid()
+    {
+        var layout = Bedfuls.Of([new(1, 50, 50, 300), new(2, 500, 20, 10), new(3, 50, 50, 10)], [Bed(200, 200)], 5, 5);
+        layout.TooLarge.Select(p => p.Member).ShouldBe([1, 2]);
+        layout.Bedfuls.Single().Placements.Single().Piece.Member.ShouldBe(3);
+    }
+
+    [Fact]
+    public void A_spool_is_chosen_by_what_is_left_and_the_night_is_warned_of()
+    {
+        var start = new DateTimeOffset(2031, 5, 12, 18, 0, 0, TimeSpan.FromHours(2));
+        Spool Spool(string name, double left, string colour = "") => new(Guid.NewGuid(), name, "plain", colour, 200, 200 + left, start);
+        PlannedBedful Planned(double hours, double grams, string group = "") => new(new(Bed(200, 200), group, []), "plain", hours * 3600, grams);
+
+        // The fullest stays full while a lesser one lasts.
+        BedSchedule.Of([Planned(2, 40)], [Spool("full", 900), Spool("half", 300), Spool("end", 30)], start)[0].Spool!.Name.ShouldBe("half");
+        // Two in a row come off one spool.
+        var two = BedSchedule.Of([Planned(2, 200), Planned(2, 200)], [Spool("half", 300), Spool("full", 900)], start);
+        two.Select(b => b.Spool!.Name).ShouldBe(["half", "full"]);
+        // It runs out in proportion of its time: half of ten hours after 18:00 is 23:00, in the night.
+        var night = BedSchedule.Of([Planned(10, 100)], [Spool("end", 50)], start)[0];
+        (night.RunsOut, night.AtNight).ShouldBe((start.AddHours(5), true));
+        BedSchedule.Of([Planned(6, 100)], [Spool("end", 50)], start)[0].AtNight.ShouldBeFalse();
+        // A bed that ends in the night is changed in the morning.
+        BedSchedule.Of([Planned(8, 10), Planned(1, 10)], [Spool("full", 900)], start)[1].Starts.ShouldBe(new DateTimeOffset(2031, 5, 13, 7, 0, 0, start.Offset));
+        // Groups choose their colour; what has no group takes none of theirs.
+        BedSchedule.Of([Planned(1, 10, "red"), Planned(1, 10)], [Spool("r", 20, "Red"), Spool("g", 500)], start).Select(b => b.Spool!.Name).ShouldBe(["r", "g"]);
+        BedSchedule.Of([Planned(1, 10, "blue")], [Spool("r", 20, "red")], start)[0].Spool.ShouldBeNull();
+    }
+
+    /// <summary>Within the bed, and no two closer than the gap: by their edges alone.</summary>
+    private static void Judge(Layout layout, double gap, double margin)
+    {
+        const double Hair = 1e-6;
+        foreach (var bedful in layout.Bedfuls)
+        {
+            var placed = bedful.Placements;
+            placed.ShouldAllBe(p => p.X >= margin - Hair && p.Y >= margin - Hair && p.X + p.Width <= bedful.Bed.Width - margin + Hair && p.Y + p.Depth <= bedful.Bed.Depth - margin + Hair);
+            foreach (var (a, i) in placed.Select((a, i) => (a, i)))
+            {
+                placed.Skip(i + 1).ShouldAllBe(b => a.X + a.Width + gap <= b.X + Hair || b.X + b.Width + gap <= a.X + Hair || a.Y + a.Depth + gap <= b.Y + Hair || b.Y + b.Depth + gap <= a.Y + Hair);
+            }
+        }
+    }
+
+    private static bool BruteForce(IReadOnlyList<Piece> pieces, double width, double depth)
+    {
+        var placed = new List<(double X, double Y, double W, double D)>();
+        return Put(0);
+
+        bool Put(int at)
+        {
+            if (at == pieces.Count)
+            {
+                return true;
+            }
+
+            foreach (var (w, d) in new[] { (pieces[at].Width, pieces[at].Depth), (pieces[at].Depth, pieces[at].Width) })
+            {
+                for (double x = 0; x + w <= width; x += 10)
+                {
+                    for (double y = 0; y + d <= depth; y += 10)
+                    {
+                        if (placed.All(p => x >= p.X + p.W || p.X >= x + w || y >= p.Y + p.D || p.Y >= y + d))
+                        {
+                            placed.Add((x, y, w, d));
+                            if (Put(at + 1))
+                            {
+                                return true;
+                            }
+
+                            placed.RemoveAt(placed.Count - 1);
+                        }
+                    }
+                }
+            }
+
+            return false;
+        }
+    }
+}
