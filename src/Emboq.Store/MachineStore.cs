@@ -41,7 +41,7 @@ public static class MachineStore
     {
         await using var connection = await database.OpenConnectionAsync(stop);
         await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(
-            $"select id, version, name, note, archived from machine_now where id = @id; {InterfaceStore.SelectOf("machine_id = @id")}", new { id }, cancellationToken: stop));
+            $"select id, version, name, note, archived from machine_now where id = @id; {InterfaceStore.SelectOf("select p.id from interface p where p.machine_id = @id")}", new { id }, cancellationToken: stop));
         var machine = (await answers.ReadAsync<MachineRow>()).SingleOrDefault();
         var interfaces = await InterfaceStore.ReadInterfaces(answers);
         return machine is null ? null : new(machine.Id, machine.Version, machine.Name, machine.Note, machine.Archived, [.. interfaces.Select(i => i.Interface)]);

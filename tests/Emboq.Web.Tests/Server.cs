@@ -42,6 +42,8 @@ public sealed class Server : IAsyncLifetime
 
     public async Task<JsonNode> Get(string path) => (await Http.GetFromJsonAsync<JsonNode>(path))!;
 
+    public Task<byte[]> Bytes(string path) => Http.GetByteArrayAsync(path, TestContext.Current.CancellationToken);
+
     /// <summary>Sends JSON; answers the status and the body.</summary>
     public async Task<(int Status, JsonNode? Body)> Send(HttpMethod method, string path, object body)
     {

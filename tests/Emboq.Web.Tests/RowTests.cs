@@ -1,0 +1,147 @@
+using System.Text.Json.Nodes;
+
+namespace Emboq.Web.Tests;
+
+/// <summary>Rows of parts from lists, their bedfuls and spools, parts that serve each other, and cards on paper.</summary>
+public sealed class RowTests(Server server)
+{
+    private async Task<JsonNode> NewPull(string name, object? parameters = null)
+    {
+        var process = (await server.Get("/api/processes")).AsArray().Single(p => (string)p!["name"]! == "Curlew, plain grey")!["id"];
+        var job = await server.Post("/api/jobs", new { name, part = new { name = "pull", family = "drawer-pull", interfaces = new { }, process, parameters = parameters ?? new { spacing = "64" } } });
+        return job["parts"]![0]!;
+    }
+
+    private async Task<JsonNode> WithRow(JsonNode part, params object[] row)
+    {
+        var (status, saved) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new { version = (int)part["version"]!, interfaces = new { }, process = part["state"]!["process"], parameters = part["state"]!["parameters"], row });
+        status.ShouldBe(200, saved?.ToJsonString());
+        return saved!;
+    }
+
+    private static object Member(string text, int count = 1, string group = "") => new { count, entries = new { text }, group };
+
+    [Fact]
+    public async Task A_list_is_read_and_a_wrong_line_is_named()
+    {
+        var row = await server.Post("/api/rows", new { family = "drawer-pull", text = "Tacks\nCord, 2" });
+        row.AsArray().Select(r => (int)r!["count"]!).ShouldBe([1, 2]);
+        var (status, refused) = await server.Send(HttpMethod.Post, "/api/rows", new { family = "drawer-pull", text = "text,count\nTacks,many" });
+        status.ShouldBe(400);
+        ((string)refused!["problems"]![0]!["field"]!).ShouldBe("line 2");
+    }
+
+    [Fact]
+    public async Task A_member_that_cannot_be_made_is_refused_by_its_number_and_nothing_is_kept()
+    {
+        var part = await NewPull("row refused");
+        var (status, refused) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new
+        {
+            version = 1, interfaces = new { }, process = part["state"]!["process"], parameters = new { }, row = new[] { Member("Tacks"), new { count = 1, entries = new { spacing = "4 km" }, group = "" } },
+        });
+        status.ShouldBe(400);
+        ((string)refused!["problems"]![0]!["field"]!).ShouldStartWith("row.2.");
+        (await server.Get($"/api/parts/{part["id"]}"))["version"]!.GetValue<int>().ShouldBe(1);
+    }
+
+    [Fact]
+    public async Task One_change_of_the_design_makes_all_members_anew_and_what_was_printed_keeps_its_revision()
+    {
+        var part = await WithRow(await NewPull("row frozen"), Member("Tacks"), Member("Cord"), Member("Tips"));
+        (int Status, JsonNode? Body) first = await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1", "part@3" } });
+        first.Status.ShouldBe(201, first.Body?.ToJsonString());
+        var before = await server.Bytes($"/api/parts/{part["id"]}/revisions/1.stl?body=part@3");
+        var (status, saved) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new { version = (int)part["version"]!, interfaces = new { }, process = part["state"]!["process"], parameters = new { spacing = "96" }, row = part["state"]!["row"] });
+        status.ShouldBe(200, saved?.ToJsonString());
+        await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@2", "part@3" } });
+        (await server.Bytes($"/api/parts/{part["id"]}/revisions/1.stl?body=part@3")).ShouldBe(before);
+        (await server.Bytes($"/api/parts/{part["id"]}/revisions/2.stl?body=part@3")).ShouldNotBe(before);
+        var history = (await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]!.AsArray();
+        history.Select(r => string.Join(" ", r!["printed"]!.AsArray().Select(b => (string)b!))).ShouldBe(["part@2 part@3", "part@1 part@3"]);
+        (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@4" } })).Status.ShouldBe(400);
+        // A pack of a row has no test piece, and every member.
+        (await server.Bytes($"/api/parts/{part["id"]}/revisions/2.zip")).Length.ShouldBeGreaterThan(1000);
+    }
+
+    [Fact]
+    public async Task A_row_is_laid_on_beds_by_colour_with_spools_and_hours()
+    {
+        var part = await WithRow(await NewPull("row laid"), Member("Tacks", 5), Member("Cord", 3, "red"));
+        var processes = (await server.Get("/api/processes")).AsArray().Where(p => (string)p!["name"]! is "Curlew, plain grey").Select(p => (string)p!["id"]!).ToArray();
+        var laid = await server.Post($"/api/parts/{part["id"]}/bedfuls", new { processes, start = "2031-05-12T09:00:00+02:00" });
+        var bedfuls = laid["bedfuls"]!.AsArray();
+        bedfuls.Select(b => ((string)b!["group"]!, b["placements"]!.AsArray().Count)).ShouldBe([("", 5), ("red", 3)]);
+        ((string)laid["says"]!).ShouldContain("2 bedfuls");
+        ((string)bedfuls[1]!["spool"]!).ShouldBe("red");
+        bedfuls.ShouldAllBe(b => ((string)b!["time"]!).Length > 0 && ((string)b["mass"]!).EndsWith('g'));
+        DateTimeOffset.Parse((string)bedfuls[1]!["starts"]!, System.Globalization.CultureInfo.InvariantCulture).ShouldBeGreaterThan(DateTimeOffset.Parse((string)bedfuls[0]!["ends"]!, System.Globalization.CultureInfo.InvariantCulture));
+        // Some members only, and nothing at all.
+        (await server.Post($"/api/parts/{part["id"]}/bedfuls", new { processes, start = "2031-05-12T09:00:00+02:00", members = new[] { 2 } }))["bedfuls"]!.AsArray().Count.ShouldBe(1);
+        (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/bedfuls", new { processes = Array.Empty<string>(), start = "2031-05-12T09:00:00+02:00" })).Status.ShouldBe(400);
+        (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/bedfuls", new { processes, start = "2031-05-12T09:00:00+02:00", gap = -1 })).Status.ShouldBe(400);
+    }
+
+    [Fact]
+    public async Task A_spool_is_weighed_in_weighed_again_and_put_away()
+    {
+        var spool = await server.Post("/api/spools", new { name = "test spool", material = "test filament", tare = 200, gross = 812, colour = "teal" });
+        ((double)spool["left"]!).ShouldBe(612);
+        (await server.Send(HttpMethod.Post, $"/api/spools/{spool["id"]}/weighings", new { gross = 640.5 })).Status.ShouldBe(204);
+        var kept = (await server.Get("/api/spools")).AsArray().Single(s => (string)s!["id"]! == (string)spool["id"]!);
+        ((double)kept!["left"]!).ShouldBe(440.5);
+        var (status, refused) = await server.Send(HttpMethod.Post, $"/api/spools/{spool["id"]}/weighings", new { gross = 120 });
+        (status, (string)refused!["problems"]![0]!["field"]!).ShouldBe((400, "gross"));
+        (await server.Send(HttpMethod.Post, $"/api/spools/{spool["id"]}/put-away", new { })).Status.ShouldBe(204);
+        (await server.Get("/api/spools")).AsArray().ShouldNotContain(s => (string)s!["id"]! == (string)spool["id"]!);
+        (await server.Send(HttpMethod.Post, $"/api/spools/{Guid.NewGuid()}/weighings", new { gross = 300 })).Status.ShouldBe(404);
+    }
+
+    [Fact]
+    public async Task The_drawer_of_screws_is_versioned_and_parts_choose_from_it()
+    {
+        var now = await server.Get("/api/screws");
+        var screws = now["screws"]!.AsArray().Select(s => (object)s!).Append(new { size = "M6", head = "pan", length = 33 }).ToArray();
+        (await server.Send(HttpMethod.Put, "/api/screws", new { version = (int)now["version"]!, screws })).Status.ShouldBe(200);
+        (await server.Send(HttpMethod.Put, "/api/screws", new { version = (int)now["version"]!, screws })).Status.ShouldBe(409);
+        (await server.Send(HttpMethod.Put, "/api/screws", new { version = (int)now["version"]! + 1, screws = new[] { new { size = "M6", head = "nail", length = 10 } } })).Status.ShouldBe(400);
+        var part = await NewPull("drawer of screws", new { spacing = "64", screw = "M6", front = "18", projection = "30", tall = "30" });
+        var design = await server.Post("/api/designs", Server.DesignOf(part));
+        design["checks"]!.AsArray().Single(c => (string)c!["key"]! == "screw.screw")!["says"]!.GetValue<string>().ShouldContain("33 mm");
+    }
+
+    [Fact]
+    public async Task A_template_follows_the_part_it_serves()
+    {
+        var pull = await NewPull("served");
+        var template = await server.Post($"/api/jobs/{pull["job"]}/parts", new { name = "template", family = "drilling-template", interfaces = new { }, process = pull["state"]!["process"], parameters = new { }, serves = pull["id"] });
+        async Task<double> FirstHole()
+        {
+            var request = Server.DesignOf(template);
+            request["serves"] = (string)pull["id"]!;
+            return (double)(await server.Post("/api/designs", request))["ledger"]!.AsArray().Single(l => (string)l!["key"]! == "hole1")!["quantity"]!["value"]!;
+        }
+
+        (await FirstHole()).ShouldBe(-32);
+        await server.Send(HttpMethod.Put, $"/api/parts/{pull["id"]}", new { version = 1, interfaces = new { }, process = pull["state"]!["process"], parameters = new { spacing = "4 in" } });
+        (await FirstHole()).ShouldBe(-50.8);
+        // A template serves no template, and a pull serves nothing.
+        var (status, refused) = await server.Send(HttpMethod.Post, $"/api/jobs/{pull["job"]}/parts", new { name = "x", family = "drilling-template", interfaces = new { }, process = pull["state"]!["process"], parameters = new { }, serves = template["id"] });
+        (status, (string)refused!["problems"]![0]!["field"]!).ShouldBe((400, "serves"));
+        (await server.Send(HttpMethod.Post, $"/api/jobs/{pull["job"]}/parts", new { name = "x", family = "drawer-pull", interfaces = new { }, process = pull["state"]!["process"], parameters = new { }, serves = pull["id"] })).Status.ShouldBe(400);
+    }
+
+    [Fact]
+    public async Task A_card_comes_on_both_papers_and_refuses_in_words()
+    {
+        var part = await WithRow(await NewPull("card"), Member("Tacks"), Member("Cord"));
+        foreach (var paper in new[] { "a4", "letter" })
+        {
+            var pdf = await server.Bytes($"/api/parts/{part["id"]}/card.pdf?paper={paper}&member=2");
+            System.Text.Encoding.ASCII.GetString(pdf, 0, 5).ShouldBe("%PDF-");
+        }
+
+        (await server.Send(HttpMethod.Get, $"/api/parts/{part["id"]}/card.pdf?paper=a9", "")).Status.ShouldBe(400);
+        (await server.Send(HttpMethod.Get, $"/api/parts/{part["id"]}/card.pdf?member=3", "")).Status.ShouldBe(400);
+        (await server.Send(HttpMethod.Get, $"/api/parts/{Guid.NewGuid()}/card.pdf", "")).Status.ShouldBe(404);
+    }
+}
