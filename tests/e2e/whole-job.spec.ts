@@ -33,10 +33,11 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
 
   await page.goto('/')
   await page.getByRole('button', { name: 'Start a job' }).click()
+  await page.getByRole('button', { name: /^hose adapter/ }).click()
   await page.getByLabel('Name of the job').fill(job)
   await page.getByLabel('What must it do?').fill('Steam must reach the fan.')
-  await page.getByLabel('From', { exact: true }).selectOption({ label: `steam port ${unique}` })
-  await page.getByLabel('To', { exact: true }).selectOption({ label: `fan mouth ${unique}` })
+  await page.getByLabel('First end', { exact: true }).selectOption({ label: `steam port ${unique}` })
+  await page.getByLabel('Second end', { exact: true }).selectOption({ label: `fan mouth ${unique}` })
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByRole('heading', { name: job })).toBeVisible()
 

@@ -99,6 +99,7 @@ test('a setup of ones own: a wrong number is told at its field and nothing typed
 test('a job without places is refused by field, an unknown address leads back', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('button', { name: 'Start a job' }).click()
+  await page.getByRole('button', { name: /^hose adapter/ }).click()
   await page.getByLabel('Name of the job').fill('Nothing to join')
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByRole('alert').first()).toContainText('Nothing is named for the first end. Choose the machine')

@@ -212,6 +212,9 @@ public sealed class EverydayPartsTests
         var places = new[] { ("item1", Box("stone", 60, 30, 12)), ("item2", Box("wax", 50, 40, 20)) };
         var design = Design("pocket-tray", "item1X=10; item1Y=20; item2X=30; item2Y=30", null, places);
         design.Checks.Single(c => c.Key == "clashes").Says.ShouldContain("stone and wax overlap");
+        // What was not put by hand still finds its place beside them.
+        var third = Design("pocket-tray", "item1X=10; item1Y=20; item2X=30; item2Y=30", null, [.. places, ("item3", Box("gauge", 30, 20, 10))]);
+        third.Checks.Single(c => c.Key == "clashes").Says.ShouldBe("stone and wax overlap.");
         design.Bodies.ShouldBeEmpty();
         design.Drawing.ShouldNotBeNull();
         Of(Design("pocket-tray", "width=60; depth=50", null, places), "room").ShouldBe(Verdict.Stop);

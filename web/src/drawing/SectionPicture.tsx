@@ -48,6 +48,7 @@ export function SectionPicture({ drawing, label, at, bold, onDrag }: SectionPict
                 fontSize={(t.size * layout.scale) / 0.668}
                 fontWeight={700}
                 textAnchor="middle"
+                pointerEvents="none"
                 dy={(t.size * layout.scale) / 2}
                 fill="currentColor"
                 stroke="var(--color-base-100)"

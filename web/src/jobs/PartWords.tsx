@@ -12,7 +12,7 @@ export function PartWords({ work }: { readonly work: Work }) {
   const rest = family.parameters.filter((p) => p.askedAt === 'reckon' && !shown.has(p.key) && !belongs(p, family.slots) && !waits(p))
   const joins = (slot: InterfaceSlot) => family.parameters.some((p) => p.key === `${slot.key}Join`)
   return (
-    <div className="flex max-h-60 flex-col gap-2 overflow-auto px-4 pb-3">
+    <div className="flex max-h-48 flex-col gap-2 overflow-auto px-4 pb-3">
       <div className="grid grid-cols-1 gap-x-6 gap-y-2 empty:hidden md:grid-cols-2">
         {family.slots.filter(joins).map((slot) => (
           <JoinSentence key={slot.key} slot={slot} work={work} />

@@ -42,7 +42,8 @@ internal static class TrayPacking
         var (wide, deep) = (Down(field.Right - field.Left + wall), Down(field.Back - field.Front + wall));
         var model = new CpModel();
         var boxes = model.AddNoOverlap2D();
-        foreach (var h in byHand)
+        // Of pockets put on each other by hand the solver knows one; a check names them both.
+        foreach (var h in byHand.Where((h, i) => !byHand.Take(i).Any(before => Clash(before, h, wall + finger))))
         {
             var (x, y) = (Down(h.X - field.Left), Down(h.Y - finger - field.Front));
             boxes.AddRectangle(model.NewFixedSizeIntervalVar(model.NewConstant(x), Up(h.Wide + wall), "hx"), model.NewFixedSizeIntervalVar(model.NewConstant(y), Up(h.Deep + finger + wall), "hy"));
@@ -95,13 +96,15 @@ internal static class TrayPacking
 
             foreach (var b in pockets.Skip(i + 1))
             {
-                if (a.X < b.X + b.Wide + wall - Close && b.X < a.X + a.Wide + wall - Close && a.Y < b.Y + b.Deep + wall - Close && b.Y < a.Y + a.Deep + wall - Close)
+                if (Clash(a, b, wall - Close))
                 {
                     yield return $"{a.Item.Place.Name} and {b.Item.Place.Name} overlap";
                 }
             }
         }
     }
+
+    private static bool Clash(Pocket a, Pocket b, double apart) => a.X < b.X + b.Wide + apart && b.X < a.X + a.Wide + apart && a.Y < b.Y + b.Deep + apart && b.Y < a.Y + a.Deep + apart;
 
     private static readonly bool[] Turns = [false, true];
 
