@@ -40,6 +40,8 @@ Say("kernel alone", kernels);
 Say("preview", previews);
 Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"ratio preview / kernel, median of pairs: {ratio:0.00}"));
 
+await EveryFamily();
+
 var clock = Stopwatch.StartNew();
 await Task.WhenAll(Enumerable.Range(0, 2).Select(async client =>
 {
@@ -62,6 +64,78 @@ if (args.Length > 3)
 
         await Preview(i % 3000);
     }
+}
+
+// Every other family at its defaults on stated places, one size another at each round.
+async Task EveryFamily()
+{
+    foreach (var (key, varied, from, places) in new (string, string, double, (string Slot, string Kind, (string, double)[] Sizes)[])[]
+    {
+        ("drawer-pull", "projection", 24, []),
+        ("drilling-template", "thickness", 9, []),
+        ("label-plate", "thickness", 2.5, []),
+        ("wall-bin", "floor", 2, [("item", "block", [("width", 120), ("depth", 50), ("height", 90)])]),
+        ("set-up-aid", "length", 60, []),
+        ("router-template", "thickness", 8, []),
+        ("soft-jaws", "thickness", 12, [("jaw", "block", [("width", 100), ("depth", 14), ("height", 40)])]),
+        ("fence-key", "above", 8, [("channel", "slot", [("width", 19.1), ("depth", 9.5)])]),
+        ("pocket-tray", "floor", 1.2, [.. Enumerable.Range(1, 5).Select(i => ($"item{i}", "block", new[] { ("width", 30.0 + (7 * i)), ("depth", 20.0 + (3 * i)), ("height", 15.0) }))]),
+    })
+    {
+        var of = FamilyList.Find(key)!;
+        string Size(int i) => (from + (i * 0.005)).ToString("0.000", CultureInfo.InvariantCulture);
+        async Task Asked(int i)
+        {
+            using var answer = await http.PostAsJsonAsync("/api/designs", new JsonObject
+            {
+                ["family"] = key,
+                ["process"] = process.Id.ToString(),
+                ["parameters"] = new JsonObject { [varied] = Size(i), ["text"] = of.Parameters.Any(p => p.Key == "text") ? "Copper tacks" : null },
+                ["interfaces"] = new JsonObject(places.Select(p => KeyValuePair.Create<string, JsonNode?>(p.Slot, new JsonObject
+                {
+                    ["kind"] = p.Kind,
+                    ["sizes"] = new JsonObject(p.Sizes.Select(s => KeyValuePair.Create<string, JsonNode?>(s.Item1, new JsonObject { ["value"] = s.Item2.ToString(CultureInfo.InvariantCulture), ["uncertainty"] = 0.03 }))),
+                }))),
+                ["bodies"] = new JsonArray("part", "counterpart"),
+            });
+            answer.EnsureSuccessStatusCode();
+            _ = await answer.Content.ReadAsByteArrayAsync();
+        }
+
+        async Task Alone(int i)
+        {
+            var entries = new Dictionary<string, string> { [varied] = Size(i) };
+            if (of.Parameters.Any(p => p.Key == "text"))
+            {
+                entries["text"] = "Copper tacks";
+            }
+
+            var design = of.Design(new(ParameterValues.Read(of.Parameters, entries).Value, places.ToDictionary(p => p.Slot, p => Place(p.Kind, p.Sizes)), process, []));
+            _ = await pool.Evaluate([.. design.Bodies.Where(b => b.Role != BodyRole.Coupon).Select(b => b.Solid)], Facets.DefaultChordError, default);
+        }
+
+        const int Rounds = 60;
+        for (var warm = 0; warm < 40; warm++)
+        {
+            await Asked(warm);
+            await Alone(warm);
+        }
+
+        var (asked, alone) = (new List<double>(), new List<double>());
+        for (var i = 100; i < 100 + Rounds; i++)
+        {
+            alone.Add(await Timed(() => Alone(i)));
+            asked.Add(await Timed(() => Asked(i)));
+        }
+
+        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{key}: kernel and design alone p50 {Median(alone):0.0} ms, preview p50 {Median(asked):0.0}, p95 {asked.Order().ElementAt(Rounds * 95 / 100):0.0} ms, ratio {Median(asked.Zip(alone, (p, k) => p / k)):0.00}"));
+    }
+}
+
+static Interface Place(string kind, (string Key, double Value)[] sizes)
+{
+    var (id, caliper) = (Guid.NewGuid(), new Instrument("caliper", "caliper", 0.01, 0.03, 0.03, 1000));
+    return Interface.Of(id, kind, InterfaceKind.Of(kind), [], d => new Dimension(id, d.Key, d.Name, [.. sizes.Where(s => s.Key == d.Key).Select(s => new Reading(Guid.NewGuid(), s.Value, "", caliper, default, null, null))]));
 }
 
 // Each round is another angle, so that nothing is answered from memory.

@@ -21,6 +21,9 @@ public abstract class Solid : IEquatable<Solid>
     /// <summary>Only what both cover.</summary>
     public static Solid operator &(Solid a, Solid b) => new Intersection(a, b);
 
+    /// <summary>Without what any of several cover: they are united first, so that the larger body is cut once.</summary>
+    public Solid Without(IEnumerable<Solid> cuts) => cuts.Aggregate((Solid?)null, (all, cut) => all is null ? cut : all + cut) is { } cut ? this - cut : this;
+
     /// <summary>Moved by a translation.</summary>
     public Solid At(double x, double y, double z) => new Moved(this, new(x, y, z));
 

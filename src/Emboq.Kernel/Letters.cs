@@ -1,4 +1,6 @@
 using System.Text.Json.Nodes;
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Simplify;
 using SkiaSharp;
 
 namespace Emboq.Kernel;
@@ -6,6 +8,9 @@ namespace Emboq.Kernel;
 /// <summary>Outlines of letters, from the font that ships with Emboq.</summary>
 internal static class Letters
 {
+    /// <summary>Detail that no nozzle draws, in hundredths of the font's size.</summary>
+    private const double Coarsest = 0.25;
+
     private static readonly SKTypeface Typeface = SKTypeface.FromStream(new MemoryStream(KernelEngine.Resource("letters.ttf")));
 
     /// <summary>Closed outlines of a text, centred on the origin; an outline inside another is a hole.</summary>
@@ -31,11 +36,13 @@ internal static class Letters
         return outlines;
     }
 
-    /// <summary>A contour walked in even steps, fine enough for letters of some millimetres.</summary>
+    /// <summary>A contour walked in even steps, fine enough for letters of some millimetres; points that straight lines do without are dropped (Douglas and Peucker).</summary>
     private static IEnumerable<SKPoint> Points(SKPathMeasure contour, double error)
     {
         var step = Math.Max(Math.Sqrt(8 * error * 10), 1);
         var count = Math.Max(8, (int)(contour.Length / step));
-        return Enumerable.Range(0, count).Select(i => contour.GetPosition(contour.Length * i / count));
+        var walked = Enumerable.Range(0, count).Select(i => contour.GetPosition(contour.Length * i / count)).Select(p => new Coordinate(p.X, p.Y)).ToArray();
+        var kept = DouglasPeuckerLineSimplifier.Simplify([.. walked, walked[0]], Math.Max(error, Coarsest));
+        return kept.SkipLast(1).Select(c => new SKPoint((float)c.X, (float)c.Y));
     }
 }

@@ -18,9 +18,16 @@ public sealed class ShopCardTests
         var design = family.Design(new(ParameterValues.Read(family.Parameters, new Dictionary<string, string> { ["text"] = "Grips", ["spacing"] = spacing }).Value, new Dictionary<string, Interface>(), Workshop.Process, []));
         return new()
         {
-            Part = "labelled pull", Job = "Drawers", Revision = "revision 3", Address = "http://localhost/jobs/1", Drawing = design.Drawing!,
+            Part = "labelled pull",
+            Job = "Drawers",
+            Revision = "revision 3",
+            Address = "http://localhost/jobs/1",
+            Drawing = design.Drawing!,
             Figures = [.. design.Drawing!.Callouts.Select(c => new CardFigure(c.Line, design.Ledger[c.Line].Name, $"{design.Ledger[c.Line].Value:0.00} mm", "1 in"))],
-            Sections = [("Hardware", design.Hardware), ("Steps", design.Fitting)], Cautions = design.Cautions, Pattern = design.Pattern, FromTop = 45,
+            Sections = [("Hardware", design.Hardware), ("Steps", design.Fitting)],
+            Cautions = design.Cautions,
+            Pattern = design.Pattern,
+            FromTop = 45,
         };
     }
 

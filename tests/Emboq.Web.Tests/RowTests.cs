@@ -37,7 +37,11 @@ public sealed class RowTests(Server server)
         var part = await NewPull("row refused");
         var (status, refused) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new
         {
-            version = 1, interfaces = new { }, process = part["state"]!["process"], parameters = new { }, row = new[] { Member("Tacks"), new { count = 1, entries = new { spacing = "4 km" }, group = "" } },
+            version = 1,
+            interfaces = new { },
+            process = part["state"]!["process"],
+            parameters = new { },
+            row = new[] { Member("Tacks"), new { count = 1, entries = new { spacing = "4 km" }, group = "" } },
         });
         status.ShouldBe(400);
         ((string)refused!["problems"]![0]!["field"]!).ShouldStartWith("row.2.");

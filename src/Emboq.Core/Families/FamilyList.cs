@@ -1,8 +1,8 @@
 using Emboq.Core.Families.DrawerPull;
 using Emboq.Core.Families.DrillingTemplate;
+using Emboq.Core.Families.FenceKey;
 using Emboq.Core.Families.HoseAdapter;
 using Emboq.Core.Families.LabelPlate;
-using Emboq.Core.Families.FenceKey;
 using Emboq.Core.Families.PocketTray;
 using Emboq.Core.Families.RouterTemplate;
 using Emboq.Core.Families.SetupAid;

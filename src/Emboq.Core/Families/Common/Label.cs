@@ -73,9 +73,13 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
     }
 
     /// <summary>A body with its words on the face z = <paramref name="face"/>, read from above.</summary>
-    public Solid On(Solid body, double x, double y, double face) => Kind == LetteringKind.Raised
-        ? body + Letters(Depth.Value + Under).At(x, y, face - Under)
-        : body - Letters(Depth.Value + Under).At(x, y, face - Depth.Value);
+    public Solid On(Solid body, double x, double y, double face) => Raised(x, y, face) is { } letters ? body + letters : body.Without(Sunk(x, y, face));
+
+    /// <summary>What its words cut away of a face; nothing when they stand proud.</summary>
+    public IEnumerable<Solid> Sunk(double x, double y, double face) => Kind == LetteringKind.Raised ? [] : [Letters(Depth.Value + Under).At(x, y, face - Depth.Value)];
+
+    /// <summary>Words that stand proud of a face; <c>null</c> when they are sunk.</summary>
+    public Solid? Raised(double x, double y, double face) => Kind == LetteringKind.Raised ? Letters(Depth.Value + Under).At(x, y, face - Under) : null;
 
     /// <summary>The second body of an inlay, as it lies on the bed face down; <c>null</c> for the other kinds.</summary>
     public Body? Inlay => Gap is null ? null : new("inlay", "inlay letters", BodyRole.Part, () => new Solid.Lettering(Text, Size.Value, RoomFor(Text, Size.Value), Depth.Value, -Gap.Value),

@@ -9,7 +9,17 @@ internal static class PartBodies
     /// <summary>A design of which nothing can be built yet.</summary>
     public static Design Unbuilt(Ledger ledger, IReadOnlyList<Check> checks, IReadOnlyList<WayUp> ways, string way, IReadOnlyList<string> cautions) => new()
     {
-        Ledger = ledger, Bodies = [], Seats = [], Chance = null, Checks = checks, Drawing = null, Ways = ways, Way = way, Hardware = [], Fitting = [], Cautions = cautions,
+        Ledger = ledger,
+        Bodies = [],
+        Seats = [],
+        Chance = null,
+        Checks = checks,
+        Drawing = null,
+        Ways = ways,
+        Way = way,
+        Hardware = [],
+        Fitting = [],
+        Cautions = cautions,
     };
 
     /// <summary>A stop for every dimension that a family cannot do without.</summary>

@@ -5,27 +5,58 @@ internal static class Specs
 {
     public static ParameterSpec Length(string key, string label, double? usual, double least, double most, string help, double step = 1) => new()
     {
-        Key = key, Label = label, Kind = ParameterKind.Length, Default = usual is { } u ? Checks.Figures.Number(u) : null, Minimum = least, Maximum = most, Step = step, Help = help,
+        Key = key,
+        Label = label,
+        Kind = ParameterKind.Length,
+        Default = usual is { } u ? Checks.Figures.Number(u) : null,
+        Minimum = least,
+        Maximum = most,
+        Step = step,
+        Help = help,
     };
 
     public static ParameterSpec Angle(string key, string label, double usual, double least, double most, string help) => new()
     {
-        Key = key, Label = label, Kind = ParameterKind.Angle, Default = Checks.Figures.Number(usual), Minimum = least, Maximum = most, Step = 1, Help = help,
+        Key = key,
+        Label = label,
+        Kind = ParameterKind.Angle,
+        Default = Checks.Figures.Number(usual),
+        Minimum = least,
+        Maximum = most,
+        Step = 1,
+        Help = help,
     };
 
     public static ParameterSpec Number(string key, string label, double? usual, double least, double most, string counted, string help) => new()
     {
-        Key = key, Label = label, Kind = ParameterKind.Number, Default = usual is { } u ? Checks.Figures.Number(u) : null, Minimum = least, Maximum = most, Step = 1, CountedIn = counted, Help = help,
+        Key = key,
+        Label = label,
+        Kind = ParameterKind.Number,
+        Default = usual is { } u ? Checks.Figures.Number(u) : null,
+        Minimum = least,
+        Maximum = most,
+        Step = 1,
+        CountedIn = counted,
+        Help = help,
     };
 
     public static ParameterSpec Choice(string key, string label, string usual, string help, params IReadOnlyList<ParameterOption> options) => new()
     {
-        Key = key, Label = label, Kind = ParameterKind.Choice, Default = usual, Options = options, Help = help,
+        Key = key,
+        Label = label,
+        Kind = ParameterKind.Choice,
+        Default = usual,
+        Options = options,
+        Help = help,
     };
 
     public static ParameterSpec Words(string key, string label, int most, string help) => new()
     {
-        Key = key, Label = label, Kind = ParameterKind.Text, Maximum = most, Help = help,
+        Key = key,
+        Label = label,
+        Kind = ParameterKind.Text,
+        Maximum = most,
+        Help = help,
     };
 
     public static ParameterSpec Outline(string key, string label, string help) => new() { Key = key, Label = label, Kind = ParameterKind.Outline, Help = help };

@@ -84,8 +84,21 @@ internal sealed record PullReckoning
         var label = Label.Of(p, space, tall - (2 * edge) - Quantity.RuleOfThumb("margins, up", 2, Unit.Millimetre, "1 mm free above and below."), brief.Process, ledger);
         return new()
         {
-            Spacing = spacing, Length = length, Tall = tall, Projection = projection, Face = face, Corner = corner, Edge = edge, Post = post,
-            Fastening = fastening, Hole = hole, Slot = slot, Roof = roof, Lie = lie, Label = label, Scope = scope,
+            Spacing = spacing,
+            Length = length,
+            Tall = tall,
+            Projection = projection,
+            Face = face,
+            Corner = corner,
+            Edge = edge,
+            Post = post,
+            Fastening = fastening,
+            Hole = hole,
+            Slot = slot,
+            Roof = roof,
+            Lie = lie,
+            Label = label,
+            Scope = scope,
             Screw = fastening == Fastening.Through ? null : Screwed(scope, fastening, size, brief, joint, ledger),
             Drill = fastening == Fastening.Through ? Hardware.Of("wood-screws", p.Choice("woodScrew"), "passing hole", "hole").Value : Hardware.Passing(size, "medium").Value,
         };

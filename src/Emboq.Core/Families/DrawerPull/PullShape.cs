@@ -42,18 +42,14 @@ internal static class PullShape
     private static Solid Part(PullReckoning r, string? mark)
     {
         var solid = Slab.Of(r.Length.Value, r.Tall.Value, r.Projection.Value, r.Corner.Value, r.Edge.Value);
-        if (r.FingerRoom > 1 && r.Tall.Value > UpperBar + 1)
-        {
-            solid -= Fingers(r);
-        }
-
-        solid = Places(r).Aggregate(solid, (body, x) => body - Placed(r, j => j.Cut, x));
+        var fingers = r.FingerRoom > 1 && r.Tall.Value > UpperBar + 1 ? [Fingers(r)] : Array.Empty<Solid>();
+        solid = solid.Without([.. fingers, .. Places(r).Select(x => Placed(r, j => j.Cut, x)), .. r.Label?.Sunk(0, 0, r.Projection.Value) ?? []]);
         if (r.Fastening == Fastening.SideNut && r.Lie == Lie.Upright && NutPocket.Membrane(r.Scope, PullReckoning.NutBelow, r.Joint.Sleeves[0].Radius, r.Roof) is { } membrane)
         {
             solid = Places(r).Aggregate(solid, (body, x) => body + membrane.UpsideDown().At(x, 0, 0));
         }
 
-        solid = r.Label?.On(solid, 0, 0, r.Projection.Value) ?? solid;
+        solid = r.Label?.Raised(0, 0, r.Projection.Value) is { } raised ? solid + raised : solid;
         // Between screw and end, on the back that lies on the drawer.
         var room = (r.Length.Value - r.Spacing.Value) / 2 - r.Joint.Sleeves.Max(s => s.Radius);
         return PartBodies.Marked(solid, mark, letters => letters.UpsideDown().At(-((r.Spacing.Value + r.Length.Value) / 4) - (r.Joint.Sleeves.Max(s => s.Radius) / 2), 0, 0), room - 2);

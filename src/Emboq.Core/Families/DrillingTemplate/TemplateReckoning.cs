@@ -65,9 +65,17 @@ internal sealed record TemplateReckoning
         var (left, right) = (holes.Min(h => h.X) - around, holes.Max(h => h.X) + around);
         return new()
         {
-            Holes = holes, From = from, FromTop = fromTop, FrontWidth = width, Centre = centre, Thickness = thickness, HookThick = hook,
+            Holes = holes,
+            From = from,
+            FromTop = fromTop,
+            FrontWidth = width,
+            Centre = centre,
+            Thickness = thickness,
+            HookThick = hook,
             HookDepth = ledger.Add("hook.depth", "hook depth", Quantity.Chosen("hook depth", p.Number("hookDepth")!.Value, Unit.Millimetre), "How far it reaches over the edge."),
-            SideHook = side, Guide = guide, Drill = drill,
+            SideHook = side,
+            Guide = guide,
+            Drill = drill,
             Sides = (side ? Math.Min(left, -width!.Value / 2) : Math.Min(left, -around), Math.Max(right, around)),
             Bottom = holes.Min(h => h.Y) - fromTop.Value - around,
         };

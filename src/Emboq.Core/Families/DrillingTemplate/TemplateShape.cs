@@ -25,19 +25,14 @@ internal static class TemplateShape
             body += new Solid.Box(hook, hook - r.Bottom, deep + 1).At(from, r.Bottom, -deep);
         }
 
-        body = r.Holes.Aggregate(body, (b, h) => b - r.Guide.Cut.At(r.At(h).X, r.At(h).Y, t));
-        // The centre mark: a groove on both faces, a notch below, and a hole for the point of a pencil.
-        foreach (var face in new[] { 0, t })
-        {
-            body -= Line(hook - r.Bottom + 2).At(0, r.Bottom - 1, face);
-        }
-
+        // The centre mark: a groove on both faces, and a hole for the point of a pencil.
+        List<Solid> cuts = [.. r.Holes.Select(h => r.Guide.Cut.At(r.At(h).X, r.At(h).Y, t)), .. new[] { 0, t }.Select(face => Line(hook - r.Bottom + 2).At(0, r.Bottom - 1, face))];
         if (r.Holes.All(h => Math.Abs(r.At(h).X) > r.Guide.Sleeves[0].Radius + 2 || Math.Abs(r.At(h).Y - (r.Bottom / 2)) > r.Guide.Reach))
         {
-            body -= new Solid.Cylinder(0.9, t + 2).At(0, r.Bottom / 2, -1);
+            cuts.Add(new Solid.Cylinder(0.9, t + 2).At(0, r.Bottom / 2, -1));
         }
 
-        return PartBodies.Marked(body, mark, letters => letters.At(right - 7, -4, t), 8);
+        return PartBodies.Marked(body.Without(cuts), mark, letters => letters.At(right - 7, -4, t), 8);
     }
 
     /// <summary>A groove of square section, on its edge, along y.</summary>

@@ -41,8 +41,14 @@ internal sealed record KeyReckoning
         var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(width.Realised, FenceKeyFamily.RungCount), Unit.Millimetre, "The row covers two standard deviations of doubt to each side."), "Rungs around the drawn width; each is also a step lower, so that height is felt too.");
         return new()
         {
-            Width = width, Depth = depth, Under = under, High = high, Above = above,
-            Length = Chosen("length", "length", "Along the channel."), Legs = Chosen("legs", "legs", "To each side, on the table."), Notch = Chosen("notch", "notch", "To pull it out by."),
+            Width = width,
+            Depth = depth,
+            Under = under,
+            High = high,
+            Above = above,
+            Length = Chosen("length", "length", "Along the channel."),
+            Legs = Chosen("legs", "legs", "To each side, on the table."),
+            Notch = Chosen("notch", "notch", "To pull it out by."),
             Screw = p.Choice("fixing") == "screws" ? ScrewHole.Passing(new(ledger, brief.Process, "screw", "screw"), p.Choice("screw"), "medium", above.Value + Math.Max(0.5, high.Value), p.Choice("wayUp") == "side" ? Lie.Teardrop : Lie.Upright) : null,
             Ladder = [.. Enumerable.Range(0, FenceKeyFamily.RungCount).Select(i => width.Drawn.Value + ((i - (FenceKeyFamily.RungCount / 2)) * step.Value))],
         };

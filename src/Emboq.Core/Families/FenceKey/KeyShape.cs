@@ -35,7 +35,7 @@ internal static class KeyShape
             body -= new Solid.Box(Math.Min(r.Notch.Value, l / 4), w + 2, (above / 2) + 1).At(-Math.Min(r.Notch.Value, l / 4) / 2, -(w / 2) - 1, above / 2);
         }
 
-        body = r.Screw is null ? body : Screws(r).Aggregate(body, (b, x) => b - r.Screw.Cut.At(x, 0, above));
+        body = r.Screw is null ? body : body.Without(Screws(r).Select(x => r.Screw.Cut.At(x, 0, above)));
         return PartBodies.Marked(body, mark, letters => letters.Spun(90).At((l / 2) - 4, 0, above), Math.Min(w, l / 6));
     }
 

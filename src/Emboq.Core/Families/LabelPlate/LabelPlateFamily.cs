@@ -55,9 +55,10 @@ public static class LabelPlateFamily
         {
             var ease = Math.Min(0.6, thickness.Value / 4);
             var plate = Slab.Of(width.Value, height.Value, thickness.Value, corner, way.Key == "back" ? ease : 0);
-            var cut = places.Aggregate(plate, (body, h) => body - joint!.Cut.At(h.X, h.Y, thickness.Value));
-            var worded = label?.On(cut, tag ? 0 : at, tag ? at : 0, thickness.Value) ?? cut;
-            return PartBodies.Marked(worded, brief.Mark, letters => letters.UpsideDown(), Math.Min(20, width.Value / 3));
+            var (x, y) = tag ? (0.0, at) : (at, 0.0);
+            var cut = plate.Without([.. places.Select(h => joint!.Cut.At(h.X, h.Y, thickness.Value)), .. label?.Sunk(x, y, thickness.Value) ?? []]);
+            var worded = label?.Raised(x, y, thickness.Value) is { } letters ? cut + letters : cut;
+            return PartBodies.Marked(worded, brief.Mark, mark => mark.UpsideDown(), Math.Min(20, width.Value / 3));
         }
 
         return new()

@@ -18,7 +18,7 @@ internal static class TrayPacking
     private const double Fineness = 4;
 
     /// <summary>Work for one answer, in the solver's own deterministic units: the same things always lie the same way.</summary>
-    private const double Effort = 0.04;
+    private const double Effort = 0.012;
 
     /// <summary>Grams that count as heavy.</summary>
     private const double Heavy = 200;

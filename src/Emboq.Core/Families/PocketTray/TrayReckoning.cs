@@ -60,8 +60,16 @@ internal sealed record TrayReckoning
         ledger.Add("pockets", "pocket clearance", p.Number("clearance") is { } c ? Quantity.Chosen("pocket clearance", c, Unit.Millimetre) : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), "On the full size of every pocket.");
         var draft = new TrayReckoning
         {
-            Items = items, Pockets = null, Width = width, Depth = depth, Wall = wall, Floor = floor, Height = height,
-            Finger = p.Number("finger")!.Value / 2, Chamfer = Math.Min(p.Number("chamfer")!.Value, wall.Value / 2.5), Trough = ledger.Add("trough", "trough", Quantity.Chosen("trough", p.Number("trough")!.Value, Unit.Millimetre), "Along the front.").Value,
+            Items = items,
+            Pockets = null,
+            Width = width,
+            Depth = depth,
+            Wall = wall,
+            Floor = floor,
+            Height = height,
+            Finger = p.Number("finger")!.Value / 2,
+            Chamfer = Math.Min(p.Number("chamfer")!.Value, wall.Value / 2.5),
+            Trough = ledger.Add("trough", "trough", Quantity.Chosen("trough", p.Number("trough")!.Value, Unit.Millimetre), "Along the front.").Value,
             Ear = p.Choice("mount") == "screws" ? ScrewHole.CountersunkWood(new(ledger, brief.Process, "ear", "ear"), p.Choice("woodScrew"), EarThickness) : null,
             Room = drawer?["height"]?.Value - drawer?.Or("lip", 0),
         };

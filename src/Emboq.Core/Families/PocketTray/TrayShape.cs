@@ -28,13 +28,8 @@ internal static class TrayShape
         }
 
         body = Ears(r).Aggregate(body, (b, ear) => b + new Solid.Box(r.EarReach + 1, r.EarReach, TrayReckoning.EarThickness).At(ear.X < 0 ? -r.EarReach : w - 1, ear.Y - r.Ear!.Reach, 0));
-        body = r.Pockets!.Aggregate(body, (b, p) => b - Opening(r, p));
-        if (r.Trough > 0)
-        {
-            body -= Slab.Of(w - (2 * r.Wall.Value), r.Trough, h + 5, 2.5).At(w / 2, r.Wall.Value + (r.Trough / 2), floor);
-        }
-
-        body = Ears(r).Aggregate(body, (b, ear) => b - r.Ear!.Cut.At(ear.X, ear.Y, TrayReckoning.EarThickness));
+        var trough = r.Trough > 0 ? [Slab.Of(w - (2 * r.Wall.Value), r.Trough, h + 5, 2.5).At(w / 2, r.Wall.Value + (r.Trough / 2), floor)] : Array.Empty<Solid>();
+        body = body.Without([.. r.Pockets!.Select(p => Opening(r, p)), .. trough, .. Ears(r).Select(ear => r.Ear!.Cut.At(ear.X, ear.Y, TrayReckoning.EarThickness))]);
         return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(w / 2, d / 2, 0), floor > 1 ? 14 : 0);
     }
 

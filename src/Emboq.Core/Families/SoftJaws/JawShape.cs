@@ -37,7 +37,7 @@ internal static class JawShape
             JawFace.Pocket(var drawn, var deep) => body - new Solid.Extruded(drawn!, deep + 1).At(0, 0, t - deep),
             _ => throw new InvalidOperationException($"No face is defined for {r.Face.GetType().Name}."),
         };
-        body = r.Fixing is null ? body : r.Fixing.Places.Aggregate(body, (b, x) => b - Placed(r, r.Fixing.Joint.Cut, x));
+        body = r.Fixing is null ? body : body.Without(r.Fixing.Places.Select(x => Placed(r, r.Fixing.Joint.Cut, x)));
         return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(0, -h / 4, 0), Math.Min(12, w / 5));
     }
 

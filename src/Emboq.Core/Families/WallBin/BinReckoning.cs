@@ -61,8 +61,17 @@ internal sealed record BinReckoning
         var count = Math.Floor((strip.Value + 1) / (outerWidth.Value + 1));
         return new()
         {
-            Width = width, Depth = depth, DepthRealised = realised, Wall = wall, Floor = floor, Back = back, Front = front, Item = item,
-            OuterWidth = outerWidth, OuterDepth = outerDepth, Screw = screw,
+            Width = width,
+            Depth = depth,
+            DepthRealised = realised,
+            Wall = wall,
+            Floor = floor,
+            Back = back,
+            Front = front,
+            Item = item,
+            OuterWidth = outerWidth,
+            OuterDepth = outerDepth,
+            Screw = screw,
             Rail = p.Choice("mount") == "rail" ? ledger.Add("rail", "rail thickness", Quantity.Chosen("rail thickness", p.Number("rail")!.Value, Unit.Millimetre), "Of the strip on the wall.") : null,
             Stacks = p.Choice("stack") == "lip",
             InARow = ledger.Add("row", "bins along the strip", Quantity.Chosen("bins along the strip", count, Unit.None, "whole ones, a millimetre apart"), "How many fit."),

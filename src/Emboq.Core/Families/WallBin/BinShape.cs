@@ -50,10 +50,7 @@ internal static class BinShape
             body += Hook(r, rail.Value);
         }
 
-        foreach (var at in r.Screw is null ? [] : ScrewPlaces(r))
-        {
-            body -= Placed(r, r.Screw!.Cut, at);
-        }
+        body = body.Without(r.Screw is null ? [] : ScrewPlaces(r).Select(at => Placed(r, r.Screw.Cut, at)));
 
         return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(0, r.OuterDepth.Value / 2, 0), Math.Min(20, w / 2));
     }
