@@ -74,6 +74,9 @@ internal static class NutPocket
         ? null
         : new Solid.Cylinder(radius + 0.2, scope.Process.LayerHeight).At(0, 0, -below);
 
+    /// <summary>From the axis to a side that lies past the nut's corners and the lip that keeps it, mm.</summary>
+    public static double PastTheLip(string size) => (Hardware.Of("nuts", size, "across corners", "corners").Value / 2) + 0.3 + LipLength + 1;
+
     private const double LipLength = 0.8;
 
     /// <summary>Keeps a nut from falling out while the screw is brought; a nut rides over it.</summary>

@@ -116,7 +116,7 @@ internal sealed record PullReckoning
 
     /// <summary>How far the axis stands from the finger side when a nut slides in from there.</summary>
     private static double NutPost(JointScope scope, string size) =>
-        (Hardware.Of("nuts", size, "across flats", "flats").Value / 2) + scope.LeastWall + 0.6;
+        Math.Max(NutPocket.PastTheLip(size), (Hardware.Of("nuts", size, "across flats", "flats").Value / 2) + scope.LeastWall + 0.6);
 
     private static Joint HoleOf(JointScope scope, Fastening fastening, ParameterValues p, double projection, Lie lie)
     {

@@ -85,7 +85,7 @@ internal sealed record TrayItem(string Slot, FittedSize Size, double Wide, doubl
     {
         var steps = new List<Point2>();
         double z = 0, radius = 0;
-        for (var i = 0; i < s.Count && z < hold; i++)
+        for (var i = 0; i < s.Count && z < hold - 5; i++)
         {
             radius = Math.Max(radius, (Math.Max(s[i, "first"]!.Value, s.Or(i, "last", s[i, "first"]!.Value)) + grown) / 2);
             steps.Add(new(z, radius));

@@ -33,41 +33,32 @@ internal static class TrayShape
         return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(w / 2, d / 2, 0), floor > 1 ? 14 : 0);
     }
 
-    /// <summary>Everything that is cut away for one thing: its pocket, an eased mouth, and room for a finger in front.</summary>
+    /// <summary>Everything that is cut away for one thing: its pocket with an eased mouth, and room for a finger in front.</summary>
     private static Solid Opening(TrayReckoning r, Pocket p)
     {
         var top = Math.Max(r.Height.Value, r.Floor.Value + p.Item.Hold);
         var bottom = top - p.Item.Hold;
-        var turned = Turned(p.Item.Shape, p.Turned);
-        Solid cut = p.Item.Steps.Count > 0 ? Stepped(p.Item.Steps, p.Item.Hold + 2) : new Solid.Extruded(turned, p.Item.Hold + 2);
-        cut = cut.At(p.Middle.X, p.Middle.Y, bottom);
-        if (r.Chamfer > 0.1)
-        {
-            var (outline, wider) = p.Item.Steps.Count > 0 ? (Round(p.Item.Steps[^1].Y), Round(p.Item.Steps[^1].Y + r.Chamfer)) : (turned, Outlines.Moved(turned, r.Chamfer) ?? turned);
-            if (Outlines.SeenFromWithin(outline) && Outlines.SeenFromWithin(wider))
-            {
-                var mouth = Outlines.Matched(outline, wider);
-                cut += new Solid.Lofted(new Solid.Section(mouth[0], -r.Chamfer), new Solid.Section(mouth[1], 0.01), new Solid.Section(mouth[1], 1)).At(p.Middle.X, p.Middle.Y, top);
-            }
-        }
-
-        // No finger goes below two thirds: the floor under a light thing stays whole.
+        var cut = (p.Item.Steps.Count > 0 ? Stepped(p.Item.Steps, p.Item.Hold, r.Chamfer) : Eased(Turned(p.Item.Shape, p.Turned), p.Item.Hold, r.Chamfer)).At(p.Middle.X, p.Middle.Y, bottom);
+        // A finger does not reach the floor: the lowest fifth under a thing stays whole.
         return r.Finger > 1 ? cut + new Solid.Cylinder(Math.Min(r.Finger, p.Wide * 0.42), (p.Item.Hold * 0.8) + 2).At(p.Middle.X, p.Y, bottom + (p.Item.Hold * 0.2)) : cut;
     }
 
-    private static Profile Round(double radius) => Outlines.Round(radius, Facets.Count(radius, Facets.DefaultChordError));
+    /// <summary>A pocket whose mouth opens at 45 degrees; straight where its outline cannot be lofted.</summary>
+    private static Solid Eased(Profile outline, double hold, double chamfer) =>
+        chamfer > 0.1 && Outlines.Moved(outline, chamfer) is { } wider && Outlines.SeenFromWithin(outline) && Outlines.SeenFromWithin(wider) && Outlines.Matched(outline, wider) is [var narrow, var wide]
+            ? new Solid.Lofted(new Solid.Section(narrow, 0), new Solid.Section(narrow, hold - chamfer), new Solid.Section(wide, hold), new Solid.Section(wide, hold + 2))
+            : new Solid.Extruded(outline, hold + 2);
 
-    private static Solid Stepped(IReadOnlyList<Point2> steps, double high)
+    private static Solid Stepped(IReadOnlyList<Point2> steps, double hold, double chamfer)
     {
         List<Point2> half = [new(0, 0)];
         for (var i = 0; i < steps.Count; i++)
         {
-            var to = i + 1 < steps.Count ? Math.Min(steps[i + 1].X, high) : high;
             half.Add(new(steps[i].Y, steps[i].X));
-            half.Add(new(steps[i].Y, to));
+            half.Add(new(steps[i].Y, i + 1 < steps.Count ? Math.Min(steps[i + 1].X, hold - chamfer) : hold - chamfer));
         }
 
-        half.Add(new(0, high));
+        half.AddRange([new(steps[^1].Y + chamfer, hold), new(steps[^1].Y + chamfer, hold + 2), new(0, hold + 2)]);
         return new Solid.Revolved(new Profile(half.Where((q, i) => i == 0 || q != half[i - 1])));
     }
 
@@ -81,6 +72,11 @@ internal static class TrayShape
     private static Solid Thing(TrayReckoning r, Pocket p)
     {
         var bottom = Math.Max(r.Height.Value, r.Floor.Value + p.Item.Hold) - p.Item.Hold;
+        if (p.Item.Steps.Count > 0 && p.Item.Place.Kind.Shape(new Measuring.Sizes(p.Item.Place)) is { } standing)
+        {
+            return standing.At(p.Middle.X, p.Middle.Y, bottom);
+        }
+
         var less = p.Item.Size.Drawn.Value - p.Item.Size.Measured.Value;
         return new Solid.Extruded(Outlines.Moved(Turned(p.Item.Shape, p.Turned), -less / 2) ?? p.Item.Shape, p.Item.Height).At(p.Middle.X, p.Middle.Y, bottom);
     }

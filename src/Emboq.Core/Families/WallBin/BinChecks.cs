@@ -24,6 +24,9 @@ internal static class BinChecks
 
         if (r.Stacks)
         {
+            var rim = BinShape.Lip(r) >= 0.5;
+            yield return new("rim", "stacking rim", rim ? Verdict.Good : Verdict.Stop, rim ? "The rim keeps the next bin from sliding." : "The walls are too thin for a rim that the next bin stands in.",
+                Figures.Mm(Math.Max(0, BinShape.Lip(r))), "0.5 mm or more", CommonPractice, rim ? [] : [new Remedy.Change("Make the walls 3 mm", new Dictionary<string, string> { ["wall"] = "3" })]);
             var inside = r.Back.Value - r.Floor.Value;
             var fits = inside >= r.Item.Value;
             yield return new("stack", "stacking", fits ? Verdict.Good : Verdict.Watch,

@@ -17,7 +17,8 @@ internal static class BinShape
         new("machine-item", r.Width.Place.Name, BodyRole.Counterpart, () => Item(r)),
     ];
 
-    public static double Lip(BinReckoning r) => r.Stacks ? Rim(r) : 0;
+    /// <summary>How high the stacking rim stands.</summary>
+    public static double Lip(BinReckoning r) => r.Stacks ? r.Wall.Value - RimPlay - RimTop : 0;
 
     /// <summary>Where the screws stand, on the back.</summary>
     public static IReadOnlyList<(double X, double Z)> ScrewPlaces(BinReckoning r) =>
@@ -33,13 +34,16 @@ internal static class BinShape
         return [new(0, 0), new(depth, 0), new(depth, front), .. front < back - 0.01 ? [new Point2(depth * 0.6, back)] : new[] { new Point2(depth, back) }.Where(q => q.Y > front + 0.01), new(0, back)];
     }
 
-    private static double Rim(BinReckoning r) => Math.Max(0.8, r.Wall.Value - 0.8);
+    private const double RimPlay = 0.3;
+
+    /// <summary>Thickness of a rim at its top, mm.</summary>
+    public const double RimTop = 0.8;
 
     private static Solid Part(BinReckoning r, string? mark)
     {
         var (w, wall) = (r.OuterWidth.Value, r.Wall.Value);
         Solid body = AlongX(Side(r), w);
-        if (r.Stacks)
+        if (r.Stacks && Lip(r) > 0.2)
         {
             body = Stacking(r, body);
         }
@@ -58,15 +62,14 @@ internal static class BinShape
     /// <summary>The lower edges are bevelled, and a rim with the same bevel stands on the level part of the sides.</summary>
     private static Solid Stacking(BinReckoning r, Solid body)
     {
-        const double Play = 0.3;
-        var (w, c) = (r.OuterWidth.Value / 2, Rim(r));
+        var (w, c, rim) = (r.OuterWidth.Value / 2, r.Wall.Value, Lip(r));
         var (depth, back) = (r.OuterDepth.Value, r.Back.Value);
         var level = r.Front.Value < back - 0.01 ? depth * 0.6 : depth;
         foreach (var side in new[] { -1.0, 1.0 })
         {
             // Sections across, x and z, drawn out along y.
             body -= AlongY([new(side * (w - c), -1), new(side * (w + 1), -1), new(side * (w + 1), c + 1), new(side * (w - c), 0)], -1, depth + 1);
-            body += AlongY([new(side * w, back - 1), new(side * w, back + c), new(side * (w - 0.8), back + c), new(side * (w - 0.8 - c + Play), back), new(side * (w - 0.8 - c + Play), back - 1)], 0, level);
+            body += AlongY([new(side * w, back - 1), new(side * w, back + rim), new(side * (w - RimTop), back + rim), new(side * (w - RimTop - rim), back), new(side * (w - RimTop - rim), back - 1)], 0, level);
         }
 
         return body;

@@ -1,0 +1,203 @@
+using Emboq.Core;
+using Emboq.Core.Families;
+using Emboq.Core.Tests;
+
+namespace Emboq.Kernel.Tests;
+
+/// <summary>Solids of the everyday parts as the kernel makes them, against closed forms; nothing here looks at how they are built.</summary>
+public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFixture>
+{
+    private async Task<SolidMesh> Mesh(Solid solid) => (await fixture.Pool.Evaluate([solid], 0.005, TestContext.Current.CancellationToken))[0];
+
+    private static Design Design(string family, string entries = "", params (string Slot, Interface Place)[] places)
+    {
+        var f = FamilyList.Find(family)!;
+        var given = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
+        return f.Design(new(ParameterValues.Read(f.Parameters, given).Value, places.ToDictionary(p => p.Slot, p => p.Place), Workshop.Exact, []));
+    }
+
+    private static Interface Box(string name, double width, double depth, double height) => Workshop.Place(Guid.NewGuid(), name, InterfaceKind.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
+
+    private Task<SolidMesh> Part(Design design, string key = "part") => Mesh(design.Bodies.Single(b => b.Key == key).Solid);
+
+    /// <summary>Plane geometry: a plate without its two screw holes and their cones.</summary>
+    [Fact]
+    public async Task A_label_plate_is_a_plate_less_its_countersunk_holes()
+    {
+        var design = Design("label-plate", "corner=0; width=80; height=22; thickness=4; fixing=screws; woodScrew=3.5 mm; wayUp=face");
+        var (hole, rim) = (design.Ledger["hole.hole"].Value / 2, design.Ledger["hole.countersink"].Value / 2);
+        var cone = rim - hole;
+        // A frustum of 90 degrees from the rim down, and the straight hole below it.
+        var cut = (Math.PI / 3 * cone * ((rim * rim) + (rim * hole) + (hole * hole))) + (Math.PI * hole * hole * (4 - cone));
+        var mesh = await Part(design);
+        mesh.Volume.ShouldBe((80 * 22 * 4) - (2 * cut), 12);
+    }
+
+    /// <summary>Plane geometry: the section of a wedge is a trapezium.</summary>
+    [Theory]
+    [InlineData(15)]
+    [InlineData(25)]
+    [InlineData(40)]
+    public async Task A_wedge_has_its_angle_and_its_volume(double angle)
+    {
+        var mesh = await Part(Design("set-up-aid", FormattableString.Invariant($"wedgeAngle={angle}; length=60; width=20")));
+        var rise = 60 * Math.Tan(angle * Math.PI / 180);
+        mesh.Volume.ShouldBe(60 * (1.6 + (1.6 + rise)) / 2 * 20, 0.5);
+        // The angle itself, from the two ends of the sloping face.
+        (Math.Atan2(mesh.Bounds.Greatest.Y - 1.6, 60) * 180 / Math.PI).ShouldBe(angle, 1e-3);
+    }
+
+    [Fact]
+    public async Task A_stair_rises_step_by_step()
+    {
+        var mesh = await Part(Design("set-up-aid", "aid=steps; length=50; width=12; height=4; rise=2; stairs=5"));
+        mesh.Volume.ShouldBe(50 * 12 * (4 + 6 + 8 + 10 + 12) / 5.0, 0.1);
+    }
+
+    /// <summary>A cone on a disc, its point blunt.</summary>
+    [Fact]
+    public async Task A_painting_point_is_a_cone()
+    {
+        var mesh = await Part(Design("set-up-aid", "aid=point; width=24; height=30"));
+        mesh.Volume.ShouldBe((Math.PI * 144 * 1.2) + (Math.PI * 28.8 / 3 * (144 + (12 * 0.6) + 0.36)), mesh.Area * 0.01);
+    }
+
+    /// <summary>Common practice, no source: a box of 120 by 50 by 90 mm, 5 mm of wall and floor; the pocket is the box and its clearance.</summary>
+    [Fact]
+    public async Task A_bin_holds_its_box_with_the_clearance_wanted()
+    {
+        var design = Design("wall-bin", "wall=5; floor=5; back=70; front=70; clearance=1; mount=rail; rail=12", ("item", Box("box", 120, 50, 90)));
+        var part = design.Bodies.Single(b => b.Key == "part").Solid;
+        // The box itself goes in without touching, and grown by more than its clearance it does not.
+        Solid Thing(double grown) => new Solid.Box(120 + grown, 50 + grown, 60).At(-(120 + grown) / 2, 5 + ((51 - 50 - grown) / 2), 5.01);
+        (await Mesh(part & Thing(0.9))).Triangles.ShouldBeEmpty();
+        (await Mesh(part & Thing(1.2))).Volume.ShouldBeGreaterThan(1);
+        // A rail of its thickness, bevelled at 45 degrees, fits behind the hook.
+        var rail = new Solid.Extruded(new Profile(new(-12, 0), new(-12, 46), new(0, 58)), 20).Tipped(90).Spun(90).At(-10, 0, 0);
+        (await Mesh(part & rail)).Volume.ShouldBeLessThan(500);
+    }
+
+    [Fact]
+    public async Task Bins_stack_without_running_into_each_other()
+    {
+        var design = Design("wall-bin", "wall=3; floor=3; back=60; front=60; stack=lip; mount=rail", ("item", Box("box", 80, 50, 40)));
+        var bare = Design("wall-bin", "wall=3; floor=3; back=60; front=60; stack=lip; mount=screws", ("item", Box("box", 80, 50, 40))).Bodies[0].Solid;
+        (await Mesh(bare & bare.At(0, 0, 60.05))).Volume.ShouldBeLessThan(2);
+        // Without play it would rest on its rim: lowered by more than the rim's play it does.
+        (await Mesh(bare & bare.At(0, 0, 58))).Volume.ShouldBeGreaterThan(50);
+        design.Bodies.Count.ShouldBeGreaterThan(1);
+    }
+
+    /// <summary>Rounds of the whole range lie in the groove and touch nothing else: lowered by a hair they cut into both faces.</summary>
+    [Theory]
+    [InlineData(10)]
+    [InlineData(18)]
+    [InlineData(25)]
+    public async Task A_round_of_the_range_rests_in_the_groove(double diameter)
+    {
+        var design = Design("soft-jaws", "shape=vee; smallest=10; largest=25; veeAngle=90; thickness=20; fixing=none; over=0", ("jaw", Box("jaw", 100, 15, 40)));
+        var part = design.Bodies[0].Solid;
+        var bottom = 20 - design.Ledger["groove.depth"].Value;
+        // Its middle stands (d/2)/sin a above the bottom; upright, along y.
+        Solid Round(double lift) => new Solid.Cylinder(diameter / 2, 30).Tipped(90).At(0, 15, bottom + (diameter / 2 / Math.Sin(Math.PI / 4)) + lift);
+        (await Mesh(part & Round(0.03))).Volume.ShouldBeLessThan(0.5);
+        (await Mesh(part & Round(-0.3))).Volume.ShouldBeGreaterThan(1);
+    }
+
+    [Fact]
+    public async Task A_pocket_in_two_jaws_is_a_mirror_image()
+    {
+        var design = Design("soft-jaws", "shape=pocket; outline=0,0 40,0 40,20 10,20; pocketDepth=5; pocketClearance=0; thickness=16; fixing=none; over=0", ("jaw", Box("jaw", 100, 15, 40)));
+        var (one, other) = (await Part(design), await Part(design, "second"));
+        one.Volume.ShouldBe((100 * 40 * 16) - (20 * (40 + 30) / 2.0 * 5), 1);
+        other.Volume.ShouldBe(one.Volume, 0.5);
+    }
+
+    /// <summary>The key and its channel share nothing, and a key wider by its clearance does.</summary>
+    [Fact]
+    public async Task A_key_goes_into_its_channel()
+    {
+        var slot = Workshop.Place(Guid.NewGuid(), "slot", InterfaceKind.Of("slot"), [("width", 20), ("depth", 10)]);
+        var design = Design("fence-key", "clearance=0.2; under=0.5; fixing=none", ("channel", slot));
+        var (part, channel) = (design.Bodies.Single(b => b.Key == "part").Solid, design.Bodies.Single(b => b.Role == BodyRole.Counterpart).Solid);
+        (await Mesh(part & channel)).Volume.ShouldBeLessThan(0.01);
+        var tight = Design("fence-key", "clearance=-0.2; under=0.5; fixing=none", ("channel", slot)).Bodies[0].Solid;
+        (await Mesh(tight & channel)).Volume.ShouldBe(60 * 9.5 * 0.2, 3);
+        (await Mesh(design.Bodies.Single(b => b.Key == "ladder-channel").Solid)).Volume.ShouldBeGreaterThan(5 * 15 * 18 * 10);
+    }
+
+    /// <summary>Common practice: the cut runs half of (follower − cutter) from the template's edge.</summary>
+    [Fact]
+    public async Task A_recess_is_its_template_less_the_offset()
+    {
+        var design = Design("router-template", "side=inside; width=80; height=50; corner=20; follower=16; cutter=10; thickness=8; rim=20");
+        var mesh = await Part(design);
+        // The opening is the recess moved outwards by 3 mm (Steiner: A + L d + pi d²).
+        var (area, length) = ((80 * 50) - ((4 - Math.PI) * 400), (2 * 40) + (2 * 10) + (2 * Math.PI * 20));
+        var opening = area + (length * 3) + (Math.PI * 9);
+        var plate = ((80 + 6 + 40) * (50 + 6 + 40)) - ((4 - Math.PI) * 36);
+        mesh.Volume.ShouldBe((plate - opening) * 8, 40);
+    }
+
+    /// <summary>Every thing of a tray stands in its pocket without touching the tray.</summary>
+    [Fact]
+    public async Task Things_stand_in_their_pockets_and_touch_nothing()
+    {
+        var turned = Core.Tests.Measuring.Places.Of("turned");
+        var post = Workshop.Place(Guid.NewGuid(), "awl", InterfaceKind.Of("post"), [("diameter", 25), ("length", 60)]);
+        var design = Design("pocket-tray", "mount=screws", ("item1", Box("stone", 60, 30, 12)), ("item2", post), ("item3", turned));
+        var part = design.Bodies.Single(b => b.Key == "part").Solid;
+        foreach (var thing in design.Bodies.Where(b => b.Role == BodyRole.Counterpart))
+        {
+            (await Mesh(part & thing.Solid)).Volume.ShouldBeLessThan(0.5, thing.Name);
+            // Lowered it stands on the floor.
+            (await Mesh(part & thing.Solid.At(0, 0, -0.5))).Volume.ShouldBeGreaterThan(10, thing.Name);
+        }
+    }
+
+    /// <summary>The very turned profile, as measured, stands in the pocket opened straight upwards for it.</summary>
+    [Fact]
+    public async Task A_turned_tool_goes_straight_down_into_its_pocket()
+    {
+        var turned = Core.Tests.Measuring.Places.Of("turned");
+        var design = Design("pocket-tray", "finger=0", ("item1", turned));
+        var bounds = (await Mesh(design.Bodies.Single(b => b.Role == BodyRole.Counterpart).Solid)).Bounds;
+        var tool = turned.Kind.Shape(new Core.Measuring.Sizes(turned))!;
+        var standing = tool.At((bounds.Least.X + bounds.Greatest.X) / 2, (bounds.Least.Y + bounds.Greatest.Y) / 2, bounds.Least.Z + 0.01);
+        (await Mesh(design.Bodies.Single(b => b.Key == "part").Solid & standing)).Volume.ShouldBeLessThan(0.5);
+        // On the way down it touches nothing either.
+        (await Mesh(design.Bodies.Single(b => b.Key == "part").Solid & standing.At(0, 0, 12))).Volume.ShouldBeLessThan(0.5);
+    }
+
+    [Fact]
+    public async Task A_drill_goes_through_the_template_and_the_front_alike()
+    {
+        var design = Design("drilling-template", "spacing=64; drill=4; frontWidth=200; hooks=two");
+        var part = design.Bodies.Single(b => b.Key == "part").Solid;
+        foreach (var hole in design.Pattern)
+        {
+            (await Mesh(part & new Solid.Cylinder(2, 60).At(hole.X, hole.Y - 40, -20))).Triangles.ShouldBeEmpty();
+        }
+
+        // The side hook bears on the front's edge, half a front from the centre.
+        (await Mesh(part & new Solid.Box(0.5, 10, 10).At(-100.4, -30, -8))).Volume.ShouldBe((0.4 * 10 * 10) + (0.1 * 10 * 2), 0.5);
+    }
+
+    /// <summary>Screws of a side-slotted pull pass the hole, the nut lies in its slot, and neither meets plastic.</summary>
+    [Theory]
+    [InlineData("face")]
+    [InlineData("top")]
+    public async Task A_nut_slides_in_and_a_screw_reaches_it(string way)
+    {
+        var design = Design("drawer-pull", $"spacing=64; fastening=sideNut; screw=M4; wayUp={way}; tall=24");
+        var part = design.Bodies.Single(b => b.Key == "part").Solid;
+        var nut = new Solid.Extruded(new Profile(Enumerable.Range(0, 6).Select(i => i * Math.PI / 3).Select(a => new Point2(7 / Math.Sqrt(3) * Math.Cos(a), 7 / Math.Sqrt(3) * Math.Sin(a)))), 3.2);
+        foreach (var x in new[] { -32, 32 })
+        {
+            (await Mesh(part & new Solid.Cylinder(2, 9).At(x, 0, -0.5))).Volume.ShouldBeLessThan(0.01);
+            (await Mesh(part & nut.At(x, 0, 4.15))).Volume.ShouldBeLessThan(0.01);
+            // On its way in from the finger side, over the lip.
+            (await Mesh(part & nut.At(x - (Math.Sign(x) * 4), 0, 4.15))).Volume.ShouldBeLessThan(1.5);
+        }
+    }
+}
