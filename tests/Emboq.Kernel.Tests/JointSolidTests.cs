@@ -200,4 +200,32 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
             (await Mesh(part & nut.At(x - (Math.Sign(x) * 4), 0, 4.15))).Volume.ShouldBeLessThan(1.5);
         }
     }
+
+    /// <summary>Turned about y by a quarter, what pointed up lies along x; the volume stays.</summary>
+    [Fact]
+    public async Task A_body_is_rolled_about_y()
+    {
+        var mesh = await Mesh(new Solid.Box(10, 20, 30).Rolled(90));
+        mesh.Bounds.Greatest.X.ShouldBe(30, 1e-3);
+        mesh.Bounds.Least.Z.ShouldBe(-10, 1e-3);
+        mesh.Volume.ShouldBe(6000, 0.1);
+    }
+
+    /// <summary>Many cuts taken together give the body that one after the other would.</summary>
+    [Fact]
+    public async Task Cuts_united_first_cut_the_same()
+    {
+        Solid body = new Solid.Box(60, 20, 10);
+        var cuts = new[] { 10.0, 14, 40 }.Select(x => new Solid.Cylinder(3, 12).At(x, 10, -1)).ToList();
+        (await Mesh(body.Without(cuts))).Volume.ShouldBe((await Mesh(cuts.Aggregate(body, (b, c) => b - c))).Volume, 0.01);
+        body.Without([]).ShouldBeSameAs(body);
+    }
+
+    /// <summary>A slab with a rolled edge: less than a box by what a round takes off its rim (Pappus), corners aside.</summary>
+    [Fact]
+    public async Task An_eased_slab_is_a_box_less_its_edges()
+    {
+        var design = Design("label-plate", "shape=tag; width=40; thickness=4; fixing=none; wayUp=face");
+        (await Part(design)).Volume.ShouldBe(Math.PI * 400 * 4, 8);
+    }
 }

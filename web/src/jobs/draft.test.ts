@@ -59,6 +59,15 @@ describe('the draft of a part', () => {
   })
 })
 
+describe('an entry whose answer comes late', () => {
+  it('joins what was chosen meanwhile', () => {
+    const meanwhile = change(startDraft(part), 'sunk', 0, 'lettering')
+    const late = draftReducer(meanwhile, { type: 'entered', entries: { text: 'Shed' }, member: 1, at: 2000 })
+    expect(late.present.parameters).toEqual({ wall: '1.6', lettering: 'sunk', text: 'Shed' })
+    expect(late.past).toHaveLength(2)
+  })
+})
+
 describe('a member of a row', () => {
   const row = { ...part.state, parameters: { wall: '2' }, row: [{ count: 1, entries: { text: 'Tacks' }, group: '' }] }
 

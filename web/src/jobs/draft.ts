@@ -14,6 +14,7 @@ export type Draft = {
 
 export type DraftEvent =
   | { readonly type: 'changed'; readonly state: PartState; readonly key: string; readonly at: number }
+  | { readonly type: 'entered'; readonly entries: Readonly<Record<string, string>>; readonly member: number; readonly at: number }
   | { readonly type: 'undone' }
   | { readonly type: 'redone' }
   | { readonly type: 'saved'; readonly state: PartState; readonly version: number }
@@ -41,6 +42,11 @@ export function draftReducer(draft: Draft, event: DraftEvent): Draft {
       const joins = last !== null && last.key === event.key && event.at - last.at < sameGesture
       const past = joins ? draft.past : [...draft.past, draft.present]
       return { ...draft, present: event.state, past, future: [], lastChange: { key: event.key, at: event.at } }
+    }
+    // Into what stands when the answer comes, not into what stood when it was asked for.
+    case 'entered': {
+      const state = withEntries(draft.present, event.entries, event.member)
+      return draftReducer(draft, { type: 'changed', state, key: Object.keys(event.entries).join(), at: event.at })
     }
     case 'undone': {
       const before = draft.past.at(-1)

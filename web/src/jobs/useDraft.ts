@@ -36,6 +36,7 @@ export function useDraft(part: Part, earlier: readonly PartState[], member: numb
   }, [unsaved, isPending, draft.theirs, draft.present, mutate])
 
   const change = (state: PartState, key: string) => dispatch({ type: 'changed', state, key, at: performance.now() })
+  const enter = (entries: Readonly<Record<string, string>>) => dispatch({ type: 'entered', entries, member, at: performance.now() })
   return {
     draft,
     unsaved: unsaved || isPending,
@@ -45,11 +46,11 @@ export function useDraft(part: Part, earlier: readonly PartState[], member: numb
     redo: useCallback(() => dispatch({ type: 'redone' }), []),
     settle: (keep: 'mine' | 'theirs') => dispatch({ type: 'settled', keep }),
     change,
-    set: (entries: Readonly<Record<string, string>>) => change(withEntries(draft.present, entries, member), Object.keys(entries).join()),
+    set: enter,
     /** Steps a value that was computed as given. */
     step: (spec: ParameterSpec, computed: number, steps: number) => {
       const entries = stepped(spec, standing(memberState(draft.present, member).parameters[spec.key], computed), steps)
-      change(withEntries(draft.present, entries, member), spec.key)
+      enter(entries)
       return entries[spec.key]!
     },
     /** Takes entries only if the part can be computed with them; answers what is wrong otherwise. */
@@ -61,7 +62,7 @@ export function useDraft(part: Part, earlier: readonly PartState[], member: numb
         if (error instanceof ApiProblem && error.problems.length > 0) return error.problems
         throw error
       }
-      change(state, Object.keys(entries).join())
+      enter(entries)
       return []
     },
   }

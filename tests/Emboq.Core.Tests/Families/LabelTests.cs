@@ -1,0 +1,76 @@
+using CsCheck;
+using Emboq.Core.Families;
+using Emboq.Core.Solids;
+
+namespace Emboq.Core.Tests.Families;
+
+/// <summary>Words fitted to the space they have.</summary>
+public sealed class LabelTests
+{
+    private static Design Plate(string text, double width = 80, double height = 22, string more = "")
+    {
+        var f = FamilyList.Find("label-plate")!;
+        var entries = more.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
+        foreach (var (key, value) in new[] { ("text", text), ("width", FormattableString.Invariant($"{width}")), ("height", FormattableString.Invariant($"{height}")) })
+        {
+            entries[key] = value;
+        }
+
+        return f.Design(new(ParameterValues.Read(f.Parameters, entries).Value, new Dictionary<string, Interface>(), Workshop.Process, []));
+    }
+
+    [Fact]
+    public void Letters_never_leave_the_space_they_have() =>
+        Gen.Select(Gen.Double[30, 200], Gen.Double[12, 60], Gen.Int[1, 20]).Sample((width, height, count) =>
+        {
+            var ledger = Plate(new string('m', count), Math.Round(width), Math.Round(height)).Ledger;
+            if (ledger.Lines.FirstOrDefault(l => l.Key == "label.size")?.Quantity.Value is { } size)
+            {
+                (size * LetterWidths.Of(new string('m', count))).ShouldBeLessThanOrEqualTo(ledger["label.room"].Value + 1e-9);
+                (size * (1 + (2 * LetterWidths.Tail))).ShouldBeLessThanOrEqualTo(ledger["label.height"].Value + 1e-9);
+            }
+        }, iter: 100);
+
+    [Theory]
+    [InlineData("Oil", Verdict.Good)]
+    [InlineData("Spare blades, long", Verdict.Watch)]
+    [InlineData("Spare blades for the long shave", Verdict.Stop)]
+    public void Letters_too_small_to_read_are_told(string text, Verdict verdict) => Plate(text).Checks.Single(c => c.Key == "label").Verdict.ShouldBe(verdict);
+
+    [Fact]
+    public void Asked_for_letters_are_given_unless_there_is_no_room()
+    {
+        Plate("Oil", more: "letterSize=7").Ledger["label.size"].Value.ShouldBe(7);
+        Plate("Copper tacks", more: "letterSize=40").Ledger["label.size"].Value.ShouldBe(Plate("Copper tacks", more: "letterSize=40").Ledger["label.fits"].Value);
+    }
+
+    [Fact]
+    public void Raised_letters_do_not_print_face_down_and_sunk_ones_do()
+    {
+        var raised = Plate("Oil", more: "lettering=raised; wayUp=face").Checks.Single(c => c.Key == "label.face");
+        raised.Verdict.ShouldBe(Verdict.Stop);
+        raised.Remedies.OfType<Remedy.Change>().Single().Entries["lettering"].ShouldBe("sunk");
+        Plate("Oil", more: "lettering=sunk; wayUp=face").Checks.ShouldNotContain(c => c.Key == "label.face");
+    }
+
+    [Fact]
+    public void Letters_deeper_than_the_plate_stop() => Plate("Oil", more: "thickness=1; letterDepth=1").Checks.Single(c => c.Key == "behind").Verdict.ShouldBe(Verdict.Stop);
+
+    [Fact]
+    public void A_round_tag_is_as_high_as_wide_and_hangs_by_its_hole()
+    {
+        var tag = Plate("Shed", 36, more: "shape=tag; fixing=hang");
+        tag.Ledger["height"].Value.ShouldBe(36);
+        tag.Hardware.Single().ShouldContain("ring");
+        tag.Pattern.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_wider_letter_is_wider_and_a_text_is_the_sum_of_its_letters()
+    {
+        LetterWidths.Of("M").ShouldBeGreaterThan(LetterWidths.Of("i"));
+        LetterWidths.Of("Mi").ShouldBe(LetterWidths.Of("M") + LetterWidths.Of("i"), 1e-12);
+        // A letter the font does not have is taken for a usual one.
+        LetterWidths.Of("漢").ShouldBeInRange(0.5, 1.5);
+    }
+}

@@ -1,0 +1,81 @@
+import { expect, test, type Page } from '@playwright/test'
+
+const unique = Date.now().toString(36)
+
+async function start(page: Page, family: RegExp, job: string, places: Readonly<Record<string, string>> = {}) {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Start a job' }).click()
+  await page.getByRole('button', { name: family }).click()
+  await page.getByLabel('Name of the job').fill(`${job} ${unique}`)
+  for (const [slot, place] of Object.entries(places)) await page.getByLabel(slot, { exact: true }).selectOption({ label: place })
+  await page.getByRole('button', { name: 'Start', exact: true }).click()
+  await expect(page.getByRole('heading', { name: `${job} ${unique}` })).toBeVisible()
+  await page.getByRole('button', { name: '2 Reckon' }).click()
+}
+
+const line = (page: Page, key: string) => page.locator(`[data-line="${key}"]`)
+
+async function set(page: Page, key: string, label: string, entry: string) {
+  await line(page, key).click()
+  await page.getByRole('textbox', { name: label, exact: true }).fill(entry)
+  await page.keyboard.press('Enter')
+}
+
+test('an inlaid tag has a second body that is smaller by its own offset', async ({ page }) => {
+  await start(page, /^label plate/, 'Key tags')
+  await page.getByLabel('Shape').selectOption('tag')
+  await page.getByLabel('Held by').selectOption('hang')
+  await page.getByLabel('Label', { exact: true }).fill('Shed')
+  await page.keyboard.press('Enter')
+  await page.getByLabel('Letters', { exact: true }).selectOption('inlay')
+  await expect(page.getByRole('list', { name: 'Ledger' })).toContainText('inlay smaller, a side')
+  await page.getByRole('button', { name: '5 Print' }).click()
+  await expect(page.getByText('inlay letters')).toBeVisible()
+})
+
+test('an angle gauge shows its rise, and a spacer between layers is mended with one press', async ({ page }) => {
+  await start(page, /^angle gauge/, 'Grinding angle')
+  await set(page, 'angle', 'Angle', '25')
+  await expect(line(page, 'high')).toContainText('38.90 mm')
+  await page.getByLabel('It is').selectOption('spacer')
+  await set(page, 'height', 'Height', '9.13')
+  await page.getByRole('button', { name: /^3 Check/ }).click()
+  await expect(page.getByText('Between two layers')).toBeVisible()
+  await page.getByRole('button', { name: /^Make it 9/ }).click()
+  await expect(page.getByText('A whole number of layers')).toBeVisible()
+})
+
+test('a router template stops when the cutter is wider than its follower', async ({ page }) => {
+  await start(page, /^router template/, 'Grip blanks')
+  await expect(line(page, 'offset')).toContainText('2.50 mm')
+  await set(page, 'cutter', 'Cutter diameter', '3/4 in')
+  await page.getByRole('button', { name: /^3 Check/ }).click()
+  await expect(page.getByText('The cutter is wider than its follower')).toBeVisible()
+  await page.getByRole('button', { name: 'Take back' }).click()
+  await expect(page.getByText('The cutter stays clear of the template.')).toBeVisible()
+})
+
+test('a fence key is proved by a ladder over width and height', async ({ page }) => {
+  await start(page, /^fence key/, 'Fence that tips', { Channel: 'fence slot' })
+  await expect(line(page, 'channel.width.drawn')).toBeVisible()
+  await page.getByRole('button', { name: '4 Prove' }).click()
+  await page.getByRole('checkbox', { name: /^ladder of the channel/ }).check()
+  await page.getByRole('button', { name: 'Number this proof' }).click()
+  await page.getByRole('button', { name: '6 Try' }).click()
+  await page.getByLabel(/^ring 4/).check()
+  await page.getByLabel('firm by hand').check()
+  await page.getByRole('button', { name: 'Note the try' }).click()
+  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await expect(page.getByRole('list', { name: 'Ledger' })).toContainText('key width correction')
+})
+
+test('a bin needs its box read, and a rail takes the place of screws', async ({ page }) => {
+  await start(page, /^wall bin/, 'Irons on the wall', { Box: 'iron box' })
+  await expect(line(page, 'item.width.measured')).toContainText('92.35 mm')
+  await page.getByLabel('Hangs by').selectOption('rail')
+  await expect(page.getByLabel('Screw', { exact: true })).toBeHidden()
+  await expect(page.getByLabel('Rail thickness')).toBeVisible()
+  await page.getByLabel('Stacking').selectOption('lip')
+  await page.getByRole('button', { name: /^3 Check/ }).click()
+  await expect(page.getByText('The rim keeps the next bin from sliding.')).toBeVisible()
+})
