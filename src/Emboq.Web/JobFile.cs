@@ -12,7 +12,8 @@ namespace Emboq.Web;
 /// <param name="Parameters">The decisions.</param>
 /// <param name="Process">What it was printed with.</param>
 /// <param name="Places">Slot to the machine's place with its readings.</param>
-public sealed record JobFile(string Format, int Schema, string Job, string Need, string Part, string Family, IReadOnlyDictionary<string, string> Parameters, Process Process, IReadOnlyDictionary<string, PlaceFile> Places)
+/// <param name="Row">The members of a row.</param>
+public sealed record JobFile(string Format, int Schema, string Job, string Need, string Part, string Family, IReadOnlyDictionary<string, string> Parameters, Process Process, IReadOnlyDictionary<string, PlaceFile> Places, IReadOnlyList<RowItem>? Row = null)
 {
     /// <summary>The only format there is.</summary>
     public const string TheFormat = "emboq-job";

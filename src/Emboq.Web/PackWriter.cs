@@ -58,7 +58,7 @@ internal static class PackWriter
     private static JobFile File(Job job, Part part, Revision revision, Process process, Dictionary<string, (string Machine, Interface Place)> places) => new(
         JobFile.TheFormat, 1, job.Name, job.Need, part.Name, part.Family, revision.State.Parameters, process,
         places.ToDictionary(p => p.Key, p => new PlaceFile(p.Value.Machine, p.Value.Place.Name, p.Value.Place.Kind.Key,
-            [.. p.Value.Place.Dimensions.SelectMany(d => d.Readings.Where(r => r.StruckBecause is null).Select(r => new ReadingFile(d.Key, r.Value, r.Text, r.Instrument, r.At)))])));
+            [.. p.Value.Place.Dimensions.SelectMany(d => d.Readings.Where(r => r.StruckBecause is null).Select(r => new ReadingFile(d.Key, r.Value, r.Text, r.Instrument, r.At)))])), revision.State.Row);
 
     private static string Page(Job job, Part part, Revision revision, Process process, IReadOnlyList<string> places)
     {

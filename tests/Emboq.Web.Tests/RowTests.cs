@@ -86,6 +86,19 @@ public sealed class RowTests(Server server)
     }
 
     [Fact]
+    public async Task A_row_goes_out_in_a_pack_and_comes_in_as_it_was()
+    {
+        var part = await WithRow(await NewPull("row packed"), Member("Tacks", 2), Member("Cord", 1, "red"));
+        await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1" } });
+        using var zip = new System.IO.Compression.ZipArchive(new MemoryStream(await server.Bytes($"/api/parts/{part["id"]}/revisions/1.zip")));
+        zip.Entries.Select(e => e.Name).ShouldContain("part.3mf");
+        using var reader = new StreamReader(zip.GetEntry("job.json")!.Open());
+        var taken = await server.Post("/api/job-files", JsonNode.Parse(await reader.ReadToEndAsync(TestContext.Current.CancellationToken))!.ToJsonString());
+        var row = taken["parts"]![0]!["state"]!["row"]!.AsArray();
+        row.Select(r => ((string)r!["entries"]!["text"]!, (int)r["count"]!, (string)r["group"]!)).ShouldBe([("Tacks", 2, ""), ("Cord", 1, "red")]);
+    }
+
+    [Fact]
     public async Task A_spool_is_weighed_in_weighed_again_and_put_away()
     {
         var spool = await server.Post("/api/spools", new { name = "test spool", material = "test filament", tare = 200, gross = 812, colour = "teal" });

@@ -76,4 +76,39 @@ public sealed class ViewTests
     private static Revision Made(int number, Guid process, double drawn, params (string Key, string Entry)[] entries) => new(Guid.Empty, number, ["part"],
         new(entries.ToDictionary(e => e.Key, e => e.Entry), new Dictionary<string, Guid>(), process), DateTimeOffset.UnixEpoch, null, null,
         new(new Dictionary<string, double>(), new Dictionary<string, double> { ["first"] = drawn }, new Dictionary<string, System.Text.Json.Nodes.JsonObject>()));
+
+    private static Core.Printing.ScheduledBedful Scheduled(Core.Spool? spool, string group = "", DateTimeOffset? runsOut = null, bool night = false) =>
+        new(new(new(new(Guid.Empty, 220, 220, 250), group, [new(new(3, 40, 20, 12, group), 5, 6, Turned: true)]), "plain", 5400, 42), DateTimeOffset.UnixEpoch, DateTimeOffset.UnixEpoch.AddHours(1.5), spool, 58, runsOut, night);
+
+    private static readonly Core.Spool Half = new(Guid.Empty, "half", "plain", "", 200, 300, DateTimeOffset.UnixEpoch);
+
+    [Fact]
+    public void A_bedful_says_which_spool_and_whether_it_lasts()
+    {
+        string Says(Core.Printing.ScheduledBedful s) => BedfulView.Of(s, new Dictionary<Guid, string> { [Guid.Empty] = "Curlew" }).Says;
+        Says(Scheduled(Half)).ShouldBe("half lasts; 58.0 g stay on it.");
+        Says(Scheduled(null)).ShouldContain("No spool of plain is known");
+        Says(Scheduled(null, "red")).ShouldContain("in red is known");
+        Says(Scheduled(Half, runsOut: new DateTimeOffset(2031, 5, 12, 23, 5, 0, TimeSpan.Zero), night: true)).ShouldBe("half would run out at 23:05, in the night. Put another on, or start by day.");
+        Says(Scheduled(Half, runsOut: new DateTimeOffset(2031, 5, 12, 15, 5, 0, TimeSpan.Zero))).ShouldContain("be there to change it");
+    }
+
+    [Fact]
+    public void A_bedful_is_drawn_as_it_lies()
+    {
+        var view = BedfulView.Of(Scheduled(Half), new Dictionary<Guid, string> { [Guid.Empty] = "Curlew" });
+        // Turned by a quarter, its width is its depth.
+        view.Placements.Single().ShouldBe(new PlacementView(3, 5, 6, 20, 40, 12));
+        (view.Setup, view.Time, view.Mass, view.Warns).ShouldBe(("Curlew", "1 h 30 min", "42.0 g", false));
+    }
+
+    [Theory]
+    [InlineData(0, false, "Nothing of this row fits")]
+    [InlineData(1, true, "1 bedful. No layout needs fewer.")]
+    [InlineData(2, false, "2 bedfuls. It is the best found; fewer is not ruled out.")]
+    public void A_layout_says_how_sure_it_is(int count, bool proven, string says)
+    {
+        var bedfuls = Enumerable.Repeat(Scheduled(Half).Planned.Bedful, count).ToList();
+        BedfulsView.Of(new(bedfuls, [], proven), [], new Dictionary<Guid, string>()).Says.ShouldStartWith(says);
+    }
 }

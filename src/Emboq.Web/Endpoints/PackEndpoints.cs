@@ -34,8 +34,8 @@ internal static class PackEndpoints
         }
 
         var job = new Job(Guid.CreateVersion7(), file.Job, file.Need, []);
-        var part = new Part(Guid.CreateVersion7(), job.Id, file.Part, file.Family, 1, new(file.Parameters, slots, process));
-        var design = await Designer.OfPart(database, part, stop);
+        var part = new Part(Guid.CreateVersion7(), job.Id, file.Part, file.Family, 1, new(file.Parameters, slots, process, Row: file.Row));
+        var design = await Designer.OfMembers(database, part, stop);
         if (!design.IsGood)
         {
             return Problems.Bad(design.Problems);
@@ -60,6 +60,7 @@ internal static class PackEndpoints
         input.OneOf("family", file.Family, FamilyList.All, f => f.Key);
         input.Name("process.name", file.Process.Name);
         WorkshopEndpoints.Look(input, file.Process);
+        RowEndpoints.Look(input, file.Row);
         foreach (var (slot, place) in file.Places)
         {
             var field = $"places.{slot}";
