@@ -1,3 +1,5 @@
+using Emboq.Core.Checks;
+
 namespace Emboq.Core.Joints;
 
 /// <summary>Holes that a screw passes, and the recesses of its head.</summary>
@@ -115,6 +117,18 @@ internal static class ScrewHole
         var r = hole.Sleeves[0].Radius;
         var drop = Math.Max(0.1, ((rim.Value / 2) - r) / Math.Tan(half));
         var cone = new Profile(new(0, Over), new(0, -drop), new(r, -drop), new(rim.Value / 2, 0), new(rim.Value / 2, Over));
-        return hole + new Joint { Cut = new Solid.Revolved(cone), Sleeves = [new(rim.Value / 2, -drop / 2, 0, scope.LeastWall)] };
+        // A head that is deeper than what it lies in has nothing to press on.
+        const double Seat = 0.4;
+        var fits = hole.Depth >= drop + Seat;
+        return hole + new Joint
+        {
+            Cut = new Solid.Revolved(cone),
+            Sleeves = [new(rim.Value / 2, -Math.Min(drop / 2, hole.Depth), 0, scope.LeastWall)],
+            Checks =
+            [
+                new($"{scope.Key}.head", $"head of the {scope.Name}", fits ? Verdict.Good : Verdict.Stop, fits ? "The head lies in its cone and presses on what is below." : "The head is deeper than the part is thick there: it pulls through.",
+                    Figures.Mm(hole.Depth), $"{Figures.Mm(drop + Seat)} or more", "Plane geometry.", []),
+            ],
+        };
     }
 }

@@ -191,6 +191,17 @@ public sealed class EverydayPartsTests
     }
 
     [Fact]
+    public void A_key_takes_nuts_from_below_when_it_is_wide_enough()
+    {
+        Interface Channel(double width) => Workshop.Place(Guid.NewGuid(), "slot", InterfaceKind.Of("slot"), [("width", width), ("depth", 12)]);
+        var wide = Design("fence-key", "fixing=nuts; screw=M4", null, ("channel", Channel(24)));
+        wide.Hardware.ShouldContain(h => h.Contains("nuts M4", StringComparison.Ordinal));
+        Of(wide, "nut.wall").ShouldBe(Verdict.Good);
+        Of(Design("fence-key", "fixing=nuts; screw=M6", null, ("channel", Channel(12))), "nut.wall").ShouldBe(Verdict.Stop);
+        Of(Design("fence-key", "clearance=3", null, ("channel", Channel(4))), "wide").ShouldBe(Verdict.Stop);
+    }
+
+    [Fact]
     public void A_tray_keeps_pockets_apart_and_puts_what_is_used_most_in_front()
     {
         var places = new[] { ("item1", Box("stone", 60, 30, 12)), ("item2", Box("wax", 50, 40, 20)), ("item3", Box("gauge", 40, 25, 10)) };

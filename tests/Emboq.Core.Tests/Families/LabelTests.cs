@@ -65,6 +65,26 @@ public sealed class LabelTests
         tag.Pattern.ShouldBeEmpty();
     }
 
+    /// <summary>ISO 10642 and ISO 7046 are two heads; inch heads have 82 degrees whatever is chosen.</summary>
+    [Theory]
+    [InlineData("M4", "ISO 10642", 90)]
+    [InlineData("M4", "ISO 7046", 90)]
+    [InlineData("No. 8", "ISO 7046", 82)]
+    public void Machine_screws_are_countersunk_by_their_own_standard(string screw, string head, double angle) =>
+        Plate("Oil", more: $"fixing=machine; screw={screw}; head={head}; thickness=6").Ledger["hole.countersink.angle"].Value.ShouldBe(angle);
+
+    [Fact]
+    public void A_plate_thinner_than_a_head_stops() => Plate("Oil", more: "fixing=machine; screw=M8; thickness=3; height=40").Checks.Single(c => c.Key == "hole.head").Verdict.ShouldBe(Verdict.Stop);
+
+    [Fact]
+    public void Slots_let_a_plate_be_set_level()
+    {
+        var plate = Plate("Oil", more: "fixing=slots; travel=10; height=40");
+        plate.Ledger["hole.travel"].Value.ShouldBe(10);
+        // What is drilled is the hole, not the slot.
+        plate.Pattern[0].Drill.ShouldBe(plate.Ledger["hole.slot"].Value, 1e-9);
+    }
+
     [Fact]
     public void A_wider_letter_is_wider_and_a_text_is_the_sum_of_its_letters()
     {

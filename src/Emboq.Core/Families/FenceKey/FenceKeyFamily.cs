@@ -34,8 +34,8 @@ public static class FenceKeyFamily
             Specs.Length("above", "Above the channel", 10, 3, 60, "What the legs and the fence bear on."),
             Specs.Length("legs", "Legs", 12, 0, 60, "How far they stand out to each side and stop it on the table. Nothing leaves them away."),
             Specs.Length("notch", "Notch", 8, 0, 30, "To pull it out by. Nothing leaves it away."),
-            Specs.Choice("screw", "Screw", "M5", "Two hold it to the fence, from above.", Joints.Hardware.Threads),
-            Specs.Choice("fixing", "Held to the fence by", "screws", "Two screws through it, or nothing.", new ParameterOption("screws", "two screws"), new ParameterOption("none", "nothing: it lies loose")),
+            Specs.Choice("screw", "Screw", "M5", "Two hold it to the fence, from above.", Joints.Hardware.Threads).If("fixing", "screws", "nuts"),
+            Specs.Choice("fixing", "Held to the fence by", "screws", "Two screws through it, or nothing.", new ParameterOption("screws", "two screws"), new ParameterOption("nuts", "two screws into nuts below"), new ParameterOption("none", "nothing: it lies loose")),
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
@@ -55,14 +55,14 @@ public static class FenceKeyFamily
         return new()
         {
             Ledger = ledger,
-            Bodies = r.High.Value > 0.4 ? KeyShape.Bodies(r, brief) : [],
+            Bodies = r.Exists ? KeyShape.Bodies(r, brief) : [],
             Seats = [r.Width.Seat("channel", [.. r.Ladder])],
             Chance = chance,
             Checks = [.. Checks(r, brief, way, chance), PartBodies.Bed(r.Length.Value, r.Width.Drawn.Value + (2 * r.Legs.Value), r.High.Value + r.Above.Value, way, brief.Process)],
-            Drawing = r.High.Value > 0.4 ? Draw(r, place) : null,
+            Drawing = r.Exists ? Draw(r, place) : null,
             Ways = Ways,
             Way = way.Key,
-            Hardware = r.Screw is null ? [] : [$"2 screws {Joints.Hardware.Name(p.Choice("screw"))}, through the key into the fence"],
+            Hardware = r.Screw is null ? [] : r.Nut is null ? [$"2 screws {Joints.Hardware.Name(p.Choice("screw"))}, through the key into the fence"] : [$"2 screws {Joints.Hardware.Name(p.Choice("screw"))}, through the fence", $"2 nuts {Joints.Hardware.Name(p.Choice("screw"))}, in the key from below"],
             Fitting =
             [
                 "Try the ladder: the rung that slides without rocking is the width.",
@@ -72,7 +72,7 @@ public static class FenceKeyFamily
                 "A wrap of tape on a side takes up the last tenth.",
             ],
             Pattern = r.Screw is null ? [] : [.. KeyShape.Screws(r).Select(x => new PatternHole(x, 0, 2 * r.Screw.Sleeves[0].Radius))],
-            Walls = r.Screw is null ? [] : [.. KeyShape.Screws(r).Select((x, i) => ($"screw {i + 1}", r.Screw.Zone.At(x, 0, r.Above.Value)))],
+            Walls = r.Screw is null ? [] : [.. KeyShape.Screws(r).Select((x, i) => ($"screw {i + 1}", KeyShape.Zone(r, x)))],
             Cautions = Cautions,
         };
     }
@@ -80,6 +80,9 @@ public static class FenceKeyFamily
     private static IEnumerable<Check> Checks(KeyReckoning r, Brief brief, WayUp way, double chance)
     {
         yield return ReadingChecks.Of("channel.readings", "channel measured", Measuring.Evaluation.Of(r.Width.Place, "width")!, r.Width.Place["width"]);
+        var wide = r.Width.Drawn.Value >= KeyReckoning.LeastWidth;
+        yield return new("wide", "width of the key", wide ? Verdict.Good : Verdict.Stop, wide ? "Wide enough to be a key." : "Less its clearance, next to nothing of the channel is left for a key.",
+            Figures.Mm(r.Width.Drawn.Value), $"{Figures.Mm(KeyReckoning.LeastWidth)} or more", "Common practice, no published source.", wide ? [] : [new Remedy.Change("Let the fit decide the clearance", new Dictionary<string, string> { ["clearance"] = "" })]);
         var deep = r.High.Value >= 1.5;
         yield return new("deep", "key in the channel", deep ? Verdict.Good : Verdict.Stop, deep ? "It reaches deep enough to guide." : "Hardly anything of it stands in the channel.",
             Figures.Mm(r.High.Value), "1.5 mm or more", "Common practice, no published source.", deep ? [] : [new Remedy.Change("Leave less free below", new Dictionary<string, string> { ["under"] = "0.3" })]);
@@ -91,6 +94,16 @@ public static class FenceKeyFamily
         {
             yield return screw.WallCheck("screw.wall", "screw, to the side", r.Width.Drawn.Value / 2, [new Remedy.Change("Leave the screws away", new Dictionary<string, string> { ["fixing"] = "none" })]);
             yield return screw.WallCheck("screw.end", "screw, to the end", (r.Length.Value / 2) - Math.Abs(KeyShape.Screws(r)[0]) - (r.Notch.Value > 0 ? r.Notch.Value / 2 : 0));
+        }
+
+        if (r.Nut is { } nut)
+        {
+            yield return nut.WallCheck("nut.wall", "nut, to the side", r.Width.Drawn.Value / 2, new Remedy.Change("Screw into the fence instead", new Dictionary<string, string> { ["fixing"] = "screws" }));
+            yield return nut.FloorCheck("nut.floor", "nut", r.High.Value + r.Above.Value, 3);
+            foreach (var check in nut.Checks)
+            {
+                yield return check;
+            }
         }
 
         if (r.Legs.Value > 0)

@@ -26,6 +26,15 @@ internal sealed record KeyReckoning
 
     public required Joint? Screw { get; init; }
 
+    /// <summary>Whether there is a key at all.</summary>
+    public bool Exists => High.Value > 0.4 && Width.Drawn.Value >= LeastWidth;
+
+    /// <summary>A narrower key breaks in the hand, mm.</summary>
+    public const double LeastWidth = 2;
+
+    /// <summary>Where a nut lies in the underside.</summary>
+    public required Joint? Nut { get; init; }
+
     /// <summary>Widths of the rungs, mm.</summary>
     public required IReadOnlyList<double> Ladder { get; init; }
 
@@ -49,8 +58,9 @@ internal sealed record KeyReckoning
             Length = Chosen("length", "length", "Along the channel."),
             Legs = Chosen("legs", "legs", "To each side, on the table."),
             Notch = Chosen("notch", "notch", "To pull it out by."),
-            Screw = p.Choice("fixing") == "screws" ? ScrewHole.Passing(new(ledger, brief.Process, "screw", "screw"), p.Choice("screw"), "medium", above.Value + Math.Max(0.5, high.Value), p.Choice("wayUp") == "side" ? Lie.Teardrop : Lie.Upright) : null,
-            Ladder = [.. Enumerable.Range(0, FenceKeyFamily.RungCount).Select(i => width.Drawn.Value + ((i - (FenceKeyFamily.RungCount / 2)) * step.Value))],
+            Nut = p.Choice("fixing") == "nuts" ? NutPocket.FromEnd(new(ledger, brief.Process, "nut", "nut"), p.Choice("screw"), 0.4) : null,
+            Screw = p.Choice("fixing") != "none" ? ScrewHole.Passing(new(ledger, brief.Process, "screw", "screw"), p.Choice("screw"), "medium", above.Value + Math.Max(0.5, high.Value), p.Choice("wayUp") == "side" ? Lie.Teardrop : Lie.Upright) : null,
+            Ladder = [.. Enumerable.Range(0, FenceKeyFamily.RungCount).Select(i => Math.Max(width.Drawn.Value / 2, width.Drawn.Value + ((i - (FenceKeyFamily.RungCount / 2)) * step.Value)))],
         };
     }
 }

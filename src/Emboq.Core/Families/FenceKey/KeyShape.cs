@@ -19,6 +19,20 @@ internal static class KeyShape
     /// <summary>Where the two screws stand, along the key.</summary>
     public static IReadOnlyList<double> Screws(KeyReckoning r) => [-r.Length.Value / 3.2, r.Length.Value / 3.2];
 
+    /// <summary>What one screw's hardware cuts away.</summary>
+    private static Solid Cut(KeyReckoning r, double x)
+    {
+        var hole = r.Screw!.Cut.At(x, 0, r.Above.Value);
+        return r.Nut is { } nut ? hole + nut.Cut.UpsideDown().At(x, 0, -r.High.Value) : hole;
+    }
+
+    /// <summary>What must stay material around it.</summary>
+    public static Solid Zone(KeyReckoning r, double x)
+    {
+        var around = r.Screw!.Sleeves.Select(s => s.Around.At(x, 0, r.Above.Value)).Concat(r.Nut?.Sleeves.Select(s => s.Around.UpsideDown().At(x, 0, -r.High.Value)) ?? []);
+        return around.Aggregate((a, b) => a + b) - Cut(r, x);
+    }
+
     private static Solid Part(KeyReckoning r, string? mark)
     {
         var (l, w, h, above, legs) = (r.Length.Value, r.Width.Drawn.Value, r.High.Value, r.Above.Value, r.Legs.Value);
@@ -35,7 +49,7 @@ internal static class KeyShape
             body -= new Solid.Box(Math.Min(r.Notch.Value, l / 4), w + 2, (above / 2) + 1).At(-Math.Min(r.Notch.Value, l / 4) / 2, -(w / 2) - 1, above / 2);
         }
 
-        body = r.Screw is null ? body : body.Without(Screws(r).Select(x => r.Screw.Cut.At(x, 0, above)));
+        body = r.Screw is null ? body : body.Without(Screws(r).Select(x => Cut(r, x)));
         return PartBodies.Marked(body, mark, letters => letters.Spun(90).At((l / 2) - 4, 0, above), Math.Min(w, l / 6));
     }
 

@@ -28,8 +28,11 @@ public static class LabelPlateFamily
             Specs.Length("height", "Height", 22, 8, 120, "Up and down; a round tag does not ask."),
             Specs.Length("thickness", "Thickness", 3, 0.8, 20, "From back to face.", 0.2),
             Specs.Length("corner", "Corner radius", 4, 0, 30, "Of the plate.", 0.5),
-            Specs.Choice("fixing", "Held by", "screws", "Two screws, a hole to hang it by, or tape and glue.", new ParameterOption("screws", "two screws"), new ParameterOption("bugle", "two bugle-head screws"), new ParameterOption("hang", "a hole to hang it"), new ParameterOption("none", "tape or glue")),
-            Specs.Choice("woodScrew", "Screw", "3.5 mm", "Countersunk wood screws.", Hardware.WoodScrews).If("fixing", "screws"),
+            Specs.Choice("fixing", "Held by", "screws", "Two screws, a hole to hang it by, or tape and glue.", new ParameterOption("screws", "two screws"), new ParameterOption("bugle", "two bugle-head screws"), new ParameterOption("machine", "two countersunk machine screws"), new ParameterOption("slots", "two slots, to set it level"), new ParameterOption("hang", "a hole to hang it"), new ParameterOption("none", "tape or glue")),
+            Specs.Choice("woodScrew", "Screw", "3.5 mm", "Wood screws, countersunk; through slots with a pan head.", Hardware.WoodScrews).If("fixing", "screws", "slots"),
+            Specs.Choice("screw", "Screw", "M4", "Inch heads have 82 degrees.", Hardware.Threads).If("fixing", "machine"),
+            Specs.Choice("head", "Head", "ISO 10642", "Two metric heads of 90 degrees that differ in size.", new ParameterOption("ISO 10642", "hexagon socket, ISO 10642"), new ParameterOption("ISO 7046", "cross recess, ISO 7046")).If("fixing", "machine"),
+            Specs.Length("travel", "Slots longer by", 8, 1, 60, "How far the screws may move.").If("fixing", "slots"),
             Specs.Length("hangHole", "Hanging hole", 5, 2, 30, "For a nail, a cord, or the ring.", 0.5).If("fixing", "hang"),
             .. Label.Specs("0.6"),
             Specs.WayUp(Ways),
@@ -75,13 +78,13 @@ public static class LabelPlateFamily
                 Behind(label, thickness.Value),
                 PartBodies.Bed(width.Value, height.Value, thickness.Value, way, brief.Process),
             ],
-            Drawing = Draw(tag, width.Value, height.Value, thickness.Value, corner, places, label, at),
+            Drawing = Draw(tag, width.Value, height.Value, thickness.Value, corner, places, p.Choice("fixing") == "slots" ? p.Number("travel")!.Value : 0, label, at),
             Ways = Ways,
             Way = way.Key,
-            Hardware = p.Choice("fixing") switch { "screws" => [$"2 wood screws {p.Choice("woodScrew")}, countersunk"], "bugle" => ["2 bugle-head screws No. 6"], "hang" => [tag ? "1 split ring" : "1 nail or hook"], _ => ["double-sided tape"] },
-            Fitting = [p.Choice("fixing") is "screws" or "bugle" ? "Drive the screws until the heads are flush, no further: the plate splits." : p.Choice("fixing") == "hang" ? "Hang it up." : "Clean both faces and press it on.",
+            Hardware = p.Choice("fixing") switch { "screws" => [$"2 wood screws {p.Choice("woodScrew")}, countersunk"], "bugle" => ["2 bugle-head screws No. 6"], "machine" => [$"2 countersunk screws {Hardware.Name(p.Choice("screw"))}"], "slots" => [$"2 wood screws {p.Choice("woodScrew")}, pan head"], "hang" => [tag ? "1 split ring" : "1 nail or hook"], _ => ["double-sided tape"] },
+            Fitting = [p.Choice("fixing") is "screws" or "bugle" or "machine" or "slots" ? "Drive the screws until the heads are flush, no further: the plate splits." : p.Choice("fixing") == "hang" ? "Hang it up." : "Clean both faces and press it on.",
                 .. label is { Kind: LetteringKind.Inlay } ? ["Press the inlay into the letters."] : Array.Empty<string>()],
-            Pattern = p.Choice("fixing") is "screws" or "bugle" ? [.. places.Select(h => new PatternHole(h.X, h.Y, 2 * h.R))] : [],
+            Pattern = p.Choice("fixing") is "screws" or "bugle" or "machine" or "slots" ? [.. places.Select(h => new PatternHole(h.X, h.Y, (2 * h.R) - (p.Choice("fixing") == "slots" ? p.Number("travel")!.Value : 0)))] : [],
             Walls = [.. places.Select((h, i) => ($"hole {i + 1}", joint!.Zone.At(h.X, h.Y, thickness.Value)))],
             Cautions = ["A label is no safety sign: what warns of danger follows the rules for signs where you work."],
         };
@@ -91,6 +94,8 @@ public static class LabelPlateFamily
     {
         "screws" => ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), thickness),
         "bugle" => ScrewHole.Bugle(scope, "No. 6", thickness),
+        "machine" => ScrewHole.Countersunk(scope, p.Choice("screw"), p.Choice("screw")[0] == 'M' ? p.Choice("head") : "ASME B18.6.3", thickness),
+        "slots" => ScrewHole.Slotted(scope, Hardware.Of("wood-screws", p.Choice("woodScrew"), "passing hole", $"passing hole for a {p.Choice("woodScrew")} wood screw"), p.Number("travel")!.Value, thickness),
         "hang" => ScrewHole.Plain(scope, Quantity.Chosen("hanging hole", p.Number("hangHole")!.Value, Unit.Millimetre), thickness),
         _ => null,
     };
@@ -143,12 +148,22 @@ public static class LabelPlateFamily
             Figures.Mm(left), "0.6 mm or more", "Common practice, no published source.", fits ? [] : [new Remedy.Change($"Make it {Figures.Mm(wanted)} thick", new Dictionary<string, string> { ["thickness"] = Figures.Number(wanted) })]);
     }
 
-    private static SeatDrawing Draw(bool tag, double width, double height, double thickness, double corner, List<(double X, double Y, double R)> places, Label? label, double at)
+    private static SeatDrawing Draw(bool tag, double width, double height, double thickness, double corner, List<(double X, double Y, double R)> places, double travel, Label? label, double at)
     {
         var sheet = new Sheet().Face(Matter.Part, Slab.Rounded(width, height, Math.Min(corner, (Math.Min(width, height) / 2) - 0.01), 0).Points);
         foreach (var (x, y, r) in places)
         {
-            sheet.Round(Matter.Opening, x, y, 2 * r).Cross(x, y, 2 * r);
+            var hole = (2 * r) - travel;
+            if (travel > 0)
+            {
+                sheet.Round(Matter.Opening, x - (travel / 2), y, hole).Round(Matter.Opening, x + (travel / 2), y, hole).Box(Matter.Opening, x - (travel / 2), y - (hole / 2), x + (travel / 2), y + (hole / 2));
+            }
+            else
+            {
+                sheet.Round(Matter.Opening, x, y, hole);
+            }
+
+            sheet.Cross(x, y, hole);
         }
 
         sheet.Words(label?.Text ?? "", tag ? 0 : at, tag ? at : 0, label?.Size.Value ?? 0).Along("width", -width / 2, width / 2, -height / 2, sets: "width").Up("height", -width / 2, -height / 2, height / 2, sets: tag ? null : "height");
