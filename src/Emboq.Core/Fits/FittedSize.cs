@@ -7,8 +7,9 @@ namespace Emboq.Core.Fits;
 /// <param name="Drawn">The part's size in the solid.</param>
 /// <param name="Realised">Clearance to expect, with its spread.</param>
 /// <param name="Fit">What was wanted.</param>
+/// <param name="Dimension">Of the machine's place: which one it hangs on.</param>
 /// <param name="Place">Of the machine.</param>
-internal sealed record FittedSize(Quantity Measured, Quantity Drawn, Quantity Realised, Fit Fit, Interface Place)
+internal sealed record FittedSize(Quantity Measured, Quantity Drawn, Quantity Realised, Fit Fit, Dimension Dimension, Interface Place)
 {
     /// <summary>Reckons it by the law of sizes; tries on this process correct it.</summary>
     /// <param name="slot">The family's slot: what tries are told of.</param>
@@ -41,7 +42,7 @@ internal sealed record FittedSize(Quantity Measured, Quantity Drawn, Quantity Re
 
         var drawn = ledger.Add($"{key}.drawn", $"{name} drawn", sum, "Drawn so that it prints at the wanted size.");
         var realised = ledger.Add($"{key}.realised", $"{name} clearance to expect", seat.Realised(drawn.Fixed(drawn.Name, "this design"), touching), "What the joint will really have.");
-        return new(measured, drawn, realised, chosen is { } moved ? fit with { Least = fit.Least + moved - fit.Clearance, Greatest = fit.Greatest + moved - fit.Clearance } : fit, place);
+        return new(measured, drawn, realised, chosen is { } moved ? fit with { Least = fit.Least + moved - fit.Clearance, Greatest = fit.Greatest + moved - fit.Clearance } : fit, place[dimension], place);
     }
 
     /// <summary>As a seat of the design.</summary>

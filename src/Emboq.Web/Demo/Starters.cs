@@ -1,12 +1,11 @@
 using Emboq.Core;
+using Emboq.Core.Fits;
 
 namespace Emboq.Web.Demo;
 
 /// <summary>Defaults that a workshop starts from: common practice, no published source.</summary>
 internal static class Starters
 {
-    private const string Basis = "Starting value from common practice; tries replace it.";
-
     public static IReadOnlyList<Instrument> Instruments { get; } =
     [
         new("caliper", "caliper", 0.01, 0.03, 0.03, 150),
@@ -37,9 +36,8 @@ internal static class Starters
         BuildHeight = 250,
         Allowances = new Dictionary<Surface, Allowance>
         {
-            // Upright holes print small, round outsides a little large.
-            [Surface.HoleUpright] = new(0.20, 0.10, 0.04, Basis),
-            [Surface.OutsideRound] = new(-0.06, 0.06, 0.04, Basis),
+            [Surface.HoleUpright] = UsualAllowances.Of(Surface.HoleUpright),
+            [Surface.OutsideRound] = UsualAllowances.Of(Surface.OutsideRound),
         },
     };
 }

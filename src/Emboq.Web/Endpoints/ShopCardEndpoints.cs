@@ -63,7 +63,7 @@ internal static class ShopCardEndpoints
             Revision = revisions switch
             {
                 [] => "not printed yet",
-                [var newest, ..] when StoreEquals(newest.State, part.State) => $"revision {newest.Number}",
+                [var newest, ..] when PackWriter.Written(newest.State) == PackWriter.Written(part.State) => $"revision {newest.Number}",
                 [var newest, ..] => $"changed since revision {newest.Number}",
             },
             Address = address,
@@ -92,6 +92,4 @@ internal static class ShopCardEndpoints
             ? $"; centre mark at {LengthNotation.Print(width.Value with { Millimetres = new Rational(width.Value.Millimetres.Numerator, width.Value.Millimetres.Denominator * 2) })}" : "";
         return $"{number}  {words}{(item.Count > 1 ? $" × {item.Count}" : "")}{half}";
     }
-
-    private static bool StoreEquals(PartState a, PartState b) => PackWriter.Written(a) == PackWriter.Written(b);
 }

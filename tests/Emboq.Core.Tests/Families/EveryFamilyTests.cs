@@ -38,7 +38,7 @@ public sealed class EveryFamilyTests
 
     [Theory]
     [MemberData(nameof(Keys))]
-    public void A_remedy_that_changes_something_is_taken_and_mends_its_check(string key) => RandomBriefs.Usual(Of(key)).Sample(brief =>
+    public void A_remedy_changes_parameters_of_its_family_and_stands_beside_nothing_that_is_good(string key) => RandomBriefs.Usual(Of(key)).Sample(brief =>
     {
         foreach (var check in Of(key).Design(brief).Checks)
         {

@@ -123,13 +123,8 @@ public sealed class EverydayPartsTests
         var groove = VeeGroove.Of(Mm(small), Mm(large), Quantity.Chosen("angle", angle, Unit.DegreeOfArc), new Ledger());
         var a = angle / 2 * Math.PI / 180;
         // The face as a line from the bottom: (t sin a, t cos a). The middle of a round stands on the axis.
-        foreach (var (d, contact) in new[] { (large, groove.Depth.Value - groove.Contact.Value) })
-        {
-            var t = contact / Math.Cos(a);
-            var middle = Math.Sqrt((t * t) + (d * d / 4));
-            (middle * Math.Sin(a)).ShouldBe(d / 2, 1e-9);
-        }
-
+        var t = (groove.Depth.Value - groove.Contact.Value) / Math.Cos(a);
+        (Math.Sqrt((t * t) + (large * large / 4)) * Math.Sin(a)).ShouldBe(large / 2, 1e-9);
         groove.Stands.Value.ShouldBe((small / 2 / Math.Sin(a)) + (small / 2) - groove.Depth.Value, 1e-9);
         groove.HalfWidth.Value.ShouldBe(groove.Depth.Value * Math.Tan(a), 1e-9);
     }

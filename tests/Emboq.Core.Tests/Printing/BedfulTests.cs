@@ -44,10 +44,6 @@ public sealed class BedfulTests
         var one = BruteForce(pieces, width, depth);
         (layout.Bedfuls.Count == 1).ShouldBe(one);
         layout.Bedfuls.Count.ShouldBeLessThanOrEqualTo(2);
-        if (layout.Proven && layout.Bedfuls.Count > 1)
-        {
-            one.ShouldBeFalse();
-        }
     }
 
     /// <summary>Common practice, no source: six pulls, 5 in long and 1 1/2 in high, on a bed of about 8 by 8 in.</summary>

@@ -29,13 +29,13 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
 
     private const double Under = 0.3;
 
-    public static IReadOnlyList<ParameterSpec> Specs(string usualDepth = "0.8") =>
+    public static IReadOnlyList<ParameterSpec> Specs(double usualDepth = 0.8) =>
     [
         Common.Specs.Words("text", "Label", 40, "What stands on it; nothing for a plain one."),
         Common.Specs.Choice("lettering", "Letters", "sunk", "Sunk letters read by their shadow and print in any way up; an inlay is a second body in another colour.",
             new ParameterOption("sunk", "sunk"), new ParameterOption("raised", "raised"), new ParameterOption("inlay", "inlaid")),
         Common.Specs.Length("letterSize", "Letter height", null, 2, 60, "Of a capital. Left open, as large as the space allows.", 0.5),
-        Common.Specs.Length("letterDepth", "Letter depth", double.Parse(usualDepth, System.Globalization.CultureInfo.InvariantCulture), 0.2, 5, "How far they are sunk, or stand proud.", 0.2),
+        Common.Specs.Length("letterDepth", "Letter depth", usualDepth, 0.2, 5, "How far they are sunk, or stand proud.", 0.2),
     ];
 
     /// <summary>Fits the words of a part; <c>null</c> when it has none.</summary>

@@ -52,5 +52,5 @@ internal static class PullParameters
         .. MakeOrBuy.Specs,
     ];
 
-    public static Fastening Of(string key) => key switch { "sideNut" => Fastening.SideNut, "through" => Fastening.Through, "selfCut" => Fastening.SelfCut, _ => Fastening.Insert };
+    public static Fastening FasteningOf(string key) => key switch { "sideNut" => Fastening.SideNut, "through" => Fastening.Through, "selfCut" => Fastening.SelfCut, _ => Fastening.Insert };
 }

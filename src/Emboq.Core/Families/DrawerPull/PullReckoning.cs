@@ -57,7 +57,7 @@ internal sealed record PullReckoning
     {
         var p = brief.Parameters;
         Quantity Chosen(string key, string name, string because) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
-        var fastening = PullParameters.Of(p.Choice("fastening"));
+        var fastening = PullParameters.FasteningOf(p.Choice("fastening"));
         var lie = p.Choice("wayUp") == "top" ? p.Choice("lyingHoles") == "bridged" ? Lie.Bridged : Lie.Teardrop : Lie.Upright;
         var spacing = Spaced(brief, ledger);
         var tall = Chosen("tall", "height of the face", "Chosen by the maker.");

@@ -110,9 +110,9 @@ public static class DrillingTemplateFamily
 
         var (ax, ay) = r.At(r.Holes[0]);
         sheet.Up("fromTop", left, r.At(new(0, 0, 0)).Y, 0, sets: "fromTop").Point("guide.hole", ax, ay);
-        if (r.Holes.Count == 2 && r.From != "the part it serves")
+        if (r.Holes.Count == 2 && r.From != HolesFrom.Part)
         {
-            sheet.Along("span", r.At(r.Holes[0]).X, r.At(r.Holes[1]).X, r.Bottom, sets: r.From == "the spacing given" ? "spacing" : null);
+            sheet.Along("span", r.At(r.Holes[0]).X, r.At(r.Holes[1]).X, r.Bottom, sets: r.From == HolesFrom.Spacing ? "spacing" : null);
         }
 
         if (r.Centre is not null)

@@ -4,6 +4,19 @@ using Emboq.Core.Quantities;
 
 namespace Emboq.Core.Families.DrillingTemplate;
 
+/// <summary>What the holes of a template are taken from.</summary>
+internal enum HolesFrom
+{
+    /// <summary>The part it serves.</summary>
+    Part,
+
+    /// <summary>A measured row of holes.</summary>
+    Place,
+
+    /// <summary>A spacing that was given.</summary>
+    Spacing,
+}
+
 /// <summary>A template lying on a front. x runs along the front from its middle, y up from its top edge, z from the front to the maker.</summary>
 internal sealed record TemplateReckoning
 {
@@ -12,8 +25,7 @@ internal sealed record TemplateReckoning
 
     public required IReadOnlyList<PatternHole> Holes { get; init; }
 
-    /// <summary>What the holes are taken from, in words.</summary>
-    public required string From { get; init; }
+    public required HolesFrom From { get; init; }
 
     public required Quantity FromTop { get; init; }
 
@@ -51,7 +63,7 @@ internal sealed record TemplateReckoning
         var thickness = ledger.Add("thickness", "template thickness", Quantity.Chosen("thickness", p.Number("thickness")!.Value, Unit.Millimetre), "It guides the drill: two drill diameters keep it square.");
         var bush = p.Choice("guide") == "bush";
         var drill = ledger.Add("drill", "drill", p.Number("drill") is { } asked ? Quantity.Chosen("drill", asked, Unit.Millimetre)
-            : Quantity.Input("drill", holes.Max(h => h.Drill), Unit.Millimetre, new Provenance.Chosen(from)), "Left open: what the part's screws pass.");
+            : Quantity.Input("drill", holes.Max(h => h.Drill), Unit.Millimetre, new Provenance.Chosen("what the holes are taken from")), "Left open: what the part's screws pass.");
         var scope = new JointScope(ledger, brief.Process, "guide", "guide");
         var wanted = bush ? Quantity.Chosen("bush, outside", p.Number("bush")!.Value, Unit.Millimetre) + Quantity.RuleOfThumb("bush clearance", 0.05, Unit.Millimetre, "A bush is pressed in by hand.")
             : drill + Quantity.RuleOfThumb("drill clearance", 0.1, Unit.Millimetre, "A drill turns in its guide without rubbing.");
@@ -81,7 +93,7 @@ internal sealed record TemplateReckoning
         };
     }
 
-    private static (IReadOnlyList<PatternHole> Holes, string From) Pattern(Brief brief, Ledger ledger)
+    private static (IReadOnlyList<PatternHole> Holes, HolesFrom From) Pattern(Brief brief, Ledger ledger)
     {
         if (brief.Served is { Pattern.Count: > 0 } served)
         {
@@ -90,7 +102,7 @@ internal sealed record TemplateReckoning
                 ledger.Add($"hole{i}", $"hole {i} from the centre mark", Quantity.Input($"hole {i}", h.X, Unit.Millimetre, new Provenance.Chosen("the part it serves")), "Taken from the part itself: one pattern for both.");
             }
 
-            return (served.Pattern, "the part it serves");
+            return (served.Pattern, HolesFrom.Part);
         }
 
         var drill = Hardware.Passing(brief.Parameters.Choice("screw"), "medium").Value;
@@ -100,11 +112,11 @@ internal sealed record TemplateReckoning
             var gaps = Enumerable.Range(0, row.Items.Count).Select(i => sizes[i, "centre"]!).ToList();
             var span = ledger.Add("span", "first to last hole", gaps.Aggregate((a, b) => a + b), "As measured.");
             var at = -span.Value / 2;
-            return ([new(at, 0, sizes.Or("diameter", drill)), .. gaps.Select(g => new PatternHole(at += g.Value, 0, sizes.Or("diameter", drill)))], $"the {row.Name}");
+            return ([new(at, 0, sizes.Or("diameter", drill)), .. gaps.Select(g => new PatternHole(at += g.Value, 0, sizes.Or("diameter", drill)))], HolesFrom.Place);
         }
 
         var spacing = ledger.Add("span", "first to last hole", Quantity.Chosen("hole spacing", brief.Parameters.Number("spacing")!.Value, Unit.Millimetre), "Chosen by the maker.");
-        return ([new(-spacing.Value / 2, 0, drill), new(spacing.Value / 2, 0, drill)], "the spacing given");
+        return ([new(-spacing.Value / 2, 0, drill), new(spacing.Value / 2, 0, drill)], HolesFrom.Spacing);
     }
 
     /// <summary>Half of an entry, exactly: 33 7/8 in is 16 15/16 in.</summary>

@@ -9,8 +9,6 @@ namespace Emboq.Core.Families.FenceKey;
 /// <summary>A key in a channel: tight across, free along, or tight in height; legs stop it, a notch pulls it out.</summary>
 public static class FenceKeyFamily
 {
-    private const int Rungs = 5;
-
     private static readonly IReadOnlyList<WayUp> Ways =
     [
         new("side", "on its side", 90, "Lines run along the key: it does not shear.", "The lower side face has the bed's skin: scrape its edge."),
@@ -137,7 +135,4 @@ public static class FenceKeyFamily
 
         return sheet.Done;
     }
-
-    /// <summary>How many rungs a ladder has.</summary>
-    internal static int RungCount => Rungs;
 }

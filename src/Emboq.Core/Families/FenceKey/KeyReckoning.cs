@@ -26,6 +26,9 @@ internal sealed record KeyReckoning
 
     public required Joint? Screw { get; init; }
 
+    /// <summary>How many rungs a ladder has.</summary>
+    private const int Rungs = 5;
+
     /// <summary>Whether there is a key at all.</summary>
     public bool Exists => High.Value > 0.4 && Width.Drawn.Value >= LeastWidth;
 
@@ -47,7 +50,7 @@ internal sealed record KeyReckoning
         var under = Chosen("under", "free below", "It must not ride on the floor.");
         var high = ledger.Add("high", "key below the table", depth - under, "The channel's depth less what stays free.");
         var above = Chosen("above", "key above the table", "What legs and fence bear on.");
-        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(width.Realised, FenceKeyFamily.RungCount), Unit.Millimetre, "The row covers two standard deviations of doubt to each side."), "Rungs around the drawn width; each is also a step lower, so that height is felt too.");
+        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(width.Realised, Rungs), Unit.Millimetre, "The row covers two standard deviations of doubt to each side."), "Rungs around the drawn width; each is also higher than the last, so that height is felt too.");
         return new()
         {
             Width = width,
@@ -60,7 +63,7 @@ internal sealed record KeyReckoning
             Notch = Chosen("notch", "notch", "To pull it out by."),
             Nut = p.Choice("fixing") == "nuts" ? NutPocket.FromEnd(new(ledger, brief.Process, "nut", "nut"), p.Choice("screw"), 0.4) : null,
             Screw = p.Choice("fixing") != "none" ? ScrewHole.Passing(new(ledger, brief.Process, "screw", "screw"), p.Choice("screw"), "medium", above.Value + Math.Max(0.5, high.Value), p.Choice("wayUp") == "side" ? Lie.Teardrop : Lie.Upright) : null,
-            Ladder = [.. Enumerable.Range(0, FenceKeyFamily.RungCount).Select(i => Math.Max(width.Drawn.Value / 2, width.Drawn.Value + ((i - (FenceKeyFamily.RungCount / 2)) * step.Value)))],
+            Ladder = [.. Enumerable.Range(0, Rungs).Select(i => Math.Max(width.Drawn.Value / 2, width.Drawn.Value + ((i - (Rungs / 2)) * step.Value)))],
         };
     }
 }

@@ -34,7 +34,7 @@ public static class LabelPlateFamily
             Specs.Choice("head", "Head", "ISO 10642", "Two metric heads of 90 degrees that differ in size.", new ParameterOption("ISO 10642", "hexagon socket, ISO 10642"), new ParameterOption("ISO 7046", "cross recess, ISO 7046")).If("fixing", "machine"),
             Specs.Length("travel", "Slots longer by", 8, 1, 60, "How far the screws may move.").If("fixing", "slots"),
             Specs.Length("hangHole", "Hanging hole", 5, 2, 30, "For a nail, a cord, or the ring.", 0.5).If("fixing", "hang"),
-            .. Label.Specs("0.6"),
+            .. Label.Specs(0.6),
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)

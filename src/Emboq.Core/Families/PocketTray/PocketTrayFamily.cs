@@ -2,7 +2,6 @@ using Emboq.Core.Checks;
 using Emboq.Core.Drawing;
 using Emboq.Core.Families.Common;
 using Emboq.Core.Fits;
-using Emboq.Core.Measuring;
 
 namespace Emboq.Core.Families.PocketTray;
 
@@ -44,7 +43,7 @@ public static class PocketTrayFamily
             Bodies = r.Pockets is null || clashes.Count > 0 ? [] : TrayShape.Bodies(r, brief.Mark),
             Seats = [.. r.Items.Select(i => i.Size.Seat(i.Slot))],
             Chance = chance,
-            Checks = [.. TrayChecks.Of(r, clashes), PartBodies.Bed(r.Width.Value + (2 * r.EarReach), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Place[Leading(i)]))])],
+            Checks = [.. TrayChecks.Of(r, clashes), PartBodies.Bed(r.Width.Value + (2 * r.EarReach), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Size.Dimension))])],
             Drawing = r.Pockets is null ? null : Draw(r),
             Ways = TrayParameters.Ways,
             Way = way.Key,
@@ -55,8 +54,6 @@ public static class PocketTrayFamily
             Cautions = Cautions,
         };
     }
-
-    private static string Leading(TrayItem item) => item.Place.Dimensions.First(d => Evaluation.Of(item.Place, d.Key)?.Quantity.Name == item.Size.Measured.Name).Key;
 
     private static SeatDrawing Draw(TrayReckoning r)
     {

@@ -37,7 +37,7 @@ public static class SetupAidFamily
             Specs.Length("height", "Height", 12, 1, 200, "Of a spacer or point; of a stair, its lowest step.", 0.2).If("aid", "steps", "spacer", "point"),
             Specs.Length("rise", "Each step", 2, 0.2, 50, "How much higher the next step is.", 0.2).If("aid", "steps"),
             Specs.Number("stairs", "Steps", 5, 1, 20, "steps", "How many.").If("aid", "steps"),
-            .. Label.Specs("0.6"),
+            .. Label.Specs(0.6),
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
