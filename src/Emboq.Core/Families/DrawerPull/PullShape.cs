@@ -16,6 +16,7 @@ internal static class PullShape
         .. r.Label?.Inlay is { } inlay ? [inlay] : Array.Empty<Body>(),
         new("ring-post", "one post, 6 mm of it", BodyRole.Coupon, () => Post(r),
             Says: "Proves the hole for the hardware in this filament. It does not prove the spacing, nor the face."),
+        .. r.Label is { } label ? [label.Coupon] : Array.Empty<Body>(),
         new("machine-front", "drawer front", BodyRole.Counterpart, () => Front(r)),
     ];
 

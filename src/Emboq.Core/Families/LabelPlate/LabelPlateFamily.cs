@@ -67,7 +67,13 @@ public static class LabelPlateFamily
         return new()
         {
             Ledger = ledger,
-            Bodies = [new("part", tag ? "tag" : "plate", BodyRole.Part, Part), .. label?.Inlay is { } inlay ? [inlay] : Array.Empty<Body>()],
+            Bodies =
+            [
+                new("part", tag ? "tag" : "plate", BodyRole.Part, Part),
+                .. label?.Inlay is { } inlay ? [inlay] : Array.Empty<Body>(),
+                .. places is [var hole, ..] ? [new("ring-hole", "one hole", BodyRole.Coupon, () => Around(Part(), hole, joint!.Reach, thickness.Value), Says: "Proves that the screw passes and its head lies in its mouth, or that the ring goes through. It does not prove the spacing.")] : Array.Empty<Body>(),
+                .. label is null ? Array.Empty<Body>() : [label.Coupon],
+            ],
             Seats = [],
             Chance = null,
             Checks =
@@ -89,6 +95,9 @@ public static class LabelPlateFamily
             Cautions = ["A label is no safety sign: what warns of danger follows the rules for signs where you work."],
         };
     }
+
+    private static Solid Around(Solid part, (double X, double Y, double R) hole, double reach, double thickness) =>
+        PartBodies.Slice(part, hole.X - reach, hole.Y - reach, 0, hole.X + reach, hole.Y + reach, thickness);
 
     private static Joint? Fixing(JointScope scope, ParameterValues p, double thickness) => p.Choice("fixing") switch
     {

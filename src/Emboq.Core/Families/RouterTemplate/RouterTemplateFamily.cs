@@ -11,7 +11,9 @@ public static class RouterTemplateFamily
 {
     private static readonly IReadOnlyList<WayUp> Ways =
     [
-        new("flat", "lying flat", 0, "Lines follow the edge: the follower rolls along them.", "Put the seam where no follower runs, or sand it."),
+        new("flat", "lying flat", 0, "Lines follow the edge: the follower rolls along them, and the first layer's bulge lies at the work, below it.", "Put the seam where no follower runs, or sand it."),
+        new("over", "turned over", 180, "Lines follow the edge, but the first layer's bulge lies where a ring runs: scrape it.", "Put the seam where no follower runs, or sand it."),
+        new("edge", "standing on its edge", 90, "Lines cross the edge: the follower clicks over every layer, and a thin rim snaps along them.", "Curves come out in steps of a layer.", SpoilsFit: true),
     ];
 
     private static readonly IReadOnlyList<string> Cautions =
@@ -52,21 +54,27 @@ public static class RouterTemplateFamily
         var wanted = p.Outline("outline") ?? Outlines.RoundedRectangle(Chosen("width", "width", "Of the finished shape.").Value, Chosen("height", "height", "Of the finished shape.").Value, Chosen("corner", "corner radius", "Of the finished shape.").Value, Facets.DefaultChordError);
         // An opening grows by the offset, a template that lies on the part shrinks by it.
         var moved = Outlines.Moved(wanted, (inside ? 1 : -1) * offset.Value + allowance.Value);
-        var edge = moved is null ? 0 : SmallestInside(wanted, inside);
-        ledger.Add("radius", "smallest inside radius of the wanted shape", Quantity.Input("smallest inside radius", edge, Unit.Millimetre, new Provenance.Standard("Plane geometry", "sharpest corner that the cutter has to turn in")), "No cutter turns in a corner tighter than itself.");
-        var way = Ways[0];
+        var tightest = Tightest(wanted, inside);
+        ledger.Add("radius", "smallest inside radius of the wanted shape", Quantity.Input("smallest inside radius", tightest.Radius, Unit.Millimetre, new Provenance.Standard("Plane geometry", "sharpest corner that the cutter has to turn in")), "No cutter turns in a corner tighter than itself.");
+        var way = Ways.First(w => w.Key == p.Choice("wayUp"));
         var rim = inside ? Chosen("rim", "rim", "What the tool's base rests on.").Value : 0;
         var outer = moved is null ? (X: 0.0, Y: 0.0) : Extent(moved);
         return new()
         {
             Ledger = ledger,
-            Bodies = moved is null ? [] : [new("part", "template", BodyRole.Part, () => Build(moved, inside, rim, thickness.Value, brief.Mark)), new("machine-work", "the part wanted", BodyRole.Counterpart, () => new Solid.Extruded(wanted, 18).At(0, 0, -18))],
+            Bodies = moved is null ? [] :
+            [
+                new("part", "template", BodyRole.Part, () => Build(moved, inside, rim, thickness.Value, brief.Mark)),
+                new("ring-corner", "the tightest corner", BodyRole.Coupon, () => Corner(Build(moved, inside, rim, thickness.Value, null), tightest.At, Math.Abs(offset.Value), thickness.Value),
+                    Says: "Run the follower round it in scrap: it proves the offset and the corner. It does not prove the size over all."),
+                new("machine-work", "the part wanted", BodyRole.Counterpart, () => new Solid.Extruded(wanted, 18).At(0, 0, -18)),
+            ],
             Seats = [],
             Chance = null,
             Checks =
             [
                 Closes(moved),
-                Turns(edge, cutter.Value),
+                Turns(tightest.Radius, cutter.Value),
                 Rides(thickness.Value, high.Value),
                 Sides(follower.Value, cutter.Value, inside),
                 PartBodies.Bed(outer.X + (2 * rim), outer.Y + (2 * rim), thickness.Value, way, brief.Process),
@@ -92,14 +100,22 @@ public static class RouterTemplateFamily
         return PartBodies.Marked(plate, mark, letters => letters.At(least.X + (size.X / 2), least.Y - (rim / 2), thickness), rim - 4);
     }
 
+    /// <summary>What lies around a place of the wanted outline, far enough for the follower to run in and out.</summary>
+    private static Solid Corner(Solid template, Point2 at, double offset, double thickness)
+    {
+        var half = offset + 15;
+        return PartBodies.Slice(template, at.X - half, at.Y - half, 0, at.X + half, at.Y + half, thickness);
+    }
+
     private static (double X, double Y) Extent(Profile o) => (o.Points.Max(p => p.X) - o.Points.Min(p => p.X), o.Points.Max(p => p.Y) - o.Points.Min(p => p.Y));
 
     private static Point2 Middle(Profile o) => new((o.Points.Max(p => p.X) + o.Points.Min(p => p.X)) / 2, (o.Points.Max(p => p.Y) + o.Points.Min(p => p.Y)) / 2);
 
-    /// <summary>The radius of the tightest corner that a cutter has to turn in: concave corners of a part, convex ones of a recess. A corner of two straight sides has none; a rounded one is read from three neighbouring points.</summary>
-    internal static double SmallestInside(Profile outline, bool recess)
+    /// <summary>The tightest corner that a cutter has to turn in, and where: concave corners of a part, convex ones of a recess. A corner of two straight sides has no radius; a rounded one is read from three neighbouring points.</summary>
+    internal static (double Radius, Point2 At) Tightest(Profile outline, bool recess)
     {
-        const double None = 1000;
+        // An outline without such corners asks nothing of a cutter.
+        const double Gentle = 1000;
         var p = outline.Points;
         return Enumerable.Range(0, p.Length).Select(i =>
         {
@@ -107,15 +123,15 @@ public static class RouterTemplateFamily
             var turn = ((b.X - a.X) * (c.Y - b.Y)) - ((b.Y - a.Y) * (c.X - b.X));
             if (recess ? turn <= 1e-9 : turn >= -1e-9)
             {
-                return None;
+                return (Gentle, b);
             }
 
             double Length(Point2 q, Point2 r) => Math.Sqrt(((q.X - r.X) * (q.X - r.X)) + ((q.Y - r.Y) * (q.Y - r.Y)));
             var (ab, bc, ca) = (Length(a, b), Length(b, c), Length(c, a));
             // A facet of a round is short: the circle through three points is its radius; between long sides the corner is sharp.
             var sharp = Math.Abs(turn) / (ab * bc) > Math.Sin(20 * Math.PI / 180);
-            return sharp ? 0 : ab * bc * ca / (2 * Math.Abs(turn));
-        }).Min();
+            return (sharp ? 0 : ab * bc * ca / (2 * Math.Abs(turn)), b);
+        }).MinBy(corner => corner.Item1);
     }
 
     private static Check Closes(Profile? moved) => new("closes", "offset outline", moved is null ? Verdict.Stop : Verdict.Good,

@@ -57,7 +57,13 @@ public static class SetupAidFamily
         return new()
         {
             Ledger = ledger,
-            Bodies = [new("part", "set-up aid", BodyRole.Part, () => PartBodies.Marked(aid.Build(), brief.Mark, letters => letters.UpsideDown().At(aid.Length * 0.75, aid.Width / 2, 0), Math.Min(14, aid.Length / 4))), .. aid.Label?.Inlay is { } inlay ? [inlay] : Array.Empty<Body>()],
+            Bodies =
+            [
+                new("part", "set-up aid", BodyRole.Part, () => PartBodies.Marked(aid.Build(), brief.Mark, letters => letters.UpsideDown().At(aid.Length * 0.75, aid.Width / 2, 0), Math.Min(14, aid.Length / 4))),
+                .. aid.Label?.Inlay is { } inlay ? [inlay] : Array.Empty<Body>(),
+                aid.Coupon,
+                .. aid.Label is { } label ? [label.Coupon] : Array.Empty<Body>(),
+            ],
             Seats = [],
             Chance = null,
             Checks = [.. aid.Checks(brief.Process, way.Key), PartBodies.Bed(aid.Length, aid.Width, aid.Height, way, brief.Process)],
@@ -106,6 +112,15 @@ public static class SetupAidFamily
             _ => Label?.On(Bar(), Length / 2, Width / 2, Height) ?? Bar(),
         };
 
+        /// <summary>As little of it as still shows what it sets.</summary>
+        public Body Coupon => Kind switch
+        {
+            "angle" => Proof("3 mm of it", () => PartBodies.Slice(Wedge(), 0, 0, 0, Length, Width, Math.Min(3, Height)), "Proves the angle: lay it against the tool, or read both ends. It does not prove that it stands."),
+            "steps" => Proof("a strip of the stair", () => PartBodies.Slice(Build(), 0, 0, 0, Length, Math.Min(4, Width), Height), "Proves every height in a few minutes. It does not prove the width."),
+            "point" => Proof("its tip", () => PartBodies.Slice(Build(), 0, 0, Height * 0.6, Width, Width, Height), "Proves that the tip comes out sharp enough. It does not prove the foot."),
+            _ => Proof("a short piece", () => PartBodies.Slice(Bar(), 0, 0, 0, Math.Min(12, Length), Width, Height), "Proves the height. It does not prove the length."),
+        };
+
         public IEnumerable<Check> Checks(Process process, string way)
         {
             if (Kind == "angle")
@@ -152,6 +167,8 @@ public static class SetupAidFamily
                     return sheet.View(Length + 40, 0).Box(Matter.Part, 0, 0, Width, Height).Along("width", 0, Width, 0, sets: "width").Done;
             }
         }
+
+        private static Body Proof(string name, Func<Solid> shape, string says) => new("ring-aid", name, BodyRole.Coupon, shape, Says: says);
 
         private Solid Bar() => Slab.Of(Length, Width, Height, 2).At(Length / 2, Width / 2, 0);
 

@@ -27,8 +27,8 @@ internal static class JawChecks
                 }
 
                 break;
-            case JawFace.Hollow(var radius, var hollow, var along):
-                var half = Math.Sqrt(Math.Max(0, (radius * radius) - ((radius - hollow) * (radius - hollow))));
+            case JawFace.Hollow(var radius, _, var along) round:
+                var half = round.HalfWidth;
                 yield return new("contact", "contact of the round", Verdict.Good, "The round it is hollowed for lies in it all around; a smaller one touches along one line only.", Figures.Mm(2 * radius), "one size", "Plane geometry.", []);
                 yield return Room(half, along ? r.Width.Value : r.Height.Value, "hollow");
                 if (r.Fixing is { } screwed)

@@ -14,8 +14,8 @@ internal static class JawDrawing
             case JawFace.Vee(var groove, var upright):
                 Band(sheet, groove.HalfWidth.Value, upright, w, h).Point("groove.depth", 0, h).Point("largest", 0, -h / 2, sets: "largest").Point("smallest", 0, h / 3, sets: "smallest");
                 break;
-            case JawFace.Hollow(var radius, var deep, var upright):
-                Band(sheet, Math.Sqrt((radius * radius) - ((radius - deep) * (radius - deep))), upright, w, h).Point("largest", 0, 0, sets: "largest");
+            case JawFace.Hollow(_, _, var upright) hollow:
+                Band(sheet, hollow.HalfWidth, upright, w, h).Point("largest", 0, 0, sets: "largest");
                 break;
             case JawFace.Pocket { Drawn: { } drawn }:
                 sheet.Face(Matter.Opening, drawn.Points).Point("pocketDepth", 0, 0, sets: "pocketDepth");

@@ -15,7 +15,11 @@ internal abstract record JawFace
     internal sealed record Vee(VeeGroove Groove, bool Upright) : JawFace;
 
     /// <summary>A hollow for one round; smaller ones touch along one line.</summary>
-    internal sealed record Hollow(double Radius, double Deep, bool Upright) : JawFace;
+    internal sealed record Hollow(double Radius, double Deep, bool Upright) : JawFace
+    {
+        /// <summary>At the face, mm.</summary>
+        public double HalfWidth => Math.Sqrt((Radius * Radius) - ((Radius - Deep) * (Radius - Deep)));
+    }
 
     /// <summary>The work's outline, sunk; nothing drawn when it is not given or falls apart.</summary>
     internal sealed record Pocket(Profile? Drawn, double Deep) : JawFace;

@@ -5,12 +5,54 @@ namespace Emboq.Core.Families.SoftJaws;
 /// <summary>The solids of a pair of jaws.</summary>
 internal static class JawShape
 {
+    /// <summary>Of the lip that lies on the jaw, mm.</summary>
+    public const double LipThickness = 4;
+
+    /// <summary>Of what is left around a proof, mm.</summary>
+    private const double Rim = 3;
+
+    /// <summary>Of a proof that is cut across, mm.</summary>
+    private const double SliceLength = 8;
+
     public static IReadOnlyList<Body> Bodies(JawReckoning r, string? mark) =>
     [
         new("part", "jaw", BodyRole.Part, () => Plate(r, mark)),
         new("second", "the other jaw", BodyRole.Part, () => Plate(Other(r), mark)),
+        .. Coupons(r),
         new("machine-jaw", "jaw of the vice", BodyRole.Counterpart, () => new Solid.Box(r.Width.Value, r.Height.Value, 12).At(-r.Width.Value / 2, -r.Height.Value / 2, -12)),
     ];
+
+    private static IEnumerable<Body> Coupons(JawReckoning r)
+    {
+        var (w, h, t) = (r.Width.Value / 2, r.Height.Value / 2, r.Thickness.Value);
+        Body Proof(string key, string name, Func<Solid> shape, string says) => new($"ring-{key}", name, BodyRole.Coupon, shape, Says: says);
+        Solid Slice(double x0, double y0, double z0, double x1, double y1, double z1) => PartBodies.Slice(Plate(r, null), x0, y0, z0, x1, y1, z1);
+        switch (r.Face)
+        {
+            case JawFace.Vee or JawFace.Hollow:
+                var (half, upright) = r.Face is JawFace.Vee vee ? (vee.Groove.HalfWidth.Value, vee.Upright) : (((JawFace.Hollow)r.Face).HalfWidth, ((JawFace.Hollow)r.Face).Upright);
+                var (across, along) = (half + Rim, SliceLength / 2);
+                yield return Proof("face", "a slice of the groove", () => upright ? Slice(-across, -along, 0, across, along, t) : Slice(-along, -across, 0, along, across, t),
+                    "Proves that the smallest and the largest round lie in it. It does not prove how the plate is held.");
+                break;
+            case JawFace.Pocket(var drawn, var deep):
+                var (x, y) = (drawn!.Points.Max(p => p.X) + Rim, drawn.Points.Max(p => p.Y) + Rim);
+                yield return Proof("face", "the rim of the pocket", () => Slice(-x, -y, t - Math.Min(2, deep), x, y, t), "Proves the pocket's outline in minutes. It does not prove its depth.");
+                break;
+        }
+
+        if (r.Fixing is { } fixing)
+        {
+            var (at, reach) = (fixing.Places[0], fixing.Joint.Reach);
+            yield return Proof("fixing", "one fixing", () => Slice(at - reach, -reach, 0, at + reach, reach, fixing.Hole is null ? fixing.Joint.Depth : t),
+                fixing.Hole is null ? "Proves that a magnet drops in. It does not prove how hard it holds." : "Proves that the screw passes and its head lies below the face. It does not prove the spacing.");
+        }
+
+        if (r.Over.Value > 0)
+        {
+            yield return Proof("lip", "an end with its lip", () => Slice(w - SliceLength, -h, -r.Over.Value, w, h + LipThickness, t), "Proves that the lip lies on the jaw and the plate ends below where it should. It does not prove the face.");
+        }
+    }
 
     /// <summary>A pocket's other half is its mirror image; every other face serves both sides.</summary>
     private static JawReckoning Other(JawReckoning r) => r.Face is JawFace.Pocket { Drawn: { } drawn } pocket
@@ -26,7 +68,7 @@ internal static class JawShape
         Solid body = new Solid.Box(w, h, t).At(-w / 2, -h / 2, 0);
         if (r.Over.Value > 0)
         {
-            body += new Solid.Box(w, 4, t + r.Over.Value).At(-w / 2, h / 2, -r.Over.Value);
+            body += new Solid.Box(w, LipThickness, t + r.Over.Value).At(-w / 2, h / 2, -r.Over.Value);
         }
 
         body = r.Face switch
