@@ -40,7 +40,7 @@ public static class RowCsv
         var problems = members.Count is 0 or > PartRow.MostMembers
             ? [new Problem("text", null, $"The list has {members.Count} members.", $"Give 1 to {PartRow.MostMembers}; a longer row is two.", $"1 to {PartRow.MostMembers}")]
             : members.SelectMany(l => Look(l.Line, l.Cells, columns)).ToList();
-        return problems.Count > 0 ? problems : members.Select(l => Member(l.Cells, columns)).ToList();
+        return problems.Count > 0 ? problems : members.Select(l => Member(l.Cells, columns, family)).ToList();
     }
 
     private static string? ColumnOf(string heading, Family family) => heading.ToLowerInvariant() switch
@@ -64,10 +64,17 @@ public static class RowCsv
         }
     }
 
-    private static RowItem Member(IReadOnlyList<string> cells, IReadOnlyList<string> columns)
+    private static RowItem Member(IReadOnlyList<string> cells, IReadOnlyList<string> columns, Family family)
     {
         var named = columns.Zip(cells).Where(c => c.Second.Length > 0).ToList();
         string Of(string column) => named.FirstOrDefault(c => c.First == column).Second ?? "";
-        return new(Of(Count) is { Length: > 0 } count ? int.Parse(count, CultureInfo.InvariantCulture) : 1, named.Where(c => c.First is not (Count or Group)).DistinctBy(c => c.First).ToDictionary(c => c.First, c => c.Second), Of(Group));
+        var entries = named.Where(c => c.First is not (Count or Group)).DistinctBy(c => c.First).ToDictionary(c => c.First, c => c.Second);
+        // A spacing of its own means that no custom holds: what an entry sets comes with it, unless the list says otherwise.
+        foreach (var (key, choice) in family.Parameters.Where(p => entries.ContainsKey(p.Key)).SelectMany(p => p.Sets).ToList())
+        {
+            entries.TryAdd(key, choice);
+        }
+
+        return new(Of(Count) is { Length: > 0 } count ? int.Parse(count, CultureInfo.InvariantCulture) : 1, entries, Of(Group));
     }
 }

@@ -26,7 +26,7 @@ internal static class Planner
         var ways = await Task.WhenAll(design.Ways.Select(async w => (w, await Layers(part.Solid.Tipped(w.Tip), process, kernel, stop))));
         var comparison = WayComparison.Of(ways, process, factor);
         var plan = comparison.Ways.First(w => w.Way.Key == design.Way).Plan;
-        var others = await Task.WhenAll(design.Bodies.Where(b => b.Role == BodyRole.Part && b != part).Select(async b => PrintView.Of(b, PrintPlan.Of(await Layers(b.Solid, process, kernel, stop), process, factor))));
+        var others = await Task.WhenAll(design.Bodies.Where(b => b.Role == BodyRole.Part && b != part).Select(async b => PrintView.Of(b, PrintPlan.Of(await Layers(design.AsPrinted(b), process, kernel, stop), process, factor))));
         return new([PrintView.Of(part, plan), .. others, .. coupons], WaysView.Of(comparison, design.Way),
             MakeOrBuy.Of(values, plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null);
     }

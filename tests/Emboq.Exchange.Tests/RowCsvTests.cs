@@ -32,6 +32,14 @@ public sealed class RowCsvTests
         Read("front\n13 7/8 in\n21 3/8\"", "wall-bin").Select(r => r.Entries["front"]).ShouldBe(["13 7/8 in", "21 3/8\""]);
 
     [Fact]
+    public void A_spacing_in_the_list_holds_against_a_custom_of_the_design()
+    {
+        Read("spacing\n80\n").Single().Entries["custom"].ShouldBe("own");
+        Read("spacing,custom\n80,96 mm\n").Single().Entries["custom"].ShouldBe("96 mm");
+        Read("text\nTacks\n").Single().Entries.ShouldNotContainKey("custom");
+    }
+
+    [Fact]
     public void An_empty_cell_leaves_the_value_to_the_design() => Read("text,tall\nTacks,\n,24").Select(r => r.Entries.Count).ShouldBe([1, 1]);
 
     [Theory]

@@ -61,6 +61,7 @@ public sealed class RowTests(Server server)
         (await server.Bytes($"/api/parts/{part["id"]}/revisions/1.stl?body=part@3")).ShouldBe(before);
         (await server.Bytes($"/api/parts/{part["id"]}/revisions/2.stl?body=part@3")).ShouldNotBe(before);
         var history = (await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]!.AsArray();
+        history.Select(r => r!["row"]!.AsArray().Count).ShouldBe([3, 3]);
         history.Select(r => string.Join(" ", r!["printed"]!.AsArray().Select(b => (string)b!))).ShouldBe(["part@2 part@3", "part@1 part@3"]);
         (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@4" } })).Status.ShouldBe(400);
         // A pack of a row has no test piece, and every member.
@@ -83,6 +84,16 @@ public sealed class RowTests(Server server)
         (await server.Post($"/api/parts/{part["id"]}/bedfuls", new { processes, start = "2031-05-12T09:00:00+02:00", members = new[] { 2 } }))["bedfuls"]!.AsArray().Count.ShouldBe(1);
         (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/bedfuls", new { processes = Array.Empty<string>(), start = "2031-05-12T09:00:00+02:00" })).Status.ShouldBe(400);
         (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/bedfuls", new { processes, start = "2031-05-12T09:00:00+02:00", gap = -1 })).Status.ShouldBe(400);
+    }
+
+    [Fact]
+    public async Task Inlaid_letters_are_pieces_of_their_own_in_their_own_colour()
+    {
+        var part = await WithRow(await NewPull("row inlaid", new { spacing = "64", lettering = "inlay" }), Member("Tacks", 2), Member("Cord"));
+        var processes = (await server.Get("/api/processes")).AsArray().Where(p => (string)p!["name"]! is "Curlew, plain grey").Select(p => (string)p!["id"]!).ToArray();
+        var laid = (await server.Post($"/api/parts/{part["id"]}/bedfuls", new { processes, start = "2031-05-12T09:00:00+02:00", letters = "red" }))["bedfuls"]!.AsArray();
+        laid.Select(b => ((string)b!["group"]!, b["placements"]!.AsArray().Count, (string)b["placements"]![0]!["body"]!)).ShouldBe([("", 3, "part"), ("red", 3, "inlay")]);
+        ((string)laid[1]!["spool"]!).ShouldBe("red");
     }
 
     [Fact]
@@ -123,7 +134,7 @@ public sealed class RowTests(Server server)
         (await server.Send(HttpMethod.Put, "/api/screws", new { version = (int)now["version"]! + 1, screws = new[] { new { size = "M6", head = "nail", length = 10 } } })).Status.ShouldBe(400);
         var part = await NewPull("drawer of screws", new { spacing = "64", screw = "M6", front = "18", projection = "30", tall = "30" });
         var design = await server.Post("/api/designs", Server.DesignOf(part));
-        design["checks"]!.AsArray().Single(c => (string)c!["key"]! == "screw.screw")!["says"]!.GetValue<string>().ShouldContain("33 mm");
+        design["checks"]!.AsArray().Single(c => (string)c!["key"]! == "screw.length")!["says"]!.GetValue<string>().ShouldContain("33 mm");
     }
 
     [Fact]

@@ -98,7 +98,7 @@ public sealed class ViewTests
     {
         var view = BedfulView.Of(Scheduled(Half), new Dictionary<Guid, string> { [Guid.Empty] = "Curlew" });
         // Turned by a quarter, its width is its depth.
-        view.Placements.Single().ShouldBe(new PlacementView(3, 5, 6, 20, 40, 12));
+        view.Placements.Single().ShouldBe(new PlacementView(3, "part", 5, 6, 20, 40, 12));
         (view.Setup, view.Time, view.Mass, view.Warns).ShouldBe(("Curlew", "1 h 30 min", "42.0 g", false));
     }
 

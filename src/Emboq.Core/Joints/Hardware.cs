@@ -37,6 +37,15 @@ internal static class Hardware
         return Quantity.Input(name, row.Cells[column].Value!.Value, found.Columns.First(c => c.Name == column).Unit, new Provenance.Standard(found.Source, $"{found.Name}, {row.Name}"));
     }
 
+    /// <summary>What lies under the head of a machine screw: the thickness of a plain washer, or nothing.</summary>
+    /// <param name="p">The decisions, with a choice "washer".</param>
+    /// <param name="size">Of the thread.</param>
+    public static IReadOnlyList<Quantity> UnderHead(ParameterValues p, string size) =>
+        p.Choice("washer") == "plain" ? [Of("washers", size, "thickness", $"{Name(size)} washer")] : [];
+
+    /// <summary>Two plain washers for a hardware list, or nothing.</summary>
+    public static IEnumerable<string> Washers(ParameterValues p, string size) => p.Choice("washer") == "plain" ? [$"2 plain washers {Name(size)}"] : [];
+
     /// <summary>The pitch of the coarse thread of a size.</summary>
     public static Quantity Pitch(string size) => Of("threads", size, "pitch", $"pitch of {Name(size)}", r => r.Cells["series"].Text.EndsWith("coarse", StringComparison.Ordinal));
 

@@ -21,6 +21,9 @@ internal sealed record Joint
     /// <summary>How deep it goes, mm.</summary>
     public double Depth => -Sleeves.Min(s => s.From);
 
+    /// <summary>How deep the recess of its head goes, mm; nothing for a plain hole.</summary>
+    public double Recess => Sleeves.Where(s => s.From > -Depth).Select(s => -s.From).DefaultIfEmpty(0).Max();
+
     /// <summary>Both in one: a hole and the recess of its head.</summary>
     public static Joint operator +(Joint a, Joint b) => new() { Cut = a.Cut + b.Cut, Sleeves = [.. a.Sleeves, .. b.Sleeves], Checks = [.. a.Checks, .. b.Checks] };
 
@@ -39,6 +42,19 @@ internal sealed record Joint
         return new(key, $"wall around the {what}", fits ? Verdict.Good : Verdict.Stop,
             fits ? $"Enough stays around the {what}." : edge <= tight.Radius ? $"The {what} breaks through the side." : $"Too little stays around the {what}: it would split or open.",
             Figures.Mm(Math.Max(0, edge - tight.Radius)), $"{Figures.Mm(tight.Wall)} or more", "Boss rules of common practice, no published source.", fits ? [] : remedies);
+    }
+
+    /// <summary>Whether enough stays under a head: from its recess to the far face of a hole that goes through.</summary>
+    /// <param name="key">Of the check.</param>
+    /// <param name="what">What the head belongs to: "screw".</param>
+    /// <param name="least">That must stay, mm.</param>
+    /// <param name="remedies">What can be done.</param>
+    public Check SeatCheck(string key, string what, double least, params IReadOnlyList<Remedy> remedies)
+    {
+        var left = Depth - Recess;
+        var fits = left >= least - 1e-9;
+        return new(key, $"material under the {what}'s head", fits ? Verdict.Good : Verdict.Stop, fits ? "Enough stays under the head." : "The head pulls through: what it lies in is too thin.",
+            Figures.Mm(left), $"{Figures.Mm(least)} or more", "Common practice, no published source.", fits ? [] : remedies);
     }
 
     /// <summary>Whether enough stays behind its end.</summary>

@@ -49,18 +49,19 @@ internal static class ScrewHole
     /// <param name="scope">Where its figures go.</param>
     /// <param name="size">Of the thread.</param>
     /// <param name="depth">Through how much, the recess included, mm.</param>
-    public static Joint Counterbored(JointScope scope, string size, double depth)
+    /// <param name="lie">How it stands while it is printed.</param>
+    public static Joint Counterbored(JointScope scope, string size, double depth, Lie lie = Lie.Upright)
     {
         var room = Quantity.RuleOfThumb("room around a head", 0.4, Unit.Millimetre, "A head drops into its recess with 0.2 mm a side.");
-        var bore = scope.Drawn("counterbore", "counterbore", Hardware.Of("cap-screws", size, "knurled head", $"{Hardware.Name(size)} knurled head") + room, Surface.HoleUpright);
+        var bore = scope.Drawn("counterbore", "counterbore", Hardware.Of("cap-screws", size, "knurled head", $"{Hardware.Name(size)} knurled head") + room, lie == Lie.Upright ? Surface.HoleUpright : Surface.HoleLying);
         var sunk = Quantity.RuleOfThumb("head below the face", 0.3, Unit.Millimetre, "A head that stands proud catches.");
         var deep = scope.Add("counterbore.depth", "counterbore depth", Hardware.Of("cap-screws", size, "height", $"{Hardware.Name(size)} head height") + sunk, "The head and a little more.");
         var recess = new Joint
         {
-            Cut = HoleShape.Cut(bore.Value, -deep.Value, Over, Lie.Upright),
-            Sleeves = [new(bore.Value / 2, -deep.Value, 0, scope.LeastWall)],
+            Cut = HoleShape.Cut(bore.Value, -deep.Value, Over, lie),
+            Sleeves = [new(HoleShape.Rise(bore.Value, lie), -deep.Value, 0, scope.LeastWall)],
         };
-        return recess + Passing(scope, size, "medium", Math.Max(depth, deep.Value + 0.1));
+        return recess + Passing(scope, size, "medium", Math.Max(depth, deep.Value + 0.1), lie);
     }
 
     /// <summary>A cone for a countersunk machine screw: ISO 10642 and ISO 7046 at 90 degrees are two heads, inch screws have 82.</summary>

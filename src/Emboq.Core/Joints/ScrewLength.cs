@@ -7,7 +7,8 @@ namespace Emboq.Core.Joints;
 /// <param name="Least">Shortest that engages.</param>
 /// <param name="Most">Longest that does not bottom.</param>
 /// <param name="Says">Which one to take.</param>
-internal sealed record ScrewLength(Quantity Least, Quantity Most, string Says)
+/// <param name="Check">Whether any length can do both.</param>
+internal sealed record ScrewLength(Quantity Least, Quantity Most, string Says, Check Check)
 {
     /// <summary>Reckons the length under the head (over all, for a countersunk head).</summary>
     /// <param name="scope">Where its figures go.</param>
@@ -21,16 +22,25 @@ internal sealed record ScrewLength(Quantity Least, Quantity Most, string Says)
         var through = scope.Add("grip", "grip", grip.Aggregate((a, b) => a + b), "Everything the screw passes before its thread: parts, washers, air.");
         var least = scope.Add("screw.least", "shortest screw", through + engage, "The grip, and the thread that holds.");
         var most = scope.Add("screw.most", "longest screw", through + room, "A longer one bottoms before it clamps.");
-        return new(least, most, $"{screw.Name}, {Pick(screw.Size, screw.Head, least.Value, most.Value, drawer)}");
+        var says = $"{screw.Name}, {Pick(screw.Size, screw.Head, least.Value, most.Value, drawer)}";
+        var fits = least.Value <= most.Value + 1e-9;
+        return new(least, most, says, new($"{scope.Key}.length", $"length of the {scope.Name}", fits ? Verdict.Good : Verdict.Stop,
+            fits ? $"{says}." : "No screw is long enough to hold and short enough not to bottom, or to come out behind: what it goes into is too thin.",
+            $"{Figures.Mm(least.Value)} at least", $"{Figures.Mm(most.Value)} at most", "Grip and engagement, plane sums.", []));
     }
 
-    /// <summary>Whether any length can do both.</summary>
-    public Check Check(JointScope scope)
+    /// <summary>A wood screw through the part into the wood behind it: over all, for a countersunk head.</summary>
+    /// <param name="scope">Where its figures go.</param>
+    /// <param name="size">Of the screw.</param>
+    /// <param name="head">What it is called: "countersunk".</param>
+    /// <param name="through">Thickness of the part there.</param>
+    /// <param name="board">Thickness of the wood.</param>
+    /// <param name="drawer">The workshop's own.</param>
+    public static ScrewLength IntoWood(JointScope scope, string size, string head, Quantity through, Quantity board, IReadOnlyList<DrawerScrew> drawer)
     {
-        var fits = Least.Value <= Most.Value + 1e-9;
-        return new($"{scope.Key}.screw", $"length of the {scope.Name}", fits ? Verdict.Good : Verdict.Stop,
-            fits ? $"{Says}." : "No screw is long enough to hold and short enough not to bottom: the hole is too shallow.",
-            $"{Figures.Mm(Least.Value)} at least", $"{Figures.Mm(Most.Value)} at most", "Grip and engagement, plane sums.", []);
+        var diameters = Quantity.RuleOfThumb("diameters of thread in wood", 3, Unit.None, "Three diameters hold a light part; common practice, no published source.");
+        var bite = scope.Add("bite", "least thread in the wood", diameters * Hardware.Of("wood-screws", size, "diameter", $"diameter of a {size} wood screw"), "What must be in the wood to hold.");
+        return Of(scope, (size, "wood", $"{size}, {head}"), [through], bite, board - Quantity.RuleOfThumb("point stays inside", 1, Unit.Millimetre, "A point that comes out behind tears what hangs there."), drawer);
     }
 
     private static string Pick(string size, string head, double least, double most, IReadOnlyList<DrawerScrew> drawer)

@@ -6,7 +6,8 @@ namespace Emboq.Core.Printing;
 /// <param name="Depth">Along y.</param>
 /// <param name="Height">Up.</param>
 /// <param name="Group">Things of one group share a bed, and so a filament.</param>
-public sealed record Piece(int Member, double Width, double Depth, double Height, string Group = "");
+/// <param name="Body">Which body of that member: "part", "inlay".</param>
+public sealed record Piece(int Member, double Width, double Depth, double Height, string Group = "", string Body = "part");
 
 /// <summary>A bed to print on. Lengths mm.</summary>
 /// <param name="Process">Identity of the process it belongs to.</param>

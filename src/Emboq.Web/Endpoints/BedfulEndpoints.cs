@@ -12,7 +12,8 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Gap">Free between neighbours, mm.</param>
 /// <param name="Margin">Free at the edges of a bed, mm.</param>
 /// <param name="Members">Which members, counted from 1; all of them when left out.</param>
-public sealed record BedfulsRequest(IReadOnlyList<Guid> Processes, DateTimeOffset Start, double Gap = 5, double Margin = 5, IReadOnlyList<int>? Members = null);
+/// <param name="Letters">Colour of inlaid letters: they are printed by themselves, in a filament of their own.</param>
+public sealed record BedfulsRequest(IReadOnlyList<Guid> Processes, DateTimeOffset Start, double Gap = 5, double Margin = 5, IReadOnlyList<int>? Members = null, string? Letters = null);
 
 /// <summary>Rows laid out on beds.</summary>
 internal static class BedfulEndpoints
@@ -48,19 +49,23 @@ internal static class BedfulEndpoints
             input.Add(new("part", part.Name, "A member of the row cannot be built as it stands.", "Look at its checks first."));
         }
 
+        var letters = input.Text("letters", request.Letters);
         var counts = part.State.Row?.Select(r => r.Count).ToList() ?? [1];
         var members = (request.Members ?? [.. Enumerable.Range(1, counts.Count)]).Distinct().Where(m => m >= 1 && m <= counts.Count).ToList();
         input.Within("row", members.Sum(m => counts[m - 1]), 1, MostPieces, "pieces");
         return input.IsGood
-            ? TypedResults.Ok(await Laid(request, part, members, designs!, processes, database, kernel, stop))
+            ? TypedResults.Ok(await Laid(request with { Letters = letters.Length > 0 ? letters : "a second colour" }, part, members, designs!, processes, database, kernel, stop))
             : Problems.Bad(input.Problems);
     }
 
     private static async Task<BedfulsView> Laid(BedfulsRequest request, Part part, List<int> members, IReadOnlyList<Design> designs, List<Process> processes, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
-        var shapes = members.ToDictionary(m => m, m => designs[m - 1].AsPrinted(designs[m - 1].Bodies.First(b => b.Key == "part")));
-        var meshes = (await kernel.Evaluate([.. members.Select(m => shapes[m])], Coarse, stop)).Zip(members, (mesh, m) => (m, mesh.Bounds)).ToDictionary(b => b.m, b => b.Bounds);
-        var pieces = members.SelectMany(m => Enumerable.Repeat(PieceOf(m, meshes[m], part.State.Row?[m - 1].Group ?? ""), part.State.Row?[m - 1].Count ?? 1)).ToList();
+        // A jaw has a second, a label may have letters of another colour: each is a piece of its own.
+        var shapes = members.SelectMany(m => designs[m - 1].Bodies.Where(b => b.Role == BodyRole.Part).Select(b => (Member: m, Body: b.Key, Shape: designs[m - 1].AsPrinted(b)))).ToList();
+        var solids = shapes.ToDictionary(s => (s.Member, s.Body), s => s.Shape);
+        var boxes = (await kernel.Evaluate([.. shapes.Select(s => s.Shape)], Coarse, stop)).Select(mesh => mesh.Bounds);
+        var pieces = shapes.Zip(boxes).SelectMany(s => Enumerable.Repeat(
+            PieceOf(s.First.Member, s.First.Body, s.Second, s.First.Body == "inlay" ? request.Letters! : part.State.Row?[s.First.Member - 1].Group ?? ""), part.State.Row?[s.First.Member - 1].Count ?? 1)).ToList();
         // Records of one member are equal: each copy must be itself.
         var layout = Bedfuls.Of([.. pieces.Select(p => p with { })], [.. processes.Select(p => new Bed(p.Id, p.BedWidth, p.BedDepth, p.BuildHeight))], request.Gap, request.Margin);
         var planned = new List<PlannedBedful>();
@@ -68,14 +73,14 @@ internal static class BedfulEndpoints
         {
             var process = processes.First(p => p.Id == bedful.Bed.Process);
             var factor = TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r => (r.Seconds, r.ModelledSeconds))]);
-            var each = (await Task.WhenAll(bedful.Placements.Select(p => p.Piece.Member).Distinct().Select(async m => (m, await Planner.Layers(shapes[m], process, kernel, stop))))).ToDictionary();
-            var plan = PrintPlan.Of(PrintPlan.Together([.. bedful.Placements.Select(p => each[p.Piece.Member])]), process, factor);
+            var each = (await Task.WhenAll(bedful.Placements.Select(p => (p.Piece.Member, p.Piece.Body)).Distinct().Select(async b => (b, await Planner.Layers(solids[b], process, kernel, stop))))).ToDictionary();
+            var plan = PrintPlan.Of(PrintPlan.Together([.. bedful.Placements.Select(p => each[(p.Piece.Member, p.Piece.Body)])]), process, factor);
             planned.Add(new(bedful, process.Material, plan["time"].Value, plan["mass"].Value));
         }
 
         return BedfulsView.Of(layout, BedSchedule.Of(planned, await SpoolStore.All(database, stop), request.Start), processes.ToDictionary(p => p.Id, p => p.Name));
     }
 
-    private static Piece PieceOf(int member, (Point3 Least, Point3 Greatest) box, string group) =>
-        new(member, box.Greatest.X - box.Least.X, box.Greatest.Y - box.Least.Y, box.Greatest.Z - box.Least.Z, group);
+    private static Piece PieceOf(int member, string body, (Point3 Least, Point3 Greatest) box, string group) =>
+        new(member, box.Greatest.X - box.Least.X, box.Greatest.Y - box.Least.Y, box.Greatest.Z - box.Least.Z, group, body);
 }

@@ -145,7 +145,7 @@ internal static class RevisionEndpoints
         var notes = (await ServiceStore.NotesOf(database, id, stop)).ToLookup(n => n.Revision);
         var processes = (await ProcessStore.All(database, stop)).ToDictionary(p => p.Id, p => p.Name);
         return TypedResults.Ok(new HistoryView([.. revisions.Select(r => new RevisionView(r.Number, r.Printed, processes[r.State.Process], r.At, r.Remark, r.Kept,
-            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, processes), [.. tries[r.Number].Select(TryView.Of)], [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)], [.. r.Frozen.Drawn.Keys]))]));
+            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, processes), [.. tries[r.Number].Select(TryView.Of)], [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)], [.. r.Frozen.Drawn.Keys], r.State.Row))]));
     }
 
     private static string Drawn(Outcome<Design> design, string slot) => design.IsGood && design.Value.Seats.FirstOrDefault(s => s.Slot == slot) is { } seat

@@ -23,7 +23,7 @@ public sealed record BedfulView(Guid Process, string Setup, string Group, double
     public static BedfulView Of(ScheduledBedful s, IReadOnlyDictionary<Guid, string> processes)
     {
         var (planned, bed) = (s.Planned, s.Planned.Bedful.Bed);
-        return new(bed.Process, processes[bed.Process], planned.Bedful.Group, bed.Width, bed.Depth, [.. planned.Bedful.Placements.Select(p => new PlacementView(p.Piece.Member, p.X, p.Y, p.Width, p.Depth, p.Piece.Height))],
+        return new(bed.Process, processes[bed.Process], planned.Bedful.Group, bed.Width, bed.Depth, [.. planned.Bedful.Placements.Select(p => new PlacementView(p.Piece.Member, p.Piece.Body, p.X, p.Y, p.Width, p.Depth, p.Piece.Height))],
             QuantityText.Metric(planned.Seconds, Core.Unit.Seconds), QuantityText.Metric(planned.Grams, Core.Unit.Grams), s.Starts, s.Ends, s.Spool?.Name, InWords(s), s.Spool is null || s.RunsOut is not null);
     }
 
@@ -37,5 +37,5 @@ public sealed record BedfulView(Guid Process, string Setup, string Group, double
     };
 }
 
-/// <summary>Where a member lies, mm from the front left corner of the bed.</summary>
-public sealed record PlacementView(int Member, double X, double Y, double Width, double Depth, double Height);
+/// <summary>Where a body of a member lies, mm from the front left corner of the bed.</summary>
+public sealed record PlacementView(int Member, string Body, double X, double Y, double Width, double Depth, double Height);

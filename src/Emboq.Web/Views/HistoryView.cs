@@ -7,7 +7,7 @@ public sealed record HistoryView(IReadOnlyList<RevisionView> Revisions);
 
 /// <summary>One revision with what changed since the one before, and what trying it told.</summary>
 public sealed record RevisionView(int Number, IReadOnlyList<string> Printed, string Process, DateTimeOffset At, string? Remark, DateTimeOffset? Kept, IReadOnlyList<ChangeView> Changes, IReadOnlyList<TryView> Tries,
-    IReadOnlyList<RunView> Runs, IReadOnlyList<ServiceNoteView> Service, IReadOnlyList<string> Slots);
+    IReadOnlyList<RunView> Runs, IReadOnlyList<ServiceNoteView> Service, IReadOnlyList<string> Slots, IReadOnlyList<RowItem>? Row);
 
 /// <summary>One finished run.</summary>
 /// <param name="Took">As read.</param>

@@ -11,9 +11,15 @@ public sealed class EverydayPartsTests
 {
     private static Design Design(string family, string entries = "", Design? served = null, params (string Slot, Interface Place)[] places)
     {
+        var (f, brief) = Asked(family, entries, places);
+        return f.Design(brief with { Served = served });
+    }
+
+    private static (Family Family, Brief Brief) Asked(string family, string entries, (string Slot, Interface Place)[] places)
+    {
         var f = FamilyList.Find(family)!;
         var given = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
-        return f.Design(new(ParameterValues.Read(f.Parameters, given).Value, places.ToDictionary(p => p.Slot, p => p.Place), Workshop.Process, []) { Served = served });
+        return (f, new(ParameterValues.Read(f.Parameters, given).Value, places.ToDictionary(p => p.Slot, p => p.Place), Workshop.Process, []));
     }
 
     private static Interface Box(string name, double width, double depth, double height) => Workshop.Place(Guid.NewGuid(), name, InterfaceKind.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
@@ -194,6 +200,68 @@ public sealed class EverydayPartsTests
         Of(wide, "nut.wall").ShouldBe(Verdict.Good);
         Of(Design("fence-key", "fixing=nuts; screw=M6", null, ("channel", Channel(12))), "nut.wall").ShouldBe(Verdict.Stop);
         Of(Design("fence-key", "clearance=3", null, ("channel", Channel(4))), "wide").ShouldBe(Verdict.Stop);
+    }
+
+    [Fact]
+    public void A_key_locks_in_height_and_is_then_free_across()
+    {
+        var slot = Workshop.Place(Guid.NewGuid(), "fence slot", InterfaceKind.Of("slot"), [("width", 19.1), ("depth", 9.5)]);
+        var design = Design("fence-key", "locks=height; sides=1.5; across=slide", null, ("channel", slot));
+        design.Ledger["wide"].Value.ShouldBe(17.6, 1e-9);
+        design.Seats[0].Drawn.Value.ShouldBe(9.5 - 0.35 + Workshop.Process.Known(Surface.OutsideFlat).Value, 1e-9);
+        design.Drawing!.Callouts.Select(c => c.Parameter).ShouldContain("sides");
+        design.Bodies.First(b => b.Key == "ladder-channel").Says!.ShouldContain("wider");
+    }
+
+    [Fact]
+    public void Screws_are_as_long_as_the_drawer_has_them_in_every_family_that_is_screwed_on()
+    {
+        DrawerScrew[] drawer = [new("4 mm", "wood", 20), new("3.5 mm", "wood", 16), new("M5", "cap", 30), new("M6", "cap", 20), new("M4", "countersunk", 30), new("3.5 mm", "wood", 40)];
+        string Hardware(string family, string entries, params (string, Interface)[] places)
+        {
+            var (f, brief) = Asked(family, entries, places);
+            return string.Join("; ", f.Design(brief with { Drawer = drawer }).Hardware);
+        }
+
+        Hardware("wall-bin", "", ("item", Box("box", 100, 60, 80))).ShouldContain("20 mm from the drawer");
+        Hardware("label-plate", "text=Tacks").ShouldContain("16 mm from the drawer");
+        // Plate 3, wood 18, washer 0.8, nut 3.2 and a turn of 0.7 mm: 25.7 to 33 mm.
+        Hardware("label-plate", "fixing=machine; washer=plain; screw=M4").ShouldBe("2 screws M4 countersunk, 30 mm from the drawer; 2 nuts M4; 2 plain washers M4");
+        Hardware("pocket-tray", "mount=screws", ("item1", Box("stone", 60, 30, 12))).ShouldContain("16 mm from the drawer");
+        Hardware("drawer-pull", "fastening=through").ShouldContain("40 mm from the drawer");
+        Hardware("soft-jaws", "fixing=screws; thickness=16", ("jaw", Box("jaw", 100, 40, 20))).ShouldContain("20 mm from the drawer");
+        Hardware("fence-key", "", ("channel", Workshop.Place(Guid.NewGuid(), "slot", InterfaceKind.Of("slot"), [("width", 24), ("depth", 12)]))).ShouldContain("30 mm from the drawer");
+        FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray"]);
+    }
+
+    [Theory]
+    [InlineData("96 mm", 96)]
+    [InlineData("3 3/4 in", 95.25)]
+    public void A_custom_of_furniture_gives_the_spacing(string custom, double spacing) => Design("drawer-pull", $"custom={custom}; spacing=50").Ledger["spacing"].Value.ShouldBe(spacing, 1e-9);
+
+    [Theory]
+    [InlineData("vee", "upright")]
+    [InlineData("vee", "along")]
+    [InlineData("round", "upright")]
+    public void A_grooved_jaw_is_drawn_in_section_with_its_rounds_in_the_groove(string shape, string runs)
+    {
+        var drawing = Design("soft-jaws", $"shape={shape}; runs={runs}; thickness=20; smallest=8; largest=16; fixing=none", null, ("jaw", Box("jaw", 100, 40, 40))).Drawing!;
+        var rounds = drawing.Regions.Where(r => r.Matter == Matter.Machine && r.Outline.Count > 8).ToList();
+        rounds.Count.ShouldBe(shape == "vee" ? 2 : 1);
+        var plate = drawing.Regions.Last(r => r.Matter == Matter.Part).Outline;
+        // A round touches the flats of its groove and enters neither: no corner of it lies in the plate, and its rim comes as close as facets allow.
+        foreach (var round in rounds)
+        {
+            var nearest = round.Outline.Min(p => Enumerable.Range(0, plate.Count).Min(i => Distance(p, plate[i], plate[(i + 1) % plate.Count])));
+            nearest.ShouldBe(0, 0.15);
+        }
+    }
+
+    private static double Distance(Point2 p, Point2 a, Point2 b)
+    {
+        var (dx, dy) = (b.X - a.X, b.Y - a.Y);
+        var t = Math.Clamp((((p.X - a.X) * dx) + ((p.Y - a.Y) * dy)) / ((dx * dx) + (dy * dy)), 0, 1);
+        return Math.Sqrt(Math.Pow(p.X - a.X - (t * dx), 2) + Math.Pow(p.Y - a.Y - (t * dy), 2));
     }
 
     [Fact]

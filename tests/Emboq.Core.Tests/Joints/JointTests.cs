@@ -210,11 +210,39 @@ public sealed class JointTests
         var screw = ScrewLength.Of(scope, ("M4", "pan", "M4"), [Mm(18), Mm(0.8), Mm(3)], Mm(6), Mm(9), []);
         Line(scope, "grip").ShouldBe(21.8, 1e-9);
         (screw.Least.Value, screw.Most.Value).ShouldBe((27.8, 30.8));
-        screw.Check(scope).Verdict.ShouldBe(Verdict.Good);
+        screw.Check.Verdict.ShouldBe(Verdict.Good);
     }
 
     [Fact]
-    public void No_screw_can_hold_in_a_hole_that_is_too_shallow() => Length([Mm(10)], 8, 6, "pan", []).Check(Scope()).Verdict.ShouldBe(Verdict.Stop);
+    public void No_screw_can_hold_in_a_hole_that_is_too_shallow() => Length([Mm(10)], 8, 6, "pan", []).Check.Verdict.ShouldBe(Verdict.Stop);
+
+    [Theory]
+    [InlineData(3, 18, "4 mm, countersunk, 16 mm from the drawer")]
+    [InlineData(26, 18, "longer than 38 mm, shorter than 43 mm")]
+    [InlineData(3, 60, "4 mm, countersunk, 16 mm from the drawer")]
+    public void A_wood_screw_holds_by_three_diameters_and_its_point_stays_inside(double through, double board, string says)
+    {
+        // Three times 4 mm hold: from 3 + 12 to 3 + 17 mm over all.
+        var drawer = new[] { 10.0, 16, 60, 90 }.Select(l => new DrawerScrew("4 mm", "wood", l)).ToList();
+        var screw = ScrewLength.IntoWood(Scope(), "4 mm", "countersunk", Mm(through), Mm(board), drawer);
+        screw.Says.ShouldBe(says.StartsWith("longer", StringComparison.Ordinal) ? $"4 mm, countersunk, {says}" : says);
+        (screw.Least.Value, screw.Most.Value).ShouldBe((through + 12, through + board - 1));
+    }
+
+    [Fact]
+    public void A_board_thinner_than_the_thread_it_must_hold_stops() =>
+        ScrewLength.IntoWood(Scope(), "6 mm", "countersunk", Mm(3), Mm(12), []).Check.Verdict.ShouldBe(Verdict.Stop);
+
+    [Fact]
+    public void What_stays_under_a_counterbored_head_is_judged()
+    {
+        // ISO 4762: the head of M6 is 6 mm high; it lies 0.3 mm below the face.
+        var joint = ScrewHole.Counterbored(Scope(Workshop.Exact), "M6", 10);
+        joint.Recess.ShouldBe(6.3, 1e-9);
+        joint.SeatCheck("s", "screw", 3).Verdict.ShouldBe(Verdict.Good);
+        joint.SeatCheck("s", "screw", 4).Figure.ShouldBe("3.7 mm");
+        joint.SeatCheck("s", "screw", 4).Verdict.ShouldBe(Verdict.Stop);
+    }
 
     [Fact]
     public void Walls_and_floors_stop_with_the_figure_and_the_remedy()

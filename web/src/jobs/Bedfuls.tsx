@@ -1,6 +1,7 @@
-import { useMutation } from '@tanstack/react-query'
+import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { sendJson } from '@/api/client'
+import { spools } from '@/api/queries'
 import type { BedfulsView } from '@/api/types'
 import { Busy } from '@/ui/Busy'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -15,9 +16,17 @@ export function Bedfuls({ work, members }: BedfulsProps) {
   const { part, processes, editing } = work
   const state = editing.draft.present
   const [chosen, setChosen] = useState<readonly string[]>([state.process])
+  const shelf = useQuery(spools)
+  const [letters, setLetters] = useState('')
+  const inlaid = [state.parameters, ...(state.row ?? []).map((m) => m.entries)].some((entries) => entries.lettering === 'inlay')
   const lay = useMutation({
     mutationFn: () =>
-      sendJson<BedfulsView>('POST', `/api/parts/${part.id}/bedfuls`, { processes: chosen, start: localNow(), members: members ?? null }),
+      sendJson<BedfulsView>('POST', `/api/parts/${part.id}/bedfuls`, {
+        processes: chosen,
+        start: localNow(),
+        members: members ?? null,
+        letters: inlaid ? letters : null,
+      }),
   })
   const names = (state.row ?? []).map((item, i) => memberName(item, i + 1))
   return (
@@ -36,6 +45,24 @@ export function Bedfuls({ work, members }: BedfulsProps) {
           </label>
         ))}
       </fieldset>
+      {inlaid && (
+        <label className="flex flex-wrap items-center gap-3">
+          <span className="text-lg">Letters in</span>
+          <input
+            className="input w-44"
+            value={letters}
+            placeholder="colour of a spool"
+            aria-label="Colour of the letters"
+            list="spool-colours"
+            onChange={(e) => setLetters(e.target.value)}
+          />
+          <datalist id="spool-colours">
+            {[...new Set((shelf.data ?? []).map((s) => s.colour))].map((c) => (
+              <option key={c} value={c} />
+            ))}
+          </datalist>
+        </label>
+      )}
       <button className="btn btn-outline" disabled={lay.isPending || editing.unsaved || chosen.length === 0} onClick={() => lay.mutate()}>
         Lay out the bedfuls
       </button>

@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { history } from '@/api/queries'
+import type { RowItem } from '@/api/types'
 import { ListSheet } from './ListSheet'
-import { memberName, pieceCount } from './rows'
+import { memberName, pieceCount, printedIn } from './rows'
 import type { Work } from './Workbench'
 
 export type RowPanelProps = {
@@ -17,7 +18,10 @@ export function RowPanel({ work, left, onToggle }: RowPanelProps) {
   const row = work.editing.draft.present.row ?? []
   const [open, setOpen] = useState(false)
   const revisions = useQuery(history(work.part.id)).data?.revisions ?? []
-  const printedIn = (member: number) => revisions.find((r) => r.printed.includes(`part@${member}`))?.number
+  const revisionOf = (item: RowItem) => {
+    const number = printedIn(item, revisions)
+    return number ? `revision ${number}` : 'not printed'
+  }
   return (
     <section className="flex flex-col gap-2" aria-label="Row">
       <div className="flex items-center justify-between gap-2">
@@ -44,7 +48,7 @@ export function RowPanel({ work, left, onToggle }: RowPanelProps) {
               </label>
               {item.group && <span className="quiet">{item.group}</span>}
               {item.count > 1 && <span className="figure">× {item.count}</span>}
-              <span className="quiet w-24 text-right text-sm">{printedIn(i + 1) ? `revision ${printedIn(i + 1)}` : 'not printed'}</span>
+              <span className="quiet w-24 text-right text-sm">{revisionOf(item)}</span>
               <button className={`btn btn-sm ${work.member === i + 1 ? 'btn-primary' : 'btn-ghost'}`} onClick={() => work.setMember(i + 1)}>
                 See
               </button>

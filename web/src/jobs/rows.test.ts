@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { PartState } from '@/api/types'
-import { memberName, memberState, pieceCount, rowAsText } from './rows'
+import type { PartState, RevisionView } from '@/api/types'
+import { memberName, memberState, pieceCount, printedIn, rowAsText } from './rows'
 
 const state: PartState = {
   parameters: { tall: '20', text: 'usual' },
@@ -33,4 +33,13 @@ describe('a row', () => {
 
   it('is written as a list with a heading', () =>
     expect(rowAsText(state.row!)).toBe('text\ttall\tcount\tgroup\nTacks\t\t1\t\nCord\t24\t3\tblue\n\t\t1\t'))
+
+  it('knows the revision of a member wherever it then stood in the list', () => {
+    const [tacks, cord, plain] = state.row!
+    const revision = (number: number, row: typeof state.row, printed: string[]) => ({ number, row, printed }) as RevisionView
+    const newestFirst = [revision(2, [cord!, tacks!], ['part@1']), revision(1, [tacks!, cord!], ['part@1', 'part@2'])]
+    expect(printedIn(tacks!, newestFirst)).toBe(1)
+    expect(printedIn(cord!, newestFirst)).toBe(2)
+    expect(printedIn(plain!, newestFirst)).toBeUndefined()
+  })
 })

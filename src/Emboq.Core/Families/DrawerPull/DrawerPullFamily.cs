@@ -71,11 +71,7 @@ public static class DrawerPullFamily
             yield return check;
         }
 
-        if (r.Screw is { } screw)
-        {
-            yield return screw.Check(r.Scope);
-        }
-
+        yield return r.Screw.Check;
         yield return FaceCheck(r);
         yield return Fingers(r);
         yield return Overhang(r, way);
@@ -115,13 +111,13 @@ public static class DrawerPullFamily
 
     private static IReadOnlyList<string> Hardware(PullReckoning r, ParameterValues p)
     {
-        var size = Joints.Hardware.Name(p.Choice("screw"));
+        var (size, washers) = (Joints.Hardware.Name(p.Choice("screw")), Joints.Hardware.Washers(p, p.Choice("screw")));
         return r.Fastening switch
         {
-            Fastening.Insert => [$"2 heat-set inserts {size}", $"2 screws {r.Screw!.Says}"],
-            Fastening.SideNut => [$"2 nuts {size}", $"2 screws {r.Screw!.Says}"],
-            Fastening.SelfCut => [$"2 screws {r.Screw!.Says}"],
-            _ => [$"2 wood screws {p.Choice("woodScrew")}, countersunk, {Figures.Mm(Math.Ceiling(r.Projection.Value + 12))} long or more"],
+            Fastening.Insert => [$"2 heat-set inserts {size}", $"2 screws {r.Screw.Says}", .. washers],
+            Fastening.SideNut => [$"2 nuts {size}", $"2 screws {r.Screw.Says}", .. washers],
+            Fastening.SelfCut => [$"2 screws {r.Screw.Says}", .. washers],
+            _ => [$"2 wood screws {r.Screw.Says}"],
         };
     }
 

@@ -1,6 +1,7 @@
 using Emboq.Core.Families.Common;
 using Emboq.Core.Joints;
 using Emboq.Core.Measuring;
+using Emboq.Core.Standards;
 
 namespace Emboq.Core.Families.DrawerPull;
 
@@ -40,7 +41,7 @@ internal sealed record PullReckoning
 
     public required Label? Label { get; init; }
 
-    public required ScrewLength? Screw { get; init; }
+    public required ScrewLength Screw { get; init; }
 
     public required JointScope Scope { get; init; }
 
@@ -99,7 +100,7 @@ internal sealed record PullReckoning
             Lie = lie,
             Label = label,
             Scope = scope,
-            Screw = fastening == Fastening.Through ? null : Screwed(scope, fastening, size, brief, joint, ledger),
+            Screw = Screwed(scope, fastening, size, brief, joint, projection, ledger),
             Drill = fastening == Fastening.Through ? Hardware.Of("wood-screws", p.Choice("woodScrew"), "passing hole", "hole").Value : Hardware.Passing(size, "medium").Value,
         };
     }
@@ -109,6 +110,13 @@ internal sealed record PullReckoning
         if (brief.Interfaces.GetValueOrDefault("drawer") is { } holes)
         {
             return ledger.Add("spacing", "hole spacing", Evaluation.Of(holes, "gap1.centre")!.Quantity, "As measured on the drawer.");
+        }
+
+        if (brief.Parameters.Choice("custom") is not "own" and var custom)
+        {
+            var table = StandardTables.Find("hole-spacings")!;
+            var row = table.Rows.First(r => r.Name == custom);
+            return ledger.Add("spacing", "hole spacing", Quantity.Input("hole spacing", row.Cells["spacing"].Value!.Value, Unit.Millimetre, new Provenance.Standard(table.Source, row.Name)), "A custom of furniture.");
         }
 
         return ledger.Add("spacing", "hole spacing", Quantity.Chosen("hole spacing", brief.Parameters.Number("spacing")!.Value, Unit.Millimetre), "As the drawers are drilled.");
@@ -130,11 +138,16 @@ internal sealed record PullReckoning
         };
     }
 
-    private static ScrewLength Screwed(JointScope scope, Fastening fastening, string size, Brief brief, Joint joint, Ledger ledger)
+    private static ScrewLength Screwed(JointScope scope, Fastening fastening, string size, Brief brief, Joint joint, Quantity projection, Ledger ledger)
     {
         var front = ledger.Add("front", "drawer front", brief.Interfaces.GetValueOrDefault("board") is { } board
             ? Evaluation.Of(board, "thickness")!.Quantity
-            : Quantity.Chosen("drawer front", brief.Parameters.Number("front")!.Value, Unit.Millimetre), "The screw passes it from inside.");
+            : Quantity.Chosen("drawer front", brief.Parameters.Number("front")!.Value, Unit.Millimetre), "The screw passes it, or holds in it.");
+        if (fastening == Fastening.Through)
+        {
+            return ScrewLength.IntoWood(scope, brief.Parameters.Choice("woodScrew"), "countersunk", projection, front, brief.Drawer);
+        }
+
         var room = ledger.Add("screw.room", "room for the screw", Quantity.Input("room for the screw", joint.Depth, Unit.Millimetre, new Provenance.Chosen("the joint")), "From the back to where it would bottom.");
         var (before, engage) = fastening switch
         {
@@ -143,6 +156,6 @@ internal sealed record PullReckoning
             _ => (0.0, Threaded.InsertLength(size)),
         };
         var plastic = Quantity.Input("plastic before the thread", before, Unit.Millimetre, new Provenance.Chosen("this family"));
-        return ScrewLength.Of(scope, (size, "pan", $"{Hardware.Name(size)} pan head"), [front, plastic], engage, room - plastic, brief.Drawer);
+        return ScrewLength.Of(scope, (size, "pan", $"{Hardware.Name(size)} pan head"), [front, .. Hardware.UnderHead(brief.Parameters, size), plastic], engage, room - plastic, brief.Drawer);
     }
 }

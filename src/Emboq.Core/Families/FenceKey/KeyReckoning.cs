@@ -4,17 +4,32 @@ using Emboq.Core.Measuring;
 
 namespace Emboq.Core.Families.FenceKey;
 
+/// <summary>Hardware of one screw, entered from one side of the key.</summary>
+/// <param name="Key">Of its checks: "screw".</param>
+/// <param name="Joint">Its hole or pocket.</param>
+/// <param name="FromBelow">Whether it is entered from the channel's side.</param>
+internal sealed record KeyFixing(string Key, Joint Joint, bool FromBelow);
+
 /// <summary>The sizes of a key. x runs along the channel, y across, z up from the table.</summary>
 internal sealed record KeyReckoning
 {
-    public required FittedSize Width { get; init; }
+    /// <summary>The locked size: the width, or how far it reaches down.</summary>
+    public required FittedSize Locked { get; init; }
 
-    public required Quantity Depth { get; init; }
+    /// <summary>Whether the height is locked and the width free.</summary>
+    public required bool LocksHeight { get; init; }
 
-    public required Quantity Under { get; init; }
+    /// <summary>Of the key, drawn.</summary>
+    public required Quantity Width { get; init; }
 
-    /// <summary>How far it reaches into the channel.</summary>
+    /// <summary>How far it reaches into the channel, drawn.</summary>
     public required Quantity High { get; init; }
+
+    /// <summary>Of the channel.</summary>
+    public required Quantity ChannelWidth { get; init; }
+
+    /// <summary>Of the channel.</summary>
+    public required Quantity Depth { get; init; }
 
     public required Quantity Above { get; init; }
 
@@ -24,46 +39,80 @@ internal sealed record KeyReckoning
 
     public required Quantity Notch { get; init; }
 
-    public required Joint? Screw { get; init; }
+    /// <summary>What each of the two screws asks for; empty when it lies loose.</summary>
+    public required IReadOnlyList<KeyFixing> Fixings { get; init; }
+
+    public required ScrewLength? Screw { get; init; }
 
     /// <summary>How many rungs a ladder has.</summary>
     private const int Rungs = 5;
 
     /// <summary>Whether there is a key at all.</summary>
-    public bool Exists => High.Value > 0.4 && Width.Drawn.Value >= LeastWidth;
+    public bool Exists => High.Value > 0.4 && Width.Value >= LeastWidth;
 
     /// <summary>A narrower key breaks in the hand, mm.</summary>
     public const double LeastWidth = 2;
 
-    /// <summary>Where a nut lies in the underside.</summary>
-    public required Joint? Nut { get; init; }
-
-    /// <summary>Widths of the rungs, mm.</summary>
+    /// <summary>Sizes of the rungs along the locked axis, mm.</summary>
     public required IReadOnlyList<double> Ladder { get; init; }
 
     public static KeyReckoning Of(Brief brief, Ledger ledger)
     {
         var (p, place) = (brief.Parameters, brief.Interfaces["channel"]);
         Quantity Chosen(string key, string name, string because) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
-        var width = FittedSize.Of("channel", "width", Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")), p.Number("clearance"), "key width", brief, ledger);
-        var depth = ledger.Add("channel.depth.measured", place["depth"].Name, Evaluation.Of(place, "depth")!.Quantity, "As read.");
-        var under = Chosen("under", "free below", "It must not ride on the floor.");
-        var high = ledger.Add("high", "key below the table", depth - under, "The channel's depth less what stays free.");
+        var height = p.Choice("locks") == "height";
+        var (locked, loose) = height ? ("depth", "width") : ("width", "depth");
+        var fitted = FittedSize.Of("channel", locked, Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")), p.Number("clearance"), height ? "key height" : "key width", brief, ledger);
+        var other = ledger.Add($"channel.{loose}.measured", place[loose].Name, Evaluation.Of(place, loose)!.Quantity, "As read.");
+        var free = height ? Chosen("sides", "free at the sides, in all", "It must not rub there.") : Chosen("under", "free below", "It must not ride on the floor.");
+        var remains = ledger.Add(height ? "wide" : "high", height ? "key width" : "key below the table", other - free, "The channel less what stays free.");
+        var (width, high) = height ? (remains, fitted.Drawn) : (fitted.Drawn, remains);
         var above = Chosen("above", "key above the table", "What legs and fence bear on.");
-        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(width.Realised, Rungs), Unit.Millimetre, "The row covers two standard deviations of doubt to each side."), "Rungs around the drawn width; each is also higher than the last, so that height is felt too.");
+        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(fitted.Realised, Rungs), Unit.Millimetre, "The row covers two standard deviations of doubt to each side."), "Rungs around the drawn size; each also grows along the free axis, so that it is felt too.");
+        var (fixings, screw) = Fixed(brief, above, high, ledger);
         return new()
         {
+            Locked = fitted,
+            LocksHeight = height,
             Width = width,
-            Depth = depth,
-            Under = under,
             High = high,
+            ChannelWidth = height ? other : fitted.Measured,
+            Depth = height ? fitted.Measured : other,
             Above = above,
             Length = Chosen("length", "length", "Along the channel."),
             Legs = Chosen("legs", "legs", "To each side, on the table."),
             Notch = Chosen("notch", "notch", "To pull it out by."),
-            Nut = p.Choice("fixing") == "nuts" ? NutPocket.FromEnd(new(ledger, brief.Process, "nut", "nut"), p.Choice("screw"), 0.4) : null,
-            Screw = p.Choice("fixing") != "none" ? ScrewHole.Passing(new(ledger, brief.Process, "screw", "screw"), p.Choice("screw"), "medium", above.Value + Math.Max(0.5, high.Value), p.Choice("wayUp") == "side" ? Lie.Teardrop : Lie.Upright) : null,
-            Ladder = [.. Enumerable.Range(0, Rungs).Select(i => Math.Max(width.Drawn.Value / 2, width.Drawn.Value + ((i - (Rungs / 2)) * step.Value)))],
+            Fixings = fixings,
+            Screw = screw,
+            Ladder = [.. Enumerable.Range(0, Rungs).Select(i => Math.Max(fitted.Drawn.Value / 2, fitted.Drawn.Value + ((i - (Rungs / 2)) * step.Value)))],
         };
     }
+
+    /// <summary>Cap screws from below, their heads sunk into the key; or screws through the fence into nuts in its underside.</summary>
+    private static (IReadOnlyList<KeyFixing> Fixings, ScrewLength? Screw) Fixed(Brief brief, Quantity above, Quantity high, Ledger ledger)
+    {
+        var (p, size) = (brief.Parameters, brief.Parameters.Choice("screw"));
+        var (scope, lie) = (new JointScope(ledger, brief.Process, "screw", "screw"), p.Choice("wayUp") == "side" ? Lie.Teardrop : Lie.Upright);
+        var thick = above.Value + Math.Max(0.5, high.Value);
+        if (p.Choice("fixing") == "none")
+        {
+            return ([], null);
+        }
+
+        var fence = ledger.Add("fence", "fence", Quantity.Chosen("fence", p.Number("fence")!.Value, Unit.Millimetre), "The screws hold in it, or pass it.");
+        if (p.Choice("fixing") == "screws")
+        {
+            var joint = ScrewHole.Counterbored(scope, size, thick, lie);
+            var diameters = Quantity.RuleOfThumb("diameters of thread in the fence", 1.5, Unit.None, "In an insert or in metal; common practice, no published source.");
+            return ([new("screw", joint, FromBelow: true)], ScrewLength.Of(scope, (size, "cap", $"{Hardware.Name(size)} cap screw"), [above + high - ledger["screw.counterbore.depth"]], diameters * Hardware.Diameter(size), fence, brief.Drawer));
+        }
+
+        var nut = NutPocket.FromEnd(new(ledger, brief.Process, "nut", "nut"), size, Sunk);
+        var plastic = above + high - ledger["nut.pocket.depth"];
+        return ([new("screw", ScrewHole.Passing(scope, size, "medium", thick, lie), FromBelow: false), new("nut", nut, FromBelow: true)],
+            ScrewLength.Of(scope, (size, "pan", $"{Hardware.Name(size)} pan head"), [fence, .. Hardware.UnderHead(p, size), plastic], Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height"), ledger["nut.pocket.depth"], brief.Drawer));
+    }
+
+    /// <summary>Of a nut below the key's underside, mm.</summary>
+    private const double Sunk = 0.4;
 }

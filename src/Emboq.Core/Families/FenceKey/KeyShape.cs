@@ -6,36 +6,42 @@ namespace Emboq.Core.Families.FenceKey;
 internal static class KeyShape
 {
     private const double RungLength = 15;
-    private const double HeightStep = 0.2;
+
+    /// <summary>How much each rung grows along the free axis, mm.</summary>
+    private const double FreeStep = 0.2;
+
+    /// <summary>What a rung is held by, above the table, mm.</summary>
+    private const double Handle = 4;
 
     public static IReadOnlyList<Body> Bodies(KeyReckoning r, Brief brief) =>
     [
         new("part", "key", BodyRole.Part, () => Part(r, brief.Mark)),
-        new("ladder-channel", "ladder of the channel", BodyRole.Coupon, () => Rungs(r), "channel",
-            $"{r.Ladder.Count} rungs from {Checks.Figures.Mm(r.Ladder[0])} to {Checks.Figures.Mm(r.Ladder[^1])} wide, each {Checks.Figures.Mm(HeightStep)} higher than the last; rung 1 has one notch. Print it the way up the key will print. It does not prove the key's straightness."),
-        new("machine-channel", r.Width.Place.Name, BodyRole.Counterpart, () => Channel(r)),
+        new("ladder-channel", "ladder of the channel", BodyRole.Coupon, () => Rungs(r), "channel", LadderSays(r)),
+        new("machine-channel", r.Locked.Place.Name, BodyRole.Counterpart, () => Channel(r)),
     ];
 
     /// <summary>Where the two screws stand, along the key.</summary>
     public static IReadOnlyList<double> Screws(KeyReckoning r) => [-r.Length.Value / 3.2, r.Length.Value / 3.2];
 
-    /// <summary>What one screw's hardware cuts away.</summary>
-    private static Solid Cut(KeyReckoning r, double x)
-    {
-        var hole = r.Screw!.Cut.At(x, 0, r.Above.Value);
-        return r.Nut is { } nut ? hole + nut.Cut.UpsideDown().At(x, 0, -r.High.Value) : hole;
-    }
+    /// <summary>What one screw's hardware looks like in the frame of the key. Upside down, the roof of a lying hole would point down: it is spun first.</summary>
+    private static Solid Placed(KeyReckoning r, KeyFixing fixing, Solid inJoint, double x) =>
+        fixing.FromBelow ? inJoint.Spun(180).UpsideDown().At(x, 0, -r.High.Value) : inJoint.At(x, 0, r.Above.Value);
+
+    private static Solid Cut(KeyReckoning r, double x) => r.Fixings.Select(f => Placed(r, f, f.Joint.Cut, x)).Aggregate((a, b) => a + b);
 
     /// <summary>What must stay material around it.</summary>
-    public static Solid Zone(KeyReckoning r, double x)
+    public static Solid Zone(KeyReckoning r, double x) =>
+        r.Fixings.SelectMany(f => f.Joint.Sleeves.Select(s => Placed(r, f, s.Around, x))).Aggregate((a, b) => a + b) - Cut(r, x);
+
+    private static string LadderSays(KeyReckoning r)
     {
-        var around = r.Screw!.Sleeves.Select(s => s.Around.At(x, 0, r.Above.Value)).Concat(r.Nut?.Sleeves.Select(s => s.Around.UpsideDown().At(x, 0, -r.High.Value)) ?? []);
-        return around.Aggregate((a, b) => a + b) - Cut(r, x);
+        var (locked, free) = r.LocksHeight ? ("high below the table", "wider") : ("wide", "higher");
+        return $"{r.Ladder.Count} rungs from {Checks.Figures.Mm(r.Ladder[0])} to {Checks.Figures.Mm(r.Ladder[^1])} {locked}, each {Checks.Figures.Mm(FreeStep)} {free} than the last; rung 1 has one notch. Print it the way up the key will print. It does not prove the key's straightness.";
     }
 
     private static Solid Part(KeyReckoning r, string? mark)
     {
-        var (l, w, h, above, legs) = (r.Length.Value, r.Width.Drawn.Value, r.High.Value, r.Above.Value, r.Legs.Value);
+        var (l, w, h, above, legs) = (r.Length.Value, r.Width.Value, r.High.Value, r.Above.Value, r.Legs.Value);
         Solid body = new Solid.Box(l, w, h + above).At(-l / 2, -w / 2, -h);
         if (legs > 0)
         {
@@ -49,7 +55,7 @@ internal static class KeyShape
             body -= new Solid.Box(Math.Min(r.Notch.Value, l / 4), w + 2, (above / 2) + 1).At(-Math.Min(r.Notch.Value, l / 4) / 2, -(w / 2) - 1, above / 2);
         }
 
-        body = r.Screw is null ? body : body.Without(Screws(r).Select(x => Cut(r, x)));
+        body = r.Fixings.Count == 0 ? body : body.Without(Screws(r).Select(x => Cut(r, x)));
         return PartBodies.Marked(body, mark, letters => letters.Spun(90).At((l / 2) - 4, 0, above), Math.Min(w, l / 6));
     }
 
@@ -57,10 +63,14 @@ internal static class KeyShape
     private static Solid Rungs(KeyReckoning r)
     {
         var x = 0.0;
-        return r.Ladder.Select((width, i) =>
+        return r.Ladder.Select((locked, i) =>
         {
-            var high = Math.Max(1, r.High.Value + ((i - 2) * HeightStep)) + 4;
-            var rung = Enumerable.Range(0, i + 1).Aggregate((Solid)new Solid.Box(RungLength, width, high), (b, n) => b - new Solid.Cylinder(0.7, high + 2).At(2 + (n * 2.6), 0, -1));
+            var grown = (i - (r.Ladder.Count / 2)) * FreeStep;
+            var (width, below) = r.LocksHeight ? (Math.Max(1, r.Width.Value + grown), locked) : (locked, Math.Max(1, r.High.Value + grown));
+            Solid block = new Solid.Box(RungLength, width, below + Handle).At(0, -width / 2, 0);
+            // In height it hangs by a shoulder on the table, as the key does.
+            block = r.LocksHeight ? block + new Solid.Box(RungLength, width + (2 * Handle), Handle).At(0, (-width / 2) - Handle, below) : block;
+            var rung = Enumerable.Range(0, i + 1).Aggregate(block, (b, n) => b - new Solid.Cylinder(0.7, below + Handle + 2).At(2 + (n * 2.6), -width / 2, -1));
             var at = x;
             x += RungLength + 4;
             return rung.At(at, 0, 0);
@@ -69,7 +79,7 @@ internal static class KeyShape
 
     private static Solid Channel(KeyReckoning r)
     {
-        var (l, w, d) = (r.Length.Value + 40, r.Width.Measured.Value, r.Depth.Value);
+        var (l, w, d) = (r.Length.Value + 40, r.ChannelWidth.Value, r.Depth.Value);
         var table = w + (2 * r.Legs.Value) + 30;
         return new Solid.Box(l, table, d + 8).At(-l / 2, -table / 2, -d - 8) - new Solid.Box(l + 2, w, d + 1).At((-l / 2) - 1, -w / 2, -d);
     }

@@ -13,6 +13,9 @@ public static class LabelPlateFamily
     /// <summary>Between what holds it and the words, mm a side.</summary>
     private const double Margin = 3;
 
+    /// <summary>Size of the bugle-head screws.</summary>
+    private const string Bugle = "No. 6";
+
     private static readonly IReadOnlyList<WayUp> Ways =
     [
         new("back", "back down", 0, "Lines lie across the plate.", "No seam on the face."),
@@ -32,13 +35,15 @@ public static class LabelPlateFamily
             Specs.Choice("woodScrew", "Screw", "3.5 mm", "Wood screws, countersunk; through slots with a pan head.", Hardware.WoodScrews).If("fixing", "screws", "slots"),
             Specs.Choice("screw", "Screw", "M4", "Inch heads have 82 degrees.", Hardware.Threads).If("fixing", "machine"),
             Specs.Choice("head", "Head", "ISO 10642", "Two metric heads of 90 degrees that differ in size.", new ParameterOption("ISO 10642", "hexagon socket, ISO 10642"), new ParameterOption("ISO 7046", "cross recess, ISO 7046")).If("fixing", "machine"),
+            Specs.Board.If("fixing", "screws", "bugle", "machine", "slots"),
+            Specs.Washer.If("fixing", "machine"),
             Specs.Length("travel", "Slots longer by", 8, 1, 60, "How far the screws may move.").If("fixing", "slots"),
             Specs.Length("hangHole", "Hanging hole", 5, 2, 30, "For a nail, a cord, or the ring.", 0.5).If("fixing", "hang"),
             .. Label.Specs(0.6),
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
-    { ListColumns = ["text", "count"] };
+    { ListColumns = ["text", "count"], Screws = true };
 
     private static Design Design(Brief brief)
     {
@@ -50,6 +55,7 @@ public static class LabelPlateFamily
         var corner = tag ? width.Value / 2 : Chosen("corner", "corner radius").Value;
         var scope = new JointScope(ledger, brief.Process, "hole", "fixing");
         var joint = Fixing(scope, p, thickness.Value);
+        var screw = Screw(scope, brief, thickness);
         var places = Places(p.Choice("fixing"), tag, joint, width.Value, height.Value);
         var label = Label.Of(p, Across(joint, places, width), tag ? 0.5 * height : height - Quantity.Chosen("margins, up", 2, Unit.Millimetre), brief.Process, ledger);
         var at = tag && joint is not null ? -joint.Reach / 2 : places is [var only] ? (only.X + only.R + (width.Value / 2)) / 2 : 0;
@@ -80,6 +86,7 @@ public static class LabelPlateFamily
             [
                 .. joint is null ? [] : Walls(joint, places, tag, width.Value, height.Value),
                 .. joint?.Checks ?? [],
+                .. screw is null ? Array.Empty<Check>() : [screw.Check],
                 .. label?.Checks(brief.Process, way.Key == "face") ?? [],
                 Behind(label, thickness.Value),
                 PartBodies.Bed(width.Value, height.Value, thickness.Value, way, brief.Process),
@@ -87,7 +94,13 @@ public static class LabelPlateFamily
             Drawing = Draw(tag, width.Value, height.Value, thickness.Value, corner, places, p.Choice("fixing") == "slots" ? p.Number("travel")!.Value : 0, label, at),
             Ways = Ways,
             Way = way.Key,
-            Hardware = p.Choice("fixing") switch { "screws" => [$"2 wood screws {p.Choice("woodScrew")}, countersunk"], "bugle" => ["2 bugle-head screws No. 6"], "machine" => [$"2 countersunk screws {Hardware.Name(p.Choice("screw"))}"], "slots" => [$"2 wood screws {p.Choice("woodScrew")}, pan head"], "hang" => [tag ? "1 split ring" : "1 nail or hook"], _ => ["double-sided tape"] },
+            Hardware = p.Choice("fixing") switch
+            {
+                "machine" => [$"2 screws {screw!.Says}", $"2 nuts {Hardware.Name(p.Choice("screw"))}", .. Hardware.Washers(p, p.Choice("screw"))],
+                "hang" => [tag ? "1 split ring" : "1 nail or hook"],
+                "none" => ["double-sided tape"],
+                _ => [$"2 wood screws {screw!.Says}"],
+            },
             Fitting = [p.Choice("fixing") is "screws" or "bugle" or "machine" or "slots" ? "Drive the screws until the heads are flush, no further: the plate splits." : p.Choice("fixing") == "hang" ? "Hang it up." : "Clean both faces and press it on.",
                 .. label is { Kind: LetteringKind.Inlay } ? ["Press the inlay into the letters."] : Array.Empty<string>()],
             Pattern = p.Choice("fixing") is "screws" or "bugle" or "machine" or "slots" ? [.. places.Select(h => new PatternHole(h.X, h.Y, (2 * h.R) - (p.Choice("fixing") == "slots" ? p.Number("travel")!.Value : 0)))] : [],
@@ -99,10 +112,31 @@ public static class LabelPlateFamily
     private static Solid Around(Solid part, (double X, double Y, double R) hole, double reach, double thickness) =>
         PartBodies.Slice(part, hole.X - reach, hole.Y - reach, 0, hole.X + reach, hole.Y + reach, thickness);
 
+    /// <summary>Into the wood behind it, or through that to a nut.</summary>
+    private static ScrewLength? Screw(JointScope scope, Brief brief, Quantity thickness)
+    {
+        var (p, fixing) = (brief.Parameters, brief.Parameters.Choice("fixing"));
+        if (fixing is "hang" or "none")
+        {
+            return null;
+        }
+
+        var board = Specs.BoardOf(p, scope.Ledger);
+        if (fixing != "machine")
+        {
+            return ScrewLength.IntoWood(scope, fixing == "bugle" ? Bugle : p.Choice("woodScrew"), fixing switch { "bugle" => "bugle head", "slots" => "pan head", _ => "countersunk" }, thickness, board, brief.Drawer);
+        }
+
+        var size = p.Choice("screw");
+        var nut = Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height");
+        var past = Quantity.RuleOfThumb("thread past the nut", 8, Unit.Millimetre, "A longer end catches.");
+        return ScrewLength.Of(scope, (size, "countersunk", $"{Hardware.Name(size)} countersunk"), [thickness, board, .. Hardware.UnderHead(p, size)], nut + Hardware.Pitch(size), nut + past, brief.Drawer);
+    }
+
     private static Joint? Fixing(JointScope scope, ParameterValues p, double thickness) => p.Choice("fixing") switch
     {
         "screws" => ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), thickness),
-        "bugle" => ScrewHole.Bugle(scope, "No. 6", thickness),
+        "bugle" => ScrewHole.Bugle(scope, Bugle, thickness),
         "machine" => ScrewHole.Countersunk(scope, p.Choice("screw"), p.Choice("screw")[0] == 'M' ? p.Choice("head") : "ASME B18.6.3", thickness),
         "slots" => ScrewHole.Slotted(scope, Hardware.Of("wood-screws", p.Choice("woodScrew"), "passing hole", $"passing hole for a {p.Choice("woodScrew")} wood screw"), p.Number("travel")!.Value, thickness),
         "hang" => ScrewHole.Plain(scope, Quantity.Chosen("hanging hole", p.Number("hangHole")!.Value, Unit.Millimetre), thickness),

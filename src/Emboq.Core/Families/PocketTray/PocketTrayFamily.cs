@@ -18,7 +18,7 @@ public static class PocketTrayFamily
             new("drawer", "drawer it goes into", ["cavity"], SlotNeed.Sometimes),
         ],
         TrayParameters.Specs, Design)
-    { ListColumns = ["width", "depth", "count"] };
+    { ListColumns = ["width", "depth", "count"], Screws = true };
 
     private static Design Design(Brief brief)
     {
@@ -47,7 +47,7 @@ public static class PocketTrayFamily
             Drawing = r.Pockets is null ? null : Draw(r),
             Ways = TrayParameters.Ways,
             Way = way.Key,
-            Hardware = r.Ear is null ? [] : [$"2 wood screws {p.Choice("woodScrew")}, countersunk"],
+            Hardware = r.Screw is null ? [] : [$"2 wood screws {r.Screw.Says}"],
             Fitting = ["Print the slices first and lay each thing in its own.", r.Ear is null ? "Lay the tray in its drawer." : "Screw it down through both ears.", "Put what is used most in front."],
             Pattern = [.. TrayShape.Ears(r).Select(e => new PatternHole(e.X - (r.Width.Value / 2), e.Y - (r.Depth.Value / 2), 2 * r.Ear!.Sleeves[0].Radius))],
             Walls = r.Ear is null ? [] : [.. TrayShape.Ears(r).Select((e, i) => ($"ear {i + 1}", r.Ear.Zone.At(e.X, e.Y, TrayReckoning.EarThickness)))],

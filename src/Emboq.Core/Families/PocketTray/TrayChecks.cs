@@ -36,6 +36,7 @@ internal static class TrayChecks
         if (r.Ear is { } ear)
         {
             yield return ear.WallCheck("ear.wall", "ear's screw", ear.Reach);
+            yield return r.Screw!.Check;
             var fits = r.Depth.Value >= r.EarReach;
             yield return new("ear.room", "ears on the side", fits ? Verdict.Good : Verdict.Stop, fits ? "The ears fit the side of the tray." : "The tray is shallower than an ear is wide.",
                 Figures.Mm(r.Depth.Value), $"{Figures.Mm(r.EarReach)} or more", "Plane geometry.", []);

@@ -30,6 +30,7 @@ internal static class TrayParameters
         Common.Specs.Length("trough", "Trough", 0, 0, 200, "A strip along the front for loose bits. Nothing leaves it away."),
         Common.Specs.Choice("mount", "Held by", "none", "Ears with a hole at both sides.", new ParameterOption("none", "its own weight"), new ParameterOption("screws", "two screws")),
         Common.Specs.Choice("woodScrew", "Screw", "3.5 mm", "Countersunk, from above.", Joints.Hardware.WoodScrews).If("mount", "screws"),
+        Common.Specs.Board.If("mount", "screws"),
         .. Slots.SelectMany(Item),
         Common.Specs.WayUp(Ways),
         .. MakeOrBuy.Specs,

@@ -30,6 +30,9 @@ internal sealed record TrayReckoning
 
     public required Joint? Ear { get; init; }
 
+    /// <summary>Which screw holds an ear.</summary>
+    public required ScrewLength? Screw { get; init; }
+
     /// <summary>Clear height of the drawer it goes into, mm.</summary>
     public required double? Room { get; init; }
 
@@ -58,6 +61,7 @@ internal sealed record TrayReckoning
         var steady = items.Where(i => !i.Wobbly).Select(i => i.Hold).DefaultIfEmpty(items.Select(i => i.Hold).DefaultIfEmpty(10).Min()).Max();
         var height = ledger.Add("height", "height", floor + Quantity.Input("deepest pocket of a steady thing", steady, Unit.Millimetre, new Provenance.Chosen("the things themselves")), "Floor and the deepest pocket; slender things get a border of their own.");
         ledger.Add("pockets", "pocket clearance", p.Number("clearance") is { } c ? Quantity.Chosen("pocket clearance", c, Unit.Millimetre) : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), "On the full size of every pocket.");
+        var (scope, mounted) = (new JointScope(ledger, brief.Process, "ear", "ear"), p.Choice("mount") == "screws");
         var draft = new TrayReckoning
         {
             Items = items,
@@ -70,7 +74,8 @@ internal sealed record TrayReckoning
             Finger = p.Number("finger")!.Value / 2,
             Chamfer = Math.Min(p.Number("chamfer")!.Value, wall.Value / 2.5),
             Trough = ledger.Add("trough", "trough", Quantity.Chosen("trough", p.Number("trough")!.Value, Unit.Millimetre), "Along the front.").Value,
-            Ear = p.Choice("mount") == "screws" ? ScrewHole.CountersunkWood(new(ledger, brief.Process, "ear", "ear"), p.Choice("woodScrew"), EarThickness) : null,
+            Ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness) : null,
+            Screw = mounted ? ScrewLength.IntoWood(scope, p.Choice("woodScrew"), "countersunk", Quantity.Chosen("ear", EarThickness, Unit.Millimetre, "this family"), Common.Specs.BoardOf(p, ledger), brief.Drawer) : null,
             Room = drawer?["height"]?.Value - drawer?.Or("lip", 0),
         };
         return draft with { Pockets = items.Count == 0 ? [] : TrayPacking.Place(items, draft.Field, wall.Value, draft.Finger) };

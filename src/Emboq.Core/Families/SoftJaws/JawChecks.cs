@@ -50,16 +50,14 @@ internal static class JawChecks
             yield return fixing.Joint.WallCheck("fixing.end", "fixing, to the end", (r.Width.Value / 2) - fixing.Places[1]);
             yield return fixing.Joint.WallCheck("fixing.side", "fixing, up and down", r.Height.Value / 2);
             yield return fixing.Joint.WallCheck("fixing.between", "fixing, to the other", fixing.Places[1]);
-            if (fixing.Hole is null)
+            if (fixing.Screw is null)
             {
                 yield return fixing.Joint.FloorCheck("fixing.floor", "magnet", r.Thickness.Value - (r.Face is JawFace.Pocket ? deep : 0), Math.Max(1.2, 4 * process.LayerHeight), new Remedy.Change("Make it thicker", new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(fixing.Joint.Depth + deep + 3)) }));
             }
             else
             {
-                var seat = r.Thickness.Value - fixing.Joint.Sleeves.Where(s => s.From > -fixing.Joint.Depth).Select(s => -s.From).DefaultIfEmpty(0).Max();
-                var fits = seat >= LeastBehind;
-                yield return new("fixing.seat", "plate under the screw's head", fits ? Verdict.Good : Verdict.Stop, fits ? "Enough stays under the head." : "The head pulls through: the plate is too thin for its counterbore.", Figures.Mm(Math.Max(0, seat)), $"{Figures.Mm(LeastBehind)} or more", CommonPractice,
-                    fits ? [] : [new Remedy.Change("Make it thicker", new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(r.Thickness.Value - seat + LeastBehind)) })]);
+                yield return fixing.Joint.SeatCheck("fixing.seat", "screw", LeastBehind, new Remedy.Change("Make it thicker", new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(fixing.Joint.Recess + LeastBehind)) }));
+                yield return fixing.Screw.Check;
             }
         }
     }
@@ -84,7 +82,7 @@ internal static class JawChecks
     private static Check Clear(JawReckoning r, JawFixing fixing, double half, bool upright, double deep)
     {
         var beside = upright ? fixing.Places[1] - half - fixing.Joint.Reach : -half - fixing.Joint.Reach;
-        var behind = fixing.Hole is null ? r.Thickness.Value - deep - fixing.Joint.Depth - 1.2 : -1;
+        var behind = fixing.Screw is null ? r.Thickness.Value - deep - fixing.Joint.Depth - 1.2 : -1;
         var fits = beside >= 0 || behind >= 0;
         return new("clear", "groove and fixing", fits ? Verdict.Good : Verdict.Stop, fits ? "They keep clear of each other." : "The groove cuts into what holds the plate.", Figures.Mm(Math.Max(beside, behind)), "0 mm or more", "Plane geometry.",
             fits ? [] : [new Remedy.Change("Hold it by its lip alone", new Dictionary<string, string> { ["fixing"] = "none" })]);
@@ -94,7 +92,7 @@ internal static class JawChecks
     {
         var (x, y) = (drawn.Points.Max(p => Math.Abs(p.X)), drawn.Points.Max(p => Math.Abs(p.Y)));
         var left = Math.Min((r.Width.Value / 2) - x, (r.Height.Value / 2) - y);
-        var clear = r.Fixing is not { Hole: not null } fixing || fixing.Places[1] - fixing.Joint.Reach > x;
+        var clear = r.Fixing is not { Screw: not null } fixing || fixing.Places[1] - fixing.Joint.Reach > x;
         var fits = left >= LeastBehind && clear;
         return new("within", "pocket on the plate", fits ? Verdict.Good : Verdict.Stop, fits ? "The pocket leaves a rim all around." : clear ? "The pocket is larger than the plate." : "The pocket runs into the screws.",
             Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more", "Plane geometry.", clear ? [] : [new Remedy.Change("Hold it by magnets", new Dictionary<string, string> { ["fixing"] = "magnets" })]);

@@ -27,9 +27,9 @@ internal abstract record JawFace
 
 /// <summary>How the plates are held, and where along them.</summary>
 /// <param name="Joint">A magnet's pocket from the back, or a screw's counterbore from the face.</param>
-/// <param name="Hole">The screw's, when it is one.</param>
+/// <param name="Screw">Which screw it is, when it is one.</param>
 /// <param name="Places">Along the jaw.</param>
-internal sealed record JawFixing(Joint Joint, string? Hole, IReadOnlyList<double> Places);
+internal sealed record JawFixing(Joint Joint, ScrewLength? Screw, IReadOnlyList<double> Places);
 
 /// <summary>The sizes of a plate. x runs along the jaw from its middle, y up from its middle, z from the jaw to the face.</summary>
 internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Thickness, Quantity Over, JawFace Face, JawFixing? Fixing)
@@ -83,7 +83,11 @@ internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Th
                 var deep = scope.Add("magnet.depth", "magnet pocket depth", Quantity.Chosen("magnet height", p.Number("magnetHeight")!.Value, Unit.Millimetre) + Quantity.RuleOfThumb("below the back", 0.2, Unit.Millimetre, "A magnet that stands proud tips the plate."), "The magnet, a little below the back.");
                 return new(new Joint { Cut = HoleShape.Cut(hole.Value, -deep.Value, ScrewHole.Over, Lie.Upright), Sleeves = [new(hole.Value / 2, -deep.Value, 0, scope.LeastWall)] }, null, places);
             case "screws":
-                return new(ScrewHole.Counterbored(scope, p.Choice("screw"), p.Number("thickness")!.Value), p.Choice("screw"), places);
+                var (size, joint) = (p.Choice("screw"), ScrewHole.Counterbored(scope, p.Choice("screw"), p.Number("thickness")!.Value));
+                var under = scope.Add("under", "plate under the head", Quantity.Chosen("thickness", p.Number("thickness")!.Value, Unit.Millimetre) - ledger["fixing.counterbore.depth"], "What the screw passes before the jaw.");
+                var engage = Quantity.RuleOfThumb("diameters of thread in steel", 1, Unit.None, "One diameter holds in steel or iron; common practice, no published source.") * Hardware.Diameter(size);
+                var tapped = scope.Add("tapped", "thread in the jaw", Quantity.Chosen("thread in the jaw", p.Number("tapped")!.Value, Unit.Millimetre), "The vice's own.");
+                return new(joint, ScrewLength.Of(scope, (size, "cap", $"{size} cap screw"), [under], engage, tapped, brief.Drawer), places);
             default:
                 return null;
         }

@@ -44,8 +44,8 @@ internal static class JawShape
         if (r.Fixing is { } fixing)
         {
             var (at, reach) = (fixing.Places[0], fixing.Joint.Reach);
-            yield return Proof("fixing", "one fixing", () => Slice(at - reach, -reach, 0, at + reach, reach, fixing.Hole is null ? fixing.Joint.Depth : t),
-                fixing.Hole is null ? "Proves that a magnet drops in. It does not prove how hard it holds." : "Proves that the screw passes and its head lies below the face. It does not prove the spacing.");
+            yield return Proof("fixing", "one fixing", () => Slice(at - reach, -reach, 0, at + reach, reach, fixing.Screw is null ? fixing.Joint.Depth : t),
+                fixing.Screw is null ? "Proves that a magnet drops in. It does not prove how hard it holds." : "Proves that the screw passes and its head lies below the face. It does not prove the spacing.");
         }
 
         if (r.Over.Value > 0)
@@ -60,7 +60,7 @@ internal static class JawShape
         : r;
 
     /// <summary>A magnet's pocket opens at the back, a screw's counterbore at the face.</summary>
-    public static Solid Placed(JawReckoning r, Solid inJoint, double x) => r.Fixing!.Hole is null ? inJoint.UpsideDown().At(x, 0, 0) : inJoint.At(x, 0, r.Thickness.Value);
+    public static Solid Placed(JawReckoning r, Solid inJoint, double x) => r.Fixing!.Screw is null ? inJoint.UpsideDown().At(x, 0, 0) : inJoint.At(x, 0, r.Thickness.Value);
 
     private static Solid Plate(JawReckoning r, string? mark)
     {

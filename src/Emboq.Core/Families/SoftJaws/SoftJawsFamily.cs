@@ -38,11 +38,12 @@ public static class SoftJawsFamily
             Specs.Choice("fixing", "Held by", "magnets", "Magnets come off in a second; screws need holes in the jaw.", new ParameterOption("magnets", "magnets"), new ParameterOption("screws", "cap screws"), new ParameterOption("none", "its lip alone")),
             Specs.Length("magnet", "Magnet diameter", 10, 2, 40, "Measured.", 0.5).If("fixing", "magnets"),
             Specs.Length("magnetHeight", "Magnet height", 3, 1, 20, "Measured.", 0.5).If("fixing", "magnets"),
-            Specs.Choice("screw", "Screw", "M6", "Through the plate into the jaw.", [.. Hardware.Threads.Where(t => t.Key[0] == 'M')]).If("fixing", "screws"),
+            Specs.Choice("screw", "Screw", "M6", "Through the plate into the jaw.", Hardware.Threads).If("fixing", "screws"),
+            Specs.Length("tapped", "Thread in the jaw", 12, 3, 80, "How deep the vice's own holes are threaded. Measured.").If("fixing", "screws"),
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
-    { ListColumns = ["thickness", "count"] };
+    { ListColumns = ["thickness", "count"], Screws = true };
 
     private static Design Design(Brief brief)
     {
@@ -66,10 +67,10 @@ public static class SoftJawsFamily
             Drawing = pocket ? null : JawDrawing.Of(r),
             Ways = Ways,
             Way = way.Key,
-            Hardware = p.Choice("fixing") switch { "magnets" => [$"4 magnets, {Figures.Mm(p.Number("magnet")!.Value)} × {Figures.Mm(p.Number("magnetHeight")!.Value)}, two in each plate", "glue"], "screws" => [$"4 cap screws {p.Choice("screw")}, two in each plate"], _ => [] },
+            Hardware = p.Choice("fixing") switch { "magnets" => [$"4 magnets, {Figures.Mm(p.Number("magnet")!.Value)} × {Figures.Mm(p.Number("magnetHeight")!.Value)}, two in each plate", "glue"], "screws" => [$"4 screws {r.Fixing!.Screw!.Says}, two in each plate"], _ => [] },
             Fitting = [p.Choice("fixing") == "magnets" ? "Glue the magnets in, a little below the back; let the glue set before they meet the vice." : p.Choice("fixing") == "screws" ? "Take the steel jaws off, screw the plates on, snug by hand." : "Hang the plates over the jaws by their lips.",
                 "Close the vice on something soft and look whether both faces meet evenly."],
-            Pattern = r.Fixing is { Hole: not null } ? [.. r.Fixing.Places.Select(x => new PatternHole(x, 0, 2 * r.Fixing.Joint.Sleeves[^1].Radius))] : [],
+            Pattern = r.Fixing is { Screw: not null } ? [.. r.Fixing.Places.Select(x => new PatternHole(x, 0, 2 * r.Fixing.Joint.Sleeves[^1].Radius))] : [],
             Walls = r.Fixing is null ? [] : [.. r.Fixing.Places.Select((x, i) => ($"fixing {i + 1}", JawShape.Placed(r, r.Fixing.Joint.Zone, x)))],
             Cautions = Cautions,
         };

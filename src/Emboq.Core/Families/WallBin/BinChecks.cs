@@ -19,6 +19,7 @@ internal static class BinChecks
             yield return screw.WallCheck("screw.wall", "screw, towards the edge", Math.Min(BinShape.ScrewPlaces(r).Min(s => Math.Min(r.Back.Value - s.Z, s.Z - r.Floor.Value)), (r.Width.Drawn.Value / 4) + r.Wall.Value),
                 new Remedy.Change($"Make the back {Figures.Mm(r.Back.Value + 10)} high", new Dictionary<string, string> { ["back"] = Figures.Number(r.Back.Value + 10) }));
             yield return Seat(r, -sink, deep);
+            yield return r.Length!.Check;
             yield return screw.WallCheck("screw.between", "screw, towards the other", r.Width.Drawn.Value / 4, []);
         }
 

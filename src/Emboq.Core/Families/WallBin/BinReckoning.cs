@@ -29,6 +29,9 @@ internal sealed record BinReckoning
 
     public required Joint? Screw { get; init; }
 
+    /// <summary>Which screw reaches into the wall.</summary>
+    public required ScrewLength? Length { get; init; }
+
     public required Quantity? Rail { get; init; }
 
     public required bool Stacks { get; init; }
@@ -55,7 +58,8 @@ internal sealed record BinReckoning
         var front = ledger.Add("front", "height of the front", p.Number("front") is { } f ? Quantity.Min(Quantity.Chosen("height of the front", f, Unit.Millimetre), back) : back / 2, "Lower still: the hand comes from there.");
         var outerWidth = ledger.Add("outer.width", "width over all", width.Drawn + (2 * wall), "Pocket and two walls.");
         var outerDepth = ledger.Add("outer.depth", "depth over all", depth + (2 * wall), "Pocket, back and front.");
-        var screw = p.Choice("mount") == "screws" ? ScrewHole.CountersunkWood(new(ledger, brief.Process, "screw", "screw"), p.Choice("woodScrew"), wall.Value) : null;
+        var (scope, screwed, size) = (new JointScope(ledger, brief.Process, "screw", "screw"), p.Choice("mount") == "screws", p.Choice("woodScrew"));
+        var screw = screwed ? ScrewHole.CountersunkWood(scope, size, wall.Value) : null;
         var strip = ledger.Add("strip", "wall strip", Quantity.Chosen("wall strip", p.Number("strip")!.Value, Unit.Millimetre), "How long the wall is.");
         // Neighbours stand a millimetre apart.
         var count = Math.Floor((strip.Value + 1) / (outerWidth.Value + 1));
@@ -72,6 +76,7 @@ internal sealed record BinReckoning
             OuterWidth = outerWidth,
             OuterDepth = outerDepth,
             Screw = screw,
+            Length = screwed ? ScrewLength.IntoWood(scope, size, "countersunk", wall, Common.Specs.BoardOf(p, ledger), brief.Drawer) : null,
             Rail = p.Choice("mount") == "rail" ? ledger.Add("rail", "rail thickness", Quantity.Chosen("rail thickness", p.Number("rail")!.Value, Unit.Millimetre), "Of the strip on the wall.") : null,
             Stacks = p.Choice("stack") == "lip",
             InARow = ledger.Add("row", "bins along the strip", Quantity.Chosen("bins along the strip", count, Unit.None, "whole ones, a millimetre apart"), "How many fit."),

@@ -1,4 +1,3 @@
-using Emboq.Core.Checks;
 using Emboq.Core.Families.Common;
 using Emboq.Core.Fits;
 using Emboq.Core.Joints;
@@ -28,6 +27,7 @@ public static class WallBinFamily
             Specs.Length("front", "Height of the front", null, 5, 400, "Left open: half of the back."),
             Specs.Choice("mount", "Hangs by", "screws", "A rail lets bins move along the wall.", new ParameterOption("screws", "two screws"), new ParameterOption("rail", "a bevelled rail")),
             Specs.Choice("woodScrew", "Screw", "4 mm", "Countersunk into the back.", Hardware.WoodScrews).If("mount", "screws"),
+            Specs.Board.If("mount", "screws"),
             Specs.Length("rail", "Rail thickness", 12, 6, 30, "Of the strip on the wall, bevelled at 45 degrees.").If("mount", "rail"),
             Specs.Choice("stack", "Stacking", "none", "A bevelled rim that the next bin stands in.", new ParameterOption("none", "stands alone"), new ParameterOption("lip", "a rim for the next")),
             Specs.Length("strip", "Wall strip", 600, 50, 5000, "How long the wall is: how many fit."),
@@ -35,7 +35,7 @@ public static class WallBinFamily
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
-    { ListColumns = ["front", "count"] };
+    { ListColumns = ["front", "count"], Screws = true };
 
     private static readonly IReadOnlyList<string> Cautions =
     [
@@ -64,7 +64,7 @@ public static class WallBinFamily
             Drawing = BinDrawing.Of(r),
             Ways = Ways,
             Way = way.Key,
-            Hardware = r.Screw is null ? ["1 rail, bevelled at 45 degrees, screwed to the wall"] : [$"2 wood screws {p.Choice("woodScrew")}, countersunk, {Figures.Mm(Math.Ceiling((r.Wall.Value + 30) / 5) * 5)} long, and what the wall asks for"],
+            Hardware = r.Length is null ? ["1 rail, bevelled at 45 degrees, screwed to the wall"] : [$"2 wood screws {r.Length.Says}, and what the wall asks for"],
             Fitting = [r.Screw is null ? "Screw the rail to the wall, its bevel upwards and inwards, and hang the bin on it." : "Hold the bin level, mark both holes, drill, plug and screw it on; the heads must lie below the back.", "Put the box in and look whether it can be grasped over the front."],
             Pattern = r.Screw is null ? [] : [.. BinShape.ScrewPlaces(r).Select(x => new PatternHole(x.X, x.Z - (r.Back.Value / 2), 2 * r.Screw.Sleeves[0].Radius))],
             Walls = r.Screw is null ? [] : [.. BinShape.ScrewPlaces(r).Select((s, i) => ($"screw {i + 1}", BinShape.Placed(r, r.Screw.Zone, s)))],
