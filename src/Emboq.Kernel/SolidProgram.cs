@@ -42,11 +42,14 @@ internal sealed class SolidProgram(double chordError)
         Solid.Lettering l => new() { ["op"] = "letter", ["height"] = l.Thickness, ["growth"] = l.Growth, ["outlines"] = Letters.Outlines(l.Text, l.Size, l.Room, chordError) },
         Solid.Moved m => new() { ["op"] = "move", ["of"] = Add(m.Of, cut), ["by"] = new JsonArray(m.By.X, m.By.Y, m.By.Z) },
         Solid.Turned t => new() { ["op"] = "turn", ["of"] = Add(t.Of, cut), ["axis"] = t.Axis.ToString(), ["degrees"] = t.Degrees },
-        Solid.Union u => new() { ["op"] = "union", ["a"] = Add(u.A, cut), ["b"] = Add(u.B, cut) },
+        Solid.Union u => new() { ["op"] = "union", ["of"] = new JsonArray([.. Several(u).Select(s => (JsonNode)Add(s, cut))]) },
         Solid.Difference d => new() { ["op"] = "difference", ["a"] = Add(d.From, cut), ["b"] = Add(d.Cut, !cut) },
         Solid.Intersection i => new() { ["op"] = "intersection", ["a"] = Add(i.A, cut), ["b"] = Add(i.B, cut) },
         _ => throw new InvalidOperationException($"No instruction is defined for {solid.GetType().Name}."),
     };
+
+    /// <summary>What is united, in one go: apart bodies are then put together without being cut into each other.</summary>
+    private static IEnumerable<Solid> Several(Solid solid) => solid is Solid.Union u ? Several(u.A).Concat(Several(u.B)) : [solid];
 
     private JsonObject Cylinder(Solid.Cylinder c, bool cut)
     {

@@ -13,7 +13,7 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     loft: (i) => loft(i.outlines, i.heights),
     letter: (i) => fromOutlines(i.outlines, (section) => (i.growth ? grown(section, i) : section.extrude(i.height))),
     turn: (i, of) => of(i.of).rotate(['X', 'Y', 'Z'].map((axis) => (axis === i.axis ? i.degrees : 0))),
-    union: (i, of) => of(i.a).add(of(i.b)),
+    union: (i, of) => Manifold.union(i.of.map(of)),
     difference: (i, of) => of(i.a).subtract(of(i.b)),
     intersection: (i, of) => of(i.a).intersect(of(i.b)),
   }
@@ -38,19 +38,19 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     }
   }
 
-  // Corner i of each outline joins corner i of the next; each cap is a fan around the axis.
+  // Corner i of each outline joins corner i of the next.
   function loft(outlines, heights) {
     const [n, last] = [outlines[0].length, outlines.length - 1]
-    const [bottom, top] = [n * outlines.length, n * outlines.length + 1]
-    const at = [...outlines.flatMap((outline, k) => outline.map(([x, y]) => [x, y, heights[k]])), [0, 0, heights[0]], [0, 0, heights[last]]]
-    const triangles = outlines[0].flatMap((_, i) => {
-      const j = (i + 1) % n
-      const sides = outlines.slice(1).flatMap((_, k) => {
-        const [low, high] = [k * n, (k + 1) * n]
+    const at = outlines.flatMap((outline, k) => outline.map(([x, y]) => [x, y, heights[k]]))
+    const sides = outlines.slice(1).flatMap((outline, k) =>
+      outline.flatMap((_, i) => {
+        const [j, low, high] = [(i + 1) % n, k * n, (k + 1) * n]
         return [low + i, low + j, high + j, low + i, high + j, high + i]
-      })
-      return [...sides, bottom, j, i, top, last * n + i, last * n + j]
-    })
+      }),
+    )
+    const bottom = kernel.triangulate([outlines[0]]).flatMap(([a, b, c]) => [c, b, a])
+    const top = kernel.triangulate([outlines[last]]).flatMap((corners) => corners.map((corner) => last * n + corner))
+    const triangles = [...sides, ...bottom, ...top]
     return Manifold.ofMesh(new Mesh({ numProp: 3, vertProperties: Float32Array.from(at.flat()), triVerts: Uint32Array.from(triangles) }))
   }
 

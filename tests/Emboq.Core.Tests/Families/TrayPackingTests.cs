@@ -1,5 +1,6 @@
 using CsCheck;
 using Emboq.Core.Families;
+using Emboq.Core.Families.PocketTray;
 
 namespace Emboq.Core.Tests.Families;
 
@@ -8,12 +9,17 @@ public sealed class TrayPackingTests
 {
     private static readonly Family Tray = FamilyList.Find("pocket-tray")!;
 
-    private static Design Design(IEnumerable<(double W, double D, double H, string Use)> things, double width = 200, double depth = 160, double trough = 0)
+    private static Design Design(IEnumerable<(double W, double D, double H, string Use)> things, double width = 200, double depth = 160, double trough = 0) =>
+        Tray.Design(BriefOf(things, width, depth, ("trough", FormattableString.Invariant($"{trough}"))));
+
+    /// <summary>Blocks in a tray; "mass2" gives the second thing a weight, g.</summary>
+    private static Brief BriefOf(IEnumerable<(double W, double D, double H, string Use)> things, double width = 200, double depth = 160, params (string Key, string Entry)[] also)
     {
         var list = things.ToList();
-        var entries = list.Select((t, i) => ($"item{i + 1}Use", t.Use)).Append(("width", FormattableString.Invariant($"{width}"))).Append(("depth", FormattableString.Invariant($"{depth}"))).Append(("trough", FormattableString.Invariant($"{trough}"))).ToDictionary(e => e.Item1, e => e.Item2);
-        var places = list.Select((t, i) => (Slot: $"item{i + 1}", Place: Workshop.Place(Guid.NewGuid(), $"thing {i + 1}", InterfaceKind.Of("block"), [("width", t.W), ("depth", t.D), ("height", t.H)]))).ToDictionary(p => p.Slot, p => p.Place);
-        return Tray.Design(new(ParameterValues.Read(Tray.Parameters, entries).Value, places, Workshop.Process, []));
+        var entries = list.Select((t, i) => ($"item{i + 1}Use", t.Use)).Append(("width", FormattableString.Invariant($"{width}"))).Append(("depth", FormattableString.Invariant($"{depth}"))).Concat(also.Where(e => !e.Key.StartsWith("mass", StringComparison.Ordinal))).ToDictionary(e => e.Item1, e => e.Item2);
+        (string, double)[] Weighed(int i) => [.. also.Where(e => e.Key == $"mass{i + 1}").Select(e => ("mass", double.Parse(e.Entry)))];
+        var places = list.Select((t, i) => (Slot: $"item{i + 1}", Place: Workshop.Place(Guid.NewGuid(), $"thing {i + 1}", InterfaceKind.Of("block"), [("width", t.W), ("depth", t.D), ("height", t.H), .. Weighed(i)]))).ToDictionary(p => p.Slot, p => p.Place);
+        return new(ParameterValues.Read(Tray.Parameters, entries).Value, places, Workshop.Process, []);
     }
 
     private static IReadOnlyList<(double Left, double Right, double Low, double High)> Pockets(Design design) =>
@@ -50,10 +56,59 @@ public sealed class TrayPackingTests
     }
 
     [Fact]
-    public void The_same_things_lie_the_same_way()
+    public void The_same_things_lie_the_same_way_remembered_or_not()
     {
-        var things = new[] { (60.0, 30.0, 12.0, "often"), (50.0, 25.0, 12.0, "seldom"), (30.0, 30.0, 12.0, "sometimes"), (44.0, 20.0, 12.0, "sometimes") };
-        Pockets(Design(things)).ShouldBe(Pockets(Design(things)));
+        var brief = BriefOf([(60.0, 30.0, 12.0, "often"), (50.0, 25.0, 12.0, "seldom"), (30.0, 30.0, 12.0, "sometimes"), (44.0, 20.0, 12.0, "sometimes")]);
+        var r = TrayReckoning.Of(brief, new());
+        IEnumerable<(string, double, double, bool)> Placed(IReadOnlyList<Pocket>? pockets) => pockets!.Select(p => (p.Item.Slot, p.X, p.Y, p.Turned));
+        Placed(TrayPacking.Solved(r.Items, r.Field, r.Wall.Value, r.Finger, Support.Behind)).ShouldBe(Placed(r.Pockets));
+        Placed(TrayReckoning.Of(brief, new()).Pockets).ShouldBe(Placed(r.Pockets));
+    }
+
+    [Theory]
+    [InlineData("behind")]
+    [InlineData("left")]
+    [InlineData("right")]
+    public void What_is_heavy_lies_near_to_where_the_tray_is_carried(string support)
+    {
+        var pockets = Pockets(Tray.Design(BriefOf([(40, 40, 12, "sometimes"), (40.5, 40, 12, "sometimes")], 120, 120, ("support", support), ("mass2", "900"))));
+        var (light, heavy) = (pockets[0], pockets[1]);
+        (support switch { "behind" => heavy.Low > light.Low, "left" => heavy.Left <= 4, _ => heavy.Right >= 115 }).ShouldBeTrue($"{pockets[0]} {pockets[1]}");
+    }
+
+    [Fact]
+    public void Ears_stand_a_multiple_of_a_raster_apart_or_as_the_holes_were_measured()
+    {
+        Design Mounted(string raster, double? measured, double width = 100)
+        {
+            var brief = BriefOf([(40, 30, 12, "often")], width, 80, ("mount", "screws"), ("raster", raster));
+            return Tray.Design(measured is { } m ? brief with { Interfaces = new Dictionary<string, Interface>(brief.Interfaces) { ["holes"] = Measuring.Places.Of(InterfaceKind.Of("hole-row"), FormattableString.Invariant($"diameter 4, gap1.centre {m}")) } } : brief);
+        }
+
+        Mounted("32", null).Ledger["ear.spacing"].Value.ShouldBe(128, 1e-9);
+        Mounted("", null).Ledger["ear.spacing"].Value.ShouldBeInRange(109, 111);
+        var rail = Mounted("32", 140);
+        rail.Pattern.Select(h => h.X).ShouldBe([-70, 70], 1e-9);
+        rail.Checks.ShouldAllBe(c => c.Verdict != Verdict.Stop);
+        var under = Mounted("", 96).Checks.Single(c => c.Key == "ear.clear");
+        under.Verdict.ShouldBe(Verdict.Stop);
+        Mounted("", 96, double.Parse(((Remedy.Change)under.Remedies.Single()).Entries["width"])).Checks.Single(c => c.Key == "ear.clear").Verdict.ShouldBe(Verdict.Good);
+    }
+
+    [Fact]
+    public void The_pocket_of_an_odd_outline_is_wider_than_the_thing_by_the_same_everywhere()
+    {
+        // A triangle, given in no unit at all: stretched to 60 by 30 mm, then moved outwards.
+        var design = Tray.Design(BriefOf([(60, 30, 12, "often")], 120, 100, ("item1Outline", "0,0 2,0 1,1"), ("clearance", "2")));
+        var outlines = design.Drawing!.Regions.Where(r => r.Drag is not null).ToDictionary(r => r.Matter, r => r.Outline);
+        var (thing, pocket) = (outlines[Matter.Machine], outlines[Matter.Opening]);
+        (thing.Max(p => p.X) - thing.Min(p => p.X)).ShouldBe(60, 0.01);
+        var grown = (2 + Workshop.Process.Known(Surface.Pocket).Value) / 2;
+        // Between parallel sides: the same distance at the foot and at both slopes.
+        (thing.Min(p => p.Y) - pocket.Min(p => p.Y)).ShouldBe(grown, 0.01);
+        var (a, b) = (thing.MinBy(p => p.X)!, thing.MaxBy(p => p.Y)!);
+        var (dx, dy) = (b.X - a.X, b.Y - a.Y);
+        pocket.Max(p => ((dx * (p.Y - a.Y)) - (dy * (p.X - a.X))) / Math.Sqrt((dx * dx) + (dy * dy))).ShouldBe(grown, 0.02);
     }
 
     [Fact]

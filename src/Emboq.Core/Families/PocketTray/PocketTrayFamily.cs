@@ -16,6 +16,7 @@ public static class PocketTrayFamily
         [
             .. TrayParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"thing {i + 1}", ["block", "post", "turned"], SlotNeed.Sometimes)),
             new("drawer", "drawer it goes into", ["cavity"], SlotNeed.Sometimes),
+            new("holes", "holes it is screwed to", ["hole-row"], SlotNeed.Sometimes),
         ],
         TrayParameters.Specs, Design)
     { ListColumns = ["width", "depth", "count"], Screws = true };
@@ -28,6 +29,7 @@ public static class PocketTrayFamily
         [
             .. TrayParameters.Slots.Where(brief.Interfaces.ContainsKey).SelectMany(slot => PartBodies.Unread(brief.Interfaces[slot], slot, TrayItem.Needs(brief.Interfaces[slot]))),
             .. brief.Interfaces.GetValueOrDefault("drawer") is { } drawer ? PartBodies.Unread(drawer, "drawer", "width", "depth") : [],
+            .. brief.Interfaces.GetValueOrDefault("holes") is { } holes ? PartBodies.Unread(holes, "holes", "gap1.centre") : [],
         ];
         if (unread.Count > 0 || TrayParameters.Slots.All(s => !brief.Interfaces.ContainsKey(s)))
         {
@@ -43,8 +45,8 @@ public static class PocketTrayFamily
             Bodies = r.Pockets is null || clashes.Count > 0 ? [] : TrayShape.Bodies(r, brief.Mark),
             Seats = [.. r.Items.Select(i => i.Size.Seat(i.Slot))],
             Chance = chance,
-            Checks = [.. TrayChecks.Of(r, clashes), PartBodies.Bed(r.Width.Value + (2 * r.EarReach), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Size.Dimension))])],
-            Drawing = r.Pockets is null ? null : Draw(r),
+            Checks = [.. TrayChecks.Of(r, clashes), PartBodies.Bed(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Size.Dimension))])],
+            Drawing = r.Pockets is null ? null : Draw(r, brief.Interfaces.GetValueOrDefault("holes") is { } row ? new(row.Id, "gap1.centre") : null),
             Ways = TrayParameters.Ways,
             Way = way.Key,
             Hardware = r.Screw is null ? [] : [$"2 wood screws {r.Screw.Says}"],
@@ -55,13 +57,13 @@ public static class PocketTrayFamily
         };
     }
 
-    private static SeatDrawing Draw(TrayReckoning r)
+    private static SeatDrawing Draw(TrayReckoning r, DimensionAddress? holes)
     {
         var (w, d) = (r.Width.Value, r.Depth.Value);
         var sheet = new Sheet();
         foreach (var ear in TrayShape.Ears(r))
         {
-            sheet.Box(Matter.Part, ear.X - r.Ear!.Reach, ear.Y - r.Ear.Reach, ear.X + r.Ear.Reach, ear.Y + r.Ear.Reach).Round(Matter.Opening, ear.X, ear.Y, 2 * r.Ear.Sleeves[0].Radius);
+            sheet.Box(Matter.Part, Math.Min(ear.X - r.Ear!.Reach, w / 2), ear.Y - r.Ear.Reach, Math.Max(ear.X + r.Ear.Reach, w / 2), ear.Y + r.Ear.Reach).Round(Matter.Opening, ear.X, ear.Y, 2 * r.Ear.Sleeves[0].Radius);
         }
 
         sheet.Box(Matter.Part, 0, 0, w, d);
@@ -86,7 +88,12 @@ public static class PocketTrayFamily
         }
 
         sheet.Along("width", 0, w, 0, sets: "width").Up("depth", 0, 0, d, sets: "depth").Point("wall", w, d / 2, CalloutSide.Right, "wall").Point("pockets", r.Pockets[0].X, r.Pockets[0].Middle.Y, CalloutSide.Above, "clearance");
+        if (r.EarSpacing is { } apart)
+        {
+            sheet.Along("ear.spacing", (w - apart.Value) / 2, (w + apart.Value) / 2, 0, 2, sets: holes is null ? "raster" : null, reads: holes);
+        }
+
         // A section through the deepest pocket would hide the others: height stands as a strip.
-        return sheet.View(w + r.EarReach + 30, 0).Box(Matter.Part, 0, 0, r.Height.Value, d).Along("height", 0, r.Height.Value, 0).Point("floor", r.Floor.Value, d, CalloutSide.Above, "floor").Done;
+        return sheet.View(w + r.EarOut + 30, 0).Box(Matter.Part, 0, 0, r.Height.Value, d).Along("height", 0, r.Height.Value, 0).Point("floor", r.Floor.Value, d, CalloutSide.Above, "floor").Done;
     }
 }

@@ -37,9 +37,14 @@ internal static class TrayChecks
         {
             yield return ear.WallCheck("ear.wall", "ear's screw", ear.Reach);
             yield return r.Screw!.Check;
-            var fits = r.Depth.Value >= r.EarReach;
+            var (apart, narrowest) = (r.EarSpacing!.Value, r.EarSpacing.Value - (2 * ear.Reach));
+            var clear = apart >= r.Width.Value + (2 * ear.Reach) - 1e-6;
+            yield return new("ear.clear", "ears beside the tray", clear ? Verdict.Good : Verdict.Stop, clear ? "Both holes stand clear of the tray." : "The holes it goes on lie under the tray: make it narrower.",
+                Figures.Mm(apart), $"{Figures.Mm(r.Width.Value + (2 * ear.Reach))} or more", "Plane geometry.",
+                clear || narrowest < 30 ? [] : [new Remedy.Change($"Make it {Figures.Mm(Math.Floor(narrowest))} wide", new Dictionary<string, string> { ["width"] = Figures.Number(Math.Floor(narrowest)) })]);
+            var fits = r.Depth.Value >= 2 * ear.Reach;
             yield return new("ear.room", "ears on the side", fits ? Verdict.Good : Verdict.Stop, fits ? "The ears fit the side of the tray." : "The tray is shallower than an ear is wide.",
-                Figures.Mm(r.Depth.Value), $"{Figures.Mm(r.EarReach)} or more", "Plane geometry.", []);
+                Figures.Mm(r.Depth.Value), $"{Figures.Mm(2 * ear.Reach)} or more", "Plane geometry.", []);
         }
     }
 

@@ -39,7 +39,7 @@ internal sealed record TrayItem(string Slot, FittedSize Size, double Wide, doubl
         var hold = ledger.Add($"{slot}.hold", $"{place.Name} pocket depth", Quantity.Max(
             Quantity.RuleOfThumb(slender ? "share held of a slender thing" : "share held", slender ? 0.55 : 0.35, Unit.None, "A third of a steady thing, more than half of a slender one.") * Quantity.Chosen($"height of {place.Name}", height, Unit.Millimetre, "as read"),
             Quantity.RuleOfThumb("least pocket", 6, Unit.Millimetre, "Things slide out of less.")), "Deep enough to keep it, low enough to grasp it.").Value;
-        return new(slot, size, wide, deep, Outline(p.Outline($"{slot}Outline"), round, wide, deep, (Known(sizes, "corner") ?? 0) + (grown / 2)), place.Kind.Key == "turned" ? Opened(sizes, grown, hold) : [],
+        return new(slot, size, wide, deep, Outline(p.Outline($"{slot}Outline"), round, wide, deep, grown, (Known(sizes, "corner") ?? 0) + (grown / 2)), place.Kind.Key == "turned" ? Opened(sizes, grown, hold) : [],
             height, hold, Known(sizes, "mass"), p.Choice($"{slot}Use"), p.Number($"{slot}X") is { } x && p.Number($"{slot}Y") is { } y ? new(x, y) : null);
     }
 
@@ -62,7 +62,7 @@ internal sealed record TrayItem(string Slot, FittedSize Size, double Wide, doubl
         _ => (Enumerable.Range(0, s.Count).SelectMany(i => new[] { s.Place.Kind.Item!.KeyOf(i, "first"), s.Place.Kind.Item.KeyOf(i, "last") }).Where(k => s[k] is not null).MaxBy(k => s[k]!.Value)!, Enumerable.Range(0, s.Count).Sum(i => s[i, "length"]!.Value)),
     };
 
-    private static Profile Outline(Profile? given, bool round, double wide, double deep, double corner)
+    private static Profile Outline(Profile? given, bool round, double wide, double deep, double grown, double corner)
     {
         if (round)
         {
@@ -77,7 +77,9 @@ internal sealed record TrayItem(string Slot, FittedSize Size, double Wide, doubl
         }
 
         var (left, right, low, high) = (given.Points.Min(p => p.X), given.Points.Max(p => p.X), given.Points.Min(p => p.Y), given.Points.Max(p => p.Y));
-        return new(given.Points.Select(p => new Point2((p.X - ((left + right) / 2)) * wide / (right - left), (p.Y - ((low + high) / 2)) * deep / (high - low))));
+        // As large as the thing was measured, then wider by the same everywhere; where that falls apart, stretched.
+        Profile Stretched(double w, double d) => new(given.Points.Select(p => new Point2((p.X - ((left + right) / 2)) * w / (right - left), (p.Y - ((low + high) / 2)) * d / (high - low))));
+        return Outlines.Moved(Stretched(wide - grown, deep - grown), grown / 2) ?? Stretched(wide, deep);
     }
 
     /// <summary>A turned thing stands on its first step: at every height the pocket is as wide as anything that passes there.</summary>

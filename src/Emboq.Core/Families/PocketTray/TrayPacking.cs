@@ -1,3 +1,5 @@
+using System.Collections.Concurrent;
+using System.Globalization;
 using Google.OrTools.Sat;
 
 namespace Emboq.Core.Families.PocketTray;
@@ -12,13 +14,34 @@ internal sealed record Pocket(TrayItem Item, double X, double Y, bool Turned)
     public Point2 Middle => new(X + (Wide / 2), Y + (Deep / 2));
 }
 
-/// <summary>Places pockets by computation (CP-SAT, OR-Tools): none on another, a wall between, often used ones in front, seldom used and heavy ones behind.</summary>
+/// <summary>Where a tray is carried.</summary>
+internal enum Support
+{
+    /// <summary>From behind: on a wall, or by the back of its drawer.</summary>
+    Behind,
+
+    /// <summary>From its left side.</summary>
+    Left,
+
+    /// <summary>From its right side.</summary>
+    Right,
+
+    /// <summary>All over: weight does not matter.</summary>
+    Below,
+}
+
+/// <summary>Places pockets by computation (CP-SAT, OR-Tools): none on another, a wall between, often used ones in front, seldom used ones behind, heavy ones near the support.</summary>
 internal static class TrayPacking
 {
     private const double Fineness = 4;
 
-    /// <summary>Work for one answer, in the solver's own deterministic units: the same things always lie the same way.</summary>
-    private const double Effort = 0.012;
+    /// <summary>Work for one answer, in the solver's own deterministic units: the same things always lie the same way. The second is spent only when the first finds no place at all.</summary>
+    private static readonly double[] Efforts = [0.012, 0.1];
+
+    /// <summary>Placings that were found lately: a change of height alone places nothing anew.</summary>
+    private static readonly ConcurrentDictionary<string, IReadOnlyList<(double X, double Y, bool Turned)>?> Found = [];
+
+    private const int MostFound = 256;
 
     /// <summary>Grams that count as heavy.</summary>
     private const double Heavy = 200;
@@ -28,8 +51,22 @@ internal static class TrayPacking
     /// <param name="field">Left, front, right and back edge of what the pockets share, mm.</param>
     /// <param name="wall">Between neighbours, mm.</param>
     /// <param name="finger">Room in front of each pocket, mm.</param>
+    /// <param name="support">Where the tray is carried: heavy things go there.</param>
     /// <returns><c>null</c> when not everything has room.</returns>
-    public static IReadOnlyList<Pocket>? Place(IReadOnlyList<TrayItem> items, (double Left, double Front, double Right, double Back) field, double wall, double finger)
+    public static IReadOnlyList<Pocket>? Place(IReadOnlyList<TrayItem> items, (double Left, double Front, double Right, double Back) field, double wall, double finger, Support support)
+    {
+        var question = string.Create(CultureInfo.InvariantCulture, $"{field} {wall} {finger} {support} {string.Join(";", items.Select(i => (i.Wide, i.Deep, i.Use, i.Mass, i.ByHand)))}");
+        if (Found.Count > MostFound)
+        {
+            Found.Clear();
+        }
+
+        var placed = Found.GetOrAdd(question, _ => Solved(items, field, wall, finger, support) is { } pockets ? [.. items.Select(i => pockets.First(p => p.Item.Slot == i.Slot)).Select(p => (p.X, p.Y, p.Turned))] : null);
+        return placed is null ? null : [.. items.Zip(placed, (i, p) => new Pocket(i, p.X, p.Y, p.Turned))];
+    }
+
+    /// <summary>The same, without remembering.</summary>
+    internal static IReadOnlyList<Pocket>? Solved(IReadOnlyList<TrayItem> items, (double Left, double Front, double Right, double Back) field, double wall, double finger, Support support)
     {
         var byHand = items.Where(i => i.ByHand is not null).Select(i => new Pocket(i, i.ByHand!.Value.X, i.ByHand.Value.Y, false)).ToList();
         var free = items.Where(i => i.ByHand is null).ToList();
@@ -57,8 +94,8 @@ internal static class TrayPacking
             foreach (var way in turns)
             {
                 // A way that is not taken lies at nought, so it adds nothing.
-                goal.Add(way.Y * Pull(item));
-                goal.Add(way.X);
+                goal.Add(way.Y * (Wanted(item) + (support == Support.Behind ? -Weight(item) : 0)));
+                goal.Add(way.X * (1 + support switch { Support.Left => Weight(item), Support.Right => -Weight(item), _ => 0 }));
                 goal.Add(way.Y);
             }
 
@@ -70,8 +107,7 @@ internal static class TrayPacking
         }
 
         model.Minimize(LinearExpr.Sum(goal));
-        var solver = new CpSolver { StringParameters = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"num_workers:1 random_seed:1 max_deterministic_time:{Effort}") };
-        if (solver.Solve(model) is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
+        if (Solve(model) is not { } solver)
         {
             return null;
         }
@@ -108,6 +144,23 @@ internal static class TrayPacking
 
     private static readonly bool[] Turns = [false, true];
 
+    private static CpSolver? Solve(CpModel model)
+    {
+        foreach (var effort in Efforts)
+        {
+            var solver = new CpSolver { StringParameters = string.Create(CultureInfo.InvariantCulture, $"num_workers:1 random_seed:1 max_deterministic_time:{effort}") };
+            switch (solver.Solve(model))
+            {
+                case CpSolverStatus.Optimal or CpSolverStatus.Feasible:
+                    return solver;
+                case CpSolverStatus.Infeasible:
+                    return null;
+            }
+        }
+
+        return null;
+    }
+
     private static Candidate? Way(CpModel model, NoOverlap2dConstraint boxes, TrayItem item, int i, bool turned, long wide, long deep, double wall, double finger)
     {
         var (w, d) = (Up((turned ? item.Deep : item.Wide) + wall), Up((turned ? item.Wide : item.Deep) + finger + wall));
@@ -123,8 +176,11 @@ internal static class TrayPacking
         return new(lies, x, y, turned);
     }
 
-    /// <summary>How much a thing is drawn to the front; negative to the back.</summary>
-    private static long Pull(TrayItem item) => (item.Use switch { "often" => 12, "seldom" => -12, _ => 0 }) - (long)Math.Min(24, 6 * Math.Floor((item.Mass ?? 0) / Heavy));
+    /// <summary>How much a thing is drawn to the front by how often it is used; negative to the back.</summary>
+    private static long Wanted(TrayItem item) => item.Use switch { "often" => 12, "seldom" => -12, _ => 0 };
+
+    /// <summary>How much a thing is drawn to where the tray is carried.</summary>
+    private static long Weight(TrayItem item) => (long)Math.Min(24, 6 * Math.Floor((item.Mass ?? 0) / Heavy));
 
     private static long Up(double mm) => (long)Math.Ceiling((mm * Fineness) - 1e-6);
 

@@ -23,18 +23,23 @@ internal static class TrayParameters
         Common.Specs.Length("clearance", "Clearance", null, 0, 8, "On the full size, half of it a side. Left open, the fit decides.", 0.2),
         Common.Specs.Length("width", "Width", 180, 30, 600, "From left to right.").If("drawer", "open"),
         Common.Specs.Length("depth", "Depth", 120, 30, 600, "From front to back.").If("drawer", "open"),
+        Common.Specs.Choice("support", "It is carried", "behind", "Heavy things, as weighed, go near to where it is carried.",
+            new ParameterOption("behind", "from behind"), new ParameterOption("left", "from its left"), new ParameterOption("right", "from its right"), new ParameterOption("below", "all over")),
         Common.Specs.Length("wall", "Walls between", 3, 0.8, 20, "And around.", 0.4),
         Common.Specs.Length("floor", "Floor", 1.6, 0.6, 12, "Under the pockets.", 0.2),
         Common.Specs.Length("finger", "Finger room", 16, 0, 40, "A half round at the front of each pocket. Nothing leaves it away."),
         Common.Specs.Length("chamfer", "Eased mouths", 1, 0, 4, "So that things find their pocket.", 0.2),
         Common.Specs.Length("trough", "Trough", 0, 0, 200, "A strip along the front for loose bits. Nothing leaves it away."),
         Common.Specs.Choice("mount", "Held by", "none", "Ears with a hole at both sides.", new ParameterOption("none", "its own weight"), new ParameterOption("screws", "two screws")),
+        Common.Specs.Length("raster", "Holes a multiple of", null, 5, 200, "How far the holes of both ears stand apart, so that trays share a rail. Left open: as near as they stand.").If("mount", "screws").If("holes", "open"),
         Common.Specs.Choice("woodScrew", "Screw", "3.5 mm", "Countersunk, from above.", Joints.Hardware.WoodScrews).If("mount", "screws"),
         Common.Specs.Board.If("mount", "screws"),
         .. Slots.SelectMany(Item),
         Common.Specs.WayUp(Ways),
         .. MakeOrBuy.Specs,
     ];
+
+    public static Support SupportOf(string key) => key switch { "left" => Support.Left, "right" => Support.Right, "below" => Support.Below, _ => Support.Behind };
 
     private static IEnumerable<ParameterSpec> Item(string slot) =>
     [

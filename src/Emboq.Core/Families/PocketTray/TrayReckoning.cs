@@ -39,8 +39,11 @@ internal sealed record TrayReckoning
     /// <summary>What the pockets share.</summary>
     public (double Left, double Front, double Right, double Back) Field => (Wall.Value, Wall.Value + (Trough > 0 ? Trough + Wall.Value : 0), Width.Value - Wall.Value, Depth.Value - Wall.Value);
 
-    /// <summary>How far an ear stands out.</summary>
-    public double EarReach => Ear is null ? 0 : 2 * Ear.Reach;
+    /// <summary>Between the holes of both ears.</summary>
+    public required Quantity? EarSpacing { get; init; }
+
+    /// <summary>How far an ear stands out, mm.</summary>
+    public double EarOut => Ear is null ? 0 : ((EarSpacing!.Value - Width.Value) / 2) + Ear.Reach;
 
     /// <summary>Above the tray, around a slender thing.</summary>
     public double Border(TrayItem item) => Math.Max(0, Floor.Value + item.Hold - Height.Value);
@@ -62,6 +65,7 @@ internal sealed record TrayReckoning
         var height = ledger.Add("height", "height", floor + Quantity.Input("deepest pocket of a steady thing", steady, Unit.Millimetre, new Provenance.Chosen("the things themselves")), "Floor and the deepest pocket; slender things get a border of their own.");
         ledger.Add("pockets", "pocket clearance", p.Number("clearance") is { } c ? Quantity.Chosen("pocket clearance", c, Unit.Millimetre) : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), "On the full size of every pocket.");
         var (scope, mounted) = (new JointScope(ledger, brief.Process, "ear", "ear"), p.Choice("mount") == "screws");
+        var ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness) : null;
         var draft = new TrayReckoning
         {
             Items = items,
@@ -74,11 +78,25 @@ internal sealed record TrayReckoning
             Finger = p.Number("finger")!.Value / 2,
             Chamfer = Math.Min(p.Number("chamfer")!.Value, wall.Value / 2.5),
             Trough = ledger.Add("trough", "trough", Quantity.Chosen("trough", p.Number("trough")!.Value, Unit.Millimetre), "Along the front.").Value,
-            Ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness) : null,
+            Ear = ear,
+            EarSpacing = ear is null ? null : Spaced(brief, width, ear, ledger),
             Screw = mounted ? ScrewLength.IntoWood(scope, p.Choice("woodScrew"), "countersunk", Quantity.Chosen("ear", EarThickness, Unit.Millimetre, "this family"), Common.Specs.BoardOf(p, ledger), brief.Drawer) : null,
             Room = drawer?["height"]?.Value - drawer?.Or("lip", 0),
         };
-        return draft with { Pockets = items.Count == 0 ? [] : TrayPacking.Place(items, draft.Field, wall.Value, draft.Finger) };
+        return draft with { Pockets = items.Count == 0 ? [] : TrayPacking.Place(items, draft.Field, wall.Value, draft.Finger, TrayParameters.SupportOf(p.Choice("support"))) };
+    }
+
+    /// <summary>As measured where it goes, as a multiple of what trays share, or as near as ears stand.</summary>
+    private static Quantity Spaced(Brief brief, Quantity width, Joint ear, Ledger ledger)
+    {
+        if (brief.Interfaces.GetValueOrDefault("holes") is { } holes)
+        {
+            return ledger.Add("ear.spacing", "between the ears' holes", Evaluation.Of(holes, "gap1.centre")!.Quantity, "As measured where it is screwed to.");
+        }
+
+        var nearest = width + Quantity.Input("two ears", 2 * ear.Reach, Unit.Millimetre, new Provenance.RuleOfThumb("A screw's head and the wall it must keep, on both sides."));
+        return ledger.Add("ear.spacing", "between the ears' holes", brief.Parameters.Number("raster") is { } raster
+            ? nearest.RoundedUpTo(Quantity.Chosen("raster of the holes", raster, Unit.Millimetre)) : nearest, "Both ears clear of the tray.");
     }
 
     /// <summary>An ear is as thick as its screw's head is deep, and more.</summary>

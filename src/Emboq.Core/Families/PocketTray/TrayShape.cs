@@ -16,7 +16,7 @@ internal static class TrayShape
     ];
 
     /// <summary>Where the screws of the ears stand.</summary>
-    public static IReadOnlyList<Point2> Ears(TrayReckoning r) => r.Ear is null ? [] : [new(-r.Ear.Reach, r.Depth.Value / 2), new(r.Width.Value + r.Ear.Reach, r.Depth.Value / 2)];
+    public static IReadOnlyList<Point2> Ears(TrayReckoning r) => r.EarSpacing is not { Value: var apart } ? [] : [new((r.Width.Value - apart) / 2, r.Depth.Value / 2), new((r.Width.Value + apart) / 2, r.Depth.Value / 2)];
 
     private static Solid Part(TrayReckoning r, string? mark)
     {
@@ -27,7 +27,7 @@ internal static class TrayShape
             body += new Solid.Box(p.Wide + (2 * r.Wall.Value), p.Deep + (2 * r.Wall.Value), floor + p.Item.Hold - 0.5).At(p.X - r.Wall.Value, p.Y - r.Wall.Value, 0.5);
         }
 
-        body = Ears(r).Aggregate(body, (b, ear) => b + new Solid.Box(r.EarReach + 1, r.EarReach, TrayReckoning.EarThickness).At(ear.X < 0 ? -r.EarReach : w - 1, ear.Y - r.Ear!.Reach, 0));
+        body = Ears(r).Aggregate(body, (b, ear) => b + new Solid.Box(Math.Max(1, r.EarOut) + 1, 2 * r.Ear!.Reach, TrayReckoning.EarThickness).At(ear.X < w / 2 ? -r.EarOut : w - 1, ear.Y - r.Ear.Reach, 0));
         var trough = r.Trough > 0 ? [Slab.Of(w - (2 * r.Wall.Value), r.Trough, h + 5, 2.5).At(w / 2, r.Wall.Value + (r.Trough / 2), floor)] : Array.Empty<Solid>();
         body = body.Without([.. r.Pockets!.Select(p => Opening(r, p)), .. trough, .. Ears(r).Select(ear => r.Ear!.Cut.At(ear.X, ear.Y, TrayReckoning.EarThickness))]);
         return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(w / 2, d / 2, 0), floor > 1 ? 14 : 0);
