@@ -79,3 +79,30 @@ test('a bin needs its box read, and a rail takes the place of screws', async ({ 
   await page.getByRole('button', { name: /^3 Check/ }).click()
   await expect(page.getByText('The rim keeps the next bin from sliding.')).toBeVisible()
 })
+
+test('soft jaws are grooved for rounds, proved by a slice, and screwed on with what the drawer has', async ({ page }) => {
+  await start(page, /^soft jaws/, 'Jaws for dowels', { 'Jaw of the vice': 'vice jaw' })
+  await page.getByLabel('The face is').selectOption('vee')
+  await expect(page.getByRole('list', { name: 'Ledger' })).toContainText('smallest round stands out')
+  await set(page, 'largest', 'Largest round', '20')
+  // (d/2) cos 45° / tan 45° is 7.07 mm above the bottom, and 0.8 mm of face beyond.
+  await expect(line(page, 'groove.depth')).toContainText('7.87 mm')
+  await page.getByLabel('Held by').selectOption('screws')
+  await page.getByLabel('Screw', { exact: true }).selectOption('M5')
+  await page.getByRole('button', { name: /^3 Check/ }).click()
+  await expect(page.getByText(/M5 cap screw, \d+ mm from the drawer/)).toBeVisible()
+  await page.getByRole('button', { name: '4 Prove' }).click()
+  await expect(page.getByRole('checkbox', { name: /^a slice of the groove/ })).toBeChecked()
+  await page.getByRole('button', { name: 'Number this proof' }).click()
+  await page.getByRole('button', { name: '5 Print' }).click()
+  await page.getByRole('button', { name: 'Lay out the bedfuls' }).click()
+  await expect(page.getByRole('img', { name: '2 pieces on the bed' })).toBeVisible({ timeout: 60_000 })
+})
+
+test('a key locks in height instead, and its sides are then free', async ({ page }) => {
+  await start(page, /^fence key/, 'Fence that lifts', { Channel: 'fence slot' })
+  await page.getByLabel('It locks').selectOption('height')
+  await expect(line(page, 'channel.depth.measured')).toBeVisible()
+  await set(page, 'sides', 'Free at the sides', '2')
+  await expect(page.getByRole('list', { name: 'Ledger' })).toContainText('key height drawn')
+})

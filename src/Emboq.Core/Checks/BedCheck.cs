@@ -1,23 +1,33 @@
+using Emboq.Core.Printing;
+
 namespace Emboq.Core.Checks;
 
-/// <summary>Whether a part fits the printer.</summary>
+/// <summary>Whether a part fits the printer the chosen way up, by its box.</summary>
 internal static class BedCheck
 {
     /// <summary>Kept free at each edge of the bed, mm.</summary>
     private const double Margin = 5;
 
-    public static Check Of(double width, double height, Process process, IReadOnlyList<Remedy> remedies)
+    /// <param name="x">Size in the frame of the design, mm.</param>
+    /// <param name="y">Likewise.</param>
+    /// <param name="z">Likewise.</param>
+    /// <param name="way">How it lies: turned about x by quarters.</param>
+    /// <param name="process">What it is printed with.</param>
+    /// <param name="lower">What makes it lower; offered only where height alone is the trouble.</param>
+    public static Check Of(double x, double y, double z, WayUp way, Process process, params IReadOnlyList<Remedy> lower)
     {
-        var room = Math.Min(process.BedWidth, process.BedDepth) - (2 * Margin);
-        var (wide, tall) = (width > room, height > process.BuildHeight);
-        var says = (wide, tall) switch
+        var (depth, height) = Math.Abs(Math.Round(way.Tip / 90)) % 2 == 1 ? (z, y) : (y, z);
+        var (longer, shorter) = (Math.Max(x, depth), Math.Min(x, depth));
+        var (longBed, shortBed) = (Math.Max(process.BedWidth, process.BedDepth) - (2 * Margin), Math.Min(process.BedWidth, process.BedDepth) - (2 * Margin));
+        var (lies, low) = (longer <= longBed && shorter <= shortBed, height <= process.BuildHeight);
+        var says = (lies, low) switch
         {
-            (false, false) => $"It stands on the bed of {process.Printer} with room around it.",
-            (true, _) => $"It is wider than the bed of {process.Printer} less {Figures.Mm(Margin)} at each edge: choose a larger printer.",
-            (_, true) => $"It is taller than {process.Printer} builds.",
+            (true, true) => $"It lies on the bed of {process.Printer} with room around it.",
+            (true, false) => $"It is taller than {process.Printer} builds: choose another way up, or a larger printer.",
+            _ => $"It is larger than {process.Printer} takes: choose another way up, a larger printer, or make it of two.",
         };
-        return new("bed", "fits the printer", wide || tall ? Verdict.Stop : Verdict.Good, says,
-            $"{Figures.Mm(width)} across, {Figures.Mm(height)} high", $"{Figures.Mm(room)} across, {Figures.Mm(process.BuildHeight)} high",
-            "The printer's own size.", tall && !wide ? remedies : []);
+        return new("bed", "fits the printer", lies && low ? Verdict.Good : Verdict.Stop, says,
+            $"{Figures.Mm(longer)} × {Figures.Mm(shorter)}, {Figures.Mm(height)} high", $"{Figures.Mm(longBed)} × {Figures.Mm(shortBed)}, {Figures.Mm(process.BuildHeight)} high",
+            "The printer's own size, 5 mm free at each edge.", lies && !low ? lower : []);
     }
 }

@@ -51,15 +51,25 @@ public sealed class CheckTests
     [InlineData(210.1, 200, Verdict.Stop)]
     [InlineData(100, 250.1, Verdict.Stop)]
     public void A_part_fits_the_printer_with_a_margin_around_it(double width, double height, Verdict verdict) =>
-        BedCheck.Of(width, height, Workshop.Process, []).Verdict.ShouldBe(verdict);
+        BedCheck.Of(width, width, height, Upright, Workshop.Process).Verdict.ShouldBe(verdict);
+
+    [Fact]
+    public void A_way_up_turns_what_lies_on_the_bed()
+    {
+        // 100 wide, 40 deep, 300 high: too high as it stands, lying down it is too deep by no more than it was high.
+        BedCheck.Of(100, 40, 300, Upright, Workshop.Process).Verdict.ShouldBe(Verdict.Stop);
+        BedCheck.Of(100, 40, 200, Upright with { Tip = 90 }, Workshop.Process).Figure.ShouldBe("200 mm × 100 mm, 40 mm high");
+    }
+
+    private static readonly Core.Printing.WayUp Upright = new("up", "upright", 0, "", "");
 
     [Fact]
     public void A_shorter_cone_is_offered_only_where_height_alone_is_the_trouble()
     {
         Remedy shorter = new Remedy.Change("shorter", new Dictionary<string, string> { ["coneLength"] = "10" });
-        BedCheck.Of(100, 300, Workshop.Process, [shorter]).Remedies.ShouldBe([shorter]);
-        BedCheck.Of(300, 300, Workshop.Process, [shorter]).Remedies.ShouldBeEmpty();
-        BedCheck.Of(100, 100, Workshop.Process, [shorter]).Remedies.ShouldBeEmpty();
+        BedCheck.Of(100, 100, 300, Upright, Workshop.Process, [shorter]).Remedies.ShouldBe([shorter]);
+        BedCheck.Of(300, 300, 300, Upright, Workshop.Process, [shorter]).Remedies.ShouldBeEmpty();
+        BedCheck.Of(100, 100, 100, Upright, Workshop.Process, [shorter]).Remedies.ShouldBeEmpty();
     }
 
     [Fact]

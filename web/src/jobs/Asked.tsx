@@ -35,6 +35,15 @@ export function Words({ specs, work }: { readonly specs: readonly ParameterSpec[
   )
 }
 
+const widths: Readonly<Partial<Record<ParameterSpec['kind'], string>>> = { text: 'w-56', number: 'w-24', outline: 'w-full' }
+
+/** What holds while nothing is entered. */
+function placeholder({ kind, unit, default: usual }: ParameterSpec): string {
+  if (kind === 'text') return 'nothing'
+  if (usual) return `${usual} ${unit ?? ''}`
+  return kind === 'number' ? (unit ?? '') : 'left to Emboq'
+}
+
 const standing = (work: Work, spec: ParameterSpec) => work.shown.parameters[spec.key] ?? ''
 
 function Entry({ spec, work }: { readonly spec: ParameterSpec; readonly work: Work }) {
@@ -48,20 +57,12 @@ function Entry({ spec, work }: { readonly spec: ParameterSpec; readonly work: Wo
   return (
     <>
       <input
-        className={`input ${spec.kind === 'text' ? 'w-56' : `figure ${spec.kind === 'number' ? 'w-24' : spec.kind === 'outline' ? 'w-full' : 'w-28'}`}`}
+        className={`input ${spec.kind === 'text' ? '' : 'figure'} ${widths[spec.kind] ?? 'w-28'}`}
         aria-label={spec.label}
         aria-invalid={problem !== undefined}
         aria-describedby={note}
         value={text}
-        placeholder={
-          spec.kind === 'text'
-            ? 'nothing'
-            : spec.default
-              ? `${spec.default} ${spec.unit ?? ''}`
-              : spec.kind === 'number'
-                ? (spec.unit ?? '')
-                : 'left to Emboq'
-        }
+        placeholder={placeholder(spec)}
         title={spec.help}
         onChange={(e) => setText(e.target.value)}
         onBlur={() => void take()}
@@ -71,14 +72,14 @@ function Entry({ spec, work }: { readonly spec: ParameterSpec; readonly work: Wo
         id={note}
         className={spec.kind === 'number' && !problem ? 'quiet text-sm' : problem || spec.askedAt !== 'reckon' ? 'w-full' : 'hidden'}
       >
-        {problem ? (
-          <ProblemNote problem={problem} />
-        ) : spec.kind === 'number' ? (
-          spec.unit
-        ) : spec.askedAt === 'reckon' ? null : (
-          <span className="quiet text-sm">{spec.help}</span>
-        )}
+        {problem ? <ProblemNote problem={problem} /> : <Beside spec={spec} />}
       </span>
     </>
   )
+}
+
+/** What stands beside an entry: the unit of a number, or what it does where no drawing shows it. */
+function Beside({ spec }: { readonly spec: ParameterSpec }) {
+  if (spec.kind === 'number') return spec.unit
+  return spec.askedAt === 'reckon' ? null : <span className="quiet text-sm">{spec.help}</span>
 }

@@ -1,4 +1,3 @@
-using Emboq.Core.Checks;
 using Emboq.Core.Printing;
 
 namespace Emboq.Core.Families.Common;
@@ -29,20 +28,6 @@ internal static class PartBodies
             $"No reading yet of {place[k].Name}: nothing can be reckoned without it.", "0 readings", "1 reading", "A size is measured, never assumed.",
             [new Remedy.Measure($"Measure {place[k].Name}", place.Id, k)])),
     ];
-
-    /// <summary>Whether it fits the printer the chosen way up, by its box.</summary>
-    public static Check Bed(double x, double y, double z, WayUp way, Process process)
-    {
-        // Turned about x by quarters.
-        var (depth, height) = Math.Abs(Math.Round(way.Tip / 90)) % 2 == 1 ? (z, y) : (y, z);
-        const double Margin = 5;
-        var (a, b) = (Math.Max(x, depth), Math.Min(x, depth));
-        var (wide, narrow) = (Math.Max(process.BedWidth, process.BedDepth) - (2 * Margin), Math.Min(process.BedWidth, process.BedDepth) - (2 * Margin));
-        var fits = a <= wide && b <= narrow && height <= process.BuildHeight;
-        return new("bed", "fits the printer", fits ? Verdict.Good : Verdict.Stop,
-            fits ? $"It lies on the bed of {process.Printer} with room around it." : $"It is larger than {process.Printer} takes: choose another way up, a larger printer, or make it of two.",
-            $"{Figures.Mm(a)} × {Figures.Mm(b)}, {Figures.Mm(height)} high", $"{Figures.Mm(wide)} × {Figures.Mm(narrow)}, {Figures.Mm(process.BuildHeight)} high", "The printer's own size, 5 mm free at each edge.", []);
-    }
 
     /// <summary>The revision mark, sunk a little into a face that touches nothing; the part alone where there is no mark.</summary>
     /// <param name="part">The part.</param>

@@ -37,7 +37,7 @@ public static class DrawerPullFamily
             Bodies = PullShape.Bodies(r, brief.Mark),
             Seats = [],
             Chance = null,
-            Checks = [.. Checks(r, brief, way.Key), PartBodies.Bed(r.Length.Value, r.Tall.Value, r.Projection.Value, way, brief.Process)],
+            Checks = [.. Checks(r, brief, way.Key), BedCheck.Of(r.Length.Value, r.Tall.Value, r.Projection.Value, way, brief.Process)],
             Drawing = PullDrawing.Of(r, brief.Interfaces.GetValueOrDefault("drawer") is { } holes ? new(holes.Id, "gap1.centre") : null),
             Ways = PullParameters.Ways,
             Way = way.Key,

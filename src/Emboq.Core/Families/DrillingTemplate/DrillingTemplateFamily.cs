@@ -60,7 +60,7 @@ public static class DrillingTemplateFamily
             Bodies = TemplateShape.Bodies(r, brief.Mark),
             Seats = [],
             Chance = null,
-            Checks = [.. Checks(r, p), PartBodies.Bed(r.Sides.Right - r.Sides.Left + (r.SideHook ? r.HookThick.Value : 0), r.HookThick.Value - r.Bottom, r.Thickness.Value + r.HookDepth.Value, way, brief.Process)],
+            Checks = [.. Checks(r, p), BedCheck.Of(r.Sides.Right - r.Sides.Left + (r.SideHook ? r.HookThick.Value : 0), r.HookThick.Value - r.Bottom, r.Thickness.Value + r.HookDepth.Value, way, brief.Process)],
             Drawing = Draw(r),
             Ways = Ways,
             Way = way.Key,

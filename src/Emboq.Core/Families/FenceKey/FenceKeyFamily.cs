@@ -60,7 +60,7 @@ public static class FenceKeyFamily
             Bodies = r.Exists ? KeyShape.Bodies(r, brief) : [],
             Seats = [r.Locked.Seat("channel", [.. r.Ladder])],
             Chance = chance,
-            Checks = [.. Checks(r, brief, way, chance), PartBodies.Bed(r.Length.Value, r.Width.Value + (2 * r.Legs.Value), r.High.Value + r.Above.Value, way, brief.Process)],
+            Checks = [.. Checks(r, brief, way, chance), BedCheck.Of(r.Length.Value, r.Width.Value + (2 * r.Legs.Value), r.High.Value + r.Above.Value, way, brief.Process)],
             Drawing = r.Exists ? Draw(r, place) : null,
             Ways = Ways,
             Way = way.Key,

@@ -57,7 +57,7 @@ internal static class AdapterChecks
         }
 
         var width = r.Ends.Max(Across);
-        yield return BedCheck.Of(width, r.Height.Value, brief.Process, Shorter(r, brief.Process));
+        yield return BedCheck.Of(width, width, r.Height.Value, AdapterPrinting.Ways.First(w => w.Key == p.WayUp), brief.Process, Shorter(r, brief.Process));
         yield return ChanceCheck.Of(chance, [.. r.Ends.Select(e => (e.Realised, e.Interface[e.CountingDimension]))]);
     }
 

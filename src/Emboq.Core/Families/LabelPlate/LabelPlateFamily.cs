@@ -89,7 +89,7 @@ public static class LabelPlateFamily
                 .. screw is null ? Array.Empty<Check>() : [screw.Check],
                 .. label?.Checks(brief.Process, way.Key == "face") ?? [],
                 Behind(label, thickness.Value),
-                PartBodies.Bed(width.Value, height.Value, thickness.Value, way, brief.Process),
+                BedCheck.Of(width.Value, height.Value, thickness.Value, way, brief.Process),
             ],
             Drawing = Draw(tag, width.Value, height.Value, thickness.Value, corner, places, p.Choice("fixing") == "slots" ? p.Number("travel")!.Value : 0, label, at),
             Ways = Ways,

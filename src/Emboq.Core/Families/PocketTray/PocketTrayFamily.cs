@@ -45,7 +45,7 @@ public static class PocketTrayFamily
             Bodies = r.Pockets is null || clashes.Count > 0 ? [] : TrayShape.Bodies(r, brief.Mark),
             Seats = [.. r.Items.Select(i => i.Size.Seat(i.Slot))],
             Chance = chance,
-            Checks = [.. TrayChecks.Of(r, clashes), PartBodies.Bed(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Size.Dimension))])],
+            Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Size.Dimension))])],
             Drawing = r.Pockets is null ? null : Draw(r, brief.Interfaces.GetValueOrDefault("holes") is { } row ? new(row.Id, "gap1.centre") : null),
             Ways = TrayParameters.Ways,
             Way = way.Key,

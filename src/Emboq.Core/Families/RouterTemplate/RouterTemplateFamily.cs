@@ -77,7 +77,7 @@ public static class RouterTemplateFamily
                 Turns(tightest.Radius, cutter.Value),
                 Rides(thickness.Value, high.Value),
                 Sides(follower.Value, cutter.Value, inside),
-                PartBodies.Bed(outer.X + (2 * rim), outer.Y + (2 * rim), thickness.Value, way, brief.Process),
+                BedCheck.Of(outer.X + (2 * rim), outer.Y + (2 * rim), thickness.Value, way, brief.Process),
             ],
             Drawing = moved is null ? null : Draw(wanted, moved, inside, rim, p.Outline("outline") is null),
             Ways = Ways,

@@ -66,7 +66,7 @@ public static class SetupAidFamily
             ],
             Seats = [],
             Chance = null,
-            Checks = [.. aid.Checks(brief.Process, way.Key), PartBodies.Bed(aid.Length, aid.Width, aid.Height, way, brief.Process)],
+            Checks = [.. aid.Checks(brief.Process, way.Key), BedCheck.Of(aid.Length, aid.Width, aid.Height, way, brief.Process)],
             Drawing = aid.Draw(),
             Ways = Ways,
             Way = way.Key,

@@ -63,7 +63,7 @@ public static class SoftJawsFamily
             Bodies = pocket ? [] : JawShape.Bodies(r, brief.Mark),
             Seats = [],
             Chance = null,
-            Checks = [.. JawChecks.Of(r, brief.Process), PartBodies.Bed(r.Width.Value, r.Height.Value, r.Thickness.Value + r.Over.Value, way, brief.Process)],
+            Checks = [.. JawChecks.Of(r, brief.Process), BedCheck.Of(r.Width.Value, r.Height.Value, r.Thickness.Value + r.Over.Value, way, brief.Process)],
             Drawing = pocket ? null : JawDrawing.Of(r),
             Ways = Ways,
             Way = way.Key,

@@ -1,3 +1,4 @@
+using Emboq.Core.Checks;
 using Emboq.Core.Families.Common;
 using Emboq.Core.Fits;
 using Emboq.Core.Joints;
@@ -60,7 +61,7 @@ public static class WallBinFamily
             Bodies = BinShape.Bodies(r, brief.Mark),
             Seats = [r.Width.Seat("item")],
             Chance = chance,
-            Checks = [.. BinChecks.Of(r, p, brief, chance), PartBodies.Bed(r.OuterWidth.Value, r.OuterDepth.Value + (r.Rail?.Value ?? 0), r.Back.Value + BinShape.Lip(r), way, brief.Process)],
+            Checks = [.. BinChecks.Of(r, p, brief, chance), BedCheck.Of(r.OuterWidth.Value, r.OuterDepth.Value + (r.Rail?.Value ?? 0), r.Back.Value + BinShape.Lip(r), way, brief.Process)],
             Drawing = BinDrawing.Of(r),
             Ways = Ways,
             Way = way.Key,
