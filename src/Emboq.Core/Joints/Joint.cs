@@ -40,7 +40,7 @@ internal sealed record Joint
         var tight = Sleeves.MinBy(s => edge - s.Radius - s.Wall)!;
         var fits = edge - tight.Radius >= tight.Wall - 1e-9;
         return new(key, $"wall around the {what}", fits ? Verdict.Good : Verdict.Stop,
-            fits ? $"Enough stays around the {what}." : edge <= tight.Radius ? $"The {what} breaks through the side." : $"Too little stays around the {what}: it would split or open.",
+            fits ? "Enough stays around it." : edge <= tight.Radius ? "It breaks through." : "Too little stays around it: it would split or open.",
             Figures.Mm(Math.Max(0, edge - tight.Radius)), $"{Figures.Mm(tight.Wall)} or more", "Boss rules of common practice, no published source.", fits ? [] : remedies);
     }
 

@@ -69,19 +69,20 @@ internal static class ScrewHole
     /// <param name="size">Of the thread.</param>
     /// <param name="standard">"ISO 10642", "ISO 7046" or "ASME B18.6.3".</param>
     /// <param name="depth">Through how much, mm.</param>
-    public static Joint Countersunk(JointScope scope, string size, string standard, double depth)
+    /// <param name="thickness">Key of the parameter that makes it deeper, for a remedy.</param>
+    public static Joint Countersunk(JointScope scope, string size, string standard, double depth, string? thickness = null)
     {
         bool Row(Standards.StandardRow r) => r.Cells["kind"].Text == standard;
         var head = Hardware.Of("countersunk-screws", size, "head", $"{Hardware.Name(size)} head, {standard}", Row);
         var angle = Hardware.Of("countersunk-screws", size, "angle", "head angle", Row);
-        return Sink(scope, head, angle, Passing(scope, size, "medium", depth));
+        return Sink(scope, head, angle, Passing(scope, size, "medium", depth), thickness);
     }
 
     /// <summary>A cone of 90 degrees for a wood screw.</summary>
-    public static Joint CountersunkWood(JointScope scope, string size, double depth, Lie lie = Lie.Upright)
+    public static Joint CountersunkWood(JointScope scope, string size, double depth, Lie lie = Lie.Upright, string? thickness = null)
     {
         var head = Hardware.Of("wood-screws", size, "head", $"head of a {size} wood screw");
-        return Sink(scope, head, Quantity.RuleOfThumb("head angle", 90, Unit.DegreeOfArc, "Wood screws are cut at 90 degrees."), PassingWood(scope, size, depth, lie));
+        return Sink(scope, head, Quantity.RuleOfThumb("head angle", 90, Unit.DegreeOfArc, "Wood screws are cut at 90 degrees."), PassingWood(scope, size, depth, lie), thickness);
     }
 
     /// <summary>A curved mouth for a bugle head, which has no angle: a quarter of an ellipse from the head down to the shank.</summary>
@@ -111,7 +112,7 @@ internal static class ScrewHole
 
     private static readonly Quantity ShankRoom = Quantity.RuleOfThumb("room around a shank", 0.5, Unit.Millimetre, "The customary passing hole of a wood screw.");
 
-    private static Joint Sink(JointScope scope, Quantity head, Quantity angle, Joint hole)
+    private static Joint Sink(JointScope scope, Quantity head, Quantity angle, Joint hole, string? thickness)
     {
         var rim = scope.Drawn("countersink", "countersink", head + HeadRoom, Surface.HoleUpright);
         var half = scope.Add("countersink.angle", "countersink angle", angle, "The cone of the head.").Value / 2 * Math.PI / 180;
@@ -121,6 +122,7 @@ internal static class ScrewHole
         // A head that is deeper than what it lies in has nothing to press on.
         const double Seat = 0.4;
         var fits = hole.Depth >= drop + Seat;
+        var wanted = Math.Ceiling((drop + Seat) * 5) / 5;
         return hole + new Joint
         {
             Cut = new Solid.Revolved(cone),
@@ -128,7 +130,8 @@ internal static class ScrewHole
             Checks =
             [
                 new($"{scope.Key}.head", $"head of the {scope.Name}", fits ? Verdict.Good : Verdict.Stop, fits ? "The head lies in its cone and presses on what is below." : "The head is deeper than the part is thick there: it pulls through.",
-                    Figures.Mm(hole.Depth), $"{Figures.Mm(drop + Seat)} or more", "Plane geometry.", []),
+                    Figures.Mm(hole.Depth), $"{Figures.Mm(drop + Seat)} or more", "Plane geometry.",
+                    fits || thickness is null ? [] : [new Remedy.Change($"Make it {Figures.Mm(wanted)} thick", new Dictionary<string, string> { [thickness] = Figures.Number(wanted) })]),
             ],
         };
     }

@@ -74,6 +74,30 @@ public sealed class EveryFamilyTests
         }
     }, iter: 40, threads: 1);
 
+    /// <summary>One choice at a time beside the usual values: what is offered first must be good.</summary>
+    [Theory]
+    [InlineData("drawer-pull", "fastening", "lettering=sunk")]
+    [InlineData("drilling-template", "hooks", "")]
+    [InlineData("label-plate", "fixing", "text=Tacks")]
+    [InlineData("wall-bin", "mount", "")]
+    [InlineData("set-up-aid", "aid", "")]
+    [InlineData("router-template", "side", "")]
+    [InlineData("soft-jaws", "shape", "outline=0,0 40,0 40,20 0,20")]
+    [InlineData("soft-jaws", "fixing", "thickness=16")]
+    [InlineData("fence-key", "fixing", "")]
+    [InlineData("fence-key", "locks", "")]
+    [InlineData("pocket-tray", "mount", "")]
+    public void Nothing_stops_at_the_usual_values_whichever_option_is_taken(string key, string choice, string also)
+    {
+        var family = Of(key);
+        var slots = family.Slots.Where(s => s.Need == SlotNeed.Always || s.Key == "item1").ToDictionary(s => s.Key, s => Measuring.Places.Of(s.Kinds[0]));
+        foreach (var option in family.Parameters.Single(p => p.Key == choice).Options)
+        {
+            var entries = also.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).Append([choice, option.Key]).ToDictionary(e => e[0], e => e[1]);
+            family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, slots, Workshop.Process, [])).Checks.ShouldAllBe(c => c.Verdict != Verdict.Stop, option.Key);
+        }
+    }
+
     [Theory]
     [MemberData(nameof(Keys))]
     public void Every_family_warns_of_what_can_hurt_and_says_how_it_is_fitted(string key)

@@ -74,10 +74,11 @@ internal sealed record PullReckoning
         var joint = slot is null ? hole : hole + slot;
         var post = ledger.Add("post", "post, from screw to finger room", Quantity.Input("wall rule", Math.Max(joint.Reach, 5), Unit.Millimetre,
             new Provenance.RuleOfThumb("The hole and the wall it must keep; no post is thinner than 10 mm.")), "Follows the hardware.");
-        var length = ledger.Add("length", "length", p.Number("length") is { } asked ? Quantity.Chosen("length", asked, Unit.Millimetre)
-            : spacing + (2 * post), "Over all: the spacing, and what each end needs around its screw.");
         var corner = Chosen("corner", "corner radius", "Of the upright edges.");
         var edge = ledger.Add("edge", "eased edge", Quantity.Min(Quantity.Chosen("eased edge asked for", p.Number("edge")!.Value, Unit.Millimetre), 0.9 * corner), "It rolls into the corner, so it is smaller.");
+        // A head on the face must stay clear of the eased edge too.
+        var needs = fastening == Fastening.Through ? post + edge : post;
+        var length = ledger.Add("length", "length", p.Number("length") is { } asked ? Quantity.Chosen("length", asked, Unit.Millimetre) : spacing + (2 * needs), "Over all: the spacing, and what each end needs around its screw.");
         var head = fastening == Fastening.Through ? 2 * joint.Sleeves.Max(s => s.Radius) : 0;
         var space = fastening == Fastening.Through
             ? spacing - Quantity.Input("heads", head + 6, Unit.Millimetre, new Provenance.RuleOfThumb("A head, and 3 mm to each side of the words."))

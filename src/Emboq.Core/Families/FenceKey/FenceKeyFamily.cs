@@ -96,7 +96,9 @@ public static class FenceKeyFamily
         foreach (var (key, joint, below) in r.Fixings)
         {
             yield return joint.WallCheck($"{key}.wall", $"{key}, to the side", r.Width.Value / 2, [new Remedy.Change("Leave the screws away", new Dictionary<string, string> { ["fixing"] = "none" })]);
-            yield return joint.WallCheck($"{key}.end", $"{key}, to the end", (r.Length.Value / 2) - Math.Abs(KeyShape.Screws(r)[0]) - (r.Notch.Value > 0 ? r.Notch.Value / 2 : 0));
+            var (at, wanted) = (KeyShape.Screws(r)[1], Math.Ceiling(joint.Reach / KeyShape.FromEnd));
+            yield return joint.WallCheck($"{key}.end", $"{key}, to the end and the notch", Math.Min((r.Length.Value / 2) - at, at - KeyShape.HalfNotch(r)),
+                wanted > 400 ? [] : [new Remedy.Change($"Make it {Figures.Mm(wanted)} long", new Dictionary<string, string> { ["length"] = Figures.Number(wanted) })]);
             foreach (var check in joint.Checks.Concat(!below ? [] : [key == "nut" ? joint.FloorCheck("nut.floor", "nut", r.High.Value + r.Above.Value, 3) : joint.SeatCheck("screw.seat", "screw", 3)]))
             {
                 yield return check;
@@ -142,7 +144,22 @@ public static class FenceKeyFamily
             sheet.Point("legs", w + (legs / 2), above, sets: "legs");
         }
 
-        sheet.View(table + 30 + (r.Length.Value / 2), 0).Box(Matter.Part, -r.Length.Value / 2, -h, r.Length.Value / 2, above).Along("length", -r.Length.Value / 2, r.Length.Value / 2, -h, sets: "length");
+        sheet.View(table + 30 + (r.Length.Value / 2), 0).Box(Matter.Part, -r.Length.Value / 2, -h, r.Length.Value / 2, above);
+        foreach (var x in r.Fixings.Count == 0 ? [] : KeyShape.Screws(r))
+        {
+            foreach (var (_, joint, below) in r.Fixings)
+            {
+                foreach (var s in joint.Sleeves)
+                {
+                    var (from, to) = below ? (-h - s.To, -h - s.From) : (above + s.From, above + s.To);
+                    sheet.Box(Matter.Opening, x - s.Radius, from, x + s.Radius, to);
+                }
+            }
+
+            sheet.Axis(x, -h - 4, x, above + 4);
+        }
+
+        sheet.Along("length", -r.Length.Value / 2, r.Length.Value / 2, -h, sets: "length");
         if (r.Notch.Value > 0)
         {
             sheet.Box(Matter.Opening, -r.Notch.Value / 2, above - (above / 2), r.Notch.Value / 2, above).Point("notch", 0, above, sets: "notch");

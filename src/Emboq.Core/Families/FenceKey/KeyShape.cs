@@ -20,8 +20,14 @@ internal static class KeyShape
         new("machine-channel", r.Locked.Place.Name, BodyRole.Counterpart, () => Channel(r)),
     ];
 
+    /// <summary>How far screws stand from the ends, of the length.</summary>
+    public const double FromEnd = 0.1875;
+
     /// <summary>Where the two screws stand, along the key.</summary>
-    public static IReadOnlyList<double> Screws(KeyReckoning r) => [-r.Length.Value / 3.2, r.Length.Value / 3.2];
+    public static IReadOnlyList<double> Screws(KeyReckoning r) => [(FromEnd - 0.5) * r.Length.Value, (0.5 - FromEnd) * r.Length.Value];
+
+    /// <summary>Of the notch, along the key, mm.</summary>
+    public static double HalfNotch(KeyReckoning r) => Math.Min(r.Notch.Value, r.Length.Value / 4) / 2;
 
     /// <summary>What one screw's hardware looks like in the frame of the key. Upside down, the roof of a lying hole would point down: it is spun first.</summary>
     private static Solid Placed(KeyReckoning r, KeyFixing fixing, Solid inJoint, double x) =>
@@ -52,7 +58,7 @@ internal static class KeyShape
 
         if (r.Notch.Value > 0)
         {
-            body -= new Solid.Box(Math.Min(r.Notch.Value, l / 4), w + 2, (above / 2) + 1).At(-Math.Min(r.Notch.Value, l / 4) / 2, -(w / 2) - 1, above / 2);
+            body -= new Solid.Box(2 * HalfNotch(r), w + 2, (above / 2) + 1).At(-HalfNotch(r), -(w / 2) - 1, above / 2);
         }
 
         body = r.Fixings.Count == 0 ? body : body.Without(Screws(r).Select(x => Cut(r, x)));

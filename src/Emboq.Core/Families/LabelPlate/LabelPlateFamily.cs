@@ -135,9 +135,9 @@ public static class LabelPlateFamily
 
     private static Joint? Fixing(JointScope scope, ParameterValues p, double thickness) => p.Choice("fixing") switch
     {
-        "screws" => ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), thickness),
+        "screws" => ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), thickness, thickness: "thickness"),
         "bugle" => ScrewHole.Bugle(scope, Bugle, thickness),
-        "machine" => ScrewHole.Countersunk(scope, p.Choice("screw"), p.Choice("screw")[0] == 'M' ? p.Choice("head") : "ASME B18.6.3", thickness),
+        "machine" => ScrewHole.Countersunk(scope, p.Choice("screw"), p.Choice("screw")[0] == 'M' ? p.Choice("head") : "ASME B18.6.3", thickness, "thickness"),
         "slots" => ScrewHole.Slotted(scope, Hardware.Of("wood-screws", p.Choice("woodScrew"), "passing hole", $"passing hole for a {p.Choice("woodScrew")} wood screw"), p.Number("travel")!.Value, thickness),
         "hang" => ScrewHole.Plain(scope, Quantity.Chosen("hanging hole", p.Number("hangHole")!.Value, Unit.Millimetre), thickness),
         _ => null,

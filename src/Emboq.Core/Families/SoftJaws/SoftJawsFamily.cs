@@ -28,7 +28,7 @@ public static class SoftJawsFamily
             Specs.Choice("shape", "The face is", "flat", "What it holds.", new ParameterOption("flat", "flat"), new ParameterOption("vee", "grooved for rounds"), new ParameterOption("round", "hollowed for one round"), new ParameterOption("pocket", "a pocket")),
             Specs.Length("thickness", "Thickness", 14, 4, 60, "From the jaw to the face."),
             Specs.Length("over", "Lip over the jaw", 8, 0, 40, "Lies on top of the jaw and keeps it from sliding down. Nothing leaves it away."),
-            Specs.Length("smallest", "Smallest round", 8, 1, 120, "That must still be held.", 0.5).If("shape", "vee"),
+            Specs.Length("smallest", "Smallest round", 12, 1, 120, "That must still be held.", 0.5).If("shape", "vee"),
             Specs.Length("largest", "Largest round", 25, 2, 160, "That must still lie in the groove.", 0.5).If("shape", "vee", "round"),
             Specs.Angle("veeAngle", "Groove", 90, 60, 150, "Between its two faces.").If("shape", "vee"),
             Specs.Choice("runs", "The groove runs", "upright", "The way the work stands.", new ParameterOption("upright", "up and down"), new ParameterOption("along", "along the jaw")).If("shape", "vee", "round"),

@@ -22,7 +22,7 @@ public static class WallBinFamily
         [
             Specs.Choice("fit", "The box", "drop", "How it lies in its bin.", [.. FitClasses.Pockets.Select(f => new ParameterOption(f.Key, f.Name))]),
             Specs.Length("clearance", "Clearance", null, 0, 12, "On the full width, half of it a side. Left open, the fit decides.", 0.2),
-            Specs.Length("wall", "Wall", 3, 0.8, 15, "It becomes the next whole number of line widths.", 0.4),
+            Specs.Length("wall", "Wall", 3.2, 0.8, 15, "It becomes the next whole number of line widths.", 0.4),
             Specs.Length("floor", "Floor", 3, 0.8, 20, "Under the box.", 0.4),
             Specs.Length("back", "Height of the back", null, 15, 400, "Left open: 20 mm lower than the box, so that it can be grasped."),
             Specs.Length("front", "Height of the front", null, 5, 400, "Left open: half of the back."),
