@@ -48,11 +48,33 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
         return [low + i, low + j, high + j, low + i, high + j, high + i]
       }),
     )
-    const bottom = kernel.triangulate([outlines[0]]).flatMap(([a, b, c]) => [c, b, a])
-    const top = kernel.triangulate([outlines[last]]).flatMap((corners) => corners.map((corner) => last * n + corner))
-    const triangles = [...sides, ...bottom, ...top]
+    const cap = (k) => {
+      const inner = bulges(outlines[k]) ? across(n) : around(n, at.push([0, 0, heights[k]]) - 1 - k * n)
+      return inner.map((corner) => corner + k * n)
+    }
+    const triangles = [...sides, ...cap(0).reverse(), ...cap(last)]
     return Manifold.ofMesh(new Mesh({ numProp: 3, vertProperties: Float32Array.from(at.flat()), triVerts: Uint32Array.from(triangles) }))
   }
+
+  // Whether an outline turns left at every corner.
+  const bulges = (p) =>
+    p.every(([x, y], i) => {
+      const [[u, v], [w, z]] = [p[(i + 1) % p.length], p[(i + 2) % p.length]]
+      return (u - x) * (z - v) - (v - y) * (w - u) > 1e-9
+    })
+
+  // From side to side: a plate with round corners keeps two large triangles in its middle, where letters are cut.
+  function across(n) {
+    const triangles = []
+    for (let [low, high] = [0, n - 1]; high - low > 1; ) {
+      triangles.push(low, low + 1, high)
+      if (++low < high - 1) triangles.push(low, high - 1, high--)
+    }
+    return triangles
+  }
+
+  // A fan, for outlines that the axis sees whole.
+  const around = (n, middle) => Array.from({ length: n }, (_, i) => [i, (i + 1) % n, middle]).flat()
 
   // Evaluated subtrees by content key, the least recently used first: a Map keeps the order of insertion.
   const kept = new Map()

@@ -67,8 +67,8 @@ internal static class Specs
     /// <summary>What was decided of it, as a line of the ledger.</summary>
     public static Quantity BoardOf(ParameterValues p, Ledger ledger) => ledger.Add("board", "wood behind it", Quantity.Chosen("wood behind it", p.Number("board")!.Value, Unit.Millimetre), "The screws hold in it, and do not come out of it.");
 
-    /// <summary>What lies under the heads of machine screws.</summary>
-    public static ParameterSpec Washer { get; } = Choice("washer", "Under the heads", "none", "A washer spreads the pull, and takes some of the screw's length.", new ParameterOption("none", "nothing"), new ParameterOption("plain", "plain washers"));
+    /// <summary>What lies under the heads of machine screws; asked for beside the check of their length.</summary>
+    public static ParameterSpec Washer { get; } = Choice("washer", "Under the heads", "none", "A washer spreads the pull, and takes some of the screw's length.", new ParameterOption("none", "nothing"), new ParameterOption("plain", "plain washers")) with { AskedAt = Station.Check };
 
     /// <summary>How it lies on the bed, asked for where it is printed.</summary>
     public static ParameterSpec WayUp(IReadOnlyList<Printing.WayUp> ways) =>

@@ -69,8 +69,12 @@ public static class FenceKeyFamily
             [
                 r.LocksHeight ? "Try the ladder: the rung that slides without lifting is the height." : "Try the ladder: the rung that slides without rocking is the width.",
                 "Lay the key in the channel before the fence: it must move by hand and not tip.",
-                .. r.Fixings.Any(f => f.Key == "nut") ? ["Press the nuts into the key from below before it lies in the channel."] : Array.Empty<string>(),
-                .. r.Screw is null ? Array.Empty<string>() : ["Bring the fence over it and tighten both screws a little, slide it through the whole channel, then tighten."],
+                .. p.Choice("fixing") switch
+                {
+                    "screws" => ["Screw the key to the fence from below, a little loose, and slide it into the channel from its end. When it runs through the whole of it, slide it out and tighten."],
+                    "nuts" => ["Press the nuts into the key from below before it lies in the channel.", "Bring the fence over it and tighten both screws a little, slide it through the whole channel, then tighten."],
+                    _ => Array.Empty<string>(),
+                },
                 .. r.Notch.Value > 0 ? ["Pull it out by its notch, straight up."] : Array.Empty<string>(),
                 "A wrap of tape on a side takes up the last tenth.",
             ],

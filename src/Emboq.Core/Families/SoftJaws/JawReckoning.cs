@@ -43,7 +43,7 @@ internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Th
         var thickness = Chosen("thickness", "thickness", "From the jaw to the face.");
         var over = Chosen("over", "lip over the jaw", "Keeps it from sliding down.");
         var face = Faced(brief, ledger, Chosen);
-        return new(width, height, thickness, over, face, Fixed(brief, ledger, width));
+        return new(width, height, thickness, over, face, Fixed(brief, ledger, width, thickness));
     }
 
     private static JawFace Faced(Brief brief, Ledger ledger, Func<string, string, string, Quantity> chosen)
@@ -67,7 +67,7 @@ internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Th
         }
     }
 
-    private static JawFixing? Fixed(Brief brief, Ledger ledger, Quantity width)
+    private static JawFixing? Fixed(Brief brief, Ledger ledger, Quantity width, Quantity thickness)
     {
         var p = brief.Parameters;
         var scope = new JointScope(ledger, brief.Process, "fixing", "fixing");
@@ -83,8 +83,8 @@ internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Th
                 var deep = scope.Add("magnet.depth", "magnet pocket depth", Quantity.Chosen("magnet height", p.Number("magnetHeight")!.Value, Unit.Millimetre) + Quantity.RuleOfThumb("below the back", 0.2, Unit.Millimetre, "A magnet that stands proud tips the plate."), "The magnet, a little below the back.");
                 return new(new Joint { Cut = HoleShape.Cut(hole.Value, -deep.Value, ScrewHole.Over, Lie.Upright), Sleeves = [new(hole.Value / 2, -deep.Value, 0, scope.LeastWall)] }, null, places);
             case "screws":
-                var (size, joint) = (p.Choice("screw"), ScrewHole.Counterbored(scope, p.Choice("screw"), p.Number("thickness")!.Value));
-                var under = scope.Add("under", "plate under the head", Quantity.Chosen("thickness", p.Number("thickness")!.Value, Unit.Millimetre) - ledger["fixing.counterbore.depth"], "What the screw passes before the jaw.");
+                var (size, joint) = (p.Choice("screw"), ScrewHole.Counterbored(scope, p.Choice("screw"), thickness.Value));
+                var under = scope.Add("under", "plate under the head", thickness - ledger["fixing.counterbore.depth"], "What the screw passes before the jaw.");
                 var engage = Quantity.RuleOfThumb("diameters of thread in steel", 1, Unit.None, "One diameter holds in steel or iron; common practice, no published source.") * Hardware.Diameter(size);
                 var tapped = scope.Add("tapped", "thread in the jaw", Quantity.Chosen("thread in the jaw", p.Number("tapped")!.Value, Unit.Millimetre), "The vice's own.");
                 return new(joint, ScrewLength.Of(scope, (size, "cap", $"{size} cap screw"), [under], engage, tapped, brief.Drawer), places);
