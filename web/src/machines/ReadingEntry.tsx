@@ -37,9 +37,11 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
   const client = useQueryClient()
   const standIn = standInFor(dimension.access)
   useKeys(standIn && !device ? { c: () => onDevice(true) } : {})
+  // A device in the hand has the keys until something is typed.
+  const waits = start === '' && standIn !== null && device
   useEffect(() => {
-    if (start !== null) field.current?.focus()
-  }, [start])
+    if (start !== null && !waits) field.current?.focus()
+  }, [start, waits])
   const take = useMutation({
     mutationFn: (reading: { readonly text: string; readonly instrument: string }) =>
       sendJson<InterfaceView>('POST', `/api/interfaces/${place.id}/readings`, {
