@@ -24,6 +24,9 @@ public sealed record Body(string Key, string Name, BodyRole Role, Func<Solid> Sh
 {
     private readonly Lazy<Solid> solid = new(Shape);
 
+    /// <summary>Whether it is made as it lies on the bed, whatever way up the part takes.</summary>
+    public bool LiesAsMade { get; init; }
+
     /// <summary>Its shape. Coupons are many and seldom looked at: a tree is built when it is first asked for.</summary>
     public Solid Solid => solid.Value;
 }

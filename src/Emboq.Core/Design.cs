@@ -35,8 +35,8 @@ public sealed record Design
     /// <summary>How it is fitted, in order.</summary>
     public required IReadOnlyList<string> Fitting { get; init; }
 
-    /// <summary>A body the way it is printed: the part, and the other half of a pair, the chosen way up; everything else as it stands.</summary>
-    public Solid AsPrinted(Body body) => body.Key is "part" or "second" ? body.Solid.Tipped(Ways.First(w => w.Key == Way).Tip) : body.Solid;
+    /// <summary>A body the way it is printed: what belongs to the part the chosen way up, proofs and what is made lying as they stand.</summary>
+    public Solid AsPrinted(Body body) => body is { Role: BodyRole.Part, LiesAsMade: false } ? body.Solid.Tipped(Ways.First(w => w.Key == Way).Tip) : body.Solid;
 
     /// <summary>The holes that another part may share; empty when there are none.</summary>
     public IReadOnlyList<PatternHole> Pattern { get; init; } = [];

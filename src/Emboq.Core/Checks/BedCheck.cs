@@ -8,6 +8,7 @@ internal static class BedCheck
     /// <summary>Kept free at each edge of the bed, mm.</summary>
     private const double Margin = 5;
 
+    /// <summary>Judges the box of a part against bed and height.</summary>
     /// <param name="x">Size in the frame of the design, mm.</param>
     /// <param name="y">Likewise.</param>
     /// <param name="z">Likewise.</param>
@@ -28,6 +29,6 @@ internal static class BedCheck
         };
         return new("bed", "fits the printer", lies && low ? Verdict.Good : Verdict.Stop, says,
             $"{Figures.Mm(longer)} × {Figures.Mm(shorter)}, {Figures.Mm(height)} high", $"{Figures.Mm(longBed)} × {Figures.Mm(shortBed)}, {Figures.Mm(process.BuildHeight)} high",
-            "The printer's own size, 5 mm free at each edge.", lies && !low ? lower : []);
+            $"The printer's own size, {Figures.Mm(Margin)} free at each edge.", lies && !low ? lower : []);
     }
 }

@@ -22,10 +22,10 @@ internal sealed record Joint
     public double Depth => -Sleeves.Min(s => s.From);
 
     /// <summary>How deep the recess of its head goes, mm; nothing for a plain hole.</summary>
-    public double Recess => Sleeves.Where(s => s.From > -Depth).Select(s => -s.From).DefaultIfEmpty(0).Max();
+    public double Recess { get; init; }
 
     /// <summary>Both in one: a hole and the recess of its head.</summary>
-    public static Joint operator +(Joint a, Joint b) => new() { Cut = a.Cut + b.Cut, Sleeves = [.. a.Sleeves, .. b.Sleeves], Checks = [.. a.Checks, .. b.Checks] };
+    public static Joint operator +(Joint a, Joint b) => new() { Cut = a.Cut + b.Cut, Sleeves = [.. a.Sleeves, .. b.Sleeves], Recess = Math.Max(a.Recess, b.Recess), Checks = [.. a.Checks, .. b.Checks] };
 
     /// <summary>What must be material around it.</summary>
     public Solid Zone => Sleeves.Select(s => s.Around).Aggregate((a, b) => a + b) - Cut;
@@ -54,8 +54,11 @@ internal sealed record Joint
         var left = Depth - Recess;
         var fits = left >= least - 1e-9;
         return new(key, $"material under the {what}'s head", fits ? Verdict.Good : Verdict.Stop, fits ? "Enough stays under the head." : "The head pulls through: what it lies in is too thin.",
-            Figures.Mm(left), $"{Figures.Mm(least)} or more", "Common practice, no published source.", fits ? [] : remedies);
+            Figures.Mm(Math.Max(0, left)), $"{Figures.Mm(least)} or more", "Common practice, no published source.", fits ? [] : remedies);
     }
+
+    /// <summary>Under a countersunk head that only has to lie flush, mm: deeper than what it lies in, it has nothing to press on.</summary>
+    public const double FlushSeat = 0.4;
 
     /// <summary>Whether enough stays behind its end.</summary>
     /// <param name="key">Of the check.</param>

@@ -1,5 +1,3 @@
-using Emboq.Core.Checks;
-
 namespace Emboq.Core.Joints;
 
 /// <summary>Holes that a screw passes, and the recesses of its head.</summary>
@@ -60,6 +58,7 @@ internal static class ScrewHole
         {
             Cut = HoleShape.Cut(bore.Value, -deep.Value, Over, lie),
             Sleeves = [new(HoleShape.Rise(bore.Value, lie), -deep.Value, 0, scope.LeastWall)],
+            Recess = deep.Value,
         };
         return recess + Passing(scope, size, "medium", Math.Max(depth, deep.Value + 0.1), lie);
     }
@@ -69,20 +68,19 @@ internal static class ScrewHole
     /// <param name="size">Of the thread.</param>
     /// <param name="standard">"ISO 10642", "ISO 7046" or "ASME B18.6.3".</param>
     /// <param name="depth">Through how much, mm.</param>
-    /// <param name="thickness">Key of the parameter that makes it deeper, for a remedy.</param>
-    public static Joint Countersunk(JointScope scope, string size, string standard, double depth, string? thickness = null)
+    public static Joint Countersunk(JointScope scope, string size, string standard, double depth)
     {
         bool Row(Standards.StandardRow r) => r.Cells["kind"].Text == standard;
         var head = Hardware.Of("countersunk-screws", size, "head", $"{Hardware.Name(size)} head, {standard}", Row);
         var angle = Hardware.Of("countersunk-screws", size, "angle", "head angle", Row);
-        return Sink(scope, head, angle, Passing(scope, size, "medium", depth), thickness);
+        return Sink(scope, head, angle, Passing(scope, size, "medium", depth));
     }
 
     /// <summary>A cone of 90 degrees for a wood screw.</summary>
-    public static Joint CountersunkWood(JointScope scope, string size, double depth, Lie lie = Lie.Upright, string? thickness = null)
+    public static Joint CountersunkWood(JointScope scope, string size, double depth, Lie lie = Lie.Upright)
     {
         var head = Hardware.Of("wood-screws", size, "head", $"head of a {size} wood screw");
-        return Sink(scope, head, Quantity.RuleOfThumb("head angle", 90, Unit.DegreeOfArc, "Wood screws are cut at 90 degrees."), PassingWood(scope, size, depth, lie), thickness);
+        return Sink(scope, head, Quantity.RuleOfThumb("head angle", 90, Unit.DegreeOfArc, "Wood screws are cut at 90 degrees."), PassingWood(scope, size, depth, lie));
     }
 
     /// <summary>A curved mouth for a bugle head, which has no angle: a quarter of an ellipse from the head down to the shank.</summary>
@@ -102,6 +100,8 @@ internal static class ScrewHole
         {
             Cut = new Solid.Revolved(new Profile([new(0, Over), new(0, -deep.Value), .. curve.Reverse(), new(rim, Over)])),
             Sleeves = [new(rim, -deep.Value, 0, scope.LeastWall)],
+            // It bears on the upper half of its curve; below, the mouth is hardly wider than the shank.
+            Recess = deep.Value / 2,
         };
     }
 
@@ -112,27 +112,18 @@ internal static class ScrewHole
 
     private static readonly Quantity ShankRoom = Quantity.RuleOfThumb("room around a shank", 0.5, Unit.Millimetre, "The customary passing hole of a wood screw.");
 
-    private static Joint Sink(JointScope scope, Quantity head, Quantity angle, Joint hole, string? thickness)
+    private static Joint Sink(JointScope scope, Quantity head, Quantity angle, Joint hole)
     {
         var rim = scope.Drawn("countersink", "countersink", head + HeadRoom, Surface.HoleUpright);
         var half = scope.Add("countersink.angle", "countersink angle", angle, "The cone of the head.").Value / 2 * Math.PI / 180;
         var r = hole.Sleeves[0].Radius;
         var drop = Math.Max(0.1, ((rim.Value / 2) - r) / Math.Tan(half));
         var cone = new Profile(new(0, Over), new(0, -drop), new(r, -drop), new(rim.Value / 2, 0), new(rim.Value / 2, Over));
-        // A head that is deeper than what it lies in has nothing to press on.
-        const double Seat = 0.4;
-        var fits = hole.Depth >= drop + Seat;
-        var wanted = Math.Ceiling((drop + Seat) * 5) / 5;
         return hole + new Joint
         {
             Cut = new Solid.Revolved(cone),
             Sleeves = [new(rim.Value / 2, -Math.Min(drop / 2, hole.Depth), 0, scope.LeastWall)],
-            Checks =
-            [
-                new($"{scope.Key}.head", $"head of the {scope.Name}", fits ? Verdict.Good : Verdict.Stop, fits ? "The head lies in its cone and presses on what is below." : "The head is deeper than the part is thick there: it pulls through.",
-                    Figures.Mm(hole.Depth), $"{Figures.Mm(drop + Seat)} or more", "Plane geometry.",
-                    fits || thickness is null ? [] : [new Remedy.Change($"Make it {Figures.Mm(wanted)} thick", new Dictionary<string, string> { [thickness] = Figures.Number(wanted) })]),
-            ],
+            Recess = drop,
         };
     }
 }

@@ -54,18 +54,18 @@ internal static class BedfulEndpoints
         var members = (request.Members ?? [.. Enumerable.Range(1, counts.Count)]).Distinct().Where(m => m >= 1 && m <= counts.Count).ToList();
         input.Within("row", members.Sum(m => counts[m - 1]), 1, MostPieces, "pieces");
         return input.IsGood
-            ? TypedResults.Ok(await Laid(request with { Letters = letters.Length > 0 ? letters : "a second colour" }, part, members, designs!, processes, database, kernel, stop))
+            ? TypedResults.Ok(await Laid(request, letters.Length > 0 ? letters : "a second colour", part, members, designs!, processes, database, kernel, stop))
             : Problems.Bad(input.Problems);
     }
 
-    private static async Task<BedfulsView> Laid(BedfulsRequest request, Part part, List<int> members, IReadOnlyList<Design> designs, List<Process> processes, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    private static async Task<BedfulsView> Laid(BedfulsRequest request, string letters, Part part, List<int> members, IReadOnlyList<Design> designs, List<Process> processes, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
         // A jaw has a second, a label may have letters of another colour: each is a piece of its own.
         var shapes = members.SelectMany(m => designs[m - 1].Bodies.Where(b => b.Role == BodyRole.Part).Select(b => (Member: m, Body: b.Key, Shape: designs[m - 1].AsPrinted(b)))).ToList();
         var solids = shapes.ToDictionary(s => (s.Member, s.Body), s => s.Shape);
         var boxes = (await kernel.Evaluate([.. shapes.Select(s => s.Shape)], Coarse, stop)).Select(mesh => mesh.Bounds);
         var pieces = shapes.Zip(boxes).SelectMany(s => Enumerable.Repeat(
-            PieceOf(s.First.Member, s.First.Body, s.Second, s.First.Body == "inlay" ? request.Letters! : part.State.Row?[s.First.Member - 1].Group ?? ""), part.State.Row?[s.First.Member - 1].Count ?? 1)).ToList();
+            PieceOf(s.First.Member, s.First.Body, s.Second, s.First.Body == "inlay" ? letters : part.State.Row?[s.First.Member - 1].Group ?? ""), part.State.Row?[s.First.Member - 1].Count ?? 1)).ToList();
         // Records of one member are equal: each copy must be itself.
         var layout = Bedfuls.Of([.. pieces.Select(p => p with { })], [.. processes.Select(p => new Bed(p.Id, p.BedWidth, p.BedDepth, p.BuildHeight))], request.Gap, request.Margin);
         var planned = new List<PlannedBedful>();

@@ -83,12 +83,13 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
 
     /// <summary>The second body of an inlay, as it lies on the bed face down; <c>null</c> for the other kinds.</summary>
     public Body? Inlay => Gap is null ? null : new("inlay", "inlay letters", BodyRole.Part, () => new Solid.Lettering(Text, Size.Value, RoomFor(Text, Size.Value), Depth.Value, -Gap.Value),
-        Says: "In the second colour. Press it into the sunk letters; it is smaller by its own offset.");
+        Says: "In the second colour. Press it into the sunk letters; it is smaller by its own offset.")
+    { LiesAsMade = true };
 
     /// <summary>A piece of plate with one letter, and its inlay beside it when there is one: a proof of the lettering that is made in minutes.</summary>
     public Body Coupon => new("ring-letter", "one letter", BodyRole.Coupon, () =>
         {
-            var one = this with { Text = Text.Trim()[..1] };
+            var one = this with { Text = Text[..1] };
             var (wide, high, thick) = (RoomFor(one.Text, Size.Value) + 4, (Size.Value * (1 + (2 * LetterWidths.Tail))) + 4, Depth.Value + 1);
             var plate = one.On(new Solid.Box(wide, high, thick).At(-wide / 2, -high / 2, 0), 0, 0, thick);
             return one.Inlay is { } inlay ? plate + inlay.Solid.At(wide + 3, 0, 0) : plate;

@@ -59,7 +59,11 @@ public static class DrawerPullFamily
             new Remedy.Change($"Make the face {Figures.Mm(Up(2 * r.Joint.Reach + 3))} high", new Dictionary<string, string> { ["tall"] = Figures.Number(Up((2 * r.Joint.Reach) + 3)) }));
         yield return r.Joint.WallCheck("wall.post", "screw, towards the fingers", r.Post.Value);
         yield return Posts(r);
-        if (r.Fastening != Fastening.Through)
+        if (r.Fastening == Fastening.Through)
+        {
+            yield return r.Joint.SeatCheck("screw.head", "screw", Joints.Joint.FlushSeat);
+        }
+        else
         {
             var behind = Math.Max(1.2, 4 * brief.Process.LayerHeight) + (r.Label is { Kind: not LetteringKind.Raised } label ? label.Depth.Value : 0);
             yield return r.Joint.FloorCheck("floor", "screw hole", r.Projection.Value, behind,

@@ -78,7 +78,7 @@ public static class FenceKeyFamily
                 .. r.Notch.Value > 0 ? ["Pull it out by its notch, straight up."] : Array.Empty<string>(),
                 "A wrap of tape on a side takes up the last tenth.",
             ],
-            Pattern = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select(x => new PatternHole(x, 0, 2 * r.Fixings[0].Joint.Sleeves[^1].Radius))],
+            Pattern = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select(x => new PatternHole(x, 0, Joints.Hardware.Passing(p.Choice("screw"), "medium").Value))],
             Walls = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select((x, i) => ($"screw {i + 1}", KeyShape.Zone(r, x)))],
             Cautions = Cautions,
         };

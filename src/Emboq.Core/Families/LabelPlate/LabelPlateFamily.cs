@@ -86,7 +86,7 @@ public static class LabelPlateFamily
             [
                 .. joint is null ? [] : Walls(joint, places, tag, width.Value, height.Value),
                 .. joint?.Checks ?? [],
-                .. screw is null ? Array.Empty<Check>() : [screw.Check],
+                .. screw is null ? Array.Empty<Check>() : [Seat(joint!), screw.Check],
                 .. label?.Checks(brief.Process, way.Key == "face") ?? [],
                 Behind(label, thickness.Value),
                 BedCheck.Of(width.Value, height.Value, thickness.Value, way, brief.Process),
@@ -101,9 +101,9 @@ public static class LabelPlateFamily
                 "none" => ["double-sided tape"],
                 _ => [$"2 wood screws {screw!.Says}"],
             },
-            Fitting = [p.Choice("fixing") is "screws" or "bugle" or "machine" or "slots" ? "Drive the screws until the heads are flush, no further: the plate splits." : p.Choice("fixing") == "hang" ? "Hang it up." : "Clean both faces and press it on.",
+            Fitting = [screw is not null ? "Drive the screws until the heads are flush, no further: the plate splits." : p.Choice("fixing") == "hang" ? "Hang it up." : "Clean both faces and press it on.",
                 .. label is { Kind: LetteringKind.Inlay } ? ["Press the inlay into the letters."] : Array.Empty<string>()],
-            Pattern = p.Choice("fixing") is "screws" or "bugle" or "machine" or "slots" ? [.. places.Select(h => new PatternHole(h.X, h.Y, (2 * h.R) - (p.Choice("fixing") == "slots" ? p.Number("travel")!.Value : 0)))] : [],
+            Pattern = screw is not null ? [.. places.Select(h => new PatternHole(h.X, h.Y, (2 * h.R) - (p.Choice("fixing") == "slots" ? p.Number("travel")!.Value : 0)))] : [],
             Walls = [.. places.Select((h, i) => ($"hole {i + 1}", joint!.Zone.At(h.X, h.Y, thickness.Value)))],
             Cautions = ["A label is no safety sign: what warns of danger follows the rules for signs where you work."],
         };
@@ -135,9 +135,9 @@ public static class LabelPlateFamily
 
     private static Joint? Fixing(JointScope scope, ParameterValues p, double thickness) => p.Choice("fixing") switch
     {
-        "screws" => ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), thickness, thickness: "thickness"),
+        "screws" => ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), thickness),
         "bugle" => ScrewHole.Bugle(scope, Bugle, thickness),
-        "machine" => ScrewHole.Countersunk(scope, p.Choice("screw"), p.Choice("screw")[0] == 'M' ? p.Choice("head") : "ASME B18.6.3", thickness, "thickness"),
+        "machine" => ScrewHole.Countersunk(scope, p.Choice("screw"), p.Choice("screw")[0] == 'M' ? p.Choice("head") : "ASME B18.6.3", thickness),
         "slots" => ScrewHole.Slotted(scope, Hardware.Of("wood-screws", p.Choice("woodScrew"), "passing hole", $"passing hole for a {p.Choice("woodScrew")} wood screw"), p.Number("travel")!.Value, thickness),
         "hang" => ScrewHole.Plain(scope, Quantity.Chosen("hanging hole", p.Number("hangHole")!.Value, Unit.Millimetre), thickness),
         _ => null,
@@ -180,6 +180,12 @@ public static class LabelPlateFamily
         yield return joint.WallCheck("wall.end", "hole, towards the edge", joint.Reach + 0.8);
         var between = places.Count == 2 ? (places[1].X - places[0].X) / 2 : (width / 2) + Math.Abs(places[0].X + places[0].Y);
         yield return joint.WallCheck("wall.between", "hole, towards the other", between, new Remedy.Change($"Make it {Figures.Mm(2 * wanted)} wide", new Dictionary<string, string> { ["width"] = Figures.Number(2 * wanted) }));
+    }
+
+    private static Check Seat(Joint joint)
+    {
+        var wanted = Math.Ceiling((joint.Recess + Joint.FlushSeat) * 5) / 5;
+        return joint.SeatCheck("hole.head", "screw", Joint.FlushSeat, new Remedy.Change($"Make it {Figures.Mm(wanted)} thick", new Dictionary<string, string> { ["thickness"] = Figures.Number(wanted) }));
     }
 
     private static Check Behind(Label? label, double thickness)

@@ -36,6 +36,7 @@ internal static class TrayChecks
         if (r.Ear is { } ear)
         {
             yield return ear.WallCheck("ear.wall", "ear's screw", ear.Reach);
+            yield return ear.SeatCheck("ear.seat", "ear's screw", Joints.Joint.FlushSeat);
             yield return r.Screw!.Check;
             var (apart, narrowest) = (r.EarSpacing!.Value, r.EarSpacing.Value - (2 * ear.Reach));
             var clear = apart >= r.Width.Value + (2 * ear.Reach) - 1e-6;

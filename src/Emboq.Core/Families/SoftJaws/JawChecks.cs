@@ -12,31 +12,20 @@ internal static class JawChecks
 
     public static IEnumerable<Check> Of(JawReckoning r, Process process)
     {
-        var deep = r.Face switch { JawFace.Vee v => v.Groove.Depth.Value, JawFace.Hollow h => h.Deep, JawFace.Pocket q => q.Deep, _ => 0 };
+        var deep = r.Face switch { JawFace.Grooved g => g.Deep, JawFace.Pocket q => q.Deep, _ => 0 };
         yield return Behind(r, deep);
+        if (r.Face is JawFace.Grooved groove)
+        {
+            yield return Holds(groove);
+            yield return Room(groove.HalfWidth, groove.Upright ? r.Width.Value : r.Height.Value);
+            if (r.Fixing is { } held)
+            {
+                yield return Clear(r, held, groove);
+            }
+        }
+
         switch (r.Face)
         {
-            case JawFace.Vee(var groove, var upright):
-                var stands = groove.Stands.Value >= 1;
-                yield return new("holds", "smallest round is pressed", stands ? Verdict.Good : Verdict.Stop, stands ? "It stands out of the groove: the other jaw presses on it." : "It vanishes in the groove: the jaws meet before they hold it.",
-                    Figures.Mm(groove.Stands.Value), "1 mm or more", "Plane geometry.", stands ? [] : [new Remedy.Change("Open the groove to 120°", new Dictionary<string, string> { ["veeAngle"] = "120" })]);
-                yield return Room(groove.HalfWidth.Value, upright ? r.Width.Value : r.Height.Value, "groove");
-                if (r.Fixing is { } held)
-                {
-                    yield return Clear(r, held, groove.HalfWidth.Value, upright, deep);
-                }
-
-                break;
-            case JawFace.Hollow(var radius, _, var along) round:
-                var half = round.HalfWidth;
-                yield return new("contact", "contact of the round", Verdict.Good, "The round it is hollowed for lies in it all around; a smaller one touches along one line only.", Figures.Mm(2 * radius), "one size", "Plane geometry.", []);
-                yield return Room(half, along ? r.Width.Value : r.Height.Value, "hollow");
-                if (r.Fixing is { } screwed)
-                {
-                    yield return Clear(r, screwed, half, along, deep);
-                }
-
-                break;
             case JawFace.Pocket(null, _):
                 yield return new("outline", "outline of the work", Verdict.Stop, "No outline is given, or it falls apart when it is grown by its clearance.", "none", "an outline", "Plane geometry.", [new Remedy.Change("Make it flat", new Dictionary<string, string> { ["shape"] = "flat" })]);
                 break;
@@ -62,6 +51,18 @@ internal static class JawChecks
         }
     }
 
+    private static Check Holds(JawFace.Grooved groove)
+    {
+        if (groove is not JawFace.Vee vee)
+        {
+            return new("contact", "contact of the round", Verdict.Good, "The round it is hollowed for lies in it all around; a smaller one touches along one line only.", Figures.Mm(2 * ((JawFace.Hollow)groove).Radius), "one size", "Plane geometry.", []);
+        }
+
+        var stands = vee.Groove.Stands.Value >= 1;
+        return new("holds", "smallest round is pressed", stands ? Verdict.Good : Verdict.Stop, stands ? "It stands out of the groove: the other jaw presses on it." : "It vanishes in the groove: the jaws meet before they hold it.",
+            Figures.Mm(vee.Groove.Stands.Value), "1 mm or more", "Plane geometry.", stands ? [] : [new Remedy.Change("Open the groove to 120°", new Dictionary<string, string> { ["veeAngle"] = "120" })]);
+    }
+
     private static Check Behind(JawReckoning r, double deep)
     {
         var left = r.Thickness.Value - deep;
@@ -71,18 +72,18 @@ internal static class JawChecks
             Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more", CommonPractice, fits || wanted > 60 ? [] : [new Remedy.Change($"Make it {Figures.Mm(wanted)} thick", new Dictionary<string, string> { ["thickness"] = Figures.Number(wanted) })]);
     }
 
-    private static Check Room(double half, double across, string what)
+    private static Check Room(double half, double across)
     {
         var left = (across / 2) - half;
         var fits = left >= LeastBehind;
-        return new("room", $"{what} on the plate", fits ? Verdict.Good : Verdict.Stop, fits ? $"The {what} leaves a face on both sides." : $"The {what} is wider than the plate.", Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more a side", "Plane geometry.", []);
+        return new("room", "groove on the plate", fits ? Verdict.Good : Verdict.Stop, fits ? "It leaves a face on both sides." : "It is wider than the plate.", Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more a side", "Plane geometry.", []);
     }
 
     /// <summary>A groove must not cut into what holds the plate, unless there is material between.</summary>
-    private static Check Clear(JawReckoning r, JawFixing fixing, double half, bool upright, double deep)
+    private static Check Clear(JawReckoning r, JawFixing fixing, JawFace.Grooved groove)
     {
-        var beside = upright ? fixing.Places[1] - half - fixing.Joint.Reach : -half - fixing.Joint.Reach;
-        var behind = fixing.Screw is null ? r.Thickness.Value - deep - fixing.Joint.Depth - 1.2 : -1;
+        var beside = (groove.Upright ? fixing.Places[1] : 0) - groove.HalfWidth - fixing.Joint.Reach;
+        var behind = fixing.Screw is null ? r.Thickness.Value - groove.Deep - fixing.Joint.Depth - 1.2 : -1;
         var fits = beside >= 0 || behind >= 0;
         return new("clear", "groove and fixing", fits ? Verdict.Good : Verdict.Stop, fits ? "They keep clear of each other." : "The groove cuts into what holds the plate.", Figures.Mm(Math.Max(beside, behind)), "0 mm or more", "Plane geometry.",
             fits ? [] : [new Remedy.Change("Hold it by its lip alone", new Dictionary<string, string> { ["fixing"] = "none" })]);

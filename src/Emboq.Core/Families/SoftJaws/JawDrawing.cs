@@ -11,11 +11,8 @@ internal static class JawDrawing
         var sheet = new Sheet().Box(Matter.Part, -w, -h, w, h);
         switch (r.Face)
         {
-            case JawFace.Vee(var groove, var upright):
-                Band(sheet, groove.HalfWidth.Value, upright, w, h).Point("groove.depth", 0, h);
-                break;
-            case JawFace.Hollow(_, _, var upright) hollow:
-                Band(sheet, hollow.HalfWidth, upright, w, h);
+            case JawFace.Grooved groove:
+                Band(sheet, groove, w, h);
                 break;
             case JawFace.Pocket { Drawn: { } drawn }:
                 sheet.Face(Matter.Opening, drawn.Points).Point("pocketDepth", 0, 0, sets: "pocketDepth");
@@ -39,7 +36,7 @@ internal static class JawDrawing
 
         return r.Face switch
         {
-            JawFace.Vee { Upright: true } or JawFace.Hollow { Upright: true } => FromAbove(sheet.View((2 * w) + 40, -h), r, w, t).Done,
+            JawFace.Grooved { Upright: true } => FromAbove(sheet.View((2 * w) + 40, -h), r, w, t).Done,
             _ => Across(sheet.View(w + 40, 0), r, h, t).Done,
         };
     }
@@ -97,7 +94,15 @@ internal static class JawDrawing
         }
     }
 
-    private static Sheet Band(Sheet sheet, double half, bool upright, double w, double h) => upright
-        ? sheet.Box(Matter.Opening, -half, -h, half, h).Axis(0, -h - 4, 0, h + 4)
-        : sheet.Box(Matter.Opening, -w, -half, w, half).Axis(-w - 4, 0, w + 4, 0);
+    private static void Band(Sheet sheet, JawFace.Grooved groove, double w, double h)
+    {
+        var half = groove.HalfWidth;
+        sheet = groove.Upright
+            ? sheet.Box(Matter.Opening, -half, -h, half, h).Axis(0, -h - 4, 0, h + 4)
+            : sheet.Box(Matter.Opening, -w, -half, w, half).Axis(-w - 4, 0, w + 4, 0);
+        if (groove is JawFace.Vee)
+        {
+            sheet.Point("groove.depth", 0, h);
+        }
+    }
 }

@@ -11,14 +11,30 @@ internal abstract record JawFace
 
     internal sealed record Flat : JawFace;
 
-    /// <summary>A groove of two flats: rounds of a range touch both.</summary>
-    internal sealed record Vee(VeeGroove Groove, bool Upright) : JawFace;
-
-    /// <summary>A hollow for one round; smaller ones touch along one line.</summary>
-    internal sealed record Hollow(double Radius, double Deep, bool Upright) : JawFace
+    /// <summary>What runs through the whole face, up and down or along it.</summary>
+    internal abstract record Grooved(bool Upright) : JawFace
     {
         /// <summary>At the face, mm.</summary>
-        public double HalfWidth => Math.Sqrt((Radius * Radius) - ((Radius - Deep) * (Radius - Deep)));
+        public abstract double HalfWidth { get; }
+
+        /// <summary>Below the face, mm.</summary>
+        public abstract double Deep { get; }
+    }
+
+    /// <summary>A groove of two flats: rounds of a range touch both.</summary>
+    internal sealed record Vee(VeeGroove Groove, bool Upright) : Grooved(Upright)
+    {
+        public override double HalfWidth => Groove.HalfWidth.Value;
+
+        public override double Deep => Groove.Depth.Value;
+    }
+
+    /// <summary>A hollow for one round; smaller ones touch along one line.</summary>
+    internal sealed record Hollow(double Radius, double Below, bool Upright) : Grooved(Upright)
+    {
+        public override double HalfWidth => Math.Sqrt((Radius * Radius) - ((Radius - Below) * (Radius - Below)));
+
+        public override double Deep => Below;
     }
 
     /// <summary>The work's outline, sunk; nothing drawn when it is not given or falls apart.</summary>
@@ -87,7 +103,7 @@ internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Th
                 var under = scope.Add("under", "plate under the head", thickness - ledger["fixing.counterbore.depth"], "What the screw passes before the jaw.");
                 var engage = Quantity.RuleOfThumb("diameters of thread in steel", 1, Unit.None, "One diameter holds in steel or iron; common practice, no published source.") * Hardware.Diameter(size);
                 var tapped = scope.Add("tapped", "thread in the jaw", Quantity.Chosen("thread in the jaw", p.Number("tapped")!.Value, Unit.Millimetre), "The vice's own.");
-                return new(joint, ScrewLength.Of(scope, (size, "cap", $"{size} cap screw"), [under], engage, tapped, brief.Drawer), places);
+                return new(joint, ScrewLength.Of(scope, (size, "cap", $"{Hardware.Name(size)} cap screw"), [under], engage, tapped, brief.Drawer), places);
             default:
                 return null;
         }

@@ -29,10 +29,9 @@ internal static class JawShape
         Solid Slice(double x0, double y0, double z0, double x1, double y1, double z1) => PartBodies.Slice(Plate(r, null), x0, y0, z0, x1, y1, z1);
         switch (r.Face)
         {
-            case JawFace.Vee or JawFace.Hollow:
-                var (half, upright) = r.Face is JawFace.Vee vee ? (vee.Groove.HalfWidth.Value, vee.Upright) : (((JawFace.Hollow)r.Face).HalfWidth, ((JawFace.Hollow)r.Face).Upright);
-                var (across, along) = (half + Rim, SliceLength / 2);
-                yield return Proof("face", "a slice of the groove", () => upright ? Slice(-across, -along, 0, across, along, t) : Slice(-along, -across, 0, along, across, t),
+            case JawFace.Grooved groove:
+                var (across, along) = (groove.HalfWidth + Rim, SliceLength / 2);
+                yield return Proof("face", "a slice of the groove", () => groove.Upright ? Slice(-across, -along, 0, across, along, t) : Slice(-along, -across, 0, along, across, t),
                     "Proves that the smallest and the largest round lie in it. It does not prove how the plate is held.");
                 break;
             case JawFace.Pocket(var drawn, var deep):

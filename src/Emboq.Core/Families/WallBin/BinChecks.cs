@@ -12,15 +12,15 @@ internal static class BinChecks
         yield return ReadingChecks.Of("item.readings", "box measured", Measuring.Evaluation.Of(r.Width.Place, "width")!, r.Width.Place["width"]);
         yield return Grasp(r);
         yield return Keeps(r);
-        if (r.Screw is { } screw)
+        if (r.Hole is { } hole)
         {
             var deep = Math.Max(1.2, 2 * brief.Process.LineWidth);
-            var sink = screw.Sleeves.Min(s => s.From == -r.Wall.Value ? 0 : 2 * s.From);
-            yield return screw.WallCheck("screw.wall", "screw, towards the edge", Math.Min(BinShape.ScrewPlaces(r).Min(s => Math.Min(r.Back.Value - s.Z, s.Z - r.Floor.Value)), (r.Width.Drawn.Value / 4) + r.Wall.Value),
+            yield return hole.WallCheck("screw.wall", "screw, towards the edge", Math.Min(BinShape.ScrewPlaces(r).Min(s => Math.Min(r.Back.Value - s.Z, s.Z - r.Floor.Value)), (r.Width.Drawn.Value / 4) + r.Wall.Value),
                 new Remedy.Change($"Make the back {Figures.Mm(r.Back.Value + 10)} high", new Dictionary<string, string> { ["back"] = Figures.Number(r.Back.Value + 10) }));
-            yield return Seat(r, -sink, deep);
-            yield return r.Length!.Check;
-            yield return screw.WallCheck("screw.between", "screw, towards the other", r.Width.Drawn.Value / 4, []);
+            var wanted = Math.Ceiling((hole.Recess + deep) * 5) / 5;
+            yield return hole.SeatCheck("screw.seat", "screw", deep, new Remedy.Change($"Make the walls {Figures.Mm(wanted)}", new Dictionary<string, string> { ["wall"] = Figures.Number(wanted) }));
+            yield return r.Screw!.Check;
+            yield return hole.WallCheck("screw.between", "screw, towards the other", r.Width.Drawn.Value / 4, []);
         }
 
         if (r.Stacks)
@@ -65,15 +65,6 @@ internal static class BinChecks
         var fits = inside >= 4;
         return new("keeps", "the box stays in", fits ? Verdict.Good : Verdict.Stop, fits ? "The front holds the box back." : "The front does not reach above the floor: the box slides out.",
             Figures.Mm(inside), "4 mm or more", CommonPractice, fits ? [] : [new Remedy.Change("Let the front follow the back", new Dictionary<string, string> { ["front"] = "" })]);
-    }
-
-    private static Check Seat(BinReckoning r, double sink, double least)
-    {
-        var left = r.Wall.Value - sink;
-        var fits = left >= least - 1e-9;
-        var wanted = Math.Ceiling((sink + least) * 5) / 5;
-        return new("screw.seat", "back under the screw's head", fits ? Verdict.Good : Verdict.Stop, fits ? "Enough stays under the head." : "The head pulls through the back: it is thinner than the head is deep.",
-            Figures.Mm(Math.Max(0, left)), $"{Figures.Mm(least)} or more", CommonPractice, fits ? [] : [new Remedy.Change($"Make the walls {Figures.Mm(wanted)}", new Dictionary<string, string> { ["wall"] = Figures.Number(wanted) })]);
     }
 
     private static Check Row(BinReckoning r, ParameterValues p)

@@ -21,9 +21,9 @@ internal static class BinDrawing
             sheet.Face(Matter.Part, [new(0, back), new(-rail, back), new(-rail, back - high), new(0, back - high + rail)]).Face(Matter.Part, [new(0, 0), new(0, 8 + rail), new(-rail, 8), new(-rail, 0)]);
         }
 
-        foreach (var (_, z) in r.Screw is null ? [] : BinShape.ScrewPlaces(r).Take(1))
+        foreach (var (_, z) in r.Hole is null ? [] : BinShape.ScrewPlaces(r).Take(1))
         {
-            var hole = r.Screw!.Sleeves[0].Radius;
+            var hole = r.Hole!.Sleeves[0].Radius;
             sheet.Box(Matter.Opening, 0, z - hole, wall, z + hole).Axis(-12, z, wall + 6, z).Point("screw.hole", wall / 2, z);
         }
 

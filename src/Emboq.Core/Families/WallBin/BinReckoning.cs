@@ -27,10 +27,10 @@ internal sealed record BinReckoning
 
     public required Quantity OuterDepth { get; init; }
 
-    public required Joint? Screw { get; init; }
+    public required Joint? Hole { get; init; }
 
     /// <summary>Which screw reaches into the wall.</summary>
-    public required ScrewLength? Length { get; init; }
+    public required ScrewLength? Screw { get; init; }
 
     public required Quantity? Rail { get; init; }
 
@@ -59,7 +59,7 @@ internal sealed record BinReckoning
         var outerWidth = ledger.Add("outer.width", "width over all", width.Drawn + (2 * wall), "Pocket and two walls.");
         var outerDepth = ledger.Add("outer.depth", "depth over all", depth + (2 * wall), "Pocket, back and front.");
         var (scope, screwed, size) = (new JointScope(ledger, brief.Process, "screw", "screw"), p.Choice("mount") == "screws", p.Choice("woodScrew"));
-        var screw = screwed ? ScrewHole.CountersunkWood(scope, size, wall.Value) : null;
+        var hole = screwed ? ScrewHole.CountersunkWood(scope, size, wall.Value) : null;
         var strip = ledger.Add("strip", "wall strip", Quantity.Chosen("wall strip", p.Number("strip")!.Value, Unit.Millimetre), "How long the wall is.");
         // Neighbours stand a millimetre apart.
         var count = Math.Floor((strip.Value + 1) / (outerWidth.Value + 1));
@@ -75,8 +75,8 @@ internal sealed record BinReckoning
             Item = item,
             OuterWidth = outerWidth,
             OuterDepth = outerDepth,
-            Screw = screw,
-            Length = screwed ? ScrewLength.IntoWood(scope, size, "countersunk", wall, Common.Specs.BoardOf(p, ledger), brief.Drawer) : null,
+            Hole = hole,
+            Screw = screwed ? ScrewLength.IntoWood(scope, size, "countersunk", wall, Common.Specs.BoardOf(p, ledger), brief.Drawer) : null,
             Rail = p.Choice("mount") == "rail" ? ledger.Add("rail", "rail thickness", Quantity.Chosen("rail thickness", p.Number("rail")!.Value, Unit.Millimetre), "Of the strip on the wall.") : null,
             Stacks = p.Choice("stack") == "lip",
             InARow = ledger.Add("row", "bins along the strip", Quantity.Chosen("bins along the strip", count, Unit.None, "whole ones, a millimetre apart"), "How many fit."),

@@ -54,7 +54,7 @@ internal static class BinShape
             body += Hook(r, rail.Value);
         }
 
-        body = body.Without(r.Screw is null ? [] : ScrewPlaces(r).Select(at => Placed(r, r.Screw.Cut, at)));
+        body = body.Without(r.Hole is null ? [] : ScrewPlaces(r).Select(at => Placed(r, r.Hole.Cut, at)));
 
         return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(0, r.OuterDepth.Value / 2, 0), Math.Min(20, w / 2));
     }
