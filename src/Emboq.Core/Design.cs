@@ -44,6 +44,9 @@ public sealed record Design
     /// <summary>What must stay material around its holes: named, in the frame of the part.</summary>
     public IReadOnlyList<(string Name, Solid Zone)> Walls { get; init; } = [];
 
+    /// <summary>Where its fitted sizes must be found again in its triangles.</summary>
+    public IReadOnlyList<Gauge> Gauges { get; init; } = [];
+
     /// <summary>What can hurt somebody, and whose word decides.</summary>
     public required IReadOnlyList<string> Cautions { get; init; }
 }

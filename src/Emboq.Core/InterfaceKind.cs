@@ -28,7 +28,7 @@ public sealed record InterfaceKind(string Key, string Name, IReadOnlyList<Dimens
     public required Func<Sizes, SeatDrawing> Drawing { get; init; }
 
     /// <summary>Doubt that the thing itself brings to one of its dimensions, beside measuring it: a soft hose. From the sizes, the dimension's key and what was measured.</summary>
-    public Func<Sizes, string, Quantity, Source?> OwnDoubt { get; init; } = (_, _, _) => null;
+    public Func<Sizes, string, Quantity, OwnDoubt?> OwnDoubt { get; init; } = (_, _, _) => null;
 
     /// <summary>Tables of standards it may be found in: key of the table, and which dimension holds which column.</summary>
     public IReadOnlyList<Likeness> Likenesses { get; init; } = [];
@@ -91,3 +91,8 @@ public sealed record ItemKind(string Key, string Name, IReadOnlyList<DimensionKi
 /// <param name="Table">Key of the table.</param>
 /// <param name="Columns">Dimension to column.</param>
 public sealed record Likeness(string Table, IReadOnlyDictionary<string, string> Columns);
+
+/// <summary>Doubt that a thing itself brings to one of its dimensions.</summary>
+/// <param name="Source">Its spread.</param>
+/// <param name="Shift">From what is read to the middle of what it may be, in the unit of the dimension.</param>
+public sealed record OwnDoubt(Source Source, double Shift);

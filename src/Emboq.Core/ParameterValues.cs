@@ -105,13 +105,13 @@ public sealed class ParameterValues
 
         if (spec.Kind == ParameterKind.Number)
         {
-            return double.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number)
+            return PlainNumber.Read(text) is { } number
                 ? number
                 : new Problem(field, text, $"'{text}' cannot be read as a number of {spec.Unit}.", "Type a plain number, like 8 or 1.90.", Range(spec));
         }
 
         var bare = text.TrimEnd('°').Replace("deg", "", StringComparison.OrdinalIgnoreCase).Trim();
-        return double.TryParse(bare, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var angle)
+        return PlainNumber.Read(bare, signed: true) is { } angle
             ? angle
             : new Problem(field, text, $"{spec.Label} cannot be read as an angle.", "Type degrees, like 30.", Range(spec));
     }

@@ -39,6 +39,9 @@ public sealed record Process
     /// <summary>Tallest part it prints, mm (z).</summary>
     public required double BuildHeight { get; init; }
 
+    /// <summary>The bed it prints on.</summary>
+    public Bed Bed => new(Id, BedWidth, BedDepth, BuildHeight);
+
     /// <summary>Lines, speeds and prices.</summary>
     public PrintSettings Settings { get; init; } = new();
 
@@ -54,6 +57,11 @@ public sealed record Process
         return Quantity.Input($"{kind} allowance", allowance.Value, Unit.Millimetre, new Provenance.RuleOfThumb(allowance.Basis),
             [(new($"process/{Id}/{surface}", $"how {kind}s come out on {Name}", allowance.StandardUncertainty), 1)]);
     }
+
+    /// <summary>The law of sizes: drawn = wanted + allowance, for holes and shafts alike.</summary>
+    /// <param name="wanted">The size the finished surface should have.</param>
+    /// <param name="surface">The kind of surface.</param>
+    public Quantity Drawn(Quantity wanted, Surface surface) => wanted + Allowance(surface);
 
     /// <summary>What a single print adds by chance on top of the allowance: zero, with a spread of its own for each place.</summary>
     /// <param name="surface">The kind of surface.</param>

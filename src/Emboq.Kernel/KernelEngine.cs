@@ -71,7 +71,7 @@ internal sealed class KernelEngine : IDisposable
     /// <summary>Cuts the one result of a program into layers.</summary>
     /// <exception cref="KernelException">The kernel failed or was interrupted.</exception>
     public KernelAnswer<IReadOnlyList<Layer>> Layers(string program, Layering l) =>
-        Run<IReadOnlyList<Layer>>("layers", answer => [.. ((ITypedArray<double>)answer).ToArray().Chunk(10).Select(v => new Layer(v[0], v[1], (int)v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9]))],
+        Run<IReadOnlyList<Layer>>("layers", answer => [.. ((ITypedArray<double>)answer).ToArray().Chunk(11).Select(v => new Layer(v[0], v[1], (int)v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9], v[10]))],
             program, l.Height, l.LineWidth, l.Walls, l.Skins);
 
     private KernelAnswer<T> Run<T>(string function, Func<object, T> read, params object[] arguments)

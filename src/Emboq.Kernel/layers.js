@@ -1,5 +1,5 @@
 // Runs inside the engine. Cuts a solid into layers and measures what is printed in each; frees every section it makes.
-// Answers ten numbers a layer, in the order of the record Layer: area, wall path, loops, skin, fill, overhang, reach, islands, width, depth.
+// Answers eleven numbers a layer, in the order of the record Layer: area, wall path, loops, skin, fill, overhang, reach, islands, width, depth, bridge.
 globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
   const made = new Set()
   const keep = (section) => (made.add(section), section)
@@ -13,7 +13,12 @@ globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
       layers.push(below && same(below.section, section) ? below : measured(section))
     }
     const skinned = layers.map((layer, i) => skin(layer, layers, i))
-    return Float64Array.from(layers.flatMap((layer, i) => [...layer.numbers, ...skinned[i], ...hang(layer, layers[i - 1]), layer.width, layer.depth]))
+    return Float64Array.from(
+      layers.flatMap((layer, i) => {
+        const { overhang, reach, islands, bridge } = hang(layer, layers[i - 1])
+        return [...layer.numbers, ...skinned[i], overhang, reach, islands, layer.width, layer.depth, bridge]
+      }),
+    )
   } finally {
     for (const section of made) section.delete()
   }
@@ -21,8 +26,8 @@ globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
   // A prism repeats its section corner for corner.
   function same(a, b) {
     if (a.numVert() !== b.numVert() || Math.abs(a.area() - b.area()) > 1e-6) return false
-    const [p, q] = [a.bounds(), b.bounds()]
-    return [0, 1].every((k) => Math.abs(p.min[k] - q.min[k]) < 1e-6 && Math.abs(p.max[k] - q.max[k]) < 1e-6)
+    const [p, q] = [a.toPolygons(), b.toPolygons()]
+    return p.every((outline, k) => outline.length === q[k]?.length && outline.every(([x, y], n) => Math.hypot(x - q[k][n][0], y - q[k][n][1]) < 1e-6))
   }
 
   function measured(section) {
@@ -54,14 +59,73 @@ globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
   }
 
   function hang(layer, below) {
-    if (!below || below === layer) return [0, 0, 0]
+    if (!below || below === layer) return { overhang: 0, reach: 0, islands: 0, bridge: 0 }
     const carried = keep(below.section.offset(height, 'Round', 2, 32))
     const out = keep(layer.section.subtract(carried))
     const overhang = out.area()
-    if (overhang < 1e-6) return [0, 0, 0]
-    const reach = Math.max(...out.decompose().map((piece) => (keep(piece), (2 * piece.area()) / perimeter(piece))))
+    if (overhang < 1e-6) return { overhang: 0, reach: 0, islands: 0, bridge: 0 }
+    const ground = carried.toPolygons()
+    const places = out.decompose().map(keep).map((piece) => inTheAir(piece, ground))
     const islands = layer.section.decompose().map(keep).filter((piece) => keep(piece.intersect(below.section)).area() < 1e-6)
-    return [overhang, reach, islands.reduce((sum, piece) => sum + piece.area(), 0)]
+    const most = (what) => Math.max(...places.map((place) => place[what]))
+    return { overhang, reach: most('reach'), islands: islands.reduce((sum, piece) => sum + piece.area(), 0), bridge: most('bridge') }
+  }
+
+  // How what hangs past the layer below is carried: by lines laid across it whose two ends both lie on that layer, or hanging from one end.
+  function inTheAir(piece, ground) {
+    const narrow = (2 * piece.area()) / perimeter(piece)
+    if (narrow < 1) return { reach: narrow, bridge: 0 }
+    const outlines = piece.toPolygons()
+    let best = null
+    for (let turn = 0; turn < 12; turn++) {
+      const lines = across(outlines, (turn * Math.PI) / 12, ground)
+      const longest = (of) => of.reduce((most, line) => Math.max(most, line.length), 0)
+      // A line that lies on nothing at either end cannot be laid at all.
+      const loose = lines.some((line) => line.ends === 0) ? Infinity : longest(lines.filter((line) => line.ends === 1))
+      const held = longest(lines.filter((line) => line.ends === 2))
+      if (!best || loose < best.reach - 1e-9 || (loose < best.reach + 1e-9 && held < best.bridge)) best = { reach: loose, bridge: held }
+    }
+    // A line that hangs is no longer than the way to what carries it.
+    return { reach: Math.min(best.reach, farthest(outlines, ground)), bridge: best.bridge }
+  }
+
+  // Straight lines across outlines in one direction, each with its length and how many of its ends are carried.
+  function across(outlines, angle, ground) {
+    const [cos, sin] = [Math.cos(angle), Math.sin(angle)]
+    const turned = outlines.map((outline) => outline.map(([x, y]) => [x * cos + y * sin, y * cos - x * sin]))
+    const heights = turned.flat().map(([, y]) => y)
+    const [low, high] = [Math.min(...heights), Math.max(...heights)]
+    const count = Math.max(2, Math.min(60, Math.ceil((high - low) / lineWidth)))
+    const lines = []
+    for (let i = 0; i < count; i++) {
+      const y = low + ((i + 0.5) * (high - low)) / count
+      const met = turned.flatMap((outline) => outline.flatMap((p, n) => {
+        const q = outline[(n + 1) % outline.length]
+        return p[1] > y === q[1] > y ? [] : [p[0] + ((y - p[1]) * (q[0] - p[0])) / (q[1] - p[1])]
+      })).sort((a, b) => a - b)
+      for (let n = 0; n + 1 < met.length; n += 2) {
+        const end = (x) => inside([x * cos - y * sin, x * sin + y * cos], ground)
+        lines.push({ length: met[n + 1] - met[n], ends: end(met[n] - 0.02) + end(met[n + 1] + 0.02) })
+      }
+    }
+    return lines
+  }
+
+  // 1 for a point within outlines, 0 for one outside, by the sides that a ray crosses.
+  function inside([x, y], outlines) {
+    const crosses = ([ax, ay], [bx, by]) => ay > y !== by > y && x < ax + ((y - ay) * (bx - ax)) / (by - ay)
+    return outlines.reduce((odd, outline) => outline.reduce((o, p, n) => (crosses(p, outline[(n + 1) % outline.length]) ? 1 - o : o), odd), 0)
+  }
+
+  // From the corners of what hangs to the nearest edge of what carries it.
+  function farthest(outlines, ground) {
+    const edges = ground.flatMap((outline) => outline.map((p, n) => [p, outline[(n + 1) % outline.length]]))
+    const away = ([x, y]) => Math.min(...edges.map(([[ax, ay], [bx, by]]) => {
+      const [dx, dy] = [bx - ax, by - ay]
+      const t = Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy || 1)))
+      return Math.hypot(x - ax - t * dx, y - ay - t * dy)
+    }))
+    return edges.length === 0 ? Infinity : Math.max(...outlines.flat().map(away))
   }
 
   function perimeter(section) {

@@ -20,15 +20,17 @@ internal static class Planner
             PrintView.Of(c, PrintPlan.Of(await Layers(c.Solid, process, kernel, stop), process, factor))));
         if (design.Bodies.FirstOrDefault(b => b.Role == BodyRole.Part && roles.Contains(b.Role)) is not { } part)
         {
-            return new(coupons, null, null);
+            return new(coupons, null, null, []);
         }
 
         var ways = await Task.WhenAll(design.Ways.Select(async w => (w, await Layers(part.Solid.Tipped(w.Tip), process, kernel, stop))));
         var comparison = WayComparison.Of(ways, process, factor);
-        var plan = comparison.Ways.First(w => w.Way.Key == design.Way).Plan;
+        var report = comparison.Ways.First(w => w.Way.Key == design.Way);
+        var plan = report.Plan;
         var others = await Task.WhenAll(design.Bodies.Where(b => b.Role == BodyRole.Part && b != part).Select(async b => PrintView.Of(b, PrintPlan.Of(await Layers(design.AsPrinted(b), process, kernel, stop), process, factor))));
         return new([PrintView.Of(part, plan), .. others, .. coupons], WaysView.Of(comparison, design.Way),
-            MakeOrBuy.Of(values, plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null);
+            MakeOrBuy.Of(values, plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null,
+            [.. WayChecks.Of(report, comparison.Better == design.Way ? null : design.Ways.First(w => w.Key == comparison.Better)).Select(CheckView.Of)]);
     }
 
     /// <summary>How long the model says that bodies printed together take, s, without any factor.</summary>

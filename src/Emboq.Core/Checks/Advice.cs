@@ -5,8 +5,6 @@ namespace Emboq.Core.Checks;
 /// <summary>The next step of a part, from how it stands: measure, mend, prove, print, try or keep, in that order.</summary>
 public static class Advice
 {
-    private const double Trusted = 0.8;
-
     /// <summary>Advises.</summary>
     /// <param name="design">The part as it would be printed now.</param>
     /// <param name="revisions">Newest first.</param>
@@ -71,14 +69,14 @@ public static class Advice
             return new(Station.Print, "Print the part: nothing of it has to fit by hundredths.");
         }
 
-        if (design.Chance >= Trusted)
+        if (design.Checks.Any(c => c is { Key: "chance", Verdict: Verdict.Good }))
         {
             return new(Station.Print, $"Print the part: it fits at the first print with a chance of {chance}.");
         }
 
         var remedy = design.Checks.SelectMany(c => c.Key == "chance" ? c.Remedies : []).OfType<Remedy.Measure>().FirstOrDefault();
         return remedy is null
-            ? new(Station.Prove, $"Print the rings: the part alone would fit with a chance of {chance}.")
+            ? new(Station.Prove, $"Print the proof: the part alone would fit with a chance of {chance}.")
             : new(Station.Measure, $"{remedy.Label}: it is what costs most of the {chance} chance of a first fit.", new(remedy.Interface, remedy.Dimension));
     }
 

@@ -1,3 +1,5 @@
+using Emboq.Core.Quantities;
+
 namespace Emboq.Core.Fits;
 
 /// <summary>The corrected size after tries, by one plain rule: each try is an estimate of the drawn size that would just touch the
@@ -11,7 +13,7 @@ public static class Correction
     /// <param name="tries">Tries of this face on this process, oldest first.</param>
     /// <returns>A quantity in mm; the estimate from the process alone when there are no tries.</returns>
     public static Quantity Touching(SeatReckoning seat, IReadOnlyList<TryEvidence> tries) =>
-        tries.SelectMany((t, number) => Estimates(seat, t, number)).Aggregate(seat.TouchingBefore, Best);
+        Prints(tries).Select(print => Estimate(seat, print)).Aggregate(seat.TouchingBefore, Best);
 
     /// <summary>The average of two estimates of one thing that has the smallest spread, whatever causes they share.</summary>
     public static Quantity Best(Quantity a, Quantity b)
@@ -28,29 +30,55 @@ public static class Correction
         return ((1 - weight) * a) + (weight * b);
     }
 
-    private static IEnumerable<Quantity> Estimates(SeatReckoning seat, TryEvidence t, int number)
-    {
-        var id = $"try/{seat.Process.Id}/{seat.Place}/{t.Revision}/{number}";
-        var drawn = Quantity.Chosen($"drawn in revision {t.Revision}", t.Drawn, Unit.Millimetre, $"revision {t.Revision}");
-        if (t is { Printed: { } printed, Instrument: { } instrument })
-        {
-            // One print of one size: its own scatter stands between it and the process.
-            var size = Quantity.Input($"printed in revision {t.Revision}", printed, Unit.Millimetre,
-                new Provenance.Measured($"1 reading, {instrument.Name}"),
-                (new Source($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3), Kind: SourceKind.Measuring), 1),
-                (new Source($"{id}/repeat", $"repeatability at revision {t.Revision}", instrument.Repeatability), 1),
-                (new Source($"{id}/scatter", $"scatter of print {t.Revision}", seat.Process.Known(seat.Surface).PrintScatter), 1));
-            yield return seat.Counterpart + (drawn - size);
-        }
+    /// <summary>Two words or measures of one print that cannot both be right, told in words; empty when all agree.</summary>
+    /// <param name="seat">The face.</param>
+    /// <param name="tries">Tries of this face on this process.</param>
+    public static IReadOnlyList<string> Contradictions(SeatReckoning seat, IReadOnlyList<TryEvidence> tries) =>
+        [.. Prints(tries).Select(p => (Print: p, Told: Told(seat, p).ToList())).Where(p => Agreement.BirgeRatio(p.Told, p.Told.Aggregate(Best)) > Contradicts)
+            .Select(p => $"revision {p.Print.Key.Revision}: {string.Join(", but also ", p.Print.Select(Words).Distinct())}")];
 
-        if (t.Feel is { } feel)
+    /// <summary>Words this many times further apart than both can be off contradict each other.</summary>
+    private const double Contradicts = 2;
+
+    private static string Words(TryEvidence t) => string.Join(" and ", new[] { t.Feel is { } feel ? $"“{FeelClasses.Of(feel).Words}”" : null, t.Printed is { } p ? $"measured {Checks.Figures.Mm(p)}" : null }.OfType<string>());
+
+    /// <summary>What was printed once: a ring of a ladder is a print of its own.</summary>
+    private static IEnumerable<IGrouping<(int Revision, double Drawn), TryEvidence>> Prints(IReadOnlyList<TryEvidence> tries) =>
+        tries.Where(t => t is { Feel: not null } or { Printed: not null, Instrument: not null }).GroupBy(t => (t.Revision, t.Drawn));
+
+    /// <summary>One estimate for each print: its scatter belongs to it once, however often it is felt or measured; what contradicts is widened.</summary>
+    private static Quantity Estimate(SeatReckoning seat, IGrouping<(int Revision, double Drawn), TryEvidence> print)
+    {
+        var told = Told(seat, print).ToList();
+        var scatter = Quantity.Input("scatter of the print", 0, Unit.Millimetre, new Provenance.RuleOfThumb("Two prints of one size differ a little."),
+            (new Source($"{IdOf(seat, print)}/scatter", $"scatter of print {print.Key.Revision}", seat.Process.Known(seat.Surface).PrintScatter), 1));
+        return Agreement.Widened(told, told.Aggregate(Best), $"{IdOf(seat, print)}/contradiction", $"contradicting words about revision {print.Key.Revision}") + scatter;
+    }
+
+    private static string IdOf(SeatReckoning seat, IGrouping<(int Revision, double Drawn), TryEvidence> print) =>
+        FormattableString.Invariant($"try/{seat.Process.Id}/{seat.Place}/{print.Key.Revision}/{print.Key.Drawn}");
+
+    /// <summary>The drawn size that would just touch, by every word and every measure of one print. A word that is said again says nothing more.</summary>
+    private static IEnumerable<Quantity> Told(SeatReckoning seat, IGrouping<(int Revision, double Drawn), TryEvidence> print)
+    {
+        var (id, revision) = (IdOf(seat, print), print.Key.Revision);
+        var drawn = Quantity.Chosen($"drawn in revision {revision}", print.Key.Drawn, Unit.Millimetre, $"revision {revision}");
+        foreach (var feel in print.Select(t => t.Feel).OfType<Feel>().Distinct())
         {
             var (clearance, spread, words) = FeelClasses.Of(feel);
-            var felt = Quantity.Input($"clearance felt, \"{words}\"", clearance, Unit.Millimetre,
-                new Provenance.Learned($"revision {t.Revision} {words}"),
-                (new Source($"{id}/feel", $"what \"{words}\" means", spread), 1),
-                (new Source($"{id}/scatter", $"scatter of print {t.Revision}", seat.Process.Known(seat.Surface).PrintScatter), 1));
+            var felt = Quantity.Input($"clearance felt, \"{words}\"", clearance, Unit.Millimetre, new Provenance.Learned($"revision {revision} {words}"), (new Source($"{id}/{feel}", $"what \"{words}\" means", spread), 1));
             yield return seat.Surface.IsHole() ? drawn - felt : drawn + felt;
+        }
+
+        foreach (var readings in print.Where(t => t is { Printed: not null, Instrument: not null }).GroupBy(t => t.Instrument!))
+        {
+            var (instrument, count) = (readings.Key, readings.Count());
+            var size = Quantity.Input($"printed in revision {revision}", readings.Average(t => t.Printed!.Value), Unit.Millimetre,
+                new Provenance.Measured($"{count} reading{(count == 1 ? "" : "s")}, {instrument.Name}"),
+                (new Source($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3), Kind: SourceKind.Measuring), 1),
+                (new Source($"{id}/{instrument.Id}/repeat", $"repeatability at revision {revision}", instrument.Repeatability / Math.Sqrt(count)), 1),
+                (new Source($"{id}/{instrument.Id}/step", $"resolution at revision {revision}", instrument.Resolution / Math.Sqrt(12)), 1));
+            yield return seat.Counterpart + (drawn - size);
         }
     }
 }

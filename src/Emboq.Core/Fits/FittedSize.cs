@@ -9,7 +9,10 @@ namespace Emboq.Core.Fits;
 /// <param name="Fit">What was wanted.</param>
 /// <param name="Dimension">Of the machine's place: which one it hangs on.</param>
 /// <param name="Place">Of the machine.</param>
-internal sealed record FittedSize(Quantity Measured, Quantity Drawn, Quantity Realised, Fit Fit, Dimension Dimension, Interface Place)
+/// <param name="Allowance">Drawn minus printed, as the process and the tries tell it.</param>
+/// <param name="Scatter">Between prints of one size.</param>
+/// <param name="Contradictions">What was told of one print that cannot both be right.</param>
+internal sealed record FittedSize(Quantity Measured, Quantity Drawn, Quantity Realised, Fit Fit, Dimension Dimension, Interface Place, Quantity Allowance, Func<string, Quantity> Scatter, IReadOnlyList<string> Contradictions)
 {
     /// <summary>Reckons it by the law of sizes; tries on this process correct it.</summary>
     /// <param name="slot">The family's slot: what tries are told of.</param>
@@ -42,7 +45,23 @@ internal sealed record FittedSize(Quantity Measured, Quantity Drawn, Quantity Re
 
         var drawn = ledger.Add($"{key}.drawn", $"{name} drawn", sum, "Drawn so that it prints at the wanted size.");
         var realised = ledger.Add($"{key}.realised", $"{name} clearance to expect", seat.Realised(drawn.Fixed(drawn.Name, "this design"), touching), "What the joint will really have.");
-        return new(measured, drawn, realised, chosen is { } moved ? fit with { Least = fit.Least + moved - fit.Clearance, Greatest = fit.Greatest + moved - fit.Clearance } : fit, place[dimension], place);
+        return new(measured, drawn, realised, chosen is { } moved ? fit with { Least = fit.Least + moved - fit.Clearance, Greatest = fit.Greatest + moved - fit.Clearance } : fit, place[dimension], place,
+            touching - measured, name => brief.Process.PrintScatter(surface, name), Correction.Contradictions(seat, tries));
+    }
+
+    /// <summary>A pocket's other direction: wider than the machine's by the same amount, and moved by the same tries.</summary>
+    /// <param name="slot">The family's slot.</param>
+    /// <param name="dimension">Of the place, in that direction.</param>
+    /// <param name="name">Of the part's side: "pocket depth".</param>
+    /// <param name="ledger">Takes the figures, under "slot.dimension".</param>
+    public (Quantity Measured, Quantity Drawn, Quantity Realised) Across(string slot, string dimension, string name, Ledger ledger)
+    {
+        var key = $"{slot}.{dimension}";
+        var measured = ledger.Add($"{key}.measured", Place[dimension].Name, Evaluation.Of(Place, dimension)!.Quantity, "As read.");
+        var drawn = ledger.Add($"{key}.drawn", $"{name} drawn", measured + (Drawn - Measured), "Wider than the thing by the same amount all around.");
+        var realised = ledger.Add($"{key}.realised", $"{name} clearance to expect", drawn.Fixed(drawn.Name, "this design") - measured - Allowance + Scatter(name),
+            "The same reckoning in the other direction, with what the tries say of the process.");
+        return (measured, drawn, realised);
     }
 
     /// <summary>As a seat of the design.</summary>

@@ -21,11 +21,14 @@ internal sealed record Joint
     /// <summary>How deep it goes, mm.</summary>
     public double Depth => -Sleeves.Min(s => s.From);
 
+    /// <summary>Diameter as drawn of the hole itself, whatever roof it has, mm; nothing for a pocket.</summary>
+    public double Bore { get; init; }
+
     /// <summary>How deep the recess of its head goes, mm; nothing for a plain hole.</summary>
     public double Recess { get; init; }
 
     /// <summary>Both in one: a hole and the recess of its head.</summary>
-    public static Joint operator +(Joint a, Joint b) => new() { Cut = a.Cut + b.Cut, Sleeves = [.. a.Sleeves, .. b.Sleeves], Recess = Math.Max(a.Recess, b.Recess), Checks = [.. a.Checks, .. b.Checks] };
+    public static Joint operator +(Joint a, Joint b) => new() { Cut = a.Cut + b.Cut, Sleeves = [.. a.Sleeves, .. b.Sleeves], Recess = Math.Max(a.Recess, b.Recess), Bore = a.Bore > 0 && b.Bore > 0 ? Math.Min(a.Bore, b.Bore) : Math.Max(a.Bore, b.Bore), Checks = [.. a.Checks, .. b.Checks] };
 
     /// <summary>What must be material around it.</summary>
     public Solid Zone => Sleeves.Select(s => s.Around).Aggregate((a, b) => a + b) - Cut;

@@ -16,6 +16,6 @@ internal sealed record JointScope(Ledger Ledger, Process Process, string Key, st
     public Quantity Drawn(string key, string name, Quantity wanted, Surface surface)
     {
         var finished = Add($"{key}.wanted", $"{name}, finished", wanted, "The size the finished surface should have.");
-        return Add(key, $"{name}, drawn", finished + Process.Allowance(surface), $"Drawn so that it prints at that size: a {Process.Describe(surface)} on {Process.Name}.");
+        return Add(key, $"{name}, drawn", Process.Drawn(finished, surface), $"Drawn so that it prints at that size: a {Process.Describe(surface)} on {Process.Name}.");
     }
 }

@@ -60,7 +60,8 @@ internal static class NutPocket
         return new Joint
         {
             Cut = slot - lip,
-            Sleeves = [new(half, -below - h, -below, scope.LeastWall)],
+            // The nut's corners, not its flats, come closest to the outside.
+            Sleeves = [new(flats.Value / Math.Sqrt(3), -below - h, -below, scope.LeastWall)],
             Checks =
             [
                 Turning(scope, size, flats),
@@ -92,12 +93,11 @@ internal static class NutPocket
         // It turns once the pocket, as wide as it may come out, is wider than a small nut's corners.
         var widest = drawn.Fixed(drawn.Name, "this design") - scope.Process.Allowance(Surface.Pocket) + scope.Process.PrintScatter(Surface.Pocket, scope.Name);
         var greatest = widest.Value + (2 * widest.StandardUncertainty);
-        const double Smaller = 0.25;
-        var corners = (Hardware.Of("nuts", size, "across flats", "flats").Value - Smaller) / Math.Cos(Math.PI / 6);
+        var corners = Hardware.Of("nuts", size, "least across flats", "least flats").Value / Math.Cos(Math.PI / 6);
         var fits = greatest < corners;
         return new($"{scope.Key}.turns", $"{scope.Name} nut held from turning", fits ? Verdict.Good : Verdict.Watch,
             fits ? "Even a small nut cannot turn in the pocket." : "A small nut may turn in the pocket: the doubt of this process is too wide. Try a pocket first.",
-            Figures.Mm(greatest), $"less than {Figures.Mm(corners)}, the corners of a small nut", "Plane geometry, k = 2; nuts are up to 0.25 mm under size.", fits ? [] : [new Remedy.Prove("Print the pocket alone first")]);
+            Figures.Mm(greatest), $"less than {Figures.Mm(corners)}, the corners of a small nut", "Plane geometry, k = 2; the least nut of its standard.", fits ? [] : [new Remedy.Prove("Print the pocket alone first")]);
     }
 
     private static Check Drooping(JointScope scope, double nut, double slot, double droop, SlotRoof roof)

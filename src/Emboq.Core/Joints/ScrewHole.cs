@@ -21,6 +21,7 @@ internal static class ScrewHole
         var drawn = scope.Drawn("hole", "hole", wanted, lie == Lie.Upright ? Surface.HoleUpright : Surface.HoleLying);
         return new()
         {
+            Bore = drawn.Value,
             Cut = HoleShape.Cut(drawn.Value, -depth - Over, Over, lie),
             Sleeves = [new(HoleShape.Rise(drawn.Value, lie), -depth, 0, scope.LeastWall)],
             Checks = lie == Lie.Bridged ? [Bridging.Of($"{scope.Key}.bridge", $"roof of the {scope.Name} hole", HoleShape.Bridge(drawn.Value))] : [],
@@ -38,6 +39,7 @@ internal static class ScrewHole
         var length = scope.Add("travel", "travel", Quantity.Chosen("travel", travel, Unit.Millimetre), "Between the middles of the ends of the slot.");
         return new()
         {
+            Bore = drawn.Value,
             Cut = HoleShape.Slotted(drawn.Value, length.Value, -depth - Over, Over),
             Sleeves = [new((drawn.Value + length.Value) / 2, -depth, 0, scope.LeastWall)],
         };
@@ -73,14 +75,14 @@ internal static class ScrewHole
         bool Row(Standards.StandardRow r) => r.Cells["kind"].Text == standard;
         var head = Hardware.Of("countersunk-screws", size, "head", $"{Hardware.Name(size)} head, {standard}", Row);
         var angle = Hardware.Of("countersunk-screws", size, "angle", "head angle", Row);
-        return Sink(scope, head, angle, Passing(scope, size, "medium", depth));
+        return Sink(scope, head, angle, Passing(scope, size, "medium", depth), Lie.Upright);
     }
 
     /// <summary>A cone of 90 degrees for a wood screw.</summary>
     public static Joint CountersunkWood(JointScope scope, string size, double depth, Lie lie = Lie.Upright)
     {
         var head = Hardware.Of("wood-screws", size, "head", $"head of a {size} wood screw");
-        return Sink(scope, head, Quantity.RuleOfThumb("head angle", 90, Unit.DegreeOfArc, "Wood screws are cut at 90 degrees."), PassingWood(scope, size, depth, lie));
+        return Sink(scope, head, Quantity.RuleOfThumb("head angle", 90, Unit.DegreeOfArc, "Wood screws are cut at 90 degrees."), PassingWood(scope, size, depth, lie), lie);
     }
 
     /// <summary>A curved mouth for a bugle head, which has no angle: a quarter of an ellipse from the head down to the shank.</summary>
@@ -92,7 +94,7 @@ internal static class ScrewHole
         bool Row(Standards.StandardRow r) => r.Cells["kind"].Text == "custom";
         var head = scope.Drawn("countersink", "bugle mouth", Hardware.Of("countersunk-screws", size, "head", $"{size} bugle head", Row) + HeadRoom, Surface.HoleUpright);
         var hole = Plain(scope, Hardware.Of("countersunk-screws", size, "diameter", $"{size} shank", Row) + ShankRoom, depth);
-        var (r, rim) = (hole.Sleeves[0].Radius, head.Value / 2);
+        var (r, rim) = (hole.Bore / 2, head.Value / 2);
         // The height of a bugle is about half of its head.
         var deep = scope.Add("countersink.depth", "bugle depth", 0.45 * head, "A bugle is about as deep as half its head; it beds itself.");
         var curve = Enumerable.Range(0, 13).Select(i => i * Math.PI / 24).Select(a => new Point2(rim - ((rim - r) * Math.Sin(a)), -deep.Value * (1 - Math.Cos(a))));
@@ -112,11 +114,12 @@ internal static class ScrewHole
 
     private static readonly Quantity ShankRoom = Quantity.RuleOfThumb("room around a shank", 0.5, Unit.Millimetre, "The customary passing hole of a wood screw.");
 
-    private static Joint Sink(JointScope scope, Quantity head, Quantity angle, Joint hole)
+    /// <summary>The head's cone down to the hole itself: a roof over a lying hole takes nothing from the cone's depth.</summary>
+    private static Joint Sink(JointScope scope, Quantity head, Quantity angle, Joint hole, Lie lie)
     {
-        var rim = scope.Drawn("countersink", "countersink", head + HeadRoom, Surface.HoleUpright);
+        var rim = scope.Drawn("countersink", "countersink", head + HeadRoom, lie == Lie.Upright ? Surface.HoleUpright : Surface.HoleLying);
         var half = scope.Add("countersink.angle", "countersink angle", angle, "The cone of the head.").Value / 2 * Math.PI / 180;
-        var r = hole.Sleeves[0].Radius;
+        var r = hole.Bore / 2;
         var drop = Math.Max(0.1, ((rim.Value / 2) - r) / Math.Tan(half));
         var cone = new Profile(new(0, Over), new(0, -drop), new(r, -drop), new(rim.Value / 2, 0), new(rim.Value / 2, Over));
         return hole + new Joint

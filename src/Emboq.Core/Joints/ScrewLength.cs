@@ -8,7 +8,8 @@ namespace Emboq.Core.Joints;
 /// <param name="Most">Longest that does not bottom.</param>
 /// <param name="Says">Which one to take.</param>
 /// <param name="Check">Whether any length can do both.</param>
-internal sealed record ScrewLength(Quantity Least, Quantity Most, string Says, Check Check)
+/// <param name="InThread">How much of it is in its thread, mm: of the one from the drawer, or of the shortest that holds.</param>
+internal sealed record ScrewLength(Quantity Least, Quantity Most, string Says, Check Check, double InThread)
 {
     /// <summary>Reckons the length under the head (over all, for a countersunk head).</summary>
     /// <param name="scope">Where its figures go.</param>
@@ -22,11 +23,12 @@ internal sealed record ScrewLength(Quantity Least, Quantity Most, string Says, C
         var through = scope.Add("grip", "grip", grip.Aggregate((a, b) => a + b), "Everything the screw passes before its thread: parts, washers, air.");
         var least = scope.Add("screw.least", "shortest screw", through + engage, "The grip, and the thread that holds.");
         var most = scope.Add("screw.most", "longest screw", through + room, "A longer one bottoms before it clamps.");
-        var says = $"{screw.Name}, {Pick(screw.Size, screw.Head, least.Value, most.Value, drawer)}";
+        var own = Own(screw.Size, screw.Head, drawer);
+        var says = $"{screw.Name}, {Pick(own, screw.Head, least.Value, most.Value)}";
         var fits = least.Value <= most.Value + 1e-9;
         return new(least, most, says, new($"{scope.Key}.length", $"length of the {scope.Name}", fits ? Verdict.Good : Verdict.Stop,
             fits ? $"{says}." : "No screw is long enough to hold and short enough not to bottom, or to come out behind: what it goes into is too thin.",
-            $"{Figures.Mm(least.Value)} at least", $"{Figures.Mm(most.Value)} at most", "Grip and engagement, plane sums.", []));
+            $"{Figures.Mm(least.Value)} at least", $"{Figures.Mm(most.Value)} at most", "Grip and engagement, plane sums.", []), (own.Where(l => Suits(l, least.Value, most.Value)).Select(l => (double?)l).FirstOrDefault() ?? least.Value) - through.Value);
     }
 
     /// <summary>A wood screw through the part into the wood behind it: over all, for a countersunk head.</summary>
@@ -43,12 +45,15 @@ internal sealed record ScrewLength(Quantity Least, Quantity Most, string Says, C
         return Of(scope, (size, "wood", $"{size}, {head}"), [through], bite, board - Quantity.RuleOfThumb("point stays inside", 1, Unit.Millimetre, "A point that comes out behind tears what hangs there."), drawer);
     }
 
-    private static string Pick(string size, string head, double least, double most, IReadOnlyList<DrawerScrew> drawer)
+    private static List<double> Own(string size, string head, IReadOnlyList<DrawerScrew> drawer) => [.. drawer.Where(d => d.Size == size && d.Head == head).Select(d => d.Length).Order()];
+
+    private static bool Suits(double length, double least, double most) => length >= least && length <= most;
+
+    private static string Pick(List<double> own, string head, double least, double most)
     {
-        var own = drawer.Where(d => d.Size == size && d.Head == head).Select(d => d.Length).Order().ToList();
-        if (own.Any(l => l >= least && l <= most))
+        if (own.Any(l => Suits(l, least, most)))
         {
-            return $"{Short(own.First(l => l >= least && l <= most))} mm from the drawer";
+            return $"{Short(own.First(l => Suits(l, least, most)))} mm from the drawer";
         }
 
         // A wood screw's point cannot be cut off.

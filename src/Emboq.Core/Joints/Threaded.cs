@@ -19,6 +19,7 @@ internal static class Threaded
         var boss = scope.Add("insert.boss", "insert boss", Table(size, "boss"), "Thinner bosses split when the insert goes in.");
         return new()
         {
+            Bore = hole.Value,
             Cut = HoleShape.Cut(hole.Value, -deep.Value, ScrewHole.Over, lie),
             Sleeves = [new(HoleShape.Rise(hole.Value, lie), -deep.Value, 0, (boss.Value - Table(size, "hole").Value) / 2)],
         };
@@ -43,6 +44,7 @@ internal static class Threaded
         var fits = depth >= least.Value;
         return new()
         {
+            Bore = hole.Value,
             Cut = HoleShape.Cut(hole.Value, -depth, ScrewHole.Over, lie),
             Sleeves = [new(HoleShape.Rise(hole.Value, lie), -depth, 0, Math.Max(scope.LeastWall, Hardware.Diameter(size).Value / 2))],
             Checks =

@@ -1,3 +1,4 @@
+using Emboq.Core.Quantities;
 using MathNet.Numerics.Distributions;
 
 namespace Emboq.Core.Measuring;
@@ -5,7 +6,7 @@ namespace Emboq.Core.Measuring;
 /// <summary>From readings to a quantity (JCGM 100, clauses 4.2, 4.3 and 5). Per instrument: mean, repeatability pooled with
 /// the instrument's usual one and with all it has read on dimensions of the kind (4.2.4), resolution as a rectangle of one step (F.2.2.1), and the
 /// instrument's own error as a rectangle of its permissible error: <b>one source shared by everything that instrument has read</b>.
-/// Several instruments, and several ways to one dimension, are averaged with weights by the inverse of their variances.</summary>
+/// Several instruments, and several ways to one dimension, are averaged with weights by the inverse of their variances; what contradicts is widened and never sharpens (<see cref="Agreement"/>).</summary>
 public static class Evaluation
 {
     /// <summary>Degrees of freedom given to an instrument's usual repeatability when it is pooled with readings.</summary>
@@ -37,12 +38,13 @@ public static class Evaluation
             return null;
         }
 
-        var best = estimates is [var only] ? only.Quantity : Together(dimension.Name, estimates);
+        var best = estimates is [var only] ? only.Quantity : Together(dimension, estimates);
         var doubted = sizes.Place.Kind.OwnDoubt(sizes, key, best) is { } doubt ? Doubted(best, doubt) : best;
         return (direct ?? new(doubted, 0, 1, double.PositiveInfinity, 0, [])) with
         {
             Quantity = doubted,
             Disagreement = Math.Max(direct?.Disagreement ?? 0, Apart([.. estimates.Select(e => e.Quantity)])),
+            BirgeRatio = Math.Max(direct?.BirgeRatio ?? 0, Agreement.BirgeRatio([.. estimates.Select(e => e.Quantity)], best)),
             Estimates = estimates,
         };
     }
@@ -59,16 +61,17 @@ public static class Evaluation
 
         var groups = counting.GroupBy(r => r.Instrument).Select(g => Group.Of(dimension, g.Key, [.. g.Select(r => r.Value)])).ToList();
         var unit = Accesses.UnitOf(dimension.Access);
+        var alone = groups.Select(g => Quantity.Input(dimension.Name, g.Mean, unit, new Provenance.Measured(g.Instrument.Name), g.Sources.Select(q => (q, 1.0)))).ToList();
         var total = groups.Sum(g => g.Weight);
-        var value = groups.Sum(g => g.Mean * g.Weight) / total;
-        var terms = groups.SelectMany(g => g.Sources.Select(s => (s, g.Weight / total)));
-        var quantity = Quantity.Input(dimension.Name, value, unit, new Provenance.Measured(Summary(counting)), terms);
+        var mean = groups.Zip(alone, (g, q) => (g.Weight / total) * q).Aggregate((a, b) => a + b);
+        var quantity = Agreement.Widened(alone, mean, $"contradiction/{dimension.Interface}/{dimension.Key}/instruments", $"instruments that contradict each other about {dimension.Name}")
+            .Named(dimension.Name).From(new Provenance.Measured(Summary(counting)));
 
         var repeated = groups.Where(g => g.Count > 1 && g.Instrument.Repeatability > 0).ToList();
         var freedom = repeated.Sum(g => g.Count - 1);
         var ratio = freedom == 0 ? 1 : Math.Sqrt(repeated.Sum(g => (g.Count - 1) * Math.Pow(g.Scatter / g.Instrument.Repeatability, 2)) / freedom);
         var limit = freedom == 0 ? double.PositiveInfinity : Math.Sqrt(FisherSnedecor.InvCDF(freedom, UsualDegreesOfFreedom * 10, 1 - FalseAlarm));
-        return new(quantity, counting.Count, ratio, limit, Apart(groups), [new(Directly, quantity)]);
+        return new(quantity, counting.Count, ratio, limit, Apart(alone), [new(Directly, quantity)]) { BirgeRatio = Agreement.BirgeRatio(alone, mean) };
     }
 
     /// <summary>The doubt of a reading yet to be taken: what the instrument is known for.</summary>
@@ -102,15 +105,16 @@ public static class Evaluation
         }
     }
 
-    private static Quantity Together(string name, List<Estimate> estimates)
+    private static Quantity Together(Dimension dimension, List<Estimate> estimates)
     {
         var weights = estimates.Select(e => 1 / Math.Max(Math.Pow(e.Quantity.StandardUncertainty, 2), 1e-18)).ToList();
         var sum = estimates.Zip(weights, (e, w) => (w / weights.Sum()) * e.Quantity).Aggregate((a, b) => a + b);
-        return sum.Named(name).From(new Provenance.Measured($"{estimates.Count} ways together: {string.Join(", ", estimates.Select(e => e.By))}"));
+        return Agreement.Widened([.. estimates.Select(e => e.Quantity)], sum, $"contradiction/{dimension.Interface}/{dimension.Key}", $"ways that contradict each other about {dimension.Name}")
+            .Named(dimension.Name).From(new Provenance.Measured($"{estimates.Count} ways together: {string.Join(", ", estimates.Select(e => e.By))}"));
     }
 
-    private static Quantity Doubted(Quantity best, Source doubt) =>
-        (best + Quantity.Input(doubt.Name, 0, best.Unit, new Provenance.RuleOfThumb(doubt.Name), (doubt, 1))).Named(best.Name).From(best.Provenance);
+    private static Quantity Doubted(Quantity best, OwnDoubt doubt) =>
+        (best + Quantity.Input(doubt.Source.Name, doubt.Shift, best.Unit, new Provenance.RuleOfThumb(doubt.Source.Name), (doubt.Source, 1))).Named(best.Name).From(best.Provenance);
 
     private static double Apart(IReadOnlyList<Quantity> estimates) => (
         from a in estimates
@@ -118,12 +122,6 @@ public static class Evaluation
         let spread = a == b ? 0 : (a - b).StandardUncertainty
         where spread > 0
         select Math.Abs(a.Value - b.Value) / spread).DefaultIfEmpty(0).Max();
-
-    private static double Apart(List<Group> groups) => (
-        from a in groups
-        from b in groups
-        where a != b
-        select Math.Abs(a.Mean - b.Mean) / Math.Sqrt(a.Variance + b.Variance)).DefaultIfEmpty(0).Max();
 
     private static string Summary(List<Reading> readings)
     {

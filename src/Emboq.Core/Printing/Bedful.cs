@@ -7,7 +7,8 @@ namespace Emboq.Core.Printing;
 /// <param name="Height">Up.</param>
 /// <param name="Group">Things of one group share a bed, and so a filament.</param>
 /// <param name="Body">Which body of that member: "part", "inlay".</param>
-public sealed record Piece(int Member, double Width, double Depth, double Height, string Group = "", string Body = "part");
+/// <param name="Part">Of which part of the job, counted from 0.</param>
+public sealed record Piece(int Member, double Width, double Depth, double Height, string Group = "", string Body = "part", int Part = 0);
 
 /// <summary>A bed to print on. Lengths mm.</summary>
 /// <param name="Process">Identity of the process it belongs to.</param>
@@ -37,7 +38,7 @@ public sealed record Placement(Piece Piece, double X, double Y, bool Turned)
 public sealed record Bedful(Bed Bed, string Group, IReadOnlyList<Placement> Placements);
 
 /// <summary>A row laid out on beds.</summary>
-/// <param name="Bedfuls">In the order of printing, the beds taking turns.</param>
+/// <param name="Bedfuls">In the order they were filled, each on the bed that had least to do.</param>
 /// <param name="TooLarge">What fits none of the beds.</param>
 /// <param name="Proven">Whether no layout could need fewer bedfuls.</param>
 public sealed record Layout(IReadOnlyList<Bedful> Bedfuls, IReadOnlyList<Piece> TooLarge, bool Proven);

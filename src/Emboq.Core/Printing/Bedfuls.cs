@@ -16,16 +16,18 @@ public static class Bedfuls
 
     /// <summary>Lays out a row.</summary>
     /// <param name="pieces">What to print.</param>
-    /// <param name="beds">Which take turns; at least one.</param>
+    /// <param name="beds">Which share the work; at least one.</param>
     /// <param name="gap">Free between neighbours, mm.</param>
     /// <param name="margin">Free at every edge of a bed, mm.</param>
-    public static Layout Of(IReadOnlyList<Piece> pieces, IReadOnlyList<Bed> beds, double gap, double margin)
+    /// <param name="most">Pieces on one bed at most.</param>
+    public static Layout Of(IReadOnlyList<Piece> pieces, IReadOnlyList<Bed> beds, double gap, double margin, int most = Weighed)
     {
         ArgumentOutOfRangeException.ThrowIfZero(beds.Count);
         var tooLarge = pieces.Where(p => !beds.Any(b => Fits(p, b, margin))).ToList();
         var bedfuls = new List<Bedful>();
         var proven = true;
-        var turn = 0;
+        // What a bed was given so far, by the volume of its boxes: the one with least to do is filled next.
+        var load = beds.ToDictionary(b => b, _ => 0.0);
         foreach (var group in pieces.Where(p => !tooLarge.Contains(p)).GroupBy(p => p.Group).OrderBy(g => g.Key, StringComparer.Ordinal))
         {
             // Tall things together: the tallest decides how long a bed takes.
@@ -33,14 +35,10 @@ public static class Bedfuls
             var before = bedfuls.Count;
             while (left.Count > 0)
             {
-                var bed = beds[turn++ % beds.Count];
-                var candidates = left.Where(p => Fits(p, bed, margin)).Take(Weighed).ToList();
-                if (candidates.Count == 0)
-                {
-                    continue;
-                }
-
+                var bed = beds.Where(b => left.Any(p => Fits(p, b, margin))).MinBy(b => load[b])!;
+                var candidates = left.Where(p => Fits(p, bed, margin)).Take(Math.Min(most, Weighed)).ToList();
                 var placed = Fill(candidates, bed, gap, margin);
+                load[bed] += placed.Sum(p => p.Piece.Width * p.Piece.Depth * p.Piece.Height);
                 bedfuls.Add(new(bed, group.Key, placed));
                 foreach (var p in placed)
                 {
@@ -48,7 +46,7 @@ public static class Bedfuls
                 }
             }
 
-            proven &= bedfuls.Count - before <= LeastCount(group, beds, gap, margin);
+            proven &= bedfuls.Count - before <= Math.Max(LeastCount(group, beds, gap, margin), (int)Math.Ceiling((double)group.Count() / most));
         }
 
         return new(bedfuls, tooLarge, proven);
@@ -61,11 +59,7 @@ public static class Bedfuls
         return (int)Math.Ceiling((area / beds.Max(b => (b.Width - (2 * margin) + gap) * (b.Depth - (2 * margin) + gap))) - 1e-9);
     }
 
-    private static bool Fits(Piece p, Bed b, double margin)
-    {
-        var (w, d) = (b.Width - (2 * margin), b.Depth - (2 * margin));
-        return p.Height <= b.Height && ((p.Width <= w && p.Depth <= d) || (p.Depth <= w && p.Width <= d));
-    }
+    private static bool Fits(Piece p, Bed b, double margin) => BedRoom.Takes(p.Width, p.Depth, p.Height, b, margin);
 
     private static IReadOnlyList<Placement> Fill(IReadOnlyList<Piece> pieces, Bed bed, double gap, double margin)
     {

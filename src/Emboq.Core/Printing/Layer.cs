@@ -7,11 +7,16 @@ namespace Emboq.Core.Printing;
 /// <param name="Skin">Area filled without gaps: what has no fill above or below it within the skin layers.</param>
 /// <param name="Fill">Area filled sparsely.</param>
 /// <param name="Overhang">Area further out than a layer's height past the layer below: steeper than 45 degrees.</param>
-/// <param name="Reach">Mean width of the widest such place: how far a line hangs out or bridges.</param>
+/// <param name="Reach">How far a line hangs out with one end in the air, at the worst such place.</param>
 /// <param name="Islands">Area of pieces that nothing below carries.</param>
 /// <param name="Width">Along x.</param>
 /// <param name="Depth">Along y.</param>
-public sealed record Layer(double Area, double WallPath, int Loops, double Skin, double Fill, double Overhang, double Reach, double Islands, double Width, double Depth);
+/// <param name="Bridge">Longest line in the air that is carried at both ends.</param>
+public sealed record Layer(double Area, double WallPath, int Loops, double Skin, double Fill, double Overhang, double Reach, double Islands, double Width, double Depth, double Bridge = 0)
+{
+    /// <summary>The way from loop to loop, all of them together: about a quarter of the way around the section for each.</summary>
+    public double Travel { get; init; } = Math.Max(1, Loops) * (Width + Depth) / 4;
+}
 
 /// <summary>How a solid is cut into layers.</summary>
 /// <param name="Height">Of a layer, mm.</param>

@@ -17,8 +17,7 @@ public sealed record LayerTime(double Walls, double Fill, double Moves, double C
         var (wall, fill) = (Math.Min(s.WallSpeed * share, melt), Math.Min(s.FillSpeed * share, melt));
         var walls = layer.Loops == 0 ? 0 : layer.Loops * Move(layer.WallPath / layer.Loops, wall, s.Acceleration);
         var filled = Lines(layer.Skin, 1) + Lines(layer.Fill, s.Fill);
-        // From loop to loop is about a quarter of the way around the section.
-        var moves = Math.Max(1, layer.Loops) * Move((layer.Width + layer.Depth) / 4, s.TravelSpeed, s.Acceleration);
+        var moves = Math.Max(1, layer.Loops) * Move(layer.Travel / Math.Max(1, layer.Loops), s.TravelSpeed, s.Acceleration);
         var busy = walls + filled + moves;
         return new(walls, filled, moves, s.LayerChange + Math.Max(0, s.LeastLayerTime - busy));
 

@@ -5,11 +5,12 @@ public static class PrintPlan
 {
     private const double JoulesPerKilowattHour = 3.6e6;
 
-    /// <summary>Layers of several bodies side by side on one bed.</summary>
+    /// <summary>Layers of several bodies side by side on one bed: each is laid as if it were alone, with one move a layer from each to the next.</summary>
     public static IReadOnlyList<Layer> Together(IReadOnlyList<IReadOnlyList<Layer>> bodies) =>
-        [.. Enumerable.Range(0, bodies.Max(b => b.Count)).Select(i => bodies.Where(b => i < b.Count).Select(b => b[i]).Aggregate((a, b) => new(
+        [.. Enumerable.Range(0, bodies.Max(b => b.Count)).Select(i => bodies.Where(b => i < b.Count).Select(b => b[i]).Aggregate((a, b) => new Layer(
             a.Area + b.Area, a.WallPath + b.WallPath, a.Loops + b.Loops, a.Skin + b.Skin, a.Fill + b.Fill,
-            a.Overhang + b.Overhang, Math.Max(a.Reach, b.Reach), a.Islands + b.Islands, a.Width + b.Width, Math.Max(a.Depth, b.Depth))))];
+            a.Overhang + b.Overhang, Math.Max(a.Reach, b.Reach), a.Islands + b.Islands, a.Width + b.Width, Math.Max(a.Depth, b.Depth), Math.Max(a.Bridge, b.Bridge))
+        { Travel = a.Travel + b.Travel + ((b.Width + b.Depth) / 2) }))];
 
     /// <summary>Reckons a print line by line.</summary>
     /// <param name="layers">Of everything on the bed.</param>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Emboq.Core.Quantities;
 
 /// <summary>Flows of air as machines state them: <c>850</c>, <c>850 m3/h</c>, <c>236 l/s</c>, <c>500 cfm</c>.</summary>
@@ -21,7 +19,7 @@ public static class FlowNotation
         var trimmed = text.Trim();
         var unit = Units.FirstOrDefault(u => trimmed.EndsWith(u.Word, StringComparison.OrdinalIgnoreCase));
         var number = trimmed[..^(unit.Word?.Length ?? 0)].TrimEnd();
-        return double.TryParse(number, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value)
+        return PlainNumber.Read(number) is { } value
             ? value * (unit.Word is null ? 1 : unit.CubicMetresPerHour)
             : new Problem(field, text, $"'{text}' cannot be read as a flow of air.", "Type a number and m3/h, l/s or cfm, like 850 m3/h.");
     }

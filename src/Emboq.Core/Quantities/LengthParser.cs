@@ -5,17 +5,23 @@ namespace Emboq.Core.Quantities;
 
 /// <summary>Recursive descent over one entry. Grammar:
 /// sum = product { (+|-) product } ; product = factor { (*|/) factor } ; factor = [-] ( "(" sum ")" | length ) ;
-/// length = feet ' [ mixed ["] ] | mixed [unit] ; mixed = number | whole (space|-) n/d | n/d.</summary>
+/// length = mixed (' | ft) [ mixed ["] ] | mixed [unit] ; mixed = number | whole (space|-) n/d | n/d.
+/// A fraction is one number when it is a proper one in halves to sixty-fourths, or when a unit stands right behind it.</summary>
 internal sealed class LengthParser(string text, LengthSystem leading)
 {
     private const int LongestEntry = 64;
+    private static readonly Rational MillimetresPerFoot = Rational.Whole(12) * LengthNotation.MillimetresPerInch;
     private static readonly (string Word, Rational Millimetres, LengthSystem System)[] Units =
     [
         ("mm", Rational.Whole(1), LengthSystem.Metric),
         ("cm", Rational.Whole(10), LengthSystem.Metric),
         ("m", Rational.Whole(1000), LengthSystem.Metric),
         ("in", LengthNotation.MillimetresPerInch, LengthSystem.Inch),
-        ("ft", Rational.Whole(12) * LengthNotation.MillimetresPerInch, LengthSystem.Inch),
+        ("inch", LengthNotation.MillimetresPerInch, LengthSystem.Inch),
+        ("inches", LengthNotation.MillimetresPerInch, LengthSystem.Inch),
+        ("ft", MillimetresPerFoot, LengthSystem.Inch),
+        ("foot", MillimetresPerFoot, LengthSystem.Inch),
+        ("feet", MillimetresPerFoot, LengthSystem.Inch),
     ];
 
     private int at;
@@ -118,7 +124,15 @@ internal sealed class LengthParser(string text, LengthSystem leading)
         var (value, fraction) = Mixed();
         if (!FootMark())
         {
-            return Unit() is { } unit ? new(value * unit.Millimetres, unit.System, fraction) : new(value, null, fraction);
+            if (Unit() is not { } unit)
+            {
+                return new(value, null, fraction);
+            }
+
+            if (unit.Millimetres != MillimetresPerFoot)
+            {
+                return new(value * unit.Millimetres, unit.System, fraction);
+            }
         }
 
         var inches = value * Rational.Whole(12);
@@ -128,7 +142,7 @@ internal sealed class LengthParser(string text, LengthSystem leading)
         {
             inches += Mixed().Value;
             var place = at;
-            if (Unit() is { } unit && unit.Millimetres != LengthNotation.MillimetresPerInch)
+            if (Unit() is { } after && after.Millimetres != LengthNotation.MillimetresPerInch)
             {
                 throw new Trouble(place, "After feet come inches.", "Write it like 2'3 1/2\".");
             }
@@ -161,7 +175,7 @@ internal sealed class LengthParser(string text, LengthSystem leading)
         if ((spaced || Take('-')) && at < text.Length && char.IsAsciiDigit(text[at]))
         {
             var top = Number();
-            if (top.Whole && FractionAfter(top.Value.Numerator) is { } part)
+            if (top.Whole && FractionAfter(top.Value.Numerator, proper: true) is { } part)
             {
                 return (first.Value + part, true);
             }
@@ -176,16 +190,24 @@ internal sealed class LengthParser(string text, LengthSystem leading)
         return (first.Value, false);
     }
 
-    /// <summary>The rest of n/d when it is a proper fraction in halves to sixty-fourths; otherwise nothing is taken.</summary>
-    private Rational? FractionAfter(BigInteger top)
+    /// <summary>The rest of n/d when it is one number; otherwise nothing is taken.</summary>
+    private Rational? FractionAfter(BigInteger top, bool proper = false)
     {
         var back = at;
-        if (Take('/') && at < text.Length && char.IsAsciiDigit(text[at]))
+        if (Take('/'))
         {
-            var bottom = Number();
-            if (bottom.Whole && top < bottom.Value.Numerator && bottom.Value.Numerator is var d && d <= 64 && d > 1 && d.IsPowerOfTwo)
+            if (at == text.Length && proper)
             {
-                return new Rational(top, d);
+                throw new Trouble(at, "The bottom of this fraction is missing.", $"Finish it, like {text.Trim()}8.");
+            }
+
+            if (at < text.Length && char.IsAsciiDigit(text[at]))
+            {
+                var bottom = Number();
+                if (bottom.Whole && bottom.Value.Numerator is var d && d >= 1 && ((top < d && d <= 64 && d > 1 && d.IsPowerOfTwo) || (UnitFollows() && !(proper && top >= d))))
+                {
+                    return new Rational(top, d);
+                }
             }
         }
 
@@ -193,21 +215,29 @@ internal sealed class LengthParser(string text, LengthSystem leading)
         return null;
     }
 
+    private bool UnitFollows()
+    {
+        var next = text[at..].TrimStart();
+        return next.Length > 0 && (char.IsLetter(next[0]) || next[0] is '"' or '″' or '”' or '\'' or '′' or '’');
+    }
+
     private (Rational Value, bool Whole) Number()
     {
         var start = at;
         var whole = Digits();
-        if (at < text.Length && text[at] == ',')
-        {
-            throw new Trouble(at, "A comma stands where a decimal point is wanted.", $"Write {text[start..at]}.{text[(at + 1)..].TrimEnd()}");
-        }
-
-        if (!Take('.'))
+        var comma = Take(',');
+        if (!comma && !Take('.'))
         {
             return whole.Length > 0 ? (Rational.Whole(BigInteger.Parse(whole, CultureInfo.InvariantCulture)), true) : throw Unexpected();
         }
 
+        var mark = at - 1;
         var part = Digits();
+        if (comma && !(PlainNumber.IsDecimalComma(whole, part) && !(at < text.Length && text[at] is '.' or ',')))
+        {
+            throw new Trouble(mark, PlainNumber.Ambiguous, $"Write {text[start..mark]}.{text[(mark + 1)..].TrimEnd()}, or {text[start..mark]}{text[(mark + 1)..].TrimEnd()}.");
+        }
+
         return whole.Length + part.Length > 0
             ? (new(BigInteger.Parse("0" + whole + part, CultureInfo.InvariantCulture), BigInteger.Pow(10, part.Length)), false)
             : throw Unexpected();
@@ -248,7 +278,7 @@ internal sealed class LengthParser(string text, LengthSystem leading)
 
         var known = Units.FirstOrDefault(u => u.Word.Equals(word, StringComparison.OrdinalIgnoreCase));
         return known.Word is null
-            ? throw new Trouble(start, $"'{word}' is not a unit of length known here.", "Use mm, cm, m, in, \", ft or '.")
+            ? throw new Trouble(start, $"'{word}' is not a unit of length known here.", "Use mm, cm, m, in, inch, \", ft, feet or '.")
             : (known.Millimetres, known.System);
     }
 

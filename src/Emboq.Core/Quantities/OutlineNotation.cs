@@ -1,4 +1,5 @@
 using System.Globalization;
+using Emboq.Core.Solids;
 
 namespace Emboq.Core.Quantities;
 
@@ -30,9 +31,9 @@ public static class OutlineNotation
             return new Problem(field, text, $"The outline has {points.Count} points.", $"Give 3 to {MostPoints} points, once around.", $"3 to {MostPoints} points");
         }
 
-        return Enclosed(points) >= LeastArea
-            ? new Profile(points)
-            : new Problem(field, text, "The points enclose no area.", "Give them in order, once around.");
+        return Enclosed(points) < LeastArea ? new Problem(field, text, "The points enclose no area.", "Give them in order, once around.")
+            : Outlines.Crossing(points) is { } at ? new Problem(field, text, string.Create(CultureInfo.InvariantCulture, $"The outline crosses or touches itself near {at.X:0.##},{at.Y:0.##}."), "Give the points in order, once around.")
+            : new Profile(points);
     }
 
     private static double Enclosed(List<Point2> p) =>

@@ -1,12 +1,11 @@
 using System.Buffers;
-using System.Globalization;
 
 namespace Emboq.Core.Quantities;
 
 /// <summary>What a reader writes down, by how the dimension is got at: a length, an angle, a mass or a count.</summary>
 public static class ReadingNotation
 {
-    private static readonly SearchValues<char> Digits = SearchValues.Create("0123456789.");
+    private static readonly SearchValues<char> Digits = SearchValues.Create("0123456789.,");
 
     private static readonly (string Word, double Grams)[] Masses =
     [
@@ -24,10 +23,19 @@ public static class ReadingNotation
     {
         Access.Angle => Angle(text, field),
         Access.Mass => Mass(text, leading, field),
+        Access.Pitch when TurnsToTheInch(text) is { } turns => turns > 0 ? 25.4 / turns : Unreadable(text, 0, field, "turns to the inch", "Type a number like 8 TPI."),
         Access.Count => Number(text.Trim()) is { } count ? count : Unreadable(text, 0, field, "a count", "Type a number like 8."),
         _ when access == Access.Position && text.TrimStart() is ['-' or '−', .. var rest] => Parse(rest, Access.Length, leading, field).Then<double>(v => -v),
         _ => LengthNotation.Parse(text, leading, field).Then<double>(l => l.ToMillimetres()),
     };
+
+    /// <summary>How inch threads are named: <c>8 TPI</c>, <c>20 to the inch</c>; <c>null</c> for anything else.</summary>
+    private static double? TurnsToTheInch(string text)
+    {
+        string[] words = ["tpi", "turns to the inch", "to the inch", "per inch"];
+        var trimmed = text.Trim();
+        return words.FirstOrDefault(w => trimmed.EndsWith(w, StringComparison.OrdinalIgnoreCase)) is { } word ? Number(trimmed[..^word.Length]) : null;
+    }
 
     /// <summary>Degrees: <c>25</c>, <c>25.5°</c>, <c>25° 30'</c>, <c>25 deg</c>.</summary>
     private static Outcome<double> Angle(string text, string field)
@@ -91,7 +99,7 @@ public static class ReadingNotation
         return text.Length == 0 && alone ? (leading == LengthSystem.Metric ? 1 : Masses[^1].Grams, 0) : (0, 0);
     }
 
-    private static double? Number(string text) => double.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value) ? value : null;
+    private static double? Number(string text) => PlainNumber.Read(text);
 
     private static Problem Unreadable(string text, int position, string field, string what, string remedy) =>
         new(field, text, $"'{text}' cannot be read as {what}.", remedy, Position: Math.Clamp(position, 0, Math.Max(0, text.Length - 1)));

@@ -28,5 +28,10 @@ public static class TaperNotation
     // The ratio is of the diameter, the angle of one side.
     private static double HalfAngle(double rise, double run) => Math.Atan(rise / run / 2) * 180 / Math.PI;
 
-    private static bool Number(string text, out double value) => double.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out value);
+    private static bool Number(string text, out double value)
+    {
+        var read = PlainNumber.Read(text);
+        value = read ?? 0;
+        return read is not null;
+    }
 }

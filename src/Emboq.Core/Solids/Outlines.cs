@@ -1,5 +1,6 @@
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Operation.Buffer;
+using NetTopologySuite.Operation.Valid;
 
 namespace Emboq.Core.Solids;
 
@@ -40,6 +41,13 @@ public static class Outlines
             return new Point2((s.X * ((width / 2) - radius)) + (radius * Math.Cos(angle)), (s.Y * ((depth / 2) - radius)) + (radius * Math.Sin(angle)));
         })).ToList();
         return new(points.Where((p, i) => Distance(p, points[(i + 1) % points.Count]) > 1e-6));
+    }
+
+    /// <summary>Where a closed outline crosses or touches itself; <c>null</c> when it is simple.</summary>
+    public static Point2? Crossing(IReadOnlyList<Point2> points)
+    {
+        var ring = points.Append(points[0]).Select(p => new Coordinate(p.X, p.Y)).ToArray();
+        return new IsValidOp(new Polygon(new LinearRing(ring))).ValidationError is { } error ? new(error.Coordinate.X, error.Coordinate.Y) : null;
     }
 
     /// <summary>An outline moved outwards by a distance, with sharp corners kept sharp; <c>null</c> when nothing is left or it falls apart.</summary>

@@ -53,7 +53,7 @@ internal static class PaperTemplate
             paper.Circle(x, y, hole.Drill, 0.25);
             paper.Line(x - 6, y, x + 6, y, 0.15);
             paper.Line(x, y - 6, x, y + 6, 0.15);
-            paper.Words($"{i}: {Mm(hole.Drill)} drill", x + 3, y + 9, 8.5);
+            paper.Words($"{i}: {hole.Says}", x + 3, y + 9, 8.5);
         }
 
         for (var side = 0; side < 2 && pages > 1; side++)

@@ -60,7 +60,7 @@ public sealed record DimensionView(string Key, string Label, string How, Access 
         var unit = Accesses.UnitOf(kind.Access);
         var freedom = measured?.Quantity is { StandardUncertainty: > 0 } q ? q.DegreesOfFreedom : double.PositiveInfinity;
         return new(kind.Key, kind.Name, kind.How, kind.Access, kind.Need, measured is null ? null : QuantityView.Of(measured.Quantity), freedom < MostFreedom ? Math.Floor(freedom) : null,
-            WarningOf(measured), [.. dimension.Readings.Select(r => ReadingView.Of(r, unit))],
+            WarningOf(measured) ?? Uneven(sizes.Place, kind.Key, unit), [.. dimension.Readings.Select(r => ReadingView.Of(r, unit))],
             measured?.Estimates.Count > 1 || (measured?.Estimates is [{ By: not Evaluation.Directly }]) ? [.. measured.Estimates.Select(e => new EstimateView(e.By, QuantityView.Of(e.Quantity)))] : [],
             [.. Foresight.Of(sizes, kind.Key, instruments).Select(f => new ForeseenView(f.By, [.. f.Instruments.Select(i => new ForeseenReadingView(i.Dimension, Name(sizes, i.Dimension), i.Instrument.Id, i.Instrument.Name))], QuantityText.Metric(2 * f.Uncertainty, unit)))],
             Core.Measuring.OutOfRound.Of(dimension) is { } oval ? Oval(oval) : null);
@@ -68,11 +68,15 @@ public sealed record DimensionView(string Key, string Label, string How, Access 
 
     private static string? WarningOf(Measurement? measured) => measured switch
     {
-        { Disagrees: true, Estimates.Count: > 1 } => "Two ways to this size disagree by more than both can be off.",
-        { Disagrees: true } => "Two instruments disagree by more than both can be off.",
+        { Disagrees: true, Estimates.Count: > 1 } => "Two ways to this size disagree by more than both can be off: the doubt is widened until one of them is struck or read again.",
+        { Disagrees: true } => "Two instruments disagree by more than both can be off: the doubt is widened until one of them is struck or read again.",
         { Scatters: true } => "The readings scatter more than their instrument does: a slip, or the place itself varies.",
         _ => null,
     };
+
+    /// <summary>Where first order falls short, the interval itself.</summary>
+    private static string? Uneven(Interface place, string key, Unit unit) => Propagation.Of(place, key) is { } i
+        ? $"The doubt is uneven: with 95 % it lies between {QuantityText.Metric(i.Low, unit)} and {QuantityText.Metric(i.High, unit)} (Monte Carlo, JCGM 101)." : null;
 
     private static string Name(Sizes sizes, string key) => sizes.Place.Kind.DimensionsOf(sizes.Place.Items).First(d => d.Key == key).Name;
 

@@ -6,8 +6,9 @@ namespace Emboq.Web.Views;
 /// <summary>What printing would take.</summary>
 /// <param name="Prints">The part the chosen way up, and each coupon, by itself.</param>
 /// <param name="Ways">The ways up side by side; <c>null</c> while nothing can be built.</param>
+/// <param name="Checks">What is judged of the part the chosen way up, from its layers.</param>
 /// <param name="MakeOrBuy">Against buying, once a price is given.</param>
-public sealed record PlanView(IReadOnlyList<PrintView> Prints, WaysView? Ways, MakeOrBuyView? MakeOrBuy);
+public sealed record PlanView(IReadOnlyList<PrintView> Prints, WaysView? Ways, MakeOrBuyView? MakeOrBuy, IReadOnlyList<CheckView> Checks);
 
 /// <summary>Time, material and money of one print.</summary>
 /// <param name="Body">Key of the body.</param>
@@ -34,10 +35,10 @@ public sealed record WaysView(IReadOnlyList<WayView> Ways, string Chosen, string
 }
 
 /// <summary>One way up. Lengths mm, areas mm².</summary>
-public sealed record WayView(string Key, string Name, double Overhang, double Reach, double FirstLayer, double Lever, double Islands, double Height, bool Fits, string Lines, string Seam, string Time, string Mass)
+public sealed record WayView(string Key, string Name, double Overhang, double Reach, double Bridge, double FirstLayer, double Lever, double Islands, double Height, bool Fits, string Lines, string Seam, string Time, string Mass)
 {
     /// <summary>From a report.</summary>
-    public static WayView Of(WayReport r) => new(r.Way.Key, r.Way.Name, r.Overhang, r.Reach, r.FirstLayer, r.Lever, r.Islands, r.Height, r.Fits, r.Way.Lines, r.Way.Seam,
+    public static WayView Of(WayReport r) => new(r.Way.Key, r.Way.Name, r.Overhang, r.Reach, r.Bridge, r.FirstLayer, r.Lever, r.Islands, r.Height, r.Fits, r.Way.Lines, r.Way.Seam,
         QuantityText.Metric(r.Plan["time"].Value, Unit.Seconds), QuantityText.Metric(r.Plan["mass"].Value, Unit.Grams));
 }
 

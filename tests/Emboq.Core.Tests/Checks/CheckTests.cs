@@ -1,5 +1,4 @@
 using Emboq.Core.Checks;
-using Emboq.Core.Measuring;
 
 namespace Emboq.Core.Tests.Checks;
 
@@ -8,11 +7,10 @@ public sealed class CheckTests
 {
     private static readonly Guid Place = Guid.NewGuid();
 
-    private static Check Readings(params (Instrument, double)[] readings)
-    {
-        var dimension = Workshop.Dimension(Place, "inside", readings);
-        return ReadingChecks.Of("r", "measured", Evaluation.Of(dimension)!, dimension);
-    }
+    private static Check Readings(params (Instrument, double)[] readings) => ReadingChecks.Of("r", "measured", Tube(readings), "inside");
+
+    private static Interface Tube(params (Instrument, double)[] readings) =>
+        Interface.Of(Place, "port", InterfaceKind.Tube, [], d => Workshop.Dimension(Place, d.Key, d.Key == "inside" ? readings : []));
 
     private static Quantity Clearance(double value, params (string Id, double Uncertainty)[] sources) =>
         Quantity.Input("clearance", value, Unit.Millimetre, new Provenance.Measured("test"), sources.Select(s => (new Source(s.Id, s.Id, s.Uncertainty, Kind: s.Id == "repeat/y" ? SourceKind.Measuring : SourceKind.Other), 1.0)));
@@ -72,13 +70,13 @@ public sealed class CheckTests
     }
 
     [Fact]
-    public void A_likely_fit_needs_no_proof() => ChanceCheck.Of(0.81, [(Clearance(0.1, ("process/x", 0.1)), Workshop.Dimension(Place, "inside"))]).ShouldSatisfyAllConditions(
+    public void A_likely_fit_needs_no_proof() => ChanceCheck.Of(0.81, [(Clearance(0.1, ("process/x", 0.1)), Tube(), "inside")]).ShouldSatisfyAllConditions(
         c => c.Verdict.ShouldBe(Verdict.Good), c => c.Remedies.ShouldBeEmpty(), c => c.Figure.ShouldBe("81 %"));
 
     [Fact]
     public void Where_the_process_is_in_doubt_a_proof_is_offered()
     {
-        var check = ChanceCheck.Of(0.5, [(Clearance(0.1, ("process/x", 0.2), ("repeat/y", 0.05)), Workshop.Dimension(Place, "inside"))]);
+        var check = ChanceCheck.Of(0.5, [(Clearance(0.1, ("process/x", 0.2), ("repeat/y", 0.05)), Tube(), "inside")]);
         check.Verdict.ShouldBe(Verdict.Watch);
         check.Says.ShouldContain("94 % of the doubt");
         check.Remedies.ShouldHaveSingleItem().ShouldBeOfType<Remedy.Prove>();
@@ -88,12 +86,27 @@ public sealed class CheckTests
     public void Where_a_reading_is_in_doubt_another_reading_comes_first()
     {
         var (sharp, blurred) = (Clearance(0.1, ("process/x", 0.02)), Clearance(0.1, ("repeat/y", 0.3), ("process/x", 0.02)));
-        var check = ChanceCheck.Of(0.4, [(sharp, Workshop.Dimension(Place, "outside")), (blurred, Workshop.Dimension(Place, "inside"))]);
+        var check = ChanceCheck.Of(0.4, [(sharp, Tube(), "outside"), (blurred, Tube(), "inside")]);
         check.Remedies[0].ShouldBeOfType<Remedy.Measure>().Dimension.ShouldBe("inside");
         check.Remedies[1].ShouldBeOfType<Remedy.Prove>();
     }
 
     [Fact]
+    public void What_contradicts_earns_no_print_without_a_proof()
+    {
+        var disputed = Tube((Workshop.Caliper, 50), (Workshop.Rule, 54));
+        var check = ChanceCheck.Of(0.95, [(Clearance(0.1, ("process/x", 0.02)), disputed, "inside")]);
+        check.Verdict.ShouldBe(Verdict.Watch);
+        check.Says.ShouldContain("contradict");
+        check.Remedies[0].ShouldBeOfType<Remedy.Measure>();
+        ChanceCheck.Of(0.95, [(Clearance(0.1, ("process/x", 0.02)), Tube((Workshop.Caliper, 50)), "inside")], "revision 1: “firm by hand”, but also “will not start”").Verdict.ShouldBe(Verdict.Watch);
+    }
+
+    [Fact]
+    public void A_bed_is_never_judged_by_a_size_that_is_none() => BedCheck.Of(-136.96, 10, 10, Upright, Workshop.Process).ShouldSatisfyAllConditions(
+        c => c.Verdict.ShouldBe(Verdict.Stop), c => c.Figure.ShouldBe("nothing"));
+
+    [Fact]
     public void Where_nothing_is_in_doubt_nothing_is_blamed() =>
-        ChanceCheck.Of(0, [(Clearance(3), Workshop.Dimension(Place, "inside"))]).Says.ShouldBe("Print the proof before the part.");
+        ChanceCheck.Of(0, [(Clearance(3), Tube(), "inside")]).Says.ShouldBe("Print the proof before the part.");
 }

@@ -81,8 +81,8 @@ public sealed class LabelTests
     {
         var plate = Plate("Oil", more: "fixing=slots; travel=10; height=40");
         plate.Ledger["hole.travel"].Value.ShouldBe(10);
-        // What is drilled is the hole, not the slot.
-        plate.Pattern[0].Drill.ShouldBe(plate.Ledger["hole.slot"].Value, 1e-9);
+        // What is drilled in the wood is the pilot of the screw, not the slot.
+        (plate.Pattern[0].Drill, plate.Pattern[0].Use).ShouldBe((2.1, HoleUse.Pilot));
     }
 
     [Fact]

@@ -11,6 +11,9 @@ internal static class RandomBriefs
     /// <summary>Every family but the adapter, which has tests of its own.</summary>
     public static IReadOnlyList<Family> Families { get; } = [.. FamilyList.All.Where(f => f.Key != "hose-adapter")];
 
+    /// <summary>Every one of them.</summary>
+    public static IReadOnlyList<Family> All => FamilyList.All;
+
     /// <summary>Decisions near the usual ones: half of them left as they are, lengths between half and double.</summary>
     public static Gen<Brief> Usual(Family family) => Of(family, s => s.Default is { } usual && double.TryParse(usual, out var d)
         ? (Math.Max(s.Minimum, d / 2), Math.Min(s.Maximum, d * 2)) : null);

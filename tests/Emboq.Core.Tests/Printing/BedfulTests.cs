@@ -79,11 +79,76 @@ public sealed class BedfulTests
         var night = BedSchedule.Of([Planned(10, 100)], [Spool("end", 50)], start)[0];
         (night.RunsOut, night.AtNight).ShouldBe((start.AddHours(5), true));
         BedSchedule.Of([Planned(6, 100)], [Spool("end", 50)], start)[0].AtNight.ShouldBeFalse();
-        // A bed that ends in the night is changed in the morning.
-        BedSchedule.Of([Planned(8, 10), Planned(1, 10)], [Spool("full", 900)], start)[1].Starts.ShouldBe(new DateTimeOffset(2031, 5, 13, 7, 0, 0, start.Offset));
+        // A bed that ends in the night is changed in the morning; the short one goes first, so that the long one has the night.
+        BedSchedule.Of([Planned(8, 10), Planned(8, 10)], [Spool("full", 900)], start)[1].Starts.ShouldBe(new DateTimeOffset(2031, 5, 13, 7, 0, 0, start.Offset));
+        BedSchedule.Of([Planned(8, 10), Planned(1, 10)], [Spool("full", 900)], start).Select(b => b.Starts).ShouldBe([start, start.AddMinutes(75)]);
         // Groups choose their colour; what has no group takes none of theirs.
         BedSchedule.Of([Planned(1, 10, "red"), Planned(1, 10)], [Spool("r", 20, "Red"), Spool("g", 500)], start).Select(b => b.Spool!.Name).ShouldBe(["r", "g"]);
         BedSchedule.Of([Planned(1, 10, "blue")], [Spool("r", 20, "red")], start)[0].Spool.ShouldBeNull();
+    }
+
+    /// <summary>Looking ahead: 118 g fit on the begun spool, so that only the rest comes off the new one.</summary>
+    [Fact]
+    public void Spools_are_chosen_for_all_bedfuls_together()
+    {
+        var start = new DateTimeOffset(2031, 5, 12, 9, 0, 0, TimeSpan.Zero);
+        Spool Spool(string name, double left) => new(Guid.NewGuid(), name, "plain", "", 200, 200 + left, start);
+        PlannedBedful Planned(double grams) => new(new(Bed(200, 200), "", []), "plain", 3600, grams);
+        var plan = BedSchedule.Of([Planned(60), Planned(90), Planned(58)], [Spool("begun", 150), Spool("new", 1000)], start);
+        plan.ShouldAllBe(b => b.RunsOut == null);
+        // By hand: 60 + 90 fill the begun one to the last gram.
+        plan.Where(b => b.Spool!.Name == "new").Sum(b => b.Planned.Grams).ShouldBe(58);
+    }
+
+    /// <summary>Every assignment of runs to printers in every order, with the same rules for nights and changes.</summary>
+    [Theory]
+    [InlineData("5 3 4 6 2 7 3 4", 8)]
+    [InlineData("9 9 2 2 11 3", 14)]
+    [InlineData("4 8 1 6 6", 20)]
+    public void Two_printers_are_done_as_soon_as_brute_force_finds(string hours, int from)
+    {
+        var start = new DateTimeOffset(2031, 5, 12, from, 0, 0, TimeSpan.Zero);
+        var (one, other) = (new Bed(Guid.NewGuid(), 200, 200, 200), new Bed(Guid.NewGuid(), 200, 200, 200));
+        var takes = hours.Split(' ').Select(double.Parse).ToList();
+        var plan = BedSchedule.Of([.. takes.Select(h => new PlannedBedful(new(one, "", []), "plain", h * 3600, 1) { Elsewhere = [new(new(other, "", []), "plain", h * 3600, 1)] })], [], start);
+        plan.GroupBy(p => p.Planned.Bedful.Bed.Process).ShouldAllBe(g => g.Zip(g.Skip(1)).All(p => p.Second.Starts >= p.First.Ends + TimeSpan.FromMinutes(15)));
+        plan.ShouldAllBe(p => !BedSchedule.IsNight(p.Starts));
+        plan.Max(p => p.Ends).ShouldBe(Best(takes, start), TimeSpan.FromMinutes(1));
+    }
+
+    private static DateTimeOffset Best(List<double> takes, DateTimeOffset start)
+    {
+        static DateTimeOffset Day(DateTimeOffset at) => at.Hour >= 22 ? new DateTimeOffset(at.Date, at.Offset).AddHours(31) : at.Hour < 7 ? new DateTimeOffset(at.Date, at.Offset).AddHours(7) : at;
+        var seen = new Dictionary<(int, DateTimeOffset, DateTimeOffset), DateTimeOffset>();
+        return From(0, start, start);
+
+        // Whichever runs are left, and when each printer is free.
+        DateTimeOffset From(int done, DateTimeOffset a, DateTimeOffset b)
+        {
+            if (done == (1 << takes.Count) - 1)
+            {
+                return (a > b ? a : b).AddMinutes(-15);
+            }
+
+            if (!seen.TryGetValue((done, a, b), out var best))
+            {
+                best = Enumerable.Range(0, takes.Count).Where(i => (done & (1 << i)) == 0).SelectMany(i => new[]
+                {
+                    From(done | (1 << i), Day(a).AddHours(takes[i]).AddMinutes(15), b), From(done | (1 << i), a, Day(b).AddHours(takes[i]).AddMinutes(15)),
+                }).Min();
+                seen[(done, a, b)] = best;
+            }
+
+            return best;
+        }
+    }
+
+    [Fact]
+    public void A_bed_holds_no_more_than_the_maker_says()
+    {
+        var layout = Bedfuls.Of([.. Enumerable.Range(1, 7).Select(i => new Piece(i, 20, 20, 10))], [Bed(200, 200)], 5, 5, most: 3);
+        layout.Bedfuls.Select(b => b.Placements.Count).ShouldBe([3, 3, 1]);
+        layout.Proven.ShouldBeTrue();
     }
 
     /// <summary>Within the bed, and no two closer than the gap: by their edges alone.</summary>

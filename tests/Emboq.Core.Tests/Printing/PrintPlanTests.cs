@@ -144,4 +144,15 @@ public sealed class PrintPlanTests
     }
 
     private static WayUp Way(string name) => new(name, name, 0, "", "");
+
+    /// <summary>Twelve on a bed take what twelve singles take, but for heating once and a short move from each to the next.</summary>
+    [Fact]
+    public void A_bedful_takes_little_more_than_its_parts()
+    {
+        IReadOnlyList<Layer> one = [.. Enumerable.Repeat(Layer(wallPath: 1200, loops: 4, fill: 300), 100)];
+        double Seconds(IReadOnlyList<Layer> layers) => PrintPlan.Of(layers, Process, Exact)["time.modelled"].Value;
+        var (single, twelve) = (Seconds(one), Seconds(PrintPlan.Together([.. Enumerable.Repeat(one, 12)])));
+        var changes = 11 * 100 * Process.Settings.LayerChange;
+        twelve.ShouldBeInRange(0.97 * ((12 * (single - Process.Settings.StartUp)) - changes), 12 * single * 1.02);
+    }
 }

@@ -47,6 +47,15 @@ public sealed class LengthNotationTests
     [InlineData("2'3 1/2\"", 27.5)]
     [InlineData("2' 3", 27)]
     [InlineData("1 ft", 12)]
+    [InlineData("1/3\"", 1 / 3.0)]
+    [InlineData("9/8\"", 1.125)]
+    [InlineData("5/4 in", 1.25)]
+    [InlineData("10 1/3\"", 10 + (1 / 3.0))]
+    [InlineData("3ft 4in", 40)]
+    [InlineData("2 ft 5 3/8 in", 29.375)]
+    [InlineData("3 inch", 3)]
+    [InlineData("3 1/2 inches", 3.5)]
+    [InlineData("2 feet", 24)]
     [InlineData("1/2 in + 1/64 in", 0.515625)]
     public void Inch_notations_agree_with_UnitsNet(string text, double inches) =>
         Mm(text).ShouldBe(Length.FromInches(inches).Millimeters, 1e-9);
@@ -70,7 +79,10 @@ public sealed class LengthNotationTests
     [Theory]
     [InlineData("", 0)]
     [InlineData("abc", 0)]
-    [InlineData("51,2", 2)]
+    [InlineData("51,200", 2)]
+    [InlineData("1,234.5", 1)]
+    [InlineData("3 1/", 4)]
+    [InlineData("10 1/3", 2)]
     [InlineData("12 kg", 3)]
     [InlineData("3 + ", 4)]
     [InlineData("5 6", 1)]
@@ -92,8 +104,15 @@ public sealed class LengthNotationTests
     }
 
     [Fact]
-    public void A_comma_is_answered_with_the_point_that_was_meant() =>
-        LengthNotation.Parse("51,2", LengthSystem.Metric, "f").Problems[0].Remedy.ShouldBe("Write 51.2");
+    public void A_comma_that_may_mean_two_things_is_answered_with_both() =>
+        LengthNotation.Parse("51,200", LengthSystem.Metric, "f").Problems[0].Remedy.ShouldBe("Write 51.200, or 51200.");
+
+    [Theory]
+    [InlineData("41,2", 41.2)]
+    [InlineData("0,125", 0.125)]
+    [InlineData("41,25*2", 82.5)]
+    [InlineData("3,25in", 82.55)]
+    public void A_comma_that_can_only_be_decimal_is_taken(string text, double mm) => Mm(text).ShouldBe(mm, 1e-9);
 
     [Fact]
     public void No_text_at_all_breaks_the_reader() =>

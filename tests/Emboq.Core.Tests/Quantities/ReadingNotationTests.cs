@@ -80,4 +80,16 @@ public sealed class ReadingNotationTests
         using var units = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo("units", ["--terse", "--digits", "12", from, to]) { RedirectStandardOutput = true, Environment = { ["LC_ALL"] = "C.UTF-8" } })!;
         return double.Parse(units.StandardOutput.ReadToEnd().Split('\n')[0], CultureInfo.InvariantCulture);
     }
+
+    /// <summary>25.4 / n: how inch threads are named.</summary>
+    [Theory]
+    [InlineData("8 TPI", 3.175)]
+    [InlineData("20tpi", 1.27)]
+    [InlineData("11,5 turns to the inch", 25.4 / 11.5)]
+    public void A_pitch_may_be_given_as_turns_to_the_inch(string text, double pitch) => ReadingNotation.Parse(text, Access.Pitch, LengthSystem.Metric, "f").Value.ShouldBe(pitch, 1e-9);
+
+    [Theory]
+    [InlineData("0 TPI", Access.Pitch)]
+    [InlineData("8 TPI", Access.Outside)]
+    public void Turns_are_no_length(string text, Access access) => ReadingNotation.Parse(text, access, LengthSystem.Metric, "f").IsGood.ShouldBeFalse();
 }

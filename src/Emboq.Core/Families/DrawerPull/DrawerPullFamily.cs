@@ -43,8 +43,9 @@ public static class DrawerPullFamily
             Way = way.Key,
             Hardware = Hardware(r, p),
             Fitting = Fitting(r),
-            Pattern = [.. PullShape.Places(r).Select(x => new PatternHole(x, 0, r.Drill))],
+            Pattern = [.. PullShape.Places(r).Select(x => r.Drilled(x, 0))],
             Walls = [.. PullShape.Places(r).Select((x, i) => ($"screw {i + 1}", PullShape.Zone(r, x)))],
+            Gauges = PullShape.Gauges(r),
             Cautions = Cautions,
         };
     }

@@ -17,7 +17,7 @@ internal static class PullDrawing
                 sheet.Round(Matter.Opening, x, 0, 2 * r.Joint.Sleeves.Max(s => s.Radius));
             }
 
-            sheet.Cross(x, 0, 2 * r.Joint.Sleeves[0].Radius);
+            sheet.Cross(x, 0, r.Hole.Bore);
         }
 
         sheet.Words(r.Label?.Text ?? "", 0, 0, r.Label?.Size.Value ?? 0)
@@ -45,10 +45,10 @@ internal static class PullDrawing
         sheet.Axis(-18, 0, projection + 4, 0).Along("projection", 0, projection, -t / 2, sets: "projection").Point("face", projection - (r.Face.Value / 2), t / 4, CalloutSide.Right, "face");
         return r.Fastening switch
         {
-            Fastening.Insert => sheet.Point("screw.insert", deep / 2, r.Joint.Sleeves[0].Radius),
+            Fastening.Insert => sheet.Point("screw.insert", deep / 2, r.Hole.Bore / 2),
             Fastening.SideNut => sheet.Point("screw.slot.height", PullReckoning.NutBelow + 1.5, r.Joint.Sleeves[^1].Radius),
-            Fastening.SelfCut => sheet.Point("screw.thread", deep / 2, r.Joint.Sleeves[0].Radius),
-            _ => sheet.Point("screw.hole", projection / 2, r.Joint.Sleeves[0].Radius),
+            Fastening.SelfCut => sheet.Point("screw.thread", deep / 2, r.Hole.Bore / 2),
+            _ => sheet.Point("screw.hole", projection / 2, r.Hole.Bore / 2),
         };
     }
 }

@@ -45,8 +45,8 @@ internal sealed record PullReckoning
 
     public required JointScope Scope { get; init; }
 
-    /// <summary>Diameter of the holes to drill in the drawer, mm.</summary>
-    public required double Drill { get; init; }
+    /// <summary>The hole to drill in the drawer, at a place.</summary>
+    public required Func<double, double, PatternHole> Drilled { get; init; }
 
     /// <summary>Between the posts.</summary>
     public double FingerRoom => Spacing.Value - (2 * Post.Value);
@@ -72,7 +72,7 @@ internal sealed record PullReckoning
         var hole = HoleOf(scope, fastening, p, projection.Value, lie);
         var slot = fastening == Fastening.SideNut ? NutPocket.FromSide(scope, size, NutBelow, needed, roof, lie) : null;
         var joint = slot is null ? hole : hole + slot;
-        var post = ledger.Add("post", "post, from screw to finger room", Quantity.Input("wall rule", Math.Max(joint.Reach, 5), Unit.Millimetre,
+        var post = ledger.Add("post", "post, from screw to finger room", Quantity.Input("wall rule", Math.Max(Math.Max(joint.Reach, needed), 5), Unit.Millimetre,
             new Provenance.RuleOfThumb("The hole and the wall it must keep; no post is thinner than 10 mm.")), "Follows the hardware.");
         var corner = Chosen("corner", "corner radius", "Of the upright edges.");
         var edge = ledger.Add("edge", "eased edge", Quantity.Min(Quantity.Chosen("eased edge asked for", p.Number("edge")!.Value, Unit.Millimetre), 0.9 * corner), "It rolls into the corner, so it is smaller.");
@@ -84,6 +84,8 @@ internal sealed record PullReckoning
             ? spacing - Quantity.Input("heads", head + 6, Unit.Millimetre, new Provenance.RuleOfThumb("A head, and 3 mm to each side of the words."))
             : length - Quantity.Input("margins", 6, Unit.Millimetre, new Provenance.RuleOfThumb("3 mm free at each end.")) - (2 * edge);
         var label = Label.Of(p, space, tall - (2 * edge) - Quantity.RuleOfThumb("margins, up", 2, Unit.Millimetre, "1 mm free above and below."), brief.Process, ledger);
+        var screw = Screwed(scope, fastening, size, brief, joint, projection, ledger);
+        var passing = Hardware.Passing(size, "medium").Value;
         return new()
         {
             Spacing = spacing,
@@ -101,8 +103,8 @@ internal sealed record PullReckoning
             Lie = lie,
             Label = label,
             Scope = scope,
-            Screw = Screwed(scope, fastening, size, brief, joint, projection, ledger),
-            Drill = fastening == Fastening.Through ? Hardware.Of("wood-screws", p.Choice("woodScrew"), "passing hole", "hole").Value : Hardware.Passing(size, "medium").Value,
+            Screw = screw,
+            Drilled = fastening == Fastening.Through ? Hardware.PilotHole(scope, p.Choice("woodScrew"), screw, "drawer front") : (x, y) => new(x, y, passing, HoleUse.Passing, "drawer front"),
         };
     }
 
@@ -125,7 +127,7 @@ internal sealed record PullReckoning
 
     /// <summary>How far the axis stands from the finger side when a nut slides in from there.</summary>
     private static double NutPost(JointScope scope, string size) =>
-        Math.Max(NutPocket.PastTheLip(size), (Hardware.Of("nuts", size, "across flats", "flats").Value / 2) + scope.LeastWall + 0.6);
+        Math.Max(NutPocket.PastTheLip(size), (Hardware.Of("nuts", size, "across corners", "corners").Value / 2) + scope.LeastWall + 0.6);
 
     private static Joint HoleOf(JointScope scope, Fastening fastening, ParameterValues p, double projection, Lie lie)
     {

@@ -23,6 +23,17 @@ internal static class PullShape
     /// <summary>The two screws' places along x.</summary>
     public static IReadOnlyList<double> Places(PullReckoning r) => [-r.Spacing.Value / 2, r.Spacing.Value / 2];
 
+    /// <summary>Across each hole near the drawer, and across the flats of each nut's slot; in the part and in the post that proves it.</summary>
+    public static IReadOnlyList<Gauge> Gauges(PullReckoning r) =>
+    [
+        .. Places(r).SelectMany(x => new Gauge?[]
+        {
+            new("part", "screw hole", r.Hole.Bore, new(x, 0, 1), Axis.X),
+            r.Slot is null ? null : new("part", "slot over the nut's flats", r.Scope.Ledger["screw.flats"].Value, new(x, 0, PullReckoning.NutBelow + 1), Axis.Y),
+        }).OfType<Gauge>(),
+        new("ring-post", "screw hole", r.Hole.Bore, new(Places(r)[0], 0, 1), Axis.X),
+    ];
+
     /// <summary>What a joint at one end looks like in the frame of the pull: entered from the back, or from the face for through screws.</summary>
     public static Solid Placed(PullReckoning r, Func<Joint, Solid> of, double x)
     {
@@ -45,7 +56,7 @@ internal static class PullShape
         var solid = Slab.Of(r.Length.Value, r.Tall.Value, r.Projection.Value, r.Corner.Value, r.Edge.Value);
         var fingers = r.FingerRoom > 1 && r.Tall.Value > UpperBar + 1 ? [Fingers(r)] : Array.Empty<Solid>();
         solid = solid.Without([.. fingers, .. Places(r).Select(x => Placed(r, j => j.Cut, x)), .. r.Label?.Sunk(0, 0, r.Projection.Value) ?? []]);
-        if (r.Fastening == Fastening.SideNut && r.Lie == Lie.Upright && NutPocket.Membrane(r.Scope, PullReckoning.NutBelow, r.Joint.Sleeves[0].Radius, r.Roof) is { } membrane)
+        if (r.Fastening == Fastening.SideNut && r.Lie == Lie.Upright && NutPocket.Membrane(r.Scope, PullReckoning.NutBelow, r.Hole.Bore / 2, r.Roof) is { } membrane)
         {
             solid = Places(r).Aggregate(solid, (body, x) => body + membrane.UpsideDown().At(x, 0, 0));
         }
@@ -76,5 +87,5 @@ internal static class PullShape
 
     private static Solid Front(PullReckoning r) =>
         Places(r).Aggregate((Solid)new Solid.Box(r.Length.Value + 30, r.Tall.Value + 40, 16).At(-(r.Length.Value + 30) / 2, -(r.Tall.Value + 40) / 2, -16),
-            (body, x) => body - new Solid.Cylinder(r.Drill / 2, 20).At(x, 0, -18));
+            (body, x) => body - new Solid.Cylinder(r.Drilled(x, 0).Drill / 2, 20).At(x, 0, -18));
 }

@@ -27,7 +27,7 @@ public static class DrillingTemplateFamily
             Specs.Length("frontWidth", "Width of the front", null, 30, 2000, "Its half is the centre mark, to the fraction. Left open, only the mark is drawn.", 1),
             Specs.Choice("hooks", "Hooks over", "one", "Two edges set it without a mark, if the front's width is known.", new ParameterOption("one", "the top edge"), new ParameterOption("two", "the top and the left edge")),
             Specs.Choice("guide", "Guide", "drill", "A bought bush lasts for hundreds of holes.", new ParameterOption("drill", "the drill itself"), new ParameterOption("bush", "a bought bush")),
-            Specs.Length("drill", "Drill", null, 1, 20, "Left open: what the part's screws pass.", 0.1),
+            Specs.Length("drill", "Drill", null, 1, 20, "Left open: the pilot or the passing hole that the part's screws want.", 0.1),
             Specs.Length("bush", "Bush, outside", 8, 3, 30, "Measured, not as it is sold.", 0.1).If("guide", "bush"),
             Specs.Length("thickness", "Thickness", 10, 3, 40, "How long the drill is guided."),
             Specs.Length("hook", "Hook thickness", 4, 2, 20, "Bears on the edge."),
@@ -69,10 +69,15 @@ public static class DrillingTemplateFamily
             [
                 r.SideHook ? "Hook it over the top and the left edge." : r.Centre is null ? "Mark the middle of the front and hook the template over the top edge, its groove on the mark." : $"Mark the middle of the front, {Figures.Mm(r.Centre.Value)} from the edge, and hook the template over the top edge, its groove on the mark.",
                 "Clamp it, and put scrap behind the front so that the drill does not tear out.",
-                "Drill through the guides; the groove is on both faces, so it may be turned round for a front that is drilled from behind.",
+                $"Drill through the guides: {string.Join("; ", r.Drilled.Select(h => h.Says).Distinct())}. The groove is on both faces, so it may be turned round for a front that is drilled from behind.",
             ],
-            Pattern = r.Holes,
-            Walls = [.. r.Holes.Select((h, i) => ($"guide {i + 1}", r.Guide.Zone.At(r.At(h).X, r.At(h).Y, r.Thickness.Value)))],
+            Pattern = r.Drilled,
+            Walls = [.. r.Holes.Select((h, i) => ($"guide {i + 1}", TemplateShape.GuideAt(r, r.Guide.Zone, h)))],
+            Gauges =
+            [
+                .. r.Holes.Select((h, i) => new Gauge("part", $"guide {i + 1}", r.Guide.Bore, new(r.At(h).X, r.At(h).Y, r.Thickness.Value / 2), Axis.X)),
+                new("ring-guide", "guide", r.Guide.Bore, new(0, 0, 1), Axis.X),
+            ],
             Cautions = Cautions,
         };
     }
@@ -105,11 +110,11 @@ public static class DrillingTemplateFamily
         foreach (var h in r.Holes)
         {
             var (x, y) = r.At(h);
-            sheet.Round(Matter.Opening, x, y, 2 * r.Guide.Sleeves[0].Radius).Cross(x, y, 2 * r.Guide.Sleeves[0].Radius);
+            sheet.Round(Matter.Opening, x, y, r.Guide.Bore).Cross(x, y, r.Guide.Bore);
         }
 
         var (ax, ay) = r.At(r.Holes[0]);
-        sheet.Up("fromTop", left, r.At(new(0, 0, 0)).Y, 0, sets: "fromTop").Point("guide.hole", ax, ay);
+        sheet.Up("fromTop", left, -r.FromTop.Value, 0, sets: "fromTop").Point("guide.hole", ax, ay);
         if (r.Holes.Count == 2 && r.From != HolesFrom.Part)
         {
             sheet.Along("span", r.At(r.Holes[0]).X, r.At(r.Holes[1]).X, r.Bottom, sets: r.From == HolesFrom.Spacing ? "spacing" : null);

@@ -25,6 +25,9 @@ internal sealed record TemplateReckoning
 
     public required IReadOnlyList<PatternHole> Holes { get; init; }
 
+    /// <summary>The holes as this template's drill makes them.</summary>
+    public IReadOnlyList<PatternHole> Drilled => [.. Holes.Select(h => h with { Drill = Drill.Value })];
+
     public required HolesFrom From { get; init; }
 
     public required Quantity FromTop { get; init; }
@@ -63,11 +66,11 @@ internal sealed record TemplateReckoning
         var thickness = ledger.Add("thickness", "template thickness", Quantity.Chosen("thickness", p.Number("thickness")!.Value, Unit.Millimetre), "It guides the drill: two drill diameters keep it square.");
         var bush = p.Choice("guide") == "bush";
         var drill = ledger.Add("drill", "drill", p.Number("drill") is { } asked ? Quantity.Chosen("drill", asked, Unit.Millimetre)
-            : Quantity.Input("drill", holes.Max(h => h.Drill), Unit.Millimetre, new Provenance.Chosen("what the holes are taken from")), "Left open: what the part's screws pass.");
+            : Quantity.Input("drill", holes.Max(h => h.Drill), Unit.Millimetre, new Provenance.Chosen("what the holes are taken from")), $"Left open: {holes[0].Says}.");
         var scope = new JointScope(ledger, brief.Process, "guide", "guide");
         var wanted = bush ? Quantity.Chosen("bush, outside", p.Number("bush")!.Value, Unit.Millimetre) + Quantity.RuleOfThumb("bush clearance", 0.05, Unit.Millimetre, "A bush is pressed in by hand.")
             : drill + Quantity.RuleOfThumb("drill clearance", 0.1, Unit.Millimetre, "A drill turns in its guide without rubbing.");
-        var guide = ScrewHole.Plain(scope, wanted, thickness.Value);
+        var guide = ScrewHole.Plain(scope, wanted, thickness.Value, p.Choice("wayUp") == "hook" ? Lie.Teardrop : Lie.Upright);
         var width = p.Number("frontWidth") is { } w ? ledger.Add("front.width", "width of the front", Quantity.Chosen("width of the front", w, Unit.Millimetre), "As it was given, to the fraction.") : null;
         var centre = width is null ? null : ledger.Add("front.centre", "edge to centre mark", (width / 2).Named("half the front"), Half(p.Length("frontWidth")!));
         var hook = ledger.Add("hook", "hook thickness", Quantity.Chosen("hook thickness", p.Number("hook")!.Value, Unit.Millimetre), "Bears on the edge.");
@@ -112,12 +115,16 @@ internal sealed record TemplateReckoning
             var gaps = Enumerable.Range(0, row.Items.Count).Select(i => sizes[i, "centre"]!).ToList();
             var span = ledger.Add("span", "first to last hole", gaps.Aggregate((a, b) => a + b), "As measured.");
             var at = -span.Value / 2;
-            return ([new(at, 0, sizes.Or("diameter", drill)), .. gaps.Select(g => new PatternHole(at += g.Value, 0, sizes.Or("diameter", drill)))], HolesFrom.Place);
+            PatternHole Measured(double x) => new(x, 0, sizes.Or("diameter", drill), HoleUse.Passing, Front);
+            return ([Measured(at), .. gaps.Select(g => Measured(at += g.Value))], HolesFrom.Place);
         }
 
         var spacing = ledger.Add("span", "first to last hole", Quantity.Chosen("hole spacing", brief.Parameters.Number("spacing")!.Value, Unit.Millimetre), "Chosen by the maker.");
-        return ([new(-spacing.Value / 2, 0, drill), new(spacing.Value / 2, 0, drill)], HolesFrom.Spacing);
+        return ([.. new[] { -0.5, 0.5 }.Select(side => new PatternHole(side * spacing.Value, 0, drill, HoleUse.Passing, Front))], HolesFrom.Spacing);
     }
+
+    /// <summary>What it lies on.</summary>
+    private const string Front = "front";
 
     /// <summary>Half of an entry, exactly: 33 7/8 in is 16 15/16 in.</summary>
     internal static string Half(LengthEntry entry)

@@ -26,14 +26,17 @@ internal static class TemplateShape
         }
 
         // The centre mark: a groove on both faces, and a hole for the point of a pencil.
-        List<Solid> cuts = [.. r.Holes.Select(h => r.Guide.Cut.At(r.At(h).X, r.At(h).Y, t)), .. new[] { 0, t }.Select(face => Line(hook - r.Bottom + 2).At(0, r.Bottom - 1, face))];
-        if (r.Holes.All(h => Math.Abs(r.At(h).X) > r.Guide.Sleeves[0].Radius + 2 || Math.Abs(r.At(h).Y - (r.Bottom / 2)) > r.Guide.Reach))
+        List<Solid> cuts = [.. r.Holes.Select(h => GuideAt(r, r.Guide.Cut, h)), .. new[] { 0, t }.Select(face => Line(hook - r.Bottom + 2).At(0, r.Bottom - 1, face))];
+        if (r.Holes.All(h => Math.Abs(r.At(h).X) > (r.Guide.Bore / 2) + 2 || Math.Abs(r.At(h).Y - (r.Bottom / 2)) > r.Guide.Reach))
         {
             cuts.Add(new Solid.Cylinder(0.9, t + 2).At(0, r.Bottom / 2, -1));
         }
 
         return PartBodies.Marked(body.Without(cuts), mark, letters => letters.At(right - 7, -4, t), 8);
     }
+
+    /// <summary>Something of a guide at its hole; standing on its hook, the roof of a guide points down the plate.</summary>
+    public static Solid GuideAt(TemplateReckoning r, Solid inJoint, PatternHole h) => inJoint.Spun(180).At(r.At(h).X, r.At(h).Y, r.Thickness.Value);
 
     /// <summary>A groove of square section, on its edge, along y.</summary>
     private static Solid Line(double length) => new Solid.Box(Groove, Groove, length).At(-Groove / 2, -Groove / 2, 0).Spun(45).Tipped(-90);

@@ -11,6 +11,7 @@ public static class FenceKeyFamily
 {
     private static readonly IReadOnlyList<WayUp> Ways =
     [
+        new("over", "turned over", 180, "Lines lie along the key, and legs lie on the bed.", "Upright faces fit best; the notch is a short roof."),
         new("side", "on its side", 90, "Lines run along the key: it does not shear.", "The lower side face has the bed's skin: scrape its edge."),
         new("flat", "lying as it is used", 0, "Lines lie along the key; legs hang in the air.", "Upright faces fit best; legs want a bridge."),
     ];
@@ -78,15 +79,18 @@ public static class FenceKeyFamily
                 .. r.Notch.Value > 0 ? ["Pull it out by its notch, straight up."] : Array.Empty<string>(),
                 "A wrap of tape on a side takes up the last tenth.",
             ],
-            Pattern = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select(x => new PatternHole(x, 0, Joints.Hardware.Passing(p.Choice("screw"), "medium").Value))],
+            Pattern = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select(x => p.Choice("fixing") == "nuts"
+                ? new PatternHole(x, 0, Joints.Hardware.Passing(p.Choice("screw"), "medium").Value, HoleUse.Passing, "fence")
+                : new PatternHole(x, 0, Joints.Hardware.Diameter(p.Choice("screw")).Value, HoleUse.Threaded, "fence", r.Screw!.InThread))],
             Walls = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select((x, i) => ($"screw {i + 1}", KeyShape.Zone(r, x)))],
+            Gauges = r.Exists ? KeyShape.Gauges(r) : [],
             Cautions = Cautions,
         };
     }
 
     private static IEnumerable<Check> Checks(KeyReckoning r, Brief brief, WayUp way, double chance)
     {
-        yield return ReadingChecks.Of("channel.readings", "channel measured", Measuring.Evaluation.Of(r.Locked.Place, r.Locked.Dimension.Key)!, r.Locked.Dimension);
+        yield return ReadingChecks.Of("channel.readings", "channel measured", r.Locked.Place, r.Locked.Dimension.Key);
         var wide = r.Width.Value >= KeyReckoning.LeastWidth;
         yield return new("wide", "width of the key", wide ? Verdict.Good : Verdict.Stop, wide ? "Wide enough to be a key." : "Less what stays free, next to nothing of the channel is left for a key.",
             Figures.Mm(r.Width.Value), $"{Figures.Mm(KeyReckoning.LeastWidth)} or more", "Common practice, no published source.", wide ? [] : [r.LocksHeight ? new Remedy.Change("Leave less free at the sides", new Dictionary<string, string> { ["sides"] = "1" }) : new Remedy.Change("Let the fit decide the clearance", new Dictionary<string, string> { ["clearance"] = "" })]);
@@ -116,12 +120,12 @@ public static class FenceKeyFamily
 
         if (r.Legs.Value > 0)
         {
-            var stands = way.Key == "side";
-            yield return new("legs", "legs while printing", stands ? Verdict.Good : Verdict.Watch, stands ? "On its side the legs lie on the bed." : "The legs hang in the air by their length.",
-                stands ? "on the bed" : Figures.Mm(r.Legs.Value), "on the bed", "Plane geometry.", stands ? [] : [new Remedy.Change("Print it on its side", new Dictionary<string, string> { ["wayUp"] = "side" })]);
+            var stands = way.Key == "over";
+            yield return new("legs", "legs while printing", stands ? Verdict.Good : Verdict.Watch, stands ? "Turned over, the legs lie on the bed." : way.Key == "side" ? "The key hangs in the air between and beside its legs." : "The legs hang in the air by their length.",
+                stands ? "on the bed" : Figures.Mm(r.Legs.Value), "on the bed", "Plane geometry.", stands ? [] : [new Remedy.Change("Print it turned over", new Dictionary<string, string> { ["wayUp"] = "over" })]);
         }
 
-        yield return ChanceCheck.Of(chance, [(r.Locked.Realised, r.Locked.Dimension)]);
+        yield return ChanceCheck.Of(chance, [(r.Locked.Realised, r.Locked.Place, r.Locked.Dimension.Key)], r.Locked.Contradictions);
     }
 
     private static IReadOnlyList<string> Hardware(KeyReckoning r, ParameterValues p) => p.Choice("fixing") switch

@@ -29,6 +29,23 @@ internal static class KeyShape
     /// <summary>Of the notch, along the key, mm.</summary>
     public static double HalfNotch(KeyReckoning r) => Math.Min(r.Notch.Value, r.Length.Value / 4) / 2;
 
+    /// <summary>Across the key near its end, over its height, over every rung of its ladder, and across each screw hole.</summary>
+    public static IReadOnlyList<Gauge> Gauges(KeyReckoning r)
+    {
+        var end = new Point3((r.Length.Value / 2) - 0.5, 0, -r.High.Value / 2);
+        return
+        [
+            new("part", "key width", r.Width.Value, end, Axis.Y, Jaws.Over),
+            new("part", "key height", r.High.Value + r.Above.Value, end, Axis.Z, Jaws.Over),
+            .. r.Ladder.Select((locked, i) => r.LocksHeight
+                ? new Gauge("ladder-channel", $"rung {i + 1}", locked + Handle, new(RungAt(i) + RungLength - 0.5, 0.1, locked / 2), Axis.Z, Jaws.Over)
+                : new Gauge("ladder-channel", $"rung {i + 1}", locked, new(RungAt(i) + RungLength - 0.5, 0, 0.5), Axis.Y, Jaws.Over)),
+            .. r.Fixings.Where(f => f.Joint.Bore > 0).SelectMany(f => Screws(r).Select(x => new Gauge("part", $"{f.Key} hole", f.Joint.Bore, new(x, 0, r.Above.Value - 0.6), Axis.X))),
+        ];
+    }
+
+    private static double RungAt(int rung) => rung * (RungLength + 4);
+
     /// <summary>What one screw's hardware looks like in the frame of the key. Upside down, the roof of a lying hole would point down: it is spun first.</summary>
     private static Solid Placed(KeyReckoning r, KeyFixing fixing, Solid inJoint, double x) =>
         fixing.FromBelow ? inJoint.Spun(180).UpsideDown().At(x, 0, -r.High.Value) : inJoint.At(x, 0, r.Above.Value);
@@ -68,18 +85,15 @@ internal static class KeyShape
     /// <summary>Short keys in a row, each wider and higher than the last, with as many notches as its number.</summary>
     private static Solid Rungs(KeyReckoning r)
     {
-        var x = 0.0;
         return r.Ladder.Select((locked, i) =>
         {
             var grown = (i - (r.Ladder.Count / 2)) * FreeStep;
             var (width, below) = r.LocksHeight ? (Math.Max(1, r.Width.Value + grown), locked) : (locked, Math.Max(1, r.High.Value + grown));
             Solid block = new Solid.Box(RungLength, width, below + Handle).At(0, -width / 2, 0);
-            // In height it hangs by a shoulder on the table, as the key does.
-            block = r.LocksHeight ? block + new Solid.Box(RungLength, width + (2 * Handle), Handle).At(0, (-width / 2) - Handle, below) : block;
+            // In height it hangs by a shoulder on the table, as the key does; printed turned over, the shoulder lies on the bed.
+            block = r.LocksHeight ? (block + new Solid.Box(RungLength, width + (2 * Handle), Handle).At(0, (-width / 2) - Handle, below)).UpsideDown().At(0, 0, below + Handle) : block;
             var rung = Enumerable.Range(0, i + 1).Aggregate(block, (b, n) => b - new Solid.Cylinder(0.7, below + Handle + 2).At(2 + (n * 2.6), -width / 2, -1));
-            var at = x;
-            x += RungLength + 4;
-            return rung.At(at, 0, 0);
+            return rung.At(RungAt(i), 0, 0);
         }).Aggregate((a, b) => a + b);
     }
 

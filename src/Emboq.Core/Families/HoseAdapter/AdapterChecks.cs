@@ -7,8 +7,11 @@ internal static class AdapterChecks
 {
     private const string CommonPractice = "Common practice, no published source.";
 
-    /// <summary>Whether the walls leave an opening at all.</summary>
-    public static bool LeavesBore(AdapterReckoning r) => r.Ends.All(e => e.Inside.Value > 0);
+    /// <summary>The least opening that is built, mm: less closes while it prints.</summary>
+    private const double LeastBore = 1;
+
+    /// <summary>Whether the walls leave an opening all along.</summary>
+    public static bool LeavesBore(AdapterReckoning r) => r.Ends.All(e => e.Narrowest >= LeastBore);
 
     /// <summary>Whether straight lines can join the two ends.</summary>
     public static bool CanBeJoined(AdapterReckoning r) => r.Ends.All(AdapterOutline.CanBeJoined);
@@ -26,12 +29,12 @@ internal static class AdapterChecks
 
         foreach (var end in r.Ends)
         {
-            yield return ReadingChecks.Of($"{end.Parameters.Slot}.readings", $"{end.Parameters.Slot} end measured", end.Measured, end.Interface[end.CountingDimension]);
+            yield return ReadingChecks.Of($"{end.Parameters.Slot}.readings", $"{end.Parameters.Slot} end measured", end.Interface, end.CountingDimension);
         }
 
-        foreach (var plug in r.Ends.Where(e => e.Parameters.Join == Join.Inside))
+        foreach (var end in r.Ends.Where(e => e.Parameters.Join == Join.Inside || e.Narrowest < LeastBore))
         {
-            yield return Bore(plug, r, brief.Process);
+            yield return Bore(end, r, brief.Process);
         }
 
         foreach (var end in r.Ends)
@@ -58,7 +61,7 @@ internal static class AdapterChecks
 
         var width = r.Ends.Max(Across);
         yield return BedCheck.Of(width, width, r.Height.Value, AdapterPrinting.Ways.First(w => w.Key == p.WayUp), brief.Process, Shorter(r, brief.Process));
-        yield return ChanceCheck.Of(chance, [.. r.Ends.Select(e => (e.Realised, e.Interface[e.CountingDimension]))]);
+        yield return ChanceCheck.Of(chance, [.. r.Ends.Select(e => (AdapterSeat.Of(e).Clearance, e.Interface, e.CountingDimension))], [.. r.Ends.SelectMany(e => e.Contradictions)]);
     }
 
     private static Check Outline(EndReckoning end)
@@ -74,23 +77,22 @@ internal static class AdapterChecks
             round ? [] : [new Remedy.Change("Hold it by its fit", new Dictionary<string, string> { [$"{slot}Hold"] = "plain" })]);
     }
 
-    private static Check Bore(EndReckoning plug, AdapterReckoning r, Process process)
+    private static Check Bore(EndReckoning end, AdapterReckoning r, Process process)
     {
         const double LeastShare = 0.7;
-        var left = plug.Inside.Value;
-        var port = plug.Measured.Quantity.Value;
-        var share = left <= 0 ? 0 : left * left / (port * port);
-        // The thickest wall of whole lines that leaves the wanted share of the port.
-        Remedy[] thinner = share < LeastShare && WholeLines((plug.Outside.Value - (Math.Sqrt(LeastShare) * port)) / 2, process) is { } wall
+        var (slot, left, port, taken) = (end.Parameters.Slot, end.Narrowest, end.Measured.Quantity.Value, Math.Abs(end.Growth?.Value ?? 0));
+        var share = left < LeastBore ? 0 : left * left / (port * port);
+        // The thickest wall of whole lines that leaves the wanted share of the port, where the cuff is narrowest.
+        Remedy[] thinner = share < LeastShare && end.Parameters.Join == Join.Inside && WholeLines((end.Outside.Value - taken - (Math.Sqrt(LeastShare) * port)) / 2, process) is { } wall
             ? [new Remedy.Change($"Make the wall {Figures.Mm(wall)}", new Dictionary<string, string> { ["wall"] = Figures.Number(wall) })]
             : [];
-        var title = $"{plug.Parameters.Slot} plug leaves a bore";
-        return left <= 0
-            ? new($"{plug.Parameters.Slot}.bore", title, Verdict.Stop,
-                $"Two walls of {Figures.Mm(r.Wall.Value)} fill a plug of {Figures.Mm(plug.Outside.Value)}: no bore is left.",
-                Figures.Mm(left), "more than 0 mm", "Plane geometry.", thinner)
-            : new($"{plug.Parameters.Slot}.bore", title, share >= LeastShare ? Verdict.Good : Verdict.Watch,
-                $"The plug leaves {share:P0} of the opening it goes into.", Figures.Percent(share), $"{Figures.Percent(LeastShare)} or more", CommonPractice, thinner);
+        Remedy[] straight = taken > 0 && share < LeastShare ? [new Remedy.Change("Leave the taper away", new Dictionary<string, string> { [$"{slot}Hold"] = "plain" })] : [];
+        var (key, title, where) = ($"{slot}.bore", $"{slot} end leaves a bore", taken == 0 ? "" : end.Parameters.Join == Join.Inside ? " at its mouth" : " at its root");
+        return left < LeastBore
+            ? new(key, title, Verdict.Stop, $"Two walls of {Figures.Mm(r.Wall.Value)}{(taken > 0 ? $" and the taper over {Figures.Mm(end.Cuff.Value)}" : "")} leave no bore{where}.",
+                Figures.Mm(left), $"{Figures.Mm(LeastBore)} or more", "Plane geometry.", [.. thinner, .. straight])
+            : new(key, title, share >= LeastShare ? Verdict.Good : Verdict.Watch,
+                $"The plug leaves {Figures.Percent(share)} of the opening it goes into{where}.", Figures.Percent(share), $"{Figures.Percent(LeastShare)} or more", CommonPractice, [.. thinner, .. straight]);
     }
 
     private static double? WholeLines(double wall, Process process)

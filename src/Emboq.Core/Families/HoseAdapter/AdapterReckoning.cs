@@ -14,9 +14,18 @@ internal sealed record EndReckoning
     public required Quantity Drawn { get; init; }
     public required Quantity Inside { get; init; }
     public required Quantity Outside { get; init; }
+
+    /// <summary>Where the air is fastest in it: the narrow end of a taper.</summary>
     public required Quantity Bore { get; init; }
+
+    /// <summary>Where the cone begins.</summary>
+    public required Quantity BoreRoot { get; init; }
+
     public required Quantity Cuff { get; init; }
     public required Quantity Realised { get; init; }
+
+    /// <summary>What was told of one print that cannot both be right.</summary>
+    public required IReadOnlyList<string> Contradictions { get; init; }
 
     /// <summary>What a rectangular or odd end adds; <c>null</c> for a round one.</summary>
     public required DuctReckoning? Duct { get; init; }
@@ -32,6 +41,9 @@ internal sealed record EndReckoning
 
     /// <summary>The outside at the root, where the cone begins.</summary>
     public Quantity OutsideRoot => Growth is null ? Outside : Outside + Growth;
+
+    /// <summary>The inside at its narrowest: the mouth of a tapered plug, the root of a tapered socket.</summary>
+    public double Narrowest => Inside.Value - Math.Abs(Growth?.Value ?? 0);
 
     /// <summary>The inside at the root.</summary>
     public Quantity InsideRoot => Growth is null ? Inside : Inside + Growth;
@@ -78,7 +90,7 @@ internal sealed record AdapterReckoning
         {
             Weigh(AdapterOutline.Volume(first, second, length, p.Transition), brief.Process, ledger, "Cuffs, and the prismatoid formula between them, on the drawn outlines.");
         }
-        else if (bore.Value > 0 && Math.Min(first.Inside.Value, second.Inside.Value) > 0)
+        else if (bore.Value > 0 && Math.Min(first.Narrowest, second.Narrowest) > 0)
         {
             Material(first, second, length, p.Transition, brief.Process, ledger);
         }
@@ -139,12 +151,14 @@ internal sealed record AdapterReckoning
             Inside = end.Join == Join.Over ? drawn : other.Drawn,
             Outside = end.Join == Join.Over ? other.Drawn : drawn,
             Bore = growth is null ? bore : bore - Quantity.Abs(growth),
+            BoreRoot = growth is null ? bore : bore + growth,
             Cuff = cuff,
             Growth = growth,
             Band = end.Hold is Hold.Clamp(var band)
                 ? ledger.Add($"{slot}.band", $"{slot} clamp seat", Quantity.Chosen("clamp band", band, Unit.Millimetre) + AdapterHold.BandRoom, "The band and a millimetre, so that it lies flat between what keeps it.")
                 : null,
             Realised = realised,
+            Contradictions = Correction.Contradictions(seat, tries),
             Duct = duct,
             Ladder = LadderReckoning.Of(ladder, end, drawn, realised, ledger),
         };

@@ -15,16 +15,18 @@ internal sealed record AirReckoning(Quantity SlowestSpeed, Quantity Loss, Quanti
     {
         var circle = Quantity.Input("π/4", Math.PI / 4, Unit.None, new Provenance.Standard("Plane geometry", "area of a circle by its diameter"));
         var flow = ledger.Add("air.flow", "air flow", Quantity.Chosen("air flow", air.Flow * 1e9 / 3600, Unit.Flow, "the machine's own figure"), "What the extractor moves through here.");
-        var (narrow, wide) = r.First.Bore.Value <= r.Second.Bore.Value ? (r.First.Bore, r.Second.Bore) : (r.Second.Bore, r.First.Bore);
-        var fastest = ledger.Add("air.speed", "air speed, narrowest", flow / (circle * Quantity.Square(narrow)), "Flow over area, where the bore is narrowest.");
+        // The cone lies between the roots of both cuffs; a tapered plug is narrower still at its mouth.
+        var (narrow, wide) = r.First.BoreRoot.Value <= r.Second.BoreRoot.Value ? (r.First.BoreRoot, r.Second.BoreRoot) : (r.Second.BoreRoot, r.First.BoreRoot);
+        ledger.Add("air.speed", "air speed, narrowest", flow / (circle * Quantity.Square(r.NarrowestBore)), "Flow over area, where the bore is narrowest.");
+        var fastest = ledger.Add("air.cone", "air speed, narrow end of the cone", flow / (circle * Quantity.Square(narrow)), "Flow over area, where the cone ends.");
         var slowest = ledger.Add("air.slowest", "air speed, widest", flow / (circle * Quantity.Square(wide)), "Where the bore is widest the air is slowest and solids settle first.");
         // 1.2 kg/m³ is dry air at 20 °C and sea level.
         var density = Quantity.Input("density of air", 1.2e-6, Unit.Density, new Provenance.Standard("ASHRAE Fundamentals", "standard air, from memory"));
-        var head = ledger.Add("air.head", "velocity head", density * Quantity.Square(fastest) / 2, "Losses are counted in heads of the narrow end.");
+        var head = ledger.Add("air.head", "velocity head", density * Quantity.Square(fastest) / 2, "Losses are counted in heads of the cone's narrow end.");
         var one = Quantity.Input("1", 1, Unit.None, new Provenance.Standard("Plane geometry", "whole area"));
         var closed = ledger.Add("air.closed", "share of area closed", one - Quantity.Square(narrow / wide), "1 − b², with b the ratio of the bores.");
         var entering = air.Enters == "first" ? r.First : r.Second;
-        var contracts = entering.Bore.Value > narrow.Value;
+        var contracts = entering.BoreRoot.Value > narrow.Value;
         var way = contracts ? "into the narrower bore" : "into the wider bore";
         Quantity Lost(string key, string name, Quantity coefficient, string because) => ledger.Add(key, name, coefficient * head, because);
         return new(slowest,

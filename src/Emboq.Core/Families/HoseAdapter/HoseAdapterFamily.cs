@@ -27,7 +27,7 @@ public static class HoseAdapterFamily
         var r = AdapterReckoning.Of(parameters, brief, ledger);
         var built = AdapterChecks.LeavesBore(r) && AdapterChecks.CanBeJoined(r);
         var air = built && parameters.Air is { } a ? AirReckoning.Of(a, r, ledger) : null;
-        IReadOnlyList<Seat> seats = [.. r.Ends.Select(SeatOf)];
+        IReadOnlyList<Seat> seats = [.. r.Ends.Select(AdapterSeat.Of)];
         var chance = JointProbability.Within(
         [
             .. seats.Select(s => (s.Clearance, s.Least, s.Greatest)),
@@ -45,18 +45,9 @@ public static class HoseAdapterFamily
             Way = parameters.WayUp,
             Hardware = AdapterPrinting.Hardware(parameters),
             Fitting = AdapterPrinting.Fitting(r, parameters),
+            Gauges = built ? [.. r.Ends.SelectMany(e => AdapterSeat.Gauges(r, e))] : [],
             Cautions = AirChecks.Cautions(parameters.Air),
         };
-    }
-
-    private static Seat SeatOf(EndReckoning end)
-    {
-        // A chosen clearance moves the band of its fit along.
-        var fit = end.Parameters.Fit;
-        var shift = end.Clearance.Value - fit.Clearance;
-        var (least, greatest) = (fit.Least + shift, fit.Greatest + shift);
-        return new(end.Parameters.Slot, end.Interface, fit, end.Drawn, end.Realised, least, greatest,
-            JointProbability.Within([(end.Realised, least, greatest)]), end.Ladder.Sizes);
     }
 
     private static List<Check> Unread(AdapterParameters parameters, Brief brief) =>

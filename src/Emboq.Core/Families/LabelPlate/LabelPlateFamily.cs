@@ -56,6 +56,7 @@ public static class LabelPlateFamily
         var scope = new JointScope(ledger, brief.Process, "hole", "fixing");
         var joint = Fixing(scope, p, thickness.Value);
         var screw = Screw(scope, brief, thickness);
+        var drilled = Drilled(scope, p, screw);
         var places = Places(p.Choice("fixing"), tag, joint, width.Value, height.Value);
         var label = Label.Of(p, Across(joint, places, width), tag ? 0.5 * height : height - Quantity.Chosen("margins, up", 2, Unit.Millimetre), brief.Process, ledger);
         var at = tag && joint is not null ? -joint.Reach / 2 : places is [var only] ? (only.X + only.R + (width.Value / 2)) / 2 : 0;
@@ -103,8 +104,14 @@ public static class LabelPlateFamily
             },
             Fitting = [screw is not null ? "Drive the screws until the heads are flush, no further: the plate splits." : p.Choice("fixing") == "hang" ? "Hang it up." : "Clean both faces and press it on.",
                 .. label is { Kind: LetteringKind.Inlay } ? ["Press the inlay into the letters."] : Array.Empty<string>()],
-            Pattern = screw is not null ? [.. places.Select(h => new PatternHole(h.X, h.Y, (2 * h.R) - (p.Choice("fixing") == "slots" ? p.Number("travel")!.Value : 0)))] : [],
+            Pattern = drilled is null ? [] : [.. places.Select(h => drilled(h.X, h.Y))],
             Walls = [.. places.Select((h, i) => ($"hole {i + 1}", joint!.Zone.At(h.X, h.Y, thickness.Value)))],
+            Gauges =
+            [
+                new("part", "thickness", thickness.Value, tag ? new(0, -height.Value * 0.45, 0.1) : new(0, (-height.Value / 2) + 0.9, 0.1), Axis.Z, Jaws.Over),
+                .. places.SelectMany(h => new Gauge[] { new("part", "hole", joint!.Bore, new(h.X, h.Y, 0.2), Axis.Y) }),
+                .. places.Take(1).Select(h => new Gauge("ring-hole", "hole", joint!.Bore, new(h.X, h.Y, 0.2), Axis.Y)),
+            ],
             Cautions = ["A label is no safety sign: what warns of danger follows the rules for signs where you work."],
         };
     }
@@ -132,6 +139,14 @@ public static class LabelPlateFamily
         var past = Quantity.RuleOfThumb("thread past the nut", 8, Unit.Millimetre, "A longer end catches.");
         return ScrewLength.Of(scope, (size, "countersunk", $"{Hardware.Name(size)} countersunk"), [thickness, board, .. Hardware.UnderHead(p, size)], nut + Hardware.Pitch(size), nut + past, brief.Drawer);
     }
+
+    /// <summary>A pilot for wood screws, a passing hole for machine screws.</summary>
+    private static Func<double, double, PatternHole>? Drilled(JointScope scope, ParameterValues p, ScrewLength? screw) => (screw, p.Choice("fixing")) switch
+    {
+        (null, _) => null,
+        (_, "machine") => (x, y) => new(x, y, Hardware.Passing(p.Choice("screw"), "medium").Value, HoleUse.Passing, "board behind it"),
+        ({ } wood, var fixing) => Hardware.PilotHole(scope, fixing == "bugle" ? Bugle : p.Choice("woodScrew"), wood, "wood behind it"),
+    };
 
     private static Joint? Fixing(JointScope scope, ParameterValues p, double thickness) => p.Choice("fixing") switch
     {

@@ -37,7 +37,7 @@ public static class PocketTrayFamily
         }
 
         var r = TrayReckoning.Of(brief, ledger);
-        var chance = JointProbability.Within([.. r.Items.Select(i => i.Size.Limits)]);
+        var chance = JointProbability.Within([.. r.Items.SelectMany(i => i.Limits)]);
         var clashes = r.Pockets is null ? [] : TrayPacking.Clashes(r.Pockets, r.Field, r.Wall.Value).ToList();
         return new()
         {
@@ -45,14 +45,15 @@ public static class PocketTrayFamily
             Bodies = r.Pockets is null || clashes.Count > 0 ? [] : TrayShape.Bodies(r, brief.Mark),
             Seats = [.. r.Items.Select(i => i.Size.Seat(i.Slot))],
             Chance = chance,
-            Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Size.Dimension))])],
+            Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Place, i.Size.Dimension.Key))], [.. r.Items.SelectMany(i => i.Size.Contradictions)])],
             Drawing = r.Pockets is null ? null : Draw(r, brief.Interfaces.GetValueOrDefault("holes") is { } row ? new(row.Id, "gap1.centre") : null),
             Ways = TrayParameters.Ways,
             Way = way.Key,
             Hardware = r.Screw is null ? [] : [$"2 wood screws {r.Screw.Says}"],
             Fitting = ["Print the slices first and lay each thing in its own.", r.Ear is null ? "Lay the tray in its drawer." : "Screw it down through both ears.", "Put what is used most in front."],
-            Pattern = [.. TrayShape.Ears(r).Select(e => new PatternHole(e.X - (r.Width.Value / 2), e.Y - (r.Depth.Value / 2), 2 * r.Ear!.Sleeves[0].Radius))],
+            Pattern = [.. TrayShape.Ears(r).Select(e => r.Pilot!(e.X - (r.Width.Value / 2), e.Y - (r.Depth.Value / 2)))],
             Walls = r.Ear is null ? [] : [.. TrayShape.Ears(r).Select((e, i) => ($"ear {i + 1}", r.Ear.Zone.At(e.X, e.Y, TrayReckoning.EarThickness)))],
+            Gauges = r.Pockets is null || clashes.Count > 0 ? [] : [.. TrayShape.Gauges(r, p)],
             Cautions = Cautions,
         };
     }
@@ -63,7 +64,7 @@ public static class PocketTrayFamily
         var sheet = new Sheet();
         foreach (var ear in TrayShape.Ears(r))
         {
-            sheet.Box(Matter.Part, Math.Min(ear.X - r.Ear!.Reach, w / 2), ear.Y - r.Ear.Reach, Math.Max(ear.X + r.Ear.Reach, w / 2), ear.Y + r.Ear.Reach).Round(Matter.Opening, ear.X, ear.Y, 2 * r.Ear.Sleeves[0].Radius);
+            sheet.Box(Matter.Part, Math.Min(ear.X - r.Ear!.Reach, w / 2), ear.Y - r.Ear.Reach, Math.Max(ear.X + r.Ear.Reach, w / 2), ear.Y + r.Ear.Reach).Round(Matter.Opening, ear.X, ear.Y, r.Ear.Bore);
         }
 
         sheet.Box(Matter.Part, 0, 0, w, d);
@@ -77,7 +78,7 @@ public static class PocketTrayFamily
             var drag = new Drag($"{p.Item.Slot}X", $"{p.Item.Slot}Y", new(p.X, p.Y));
             if (r.Finger > 1)
             {
-                sheet.Round(Matter.Opening, p.Middle.X, p.Y, 2 * Math.Min(r.Finger, p.Wide * 0.42));
+                sheet.Round(Matter.Opening, p.Middle.X, TrayShape.Front(p), 2 * TrayShape.FingerRadius(r, p));
             }
 
             var shape = TrayShape.Turned(p.Item.Shape, p.Turned);

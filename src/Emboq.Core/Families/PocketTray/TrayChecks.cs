@@ -11,9 +11,9 @@ internal static class TrayChecks
     {
         foreach (var item in r.Items)
         {
-            var key = item.Size.Measured.Name;
-            yield return new($"{item.Slot}.size", $"{item.Place.Name} in its pocket", item.Size.Chance >= 0.8 ? Verdict.Good : Verdict.Watch, item.Size.Chance >= 0.8 ? $"It {item.Size.Fit.Feels}." : "The doubt is wider than the fit: print its slice first.",
-                Figures.Percent(item.Size.Chance), "80 % or more", $"Probability of conformity, JCGM 106; {key}.", item.Size.Chance >= 0.8 ? [] : [new Remedy.Prove("Print the slices first")]);
+            var (fits, chance) = (item.Chance >= 0.8, item.Chance);
+            yield return new($"{item.Slot}.size", $"{item.Place.Name} in its pocket", fits ? Verdict.Good : Verdict.Watch, fits ? $"It {item.Size.Fit.Feels}." : "The doubt is wider than the fit: print its slice first.",
+                Figures.Percent(chance), "80 % or more", $"Probability of conformity, JCGM 106; {item.Size.Measured.Name}.", fits ? [] : [new Remedy.Prove("Print the slices first")]);
         }
 
         yield return Room(r);

@@ -6,9 +6,9 @@ namespace Emboq.Core.Families.PocketTray;
 
 /// <summary>A thing and its pocket, before it has a place.</summary>
 /// <param name="Slot">The family's slot.</param>
-/// <param name="Size">The fitted size: of a box its width, of a round its widest diameter.</param>
-/// <param name="Wide">Of the pocket, left to right.</param>
-/// <param name="Deep">Of the pocket, front to back.</param>
+/// <param name="Size">The fitted size: of a box its width, of a round the widest diameter that stands in the pocket.</param>
+/// <param name="Wide">Room it needs, left to right: of the pocket, or of what stands wider above it.</param>
+/// <param name="Deep">Likewise, front to back.</param>
 /// <param name="Shape">Outline of the pocket about its middle.</param>
 /// <param name="Steps">Of a standing turned thing: height over the pocket's floor and radius, opened straight upwards; empty for others.</param>
 /// <param name="Height">Of the thing.</param>
@@ -23,24 +23,48 @@ internal sealed record TrayItem(string Slot, FittedSize Size, double Wide, doubl
 
     public Interface Place => Size.Place;
 
-    /// <summary>Whether it wants a taller border.</summary>
-    public bool Wobbly => Height > Slender * Math.Min(Wide, Deep);
+    /// <summary>Height over the narrower side of its foot.</summary>
+    public required double Slenderness { get; init; }
 
-    public static TrayItem Of(string slot, Brief brief, Fit fit, Ledger ledger)
+    /// <summary>Clearance to expect from front to back, of what is not round.</summary>
+    public required Quantity? Other { get; init; }
+
+    /// <summary>Whether it wants a taller border.</summary>
+    public bool Wobbly => Slenderness > Slender;
+
+    /// <summary>Limits for a joint probability, in every direction that is fitted.</summary>
+    public IEnumerable<(Quantity Quantity, double Least, double Greatest)> Limits => Other is null ? [Size.Limits] : [Size.Limits, (Other, Size.Fit.Least, Size.Fit.Greatest)];
+
+    /// <summary>Probability that it lies as wanted.</summary>
+    public double Chance => JointProbability.Within([.. Limits]);
+
+    /// <summary>How much of a turned thing's widest step must stand in its pocket, below the eased mouth, mm; common practice, no published source.</summary>
+    private const double Held = 3;
+
+    public static TrayItem Of(string slot, Brief brief, Fit fit, double chamfer, Ledger ledger)
     {
         var (p, place) = (brief.Parameters, brief.Interfaces[slot]);
         var sizes = new Sizes(place);
-        var (key, height) = Leading(sizes);
-        var size = FittedSize.Of(slot, key, Surface.Pocket, fit, p.Number("clearance"), $"{place.Name} pocket", brief, ledger);
-        var grown = size.Drawn.Value - size.Measured.Value;
-        var round = place.Kind.Key != "block";
-        var (wide, deep) = (size.Drawn.Value, round ? size.Drawn.Value : sizes["depth"]!.Value + grown);
-        var slender = height > Slender * Math.Min(wide, deep);
-        var hold = ledger.Add($"{slot}.hold", $"{place.Name} pocket depth", Quantity.Max(
+        var turned = place.Kind.Key == "turned" ? TurnedThing.Of(sizes) : null;
+        var height = turned?.Height ?? sizes[place.Kind.Key == "block" ? "height" : "length"]!.Value;
+        var foot = place.Kind.Key == "block" ? Math.Min(sizes["width"]!.Value, sizes["depth"]!.Value) : turned?.Widest ?? sizes["diameter"]!.Value;
+        var slender = height > Slender * foot;
+        var share = Quantity.Max(
             Quantity.RuleOfThumb(slender ? "share held of a slender thing" : "share held", slender ? 0.55 : 0.35, Unit.None, "A third of a steady thing, more than half of a slender one.") * Quantity.Chosen($"height of {place.Name}", height, Unit.Millimetre, "as read"),
-            Quantity.RuleOfThumb("least pocket", 6, Unit.Millimetre, "Things slide out of less.")), "Deep enough to keep it, low enough to grasp it.").Value;
-        return new(slot, size, wide, deep, Outline(p.Outline($"{slot}Outline"), round, wide, deep, grown, (Known(sizes, "corner") ?? 0) + (grown / 2)), place.Kind.Key == "turned" ? Opened(sizes, grown, hold) : [],
-            height, hold, Known(sizes, "mass"), p.Choice($"{slot}Use"), p.Number($"{slot}X") is { } x && p.Number($"{slot}Y") is { } y ? new(x, y) : null);
+            Quantity.RuleOfThumb("least pocket", 6, Unit.Millimetre, "Things slide out of less."));
+        var hold = ledger.Add($"{slot}.hold", $"{place.Name} pocket depth", turned is null ? share
+            : Quantity.Max(share, Quantity.RuleOfThumb("widest step held", turned.Holding(share.Value, chamfer + Held), Unit.Millimetre, "A step that begins in the pocket is held by some millimetres below the eased mouth.")),
+            "Deep enough to keep it, low enough to grasp it.").Value;
+        var key = turned?.WidestWithin(hold) ?? (place.Kind.Key == "block" ? "width" : "diameter");
+        var size = FittedSize.Of(slot, key, Surface.Pocket, fit, p.Number("clearance"), $"{place.Name} pocket", brief, ledger);
+        var other = place.Kind.Key == "block" ? size.Across(slot, "depth", $"{place.Name} pocket, front to back", ledger) : default((Quantity Measured, Quantity Drawn, Quantity Realised)?);
+        var grown = size.Drawn.Value - size.Measured.Value;
+        var (wide, deep) = (size.Drawn.Value, other?.Drawn.Value ?? size.Drawn.Value);
+        // What stands above its pocket may be wider than it: neighbours keep clear of that too.
+        var over = turned is null ? 0 : Math.Max(0, turned.Widest + grown - wide);
+        return new(slot, size, wide + over, deep + over, Outline(p.Outline($"{slot}Outline"), other is null, wide, deep, grown, (Known(sizes, "corner") ?? 0) + (grown / 2)), turned?.Opened(hold, grown) ?? [],
+            height, hold, Known(sizes, "mass"), p.Choice($"{slot}Use"), p.Number($"{slot}X") is { } x && p.Number($"{slot}Y") is { } y ? new(x, y) : null)
+        { Slenderness = height / foot, Other = other?.Realised };
     }
 
     /// <summary>What must be read before a thing has a pocket.</summary>
@@ -53,14 +77,6 @@ internal sealed record TrayItem(string Slot, FittedSize Size, double Wide, doubl
 
     /// <summary>A size that not every kind of thing has.</summary>
     private static double? Known(Sizes s, string key) => s.Place.Dimensions.Any(d => d.Key == key) ? s[key]?.Value : null;
-
-    private static (string Key, double Height) Leading(Sizes s) => s.Place.Kind.Key switch
-    {
-        "block" => ("width", s["height"]!.Value),
-        "post" => ("diameter", s["length"]!.Value),
-        // The widest place of a turned thing, wherever a step begins or ends.
-        _ => (Enumerable.Range(0, s.Count).SelectMany(i => new[] { s.Place.Kind.Item!.KeyOf(i, "first"), s.Place.Kind.Item.KeyOf(i, "last") }).Where(k => s[k] is not null).MaxBy(k => s[k]!.Value)!, Enumerable.Range(0, s.Count).Sum(i => s[i, "length"]!.Value)),
-    };
 
     private static Profile Outline(Profile? given, bool round, double wide, double deep, double grown, double corner)
     {
@@ -80,20 +96,5 @@ internal sealed record TrayItem(string Slot, FittedSize Size, double Wide, doubl
         // As large as the thing was measured, then wider by the same everywhere; where that falls apart, stretched.
         Profile Stretched(double w, double d) => new(given.Points.Select(p => new Point2((p.X - ((left + right) / 2)) * w / (right - left), (p.Y - ((low + high) / 2)) * d / (high - low))));
         return Outlines.Moved(Stretched(wide - grown, deep - grown), grown / 2) ?? Stretched(wide, deep);
-    }
-
-    /// <summary>A turned thing stands on its first step: at every height the pocket is as wide as anything that passes there.</summary>
-    private static List<Point2> Opened(Sizes s, double grown, double hold)
-    {
-        var steps = new List<Point2>();
-        double z = 0, radius = 0;
-        for (var i = 0; i < s.Count && z < hold - 5; i++)
-        {
-            radius = Math.Max(radius, (Math.Max(s[i, "first"]!.Value, s.Or(i, "last", s[i, "first"]!.Value)) + grown) / 2);
-            steps.Add(new(z, radius));
-            z += s[i, "length"]!.Value;
-        }
-
-        return steps;
     }
 }

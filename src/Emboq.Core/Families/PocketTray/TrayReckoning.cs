@@ -33,6 +33,9 @@ internal sealed record TrayReckoning
     /// <summary>Which screw holds an ear.</summary>
     public required ScrewLength? Screw { get; init; }
 
+    /// <summary>The hole to drill under an ear, at a place.</summary>
+    public required Func<double, double, PatternHole>? Pilot { get; init; }
+
     /// <summary>Clear height of the drawer it goes into, mm.</summary>
     public required double? Room { get; init; }
 
@@ -52,20 +55,24 @@ internal sealed record TrayReckoning
     {
         var p = brief.Parameters;
         var fit = FitClasses.Pocket(p.Choice("fit"));
-        var items = TrayParameters.Slots.Where(brief.Interfaces.ContainsKey).Select(slot => TrayItem.Of(slot, brief, fit, ledger)).ToList();
+        var line = Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name);
+        var wall = ledger.Add("wall", "walls between", Quantity.Chosen("walls asked for", p.Number("wall")!.Value, Unit.Millimetre).RoundedUpTo(line), "Whole lines, without voids.");
+        var chamfer = Math.Min(p.Number("chamfer")!.Value, wall.Value / 2.5);
+        var items = TrayParameters.Slots.Where(brief.Interfaces.ContainsKey).Select(slot => TrayItem.Of(slot, brief, fit, chamfer, ledger)).ToList();
         var drawer = brief.Interfaces.GetValueOrDefault("drawer") is { } d ? new Sizes(d) : null;
         // A tray is put in and taken out: a millimetre free in all.
         Quantity Outer(string key, string name) => drawer is null
             ? ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), "Chosen by the maker.")
-            : ledger.Add(key, name, drawer[key]! - Quantity.RuleOfThumb("free in the drawer", 1, Unit.Millimetre, "A tray is put in and taken out by hand.") - brief.Process.Allowance(Surface.OutsideFlat), "The clear size of the drawer, less what stays free.");
+            : ledger.Add(key, name, brief.Process.Drawn(drawer[key]! - Quantity.RuleOfThumb("free in the drawer", 1, Unit.Millimetre, "A tray is put in and taken out by hand."), Surface.OutsideFlat),
+                "The clear size of the drawer, less what stays free; drawn so that it prints at that size.");
         var (width, depth) = (Outer("width", "width"), Outer("depth", "depth"));
-        var wall = ledger.Add("wall", "walls between", Quantity.Chosen("walls asked for", p.Number("wall")!.Value, Unit.Millimetre).RoundedUpTo(Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name)), "Whole lines, without voids.");
         var floor = ledger.Add("floor", "floor", Quantity.Chosen("floor", p.Number("floor")!.Value, Unit.Millimetre), "Under the pockets.");
         var steady = items.Where(i => !i.Wobbly).Select(i => i.Hold).DefaultIfEmpty(items.Select(i => i.Hold).DefaultIfEmpty(10).Min()).Max();
         var height = ledger.Add("height", "height", floor + Quantity.Input("deepest pocket of a steady thing", steady, Unit.Millimetre, new Provenance.Chosen("the things themselves")), "Floor and the deepest pocket; slender things get a border of their own.");
         ledger.Add("pockets", "pocket clearance", p.Number("clearance") is { } c ? Quantity.Chosen("pocket clearance", c, Unit.Millimetre) : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), "On the full size of every pocket.");
         var (scope, mounted) = (new JointScope(ledger, brief.Process, "ear", "ear"), p.Choice("mount") == "screws");
-        var ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness) : null;
+        var ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness, p.Choice("wayUp") == "side" ? Lie.Teardrop : Lie.Upright) : null;
+        var screw = mounted ? ScrewLength.IntoWood(scope, p.Choice("woodScrew"), "countersunk", Quantity.Chosen("ear", EarThickness, Unit.Millimetre, "this family"), Common.Specs.BoardOf(p, ledger), brief.Drawer) : null;
         var draft = new TrayReckoning
         {
             Items = items,
@@ -76,11 +83,12 @@ internal sealed record TrayReckoning
             Floor = floor,
             Height = height,
             Finger = p.Number("finger")!.Value / 2,
-            Chamfer = Math.Min(p.Number("chamfer")!.Value, wall.Value / 2.5),
+            Chamfer = chamfer,
             Trough = ledger.Add("trough", "trough", Quantity.Chosen("trough", p.Number("trough")!.Value, Unit.Millimetre), "Along the front.").Value,
             Ear = ear,
             EarSpacing = ear is null ? null : Spaced(brief, width, ear, ledger),
-            Screw = mounted ? ScrewLength.IntoWood(scope, p.Choice("woodScrew"), "countersunk", Quantity.Chosen("ear", EarThickness, Unit.Millimetre, "this family"), Common.Specs.BoardOf(p, ledger), brief.Drawer) : null,
+            Screw = screw,
+            Pilot = screw is null ? null : Hardware.PilotHole(scope, p.Choice("woodScrew"), screw, "wood behind it"),
             Room = drawer?["height"]?.Value - drawer?.Or("lip", 0),
         };
         return draft with { Pockets = items.Count == 0 ? [] : TrayPacking.Place(items, draft.Field, wall.Value, draft.Finger, TrayParameters.SupportOf(p.Choice("support"))) };

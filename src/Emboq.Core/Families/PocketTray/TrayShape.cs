@@ -15,6 +15,26 @@ internal static class TrayShape
         .. r.Pockets!.Select(p => new Body($"machine-{p.Item.Slot}", p.Item.Place.Name, BodyRole.Counterpart, () => Thing(r, p))),
     ];
 
+    /// <summary>Across each pocket below its mouth and below finger room, in the part and in its slice; of an odd outline there is no one line to gauge along.</summary>
+    public static IEnumerable<Gauge> Gauges(TrayReckoning r, ParameterValues p)
+    {
+        foreach (var pocket in r.Pockets!.Where(q => p.Outline($"{q.Item.Slot}Outline") is null))
+        {
+            var (item, bottom) = (pocket.Item, Math.Max(r.Height.Value, r.Floor.Value + pocket.Item.Hold) - pocket.Item.Hold);
+            var widens = item.Steps.Count > 0 ? item.Steps[^1].X : 0;
+            var at = new Point3(pocket.Middle.X, pocket.Middle.Y, bottom + (item.Steps.Count > 0 ? (widens + item.Hold - r.Chamfer) / 2 : item.Hold * 0.1));
+            yield return new("part", $"{item.Place.Name} pocket", item.Size.Drawn.Value, at, pocket.Turned ? Axis.Y : Axis.X);
+            yield return new($"ring-{item.Slot}", $"slice of the {item.Place.Name} pocket", item.Size.Drawn.Value, at with { Z = SliceHeight / 2 }, pocket.Turned ? Axis.Y : Axis.X);
+        }
+
+        foreach (var ear in Ears(r))
+        {
+            yield return new("part", "ear's hole", r.Ear!.Bore, new(ear.X, ear.Y, 0.2), Axis.X);
+        }
+
+        yield return new("part", "width over all", r.Width.Value, new(r.Width.Value / 2, 3.2, 0.5 * r.Floor.Value), Axis.X, Jaws.Over);
+    }
+
     /// <summary>Where the screws of the ears stand.</summary>
     public static IReadOnlyList<Point2> Ears(TrayReckoning r) => r.EarSpacing is not { Value: var apart } ? [] : [new((r.Width.Value - apart) / 2, r.Depth.Value / 2), new((r.Width.Value + apart) / 2, r.Depth.Value / 2)];
 
@@ -40,8 +60,13 @@ internal static class TrayShape
         var bottom = top - p.Item.Hold;
         var cut = (p.Item.Steps.Count > 0 ? Stepped(p.Item.Steps, p.Item.Hold, r.Chamfer) : Eased(Turned(p.Item.Shape, p.Turned), p.Item.Hold, r.Chamfer)).At(p.Middle.X, p.Middle.Y, bottom);
         // A finger does not reach the floor: the lowest fifth under a thing stays whole.
-        return r.Finger > 1 ? cut + new Solid.Cylinder(Math.Min(r.Finger, p.Wide * 0.42), (p.Item.Hold * 0.8) + 2).At(p.Middle.X, p.Y, bottom + (p.Item.Hold * 0.2)) : cut;
+        return r.Finger > 1 ? cut + new Solid.Cylinder(FingerRadius(r, p), (p.Item.Hold * 0.8) + 2).At(p.Middle.X, Front(p), bottom + (p.Item.Hold * 0.2)) : cut;
     }
+
+    public static double FingerRadius(TrayReckoning r, Pocket p) => Math.Min(r.Finger, p.Wide * 0.42);
+
+    /// <summary>Front edge of a pocket: of a thing that is wider above it, it lies behind the edge of its room.</summary>
+    public static double Front(Pocket p) => p.Middle.Y + Turned(p.Item.Shape, p.Turned).Points.Min(q => q.Y);
 
     /// <summary>A pocket whose mouth opens at 45 degrees; straight where its outline cannot be lofted.</summary>
     private static Solid Eased(Profile outline, double hold, double chamfer) =>

@@ -84,6 +84,10 @@ public static class RouterTemplateFamily
             Way = way.Key,
             Hardware = ["double-sided tape, or two screws where they do no harm"],
             Fitting = ["Sand the edge where the follower runs: it copies every bump.", "Fix the template to the work, and the work to the bench.", "Rout a little deeper at each pass, the follower always on the edge."],
+            Gauges = moved is null || p.Outline("outline") is not null ? [] :
+            [
+                .. new[] { (Axis.X, outer.X), (Axis.Y, outer.Y) }.Select(a => new Gauge("part", inside ? "opening" : "template", a.Item2, new(Middle(moved).X, Middle(moved).Y, 0.5), a.Item1, inside ? Jaws.Between : Jaws.Over)),
+            ],
             Cautions = Cautions,
         };
     }

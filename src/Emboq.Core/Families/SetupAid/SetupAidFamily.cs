@@ -13,6 +13,9 @@ public static class SetupAidFamily
     /// <summary>A wedge ends in a face of this height, mm: a knife edge does not print.</summary>
     private const double ThinEnd = 1.6;
 
+    /// <summary>Steeper wedges lean back over themselves, flatter ones are plates.</summary>
+    private const double LeastAngle = 0.5, MostAngle = 75;
+
     private static readonly IReadOnlyList<WayUp> Ways =
     [
         new("flat", "lying flat", 0, "Both faces stand upright on the bed: the angle is as true as the printer's axes.", "Seam at the thin end."),
@@ -31,7 +34,7 @@ public static class SetupAidFamily
         [new("angle", "angle measured", ["angle"], SlotNeed.Sometimes)],
         [
             Specs.Choice("aid", "It is", "angle", "What it sets.", new ParameterOption("angle", "an angle between two faces"), new ParameterOption("steps", "a stair of heights"), new ParameterOption("spacer", "a spacer"), new ParameterOption("point", "a painting point")),
-            Specs.Angle("wedgeAngle", "Angle", 15, 0.5, 75, "Between the two faces.").If("aid", "angle").If("angle", "open"),
+            Specs.Angle("wedgeAngle", "Angle", 15, LeastAngle, MostAngle, "Between the two faces.").If("aid", "angle").If("angle", "open"),
             Specs.Length("length", "Length", 80, 10, 300, "Along the longer face."),
             Specs.Length("width", "Width", 18, 6, 150, "Across; of a point, its foot."),
             Specs.Length("height", "Height", 12, 1, 200, "Of a spacer or point; of a stair, its lowest step.", 0.2).If("aid", "steps", "spacer", "point"),
@@ -53,6 +56,15 @@ public static class SetupAidFamily
             return PartBodies.Unbuilt(ledger, unread, Ways, way.Key, Cautions);
         }
 
+        if (measured is not null && Evaluation.Of(measured, "angle")!.Quantity.Value is var read && read is not (>= LeastAngle and <= MostAngle))
+        {
+            var nearest = Figures.Degrees(read < LeastAngle ? LeastAngle : MostAngle);
+            var other = 180 - read;
+            return PartBodies.Unbuilt(ledger, [new("angle.range", $"{measured.Name} as a wedge", Verdict.Stop,
+                $"A wedge of {Figures.Degrees(read)} cannot be built; the nearest that can is {nearest}.{(other is >= LeastAngle and <= MostAngle ? $" Measure the angle on the other side of the line, {Figures.Degrees(other)}, and make a wedge of that." : "")}",
+                Figures.Degrees(read), $"{Figures.Degrees(LeastAngle)} to {Figures.Degrees(MostAngle)}", "Plane geometry.", [new Remedy.Measure($"Measure {measured["angle"].Name} again", measured.Id, "angle")])], Ways, way.Key, Cautions);
+        }
+
         var aid = Aid.Of(brief, measured, ledger);
         return new()
         {
@@ -72,6 +84,7 @@ public static class SetupAidFamily
             Way = way.Key,
             Hardware = [],
             Fitting = [p.Choice("aid") == "angle" ? "Lay one face on the table, bring the tool to the other until no light shows." : "Lay it under or against what is set, and tighten."],
+            Gauges = aid.Gauges,
             Cautions = Cautions,
         };
     }
@@ -119,6 +132,17 @@ public static class SetupAidFamily
             "steps" => Proof("a strip of the stair", () => PartBodies.Slice(Build(), 0, 0, 0, Length, Math.Min(4, Width), Height), "Proves every height in a few minutes. It does not prove the width."),
             "point" => Proof("its tip", () => PartBodies.Slice(Build(), 0, 0, Height * 0.6, Width, Width, Height), "Proves that the tip comes out sharp enough. It does not prove the foot."),
             _ => Proof("a short piece", () => PartBodies.Slice(Bar(), 0, 0, 0, Math.Min(12, Length), Width, Height), "Proves the height. It does not prove the length."),
+        };
+
+        /// <summary>Both ends of a wedge, or every height, in the part and in its proof.</summary>
+        public IReadOnlyList<Gauge> Gauges => [.. Gauged("part"), .. Gauged("ring-aid")];
+
+        private IEnumerable<Gauge> Gauged(string body) => Kind switch
+        {
+            "angle" => Enumerable.Range(0, 3).Select(i => 0.02 + (0.48 * i)).Select(share => new Gauge(body, "wedge", ThinEnd + (share * (Width - ThinEnd)), new(share * Length, 0.1, 0.5), Axis.Y, Jaws.Over)),
+            "steps" => Enumerable.Range(0, Count).Select(i => new Gauge(body, $"step {i + 1}", Low + (Step * i), new((i + 0.5) * Length / Count, 0.3, 0.1), Axis.Z, Jaws.Over)),
+            "spacer" => [new(body, "height", Height, new(Math.Min(4, Length * 0.3), 0.9, 0.1), Axis.Z, Jaws.Over)],
+            _ => [],
         };
 
         public IEnumerable<Check> Checks(Process process, string way)

@@ -16,6 +16,11 @@ internal static class JawChecks
         yield return Behind(r, deep);
         if (r.Face is JawFace.Grooved groove)
         {
+            if (groove is JawFace.Vee { Groove: var range })
+            {
+                yield return Range(range);
+            }
+
             yield return Holds(groove);
             yield return Room(groove.HalfWidth, groove.Upright ? r.Width.Value : r.Height.Value);
             if (r.Fixing is { } held)
@@ -49,6 +54,14 @@ internal static class JawChecks
                 yield return fixing.Screw.Check;
             }
         }
+    }
+
+    private static Check Range(VeeGroove groove)
+    {
+        var (small, large) = (groove.Smallest.Value, groove.Largest.Value);
+        var fits = small <= large;
+        return new("range", "smallest and largest round", fits ? Verdict.Good : Verdict.Stop, fits ? "The groove is made for every round between them." : "The smallest round is larger than the largest: one of them is meant the other way round.",
+            Figures.Mm(small), $"{Figures.Mm(large)} or less", "Plane geometry.", fits ? [] : [new Remedy.Change("Change them round", new Dictionary<string, string> { ["smallest"] = Figures.Number(Math.Min(large, 120)), ["largest"] = Figures.Number(small) })]);
     }
 
     private static Check Holds(JawFace.Grooved groove)

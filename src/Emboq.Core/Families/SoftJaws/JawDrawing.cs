@@ -21,7 +21,7 @@ internal static class JawDrawing
 
         foreach (var x in r.Fixing?.Places ?? [])
         {
-            sheet.Cross(x, 0, 2 * r.Fixing!.Joint.Sleeves[0].Radius);
+            sheet.Cross(x, 0, r.Fixing!.Joint.Bore);
             if (r.Fixing.Screw is not null)
             {
                 sheet.Round(Matter.Opening, x, 0, 2 * r.Fixing.Joint.Sleeves.Max(s => s.Radius));

@@ -71,7 +71,7 @@ internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Th
                 var angle = ledger.Add("groove.angle", "groove angle", Quantity.Chosen("groove angle", p.Number("veeAngle")!.Value, Unit.DegreeOfArc), "Between its faces.");
                 return new JawFace.Vee(VeeGroove.Of(chosen("smallest", "smallest round", "That must still be held."), chosen("largest", "largest round", "That must still touch both faces."), angle, ledger), p.Choice("runs") == "upright");
             case "round":
-                var drawn = ledger.Add("hollow", "hollow, drawn", chosen("largest", "the round", "What it is hollowed for.") + brief.Process.Allowance(Surface.HoleLying), "The round, and what the process takes from a lying hollow.");
+                var drawn = ledger.Add("hollow", "hollow, drawn", brief.Process.Drawn(chosen("largest", "the round", "What it is hollowed for."), Surface.HoleLying), "The round, and what the process takes from a lying hollow.");
                 var share = Quantity.RuleOfThumb("depth of a hollow", 0.4, Unit.None, "Less than half, so that two jaws never meet before the work.");
                 return new JawFace.Hollow(drawn.Value / 2, ledger.Add("hollow.depth", "hollow depth", share * drawn, "In each jaw.").Value, p.Choice("runs") == "upright");
             case "pocket":
@@ -90,16 +90,17 @@ internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Th
         var spacing = brief.Interfaces.GetValueOrDefault("holes") is { } holes
             ? ledger.Add("holes", "between the holes of the jaw", Evaluation.Of(holes, "gap1.centre")!.Quantity, "As measured.")
             : ledger.Add("holes", "between the fixings", Quantity.RuleOfThumb("share of the width", 0.6, Unit.None, "Well apart, clear of the ends.") * width, "No holes were measured.");
+        var lie = p.Choice("wayUp") == "edge" ? Lie.Teardrop : Lie.Upright;
         IReadOnlyList<double> places = [-spacing.Value / 2, spacing.Value / 2];
         switch (p.Choice("fixing"))
         {
             case "magnets":
                 var room = Quantity.RuleOfThumb("magnet clearance", 0.2, Unit.Millimetre, "It drops in and is glued.");
-                var hole = scope.Drawn("magnet", "magnet pocket", Quantity.Chosen("magnet diameter", p.Number("magnet")!.Value, Unit.Millimetre) + room, Surface.HoleUpright);
+                var hole = scope.Drawn("magnet", "magnet pocket", Quantity.Chosen("magnet diameter", p.Number("magnet")!.Value, Unit.Millimetre) + room, lie == Lie.Upright ? Surface.HoleUpright : Surface.HoleLying);
                 var deep = scope.Add("magnet.depth", "magnet pocket depth", Quantity.Chosen("magnet height", p.Number("magnetHeight")!.Value, Unit.Millimetre) + Quantity.RuleOfThumb("below the back", 0.2, Unit.Millimetre, "A magnet that stands proud tips the plate."), "The magnet, a little below the back.");
-                return new(new Joint { Cut = HoleShape.Cut(hole.Value, -deep.Value, ScrewHole.Over, Lie.Upright), Sleeves = [new(hole.Value / 2, -deep.Value, 0, scope.LeastWall)] }, null, places);
+                return new(new Joint { Bore = hole.Value, Cut = HoleShape.Cut(hole.Value, -deep.Value, ScrewHole.Over, lie), Sleeves = [new(HoleShape.Rise(hole.Value, lie), -deep.Value, 0, scope.LeastWall)] }, null, places);
             case "screws":
-                var (size, joint) = (p.Choice("screw"), ScrewHole.Counterbored(scope, p.Choice("screw"), thickness.Value));
+                var (size, joint) = (p.Choice("screw"), ScrewHole.Counterbored(scope, p.Choice("screw"), thickness.Value, lie));
                 var under = scope.Add("under", "plate under the head", thickness - ledger["fixing.counterbore.depth"], "What the screw passes before the jaw.");
                 var engage = Quantity.RuleOfThumb("diameters of thread in steel", 1, Unit.None, "One diameter holds in steel or iron; common practice, no published source.") * Hardware.Diameter(size);
                 var tapped = scope.Add("tapped", "thread in the jaw", Quantity.Chosen("thread in the jaw", p.Number("tapped")!.Value, Unit.Millimetre), "The vice's own.");

@@ -58,8 +58,28 @@ internal static class JawShape
         ? r with { Face = pocket with { Drawn = new(drawn.Points.Select(p => new Point2(-p.X, p.Y))) } }
         : r;
 
-    /// <summary>A magnet's pocket opens at the back, a screw's counterbore at the face.</summary>
-    public static Solid Placed(JawReckoning r, Solid inJoint, double x) => r.Fixing!.Screw is null ? inJoint.UpsideDown().At(x, 0, 0) : inJoint.At(x, 0, r.Thickness.Value);
+    /// <summary>A magnet's pocket opens at the back, a screw's counterbore at the face. Standing on its upper edge, the roofs of both point down the plate.</summary>
+    public static Solid Placed(JawReckoning r, Solid inJoint, double x) => r.Fixing!.Screw is null ? inJoint.UpsideDown().At(x, 0, 0) : inJoint.Spun(180).At(x, 0, r.Thickness.Value);
+
+    /// <summary>Over the plate beside everything that is cut into it, across each fixing, and across a groove at half of its depth.</summary>
+    public static IReadOnlyList<Gauge> Gauges(JawReckoning r)
+    {
+        var (w, h, t) = (r.Width.Value / 2, r.Height.Value / 2, r.Thickness.Value);
+        Gauge Half(JawFace.Grooved groove, double size) => groove.Upright
+            ? new("part", "groove at half its depth", size, new(0, h - 0.5, t - (groove.Deep / 2)), Axis.X)
+            : new("part", "groove at half its depth", size, new(w - 0.5, 0, t - (groove.Deep / 2)), Axis.Y);
+        return
+        [
+            new("part", "thickness", t, new(w - 0.3, 0.3 - h, 1), Axis.Z, Jaws.Over),
+            .. (r.Fixing?.Places ?? []).Select(x => new Gauge("part", "fixing", r.Fixing!.Joint.Bore, new(x, 0, 0.2), Axis.X)),
+            .. r.Face switch
+            {
+                JawFace.Vee vee => new[] { Half(vee, vee.HalfWidth) },
+                JawFace.Hollow hollow => [Half(hollow, 2 * Math.Sqrt((hollow.Radius * hollow.Radius) - Math.Pow(hollow.Radius - (hollow.Deep / 2), 2)))],
+                _ => [],
+            },
+        ];
+    }
 
     private static Solid Plate(JawReckoning r, string? mark)
     {

@@ -10,8 +10,9 @@ public static class SoftJawsFamily
 {
     internal static readonly IReadOnlyList<WayUp> Ways =
     [
-        new("back", "back down", 0, "Lines lie across the pressure: layers are squeezed together.", "The face is the last layer; grooves come out in fine steps."),
-        new("edge", "lower edge down", 90, "Lines stand in the pressure: a groove may split along them.", "Grooves along the bed sag at their crown.", SpoilsFit: true),
+        new("face", "face down", 180, "Lines lie across the pressure: layers are squeezed together, and a lip stands up.", "The face is as smooth as the bed; the crown of a groove is a roof in the air."),
+        new("back", "back down", 0, "Lines lie across the pressure, but above a lip the plate hangs in the air.", "The face is the last layer; grooves come out in fine steps."),
+        new("edge", "upper edge down", 270, "Lines stand in the pressure: a groove may split along them.", "It stands on its lip; grooves along the bed sag at their crown.", SpoilsFit: true),
     ];
 
     private static readonly IReadOnlyList<string> Cautions =
@@ -70,8 +71,9 @@ public static class SoftJawsFamily
             Hardware = p.Choice("fixing") switch { "magnets" => [$"4 magnets, {Figures.Mm(p.Number("magnet")!.Value)} × {Figures.Mm(p.Number("magnetHeight")!.Value)}, two in each plate", "glue"], "screws" => [$"4 screws {r.Fixing!.Screw!.Says}, two in each plate"], _ => [] },
             Fitting = [p.Choice("fixing") == "magnets" ? "Glue the magnets in, a little below the back; let the glue set before they meet the vice." : p.Choice("fixing") == "screws" ? "Take the steel jaws off, screw the plates on, snug by hand." : "Hang the plates over the jaws by their lips.",
                 "Close the vice on something soft and look whether both faces meet evenly."],
-            Pattern = r.Fixing is { Screw: not null } ? [.. r.Fixing.Places.Select(x => new PatternHole(x, 0, 2 * r.Fixing.Joint.Sleeves[^1].Radius))] : [],
+            Pattern = r.Fixing is { Screw: not null } ? [.. r.Fixing.Places.Select(x => new PatternHole(x, 0, Hardware.Diameter(p.Choice("screw")).Value, HoleUse.Threaded, "jaw of the vice", p.Number("tapped")))] : [],
             Walls = r.Fixing is null ? [] : [.. r.Fixing.Places.Select((x, i) => ($"fixing {i + 1}", JawShape.Placed(r, r.Fixing.Joint.Zone, x)))],
+            Gauges = pocket ? [] : JawShape.Gauges(r),
             Cautions = Cautions,
         };
     }

@@ -9,7 +9,7 @@ internal static class BinChecks
 
     public static IEnumerable<Check> Of(BinReckoning r, ParameterValues p, Brief brief, double chance)
     {
-        yield return ReadingChecks.Of("item.readings", "box measured", Measuring.Evaluation.Of(r.Width.Place, "width")!, r.Width.Place["width"]);
+        yield return ReadingChecks.Of("item.readings", "box measured", r.Width.Place, "width");
         yield return Grasp(r);
         yield return Keeps(r);
         if (r.Hole is { } hole)
@@ -44,7 +44,7 @@ internal static class BinChecks
             }
         }
 
-        yield return ChanceCheck.Of(chance, [(r.Width.Realised, r.Width.Place["width"])]);
+        yield return ChanceCheck.Of(chance, [(r.Width.Realised, r.Width.Place, "width"), (r.DepthRealised, r.Width.Place, "depth")], r.Width.Contradictions);
     }
 
     private static Check Grasp(BinReckoning r)

@@ -17,13 +17,13 @@ internal static class BinDrawing
             .Box(Matter.Machine, from, floor, from + boxDepth, floor + r.Item.Value);
         if (rail > 0)
         {
-            var high = Math.Min(back - 2, rail + 12);
+            var high = BinShape.HookHeight(back, rail);
             sheet.Face(Matter.Part, [new(0, back), new(-rail, back), new(-rail, back - high), new(0, back - high + rail)]).Face(Matter.Part, [new(0, 0), new(0, 8 + rail), new(-rail, 8), new(-rail, 0)]);
         }
 
         foreach (var (_, z) in r.Hole is null ? [] : BinShape.ScrewPlaces(r).Take(1))
         {
-            var hole = r.Hole!.Sleeves[0].Radius;
+            var hole = r.Hole!.Bore / 2;
             sheet.Box(Matter.Opening, 0, z - hole, wall, z + hole).Axis(-12, z, wall + 6, z).Point("screw.hole", wall / 2, z);
         }
 

@@ -7,7 +7,7 @@ namespace Emboq.Core.Families.WallBin;
 /// <param name="Pull">On the upper fixing: the load tips the bin about its lower edge.</param>
 internal sealed record BinLoad(Quantity Sag, Quantity Pull)
 {
-    public static BinLoad? Of(Brief brief, Quantity depth, Quantity wall, Quantity floor, Quantity front, Quantity width, Quantity back, Ledger ledger)
+    public static BinLoad? Of(Brief brief, Quantity depth, Quantity wall, Quantity floor, Quantity front, Quantity width, double heldAt, Ledger ledger)
     {
         var grams = brief.Parameters.Number("load") is { } given ? Quantity.Chosen("load", given, Unit.Grams)
             : Evaluation.Of(brief.Interfaces["item"], "mass")?.Quantity;
@@ -25,7 +25,8 @@ internal sealed record BinLoad(Quantity Sag, Quantity Pull)
         var stiff = ledger.Add("stiffness", "second moment of floor and sides", (2 * wall * front * Quantity.Square(front) / 12) + (sides * Quantity.Square((front / 2) - middle)) + (width * floor * Quantity.Square(floor) / 12) + (plate * Quantity.Square(middle - (floor / 2))),
             "Two sides as high as the front, on the floor.");
         var sag = ledger.Add("sag", "sag at the front", weight * depth * Quantity.Square(depth) / (8 * modulus * stiff), "Cantilever, evenly loaded (Roark; from memory). Over months it creeps to two or three times that.");
-        var pull = ledger.Add("pull", "pull on the upper fixing", weight * depth / (2 * back), "The load, half the depth away, tips the bin about its lower edge.");
+        var lever = ledger.Add("pull.lever", "lever of the upper fixing", Quantity.Input("height of the fixing", heldAt, Unit.Millimetre, new Provenance.Chosen("where the fixing stands")), "From the lower edge, about which the bin tips, up to what holds it.");
+        var pull = ledger.Add("pull", "pull on the upper fixing", weight * depth / (2 * lever), "The load, half the depth away, tips the bin about its lower edge.");
         return new(sag, pull);
     }
 }

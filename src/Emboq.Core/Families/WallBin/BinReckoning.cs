@@ -32,6 +32,9 @@ internal sealed record BinReckoning
     /// <summary>Which screw reaches into the wall.</summary>
     public required ScrewLength? Screw { get; init; }
 
+    /// <summary>The hole to drill behind it, at a place.</summary>
+    public required Func<double, double, PatternHole>? Pilot { get; init; }
+
     public required Quantity? Rail { get; init; }
 
     public required bool Stacks { get; init; }
@@ -48,9 +51,7 @@ internal sealed record BinReckoning
         var wall = ledger.Add("wall", "wall", Quantity.Chosen("wall asked for", p.Number("wall")!.Value, Unit.Millimetre).RoundedUpTo(line), "A wall of whole lines has no voids.");
         var floor = ledger.Add("floor", "floor", Quantity.Chosen("floor", p.Number("floor")!.Value, Unit.Millimetre), "Under the box.");
         var width = FittedSize.Of("item", "width", Surface.Pocket, FitClasses.Pocket(p.Choice("fit")), p.Number("clearance"), "pocket width", brief, ledger);
-        var boxDepth = ledger.Add("item.depth.measured", place["depth"].Name, Evaluation.Of(place, "depth")!.Quantity, "As read.");
-        var depth = ledger.Add("item.depth.drawn", "pocket depth drawn", boxDepth + (width.Drawn - width.Measured), "The pocket is wider than the box by the same amount all around.");
-        var realised = ledger.Add("item.depth.realised", "pocket depth clearance to expect", depth.Fixed(depth.Name, "this design") - boxDepth - brief.Process.Allowance(Surface.Pocket), "The same reckoning from front to back.");
+        var (_, depth, realised) = width.Across("item", "depth", "pocket depth", ledger);
         var item = ledger.Add("item.height.measured", place["height"].Name, Evaluation.Of(place, "height")!.Quantity, "As read.");
         var grasp = Quantity.RuleOfThumb("left to grasp", 20, Unit.Millimetre, "Two fingers and a thumb want 20 mm of a box.");
         var back = ledger.Add("back", "height of the back", p.Number("back") is { } b ? Quantity.Chosen("height of the back", b, Unit.Millimetre)
@@ -59,10 +60,14 @@ internal sealed record BinReckoning
         var outerWidth = ledger.Add("outer.width", "width over all", width.Drawn + (2 * wall), "Pocket and two walls.");
         var outerDepth = ledger.Add("outer.depth", "depth over all", depth + (2 * wall), "Pocket, back and front.");
         var (scope, screwed, size) = (new JointScope(ledger, brief.Process, "screw", "screw"), p.Choice("mount") == "screws", p.Choice("woodScrew"));
-        var hole = screwed ? ScrewHole.CountersunkWood(scope, size, wall.Value) : null;
+        // Standing on its floor, its screw holes lie while they print.
+        var lie = p.Choice("wayUp") == "floor" ? Lie.Teardrop : Lie.Upright;
+        var hole = screwed ? ScrewHole.CountersunkWood(scope, size, wall.Value, lie) : null;
         var strip = ledger.Add("strip", "wall strip", Quantity.Chosen("wall strip", p.Number("strip")!.Value, Unit.Millimetre), "How long the wall is.");
         // Neighbours stand a millimetre apart.
         var count = Math.Floor((strip.Value + 1) / (outerWidth.Value + 1));
+        var screw = screwed ? ScrewLength.IntoWood(scope, size, "countersunk", wall, Common.Specs.BoardOf(p, ledger), brief.Drawer) : null;
+        var rail = p.Choice("mount") == "rail" ? ledger.Add("rail", "rail thickness", Quantity.Chosen("rail thickness", p.Number("rail")!.Value, Unit.Millimetre), "Of the strip on the wall.") : null;
         return new()
         {
             Width = width,
@@ -76,11 +81,12 @@ internal sealed record BinReckoning
             OuterWidth = outerWidth,
             OuterDepth = outerDepth,
             Hole = hole,
-            Screw = screwed ? ScrewLength.IntoWood(scope, size, "countersunk", wall, Common.Specs.BoardOf(p, ledger), brief.Drawer) : null,
-            Rail = p.Choice("mount") == "rail" ? ledger.Add("rail", "rail thickness", Quantity.Chosen("rail thickness", p.Number("rail")!.Value, Unit.Millimetre), "Of the strip on the wall.") : null,
+            Screw = screw,
+            Pilot = screw is null ? null : Hardware.PilotHole(scope, size, screw, "wood behind it"),
+            Rail = rail,
             Stacks = p.Choice("stack") == "lip",
             InARow = ledger.Add("row", "bins along the strip", Quantity.Chosen("bins along the strip", count, Unit.None, "whole ones, a millimetre apart"), "How many fit."),
-            Load = BinLoad.Of(brief, outerDepth, wall, floor, front, width.Drawn, back, ledger),
+            Load = BinLoad.Of(brief, outerDepth, wall, floor, front, width.Drawn, BinShape.HeldAt(back.Value, rail?.Value), ledger),
         };
     }
 }

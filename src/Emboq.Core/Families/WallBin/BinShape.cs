@@ -20,18 +20,37 @@ internal static class BinShape
     /// <summary>How high the stacking rim stands.</summary>
     public static double Lip(BinReckoning r) => r.Stacks ? r.Wall.Value - RimPlay - RimTop : 0;
 
+    /// <summary>Height of what holds the bin at the wall: its screws, or the middle of the bevel behind the rail.</summary>
+    public static double HeldAt(double back, double? rail) => rail is { } thick ? back - HookHeight(back, thick) + (thick / 2) : back - BelowTop;
+
+    public static double HookHeight(double back, double rail) => Math.Min(back - 2, rail + 12);
+
     /// <summary>Where the screws stand, on the back.</summary>
     public static IReadOnlyList<(double X, double Z)> ScrewPlaces(BinReckoning r) =>
         [.. new[] { -1, 1 }.Select(side => (side * r.Width.Drawn.Value / 4, r.Back.Value - BelowTop))];
 
-    /// <summary>A joint entered from the pocket into the back.</summary>
-    public static Solid Placed(BinReckoning r, Solid inJoint, (double X, double Z) at) => inJoint.Tipped(-90).At(at.X, r.Wall.Value, at.Z);
+    /// <summary>A joint entered from the pocket into the back; the roof of a lying hole points up.</summary>
+    public static Solid Placed(BinReckoning r, Solid inJoint, (double X, double Z) at) => inJoint.Spun(180).Tipped(-90).At(at.X, r.Wall.Value, at.Z);
 
     /// <summary>The outline of a side: y away from the wall, z up. Level for the stacking rim, then down to the front.</summary>
     public static IReadOnlyList<Point2> Side(BinReckoning r)
     {
         var (depth, back, front) = (r.OuterDepth.Value, r.Back.Value, r.Front.Value);
         return [new(0, 0), new(depth, 0), new(depth, front), .. front < back - 0.01 ? [new Point2(depth * 0.6, back)] : new[] { new Point2(depth, back) }.Where(q => q.Y > front + 0.01), new(0, back)];
+    }
+
+    /// <summary>Across the pocket in both directions, in the part and in its slice, and across each screw hole.</summary>
+    public static IReadOnlyList<Gauge> Gauges(BinReckoning r)
+    {
+        var middle = new Point3(0, r.Wall.Value + (r.Depth.Value / 2), r.Floor.Value + 1);
+        return
+        [
+            .. new[] { ("part", middle), ("ring-item", middle with { Z = SliceHeight / 2 }) }.SelectMany(b => new Gauge[]
+            {
+                new(b.Item1, "pocket width", r.Width.Drawn.Value, b.Item2, Axis.X), new(b.Item1, "pocket depth", r.Depth.Value, b.Item2, Axis.Y),
+            }),
+            .. r.Hole is null ? [] : ScrewPlaces(r).Select(s => new Gauge("part", "screw hole", r.Hole.Bore, new(s.X, 0.2, s.Z), Axis.X)),
+        ];
     }
 
     private const double RimPlay = 0.3;
@@ -79,7 +98,7 @@ internal static class BinShape
     private static Solid Hook(BinReckoning r, double rail)
     {
         var (w, top) = (r.OuterWidth.Value, r.Back.Value);
-        var high = Math.Min(top - 2, rail + 12);
+        var high = HookHeight(top, rail);
         var hook = AlongX([new(1, top), new(-rail, top), new(-rail, top - high), new(0, top - high + rail), new(1, top - high + rail)], w);
         return hook + AlongX([new(1, 0), new(1, 8 + rail), new(0, 8 + rail), new(-rail, 8), new(-rail, 0)], w);
     }

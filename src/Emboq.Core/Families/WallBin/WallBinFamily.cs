@@ -67,8 +67,9 @@ public static class WallBinFamily
             Way = way.Key,
             Hardware = r.Screw is null ? ["1 rail, bevelled at 45 degrees, screwed to the wall"] : [$"2 wood screws {r.Screw.Says}, and what the wall asks for"],
             Fitting = [r.Hole is null ? "Screw the rail to the wall, its bevel upwards and inwards, and hang the bin on it." : "Hold the bin level, mark both holes, drill, plug and screw it on; the heads must lie below the back.", "Put the box in and look whether it can be grasped over the front."],
-            Pattern = r.Hole is null ? [] : [.. BinShape.ScrewPlaces(r).Select(x => new PatternHole(x.X, x.Z - (r.Back.Value / 2), 2 * r.Hole.Sleeves[0].Radius))],
+            Pattern = r.Hole is null ? [] : [.. BinShape.ScrewPlaces(r).Select(x => r.Pilot!(x.X, x.Z - (r.Back.Value / 2)))],
             Walls = r.Hole is null ? [] : [.. BinShape.ScrewPlaces(r).Select((s, i) => ($"screw {i + 1}", BinShape.Placed(r, r.Hole.Zone, s)))],
+            Gauges = BinShape.Gauges(r),
             Cautions = Cautions,
         };
     }

@@ -5,6 +5,11 @@ internal static class HoseKind
     /// <summary>How much of its diameter a soft hose is unsure of when nobody has pressed it.</summary>
     private const double UsualGive = 0.02;
 
+    private const string Soft = "soft/";
+
+    /// <summary>The source that stands for how far a hose gives, behind one of its diameters; <c>null</c> for what does not give.</summary>
+    public static Source? Softness(Quantity diameter) => diameter.Shares.Select(s => s.Source).FirstOrDefault(s => s.Id.StartsWith(Soft, StringComparison.Ordinal));
+
     public static InterfaceKind Kind { get; } = new("hose", "soft hose",
     [
         new("inside", "inside diameter", "A plug or jaws inside, without stretching it.", Access.Inside),
@@ -22,10 +27,10 @@ internal static class HoseKind
             new("outside less two walls", "inside", ["outside", "wall"], q => q[0] - (2 * q[1]), "Plane geometry"),
         ],
         Rules = s => Kinds.Rules.Less(s, "inside", "outside", "A bore is narrower than what it is in."),
-        // At rest or stretched: anywhere between, so a rectangle (JCGM 100, 4.3.7).
+        // At rest or stretched: anywhere between, so a rectangle whose middle lies half of the give wider than at rest (JCGM 100, 4.3.7).
         OwnDoubt = (s, key, measured) => key is not ("inside" or "outside") ? null : s["give"] is { } give
-            ? new($"soft/{s.Place.Id}", $"give of {s.Place.Name}", Math.Abs(give.Value) / Math.Sqrt(12))
-            : new($"soft/{s.Place.Id}/{key}", $"softness of {s.Place.Name}, 2 % unless its give is read", UsualGive * measured.Value / Math.Sqrt(12)),
+            ? new(new($"{Soft}{s.Place.Id}", $"give of {s.Place.Name}", Math.Abs(give.Value) / Math.Sqrt(12)), Math.Abs(give.Value) / 2)
+            : new(new($"{Soft}{s.Place.Id}/{key}", $"softness of {s.Place.Name}, 2 % unless its give is read", UsualGive * measured.Value / Math.Sqrt(12)), 0),
         Shape = s => s["inside"] is { } inside
             ? new Solid.Cylinder(s.Or("outside", inside.Value + 6) / 2, s.Or("depth", 60)) - new Solid.Cylinder(inside.Value / 2, s.Or("depth", 60) + 2).At(0, 0, -1)
             : null,
