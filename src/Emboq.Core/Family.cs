@@ -23,6 +23,9 @@ public sealed record Family(
 
     /// <summary>Whether it takes its holes from another part of the job.</summary>
     public bool Serves { get; init; }
+
+    /// <summary>How its parts are told to do what they must, or not.</summary>
+    public IReadOnlyList<TryWord> Words { get; init; } = TryWord.Common;
 }
 
 /// <summary>A place of a family where an interface goes.</summary>

@@ -18,6 +18,9 @@ public static class PartRow
     /// <summary>The key of a body of one member, counted from 1: "part@3".</summary>
     public static string KeyOf(string body, int member) => $"{body}@{member}";
 
+    /// <summary>A key without its member: "ring-first" of "ring-first@3".</summary>
+    public static string BodyOf(string key) => key.Split('@')[0];
+
     /// <summary>Whether a key names the part, or one of its row, rather than a proof.</summary>
     public static bool IsPart(string key) => key == Part || key.StartsWith($"{Part}@", StringComparison.Ordinal);
 }

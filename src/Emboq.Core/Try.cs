@@ -4,7 +4,7 @@ namespace Emboq.Core;
 /// <param name="Id">Identity.</param>
 /// <param name="Part">The part.</param>
 /// <param name="Revision">What was fitted.</param>
-/// <param name="Slot">At which interface; "first#2" is the second ring of its ladder.</param>
+/// <param name="Slot">At which interface; "first#2" is the second ring of its ladder, "item@3" the seat of the third member of a row, "part" the whole part.</param>
 /// <param name="Feel">How it felt, if it was put on.</param>
 /// <param name="Printed">The printed diameter as measured, mm, if it was.</param>
 /// <param name="Instrument">What it was measured with.</param>
@@ -12,8 +12,14 @@ namespace Emboq.Core;
 /// <param name="At">When.</param>
 public sealed record Try(Guid Id, Guid Part, int Revision, string Slot, Feel? Feel, double? Printed, Instrument? Instrument, string? Remark, DateTimeOffset At)
 {
-    /// <summary>The slot without the ring of a ladder: "first" of "first#2".</summary>
-    public string Seat => Slot.Split('#')[0];
+    /// <summary>How the whole part did what it must: key of a word of its family.</summary>
+    public string? Word { get; init; }
+
+    /// <summary>Why it no longer counts; <c>null</c> while it does.</summary>
+    public string? StruckBecause { get; init; }
+
+    /// <summary>The slot without the member of a row and the ring of a ladder: "first" of "first@3#2".</summary>
+    public string Seat => Slot.Split('@', '#')[0];
 
     /// <summary>Whether a ring of a ladder was tried.</summary>
     public bool OfLadder => Slot.Contains('#', StringComparison.Ordinal);

@@ -1,6 +1,7 @@
 using System.Globalization;
 using CsvHelper;
 using Emboq.Core;
+using Emboq.Core.Quantities;
 
 namespace Emboq.Exchange;
 
@@ -13,8 +14,9 @@ public static class RowCsv
     /// <summary>Reads a list.</summary>
     /// <param name="text">As pasted.</param>
     /// <param name="family">Whose parameters it decides.</param>
-    /// <returns>The members in order, or every line that cannot be read.</returns>
-    public static Outcome<IReadOnlyList<RowItem>> Read(string text, Family family)
+    /// <param name="leading">What a bare length means.</param>
+    /// <returns>The members in order, or every line that cannot be read or is not within the limits.</returns>
+    public static Outcome<IReadOnlyList<RowItem>> Read(string text, Family family, LengthSystem leading = LengthSystem.Metric)
     {
         using var csv = new CsvReader(new StringReader(text), CsvText.Settings(text));
         List<(int Line, IReadOnlyList<string> Cells)> lines = [];
@@ -33,21 +35,37 @@ public static class RowCsv
         IReadOnlyList<string> columns = headed ? [.. heading.Select(h => h!)] : family.ListColumns;
         if (columns.Count == 0)
         {
-            return new Problem("text", null, "This family cannot tell what the columns of a list mean.", $"Begin with a heading of {string.Join(", ", family.Parameters.Select(p => p.Label))}, count or group.");
+            return new Problem("text", null, "This family cannot tell what the columns of a list mean.", $"Begin with a heading of {string.Join(", ", RowColumns.Of(family).Take(12).Select(c => c.Label))}, count or group.");
         }
 
         var members = headed ? lines.Skip(1).ToList() : lines;
         var problems = members.Count is 0 or > PartRow.MostMembers
             ? [new Problem("text", null, $"The list has {members.Count} members.", $"Give 1 to {PartRow.MostMembers}; a longer row is two.", $"1 to {PartRow.MostMembers}")]
             : members.SelectMany(l => Look(l.Line, l.Cells, columns)).ToList();
-        return problems.Count > 0 ? problems : members.Select(l => Member(l.Cells, columns, family)).ToList();
+        if (problems.Count > 0)
+        {
+            return problems;
+        }
+
+        var read = members.Select(l => (l.Line, Item: Member(l.Cells, columns, family, leading))).ToList();
+        var wrong = read.SelectMany(m => Wrong(m.Line, m.Item, family)).ToList();
+        return wrong.Count > 0 ? wrong : read.Select(m => m.Item).ToList();
+    }
+
+    /// <summary>What a line says that no part can be made of: told with its line, before anything of the list is taken.</summary>
+    private static IEnumerable<Problem> Wrong(int line, RowItem item, Family family)
+    {
+        var sizes = item.Entries.Where(e => ListedSizes.IsListed(family, e.Key)).ToDictionary();
+        return ParameterValues.Read(family.Parameters, item.Entries.Except(sizes).ToDictionary()).Problems
+            .Concat(sizes.SelectMany(s => LengthNotation.Parse(s.Value, LengthSystem.Metric, s.Key).Problems))
+            .Select(p => p with { Field = $"line {line}" });
     }
 
     private static string? ColumnOf(string heading, Family family) => heading.ToLowerInvariant() switch
     {
         Count => Count,
         Group or "colour" => Group,
-        var h => family.Parameters.FirstOrDefault(p => p.Key.Equals(h, StringComparison.OrdinalIgnoreCase) || p.Label.Equals(h, StringComparison.OrdinalIgnoreCase))?.Key,
+        _ => RowColumns.Named(family, heading)?.Key,
     };
 
     private static IEnumerable<Problem> Look(int line, IReadOnlyList<string> cells, IReadOnlyList<string> columns)
@@ -64,11 +82,16 @@ public static class RowCsv
         }
     }
 
-    private static RowItem Member(IReadOnlyList<string> cells, IReadOnlyList<string> columns, Family family)
+    /// <summary>A bare length as it was meant, with its unit, so that it means the same wherever it is read again.</summary>
+    private static string Exact(string column, string entry, Family family, LengthSystem leading) =>
+        leading == LengthSystem.Inch && (ListedSizes.IsListed(family, column) || family.Parameters.Any(p => p.Key == column && p.Kind == ParameterKind.Length)) && LengthNotation.Parse(entry, leading, column) is { IsGood: true } length
+            ? LengthNotation.Print(length.Value) : entry;
+
+    private static RowItem Member(IReadOnlyList<string> cells, IReadOnlyList<string> columns, Family family, LengthSystem leading)
     {
         var named = columns.Zip(cells).Where(c => c.Second.Length > 0).ToList();
         string Of(string column) => named.FirstOrDefault(c => c.First == column).Second ?? "";
-        var entries = named.Where(c => c.First is not (Count or Group)).DistinctBy(c => c.First).ToDictionary(c => c.First, c => c.Second);
+        var entries = named.Where(c => c.First is not (Count or Group)).DistinctBy(c => c.First).ToDictionary(c => c.First, c => Exact(c.First, c.Second, family, leading));
         // A spacing of its own means that no custom holds: what an entry sets comes with it, unless the list says otherwise.
         foreach (var (key, choice) in family.Parameters.Where(p => entries.ContainsKey(p.Key)).SelectMany(p => p.Sets).ToList())
         {

@@ -16,7 +16,19 @@ public static class ThreeMfFile
     /// <summary>Writes bodies where they stand.</summary>
     /// <param name="bodies">One or more.</param>
     /// <param name="title">Title of the model.</param>
-    public static byte[] Write(IReadOnlyList<NamedMesh> bodies, string title)
+    public static byte[] Write(IReadOnlyList<NamedMesh> bodies, string title) =>
+        Package(x => Model(x, [.. bodies.Select(b => (b, ""))], [.. Enumerable.Range(0, bodies.Count).Select(i => (i, (double[]?)null))], title));
+
+    /// <summary>Writes a bed: each body once, with its colour, and an item of the build wherever it lies.</summary>
+    /// <param name="placed">One or more.</param>
+    /// <param name="title">Title of the model.</param>
+    public static byte[] Write(IReadOnlyList<PlacedMesh> placed, string title)
+    {
+        var objects = placed.DistinctBy(p => (p.Body.Name, p.Colour)).Select(p => (p.Body, p.Colour)).ToList();
+        return Package(x => Model(x, objects, [.. placed.Select(p => (objects.FindIndex(o => o.Body.Name == p.Body.Name && o.Colour == p.Colour), (double[]?)p.Transform))], title));
+    }
+
+    private static byte[] Package(Action<XmlWriter> model)
     {
         using var memory = new MemoryStream();
         using (var zip = new ZipArchive(memory, ZipArchiveMode.Create))
@@ -38,13 +50,13 @@ public static class ThreeMfFile
                 x.WriteEndElement();
                 x.WriteEndElement();
             });
-            Part(zip, "3D/3dmodel.model", x => Model(x, bodies, title));
+            Part(zip, "3D/3dmodel.model", model);
         }
 
         return memory.ToArray();
     }
 
-    private static void Model(XmlWriter x, IReadOnlyList<NamedMesh> bodies, string title)
+    private static void Model(XmlWriter x, IReadOnlyList<(NamedMesh Body, string Colour)> objects, IReadOnlyList<(int Object, double[]? Transform)> items, string title)
     {
         x.WriteStartElement("model", Core);
         x.WriteAttributeString("unit", "millimeter");
@@ -54,17 +66,29 @@ public static class ThreeMfFile
         x.WriteString(title);
         x.WriteEndElement();
         x.WriteStartElement("resources", Core);
-        for (int i = 0; i < bodies.Count; i++)
+        var colours = objects.Select(o => o.Colour).Distinct().ToList();
+        var coloured = colours.Any(c => c.Length > 0);
+        if (coloured)
         {
-            Object(x, bodies[i], i + 1);
+            Materials(x, colours, objects.Count + 1);
+        }
+
+        for (int i = 0; i < objects.Count; i++)
+        {
+            Object(x, objects[i].Body, i + 1, coloured ? (objects.Count + 1, colours.IndexOf(objects[i].Colour)) : null);
         }
 
         x.WriteEndElement();
         x.WriteStartElement("build", Core);
-        for (int i = 0; i < bodies.Count; i++)
+        foreach (var (of, transform) in items)
         {
             x.WriteStartElement("item", Core);
-            x.WriteAttributeString("objectid", Number(i + 1));
+            x.WriteAttributeString("objectid", Number(of + 1));
+            if (transform is not null)
+            {
+                x.WriteAttributeString("transform", string.Join(' ', transform.Select(v => ((float)v).ToString("R", CultureInfo.InvariantCulture))));
+            }
+
             x.WriteEndElement();
         }
 
@@ -72,12 +96,32 @@ public static class ThreeMfFile
         x.WriteEndElement();
     }
 
-    private static void Object(XmlWriter x, NamedMesh body, int id)
+    /// <summary>Colours by name; what is shown is made from the name, so that one colour looks alike in every file.</summary>
+    private static void Materials(XmlWriter x, IReadOnlyList<string> colours, int id)
+    {
+        x.WriteStartElement("basematerials", Core);
+        x.WriteAttributeString("id", Number(id));
+        foreach (var colour in colours)
+        {
+            var shade = colour.Length == 0 ? 0x808080 : colour.Aggregate(17, (hash, c) => (hash * 31) + c) & 0xFFFFFF;
+            Element(x, "base", "name", colour.Length == 0 ? "usual" : colour, "displaycolor", $"#{shade:X6}");
+        }
+
+        x.WriteEndElement();
+    }
+
+    private static void Object(XmlWriter x, NamedMesh body, int id, (int Material, int Index)? colour)
     {
         x.WriteStartElement("object", Core);
         x.WriteAttributeString("id", Number(id));
         x.WriteAttributeString("type", "model");
         x.WriteAttributeString("name", body.Name);
+        if (colour is var (material, index))
+        {
+            x.WriteAttributeString("pid", Number(material));
+            x.WriteAttributeString("pindex", Number(index));
+        }
+
         x.WriteStartElement("mesh", Core);
         x.WriteStartElement("vertices", Core);
         foreach (var p in body.Mesh.Positions.Chunk(3))

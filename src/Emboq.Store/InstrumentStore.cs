@@ -22,11 +22,12 @@ public static class InstrumentStore
         [.. (await database.Many<Row>(SelectAll, null, stop)).Select(r => r.ToInstrument())];
 
     /// <summary>Enters a new one.</summary>
-    public static Task Add(NpgsqlDataSource database, Instrument instrument, CancellationToken stop) =>
-        database.Write("""
+    /// <returns><c>false</c> when there is one of that id; nothing is written then.</returns>
+    public static async Task<bool> Add(NpgsqlDataSource database, Instrument instrument, CancellationToken stop) =>
+        await database.Write("""
             insert into instrument (id, name, resolution, maximum_permissible_error, repeatability, reach, kind)
-            values (@Id, @Name, @Resolution, @MaximumPermissibleError, @Repeatability, @Reach, @kind)
-            """, new { instrument.Id, instrument.Name, instrument.Resolution, instrument.MaximumPermissibleError, instrument.Repeatability, instrument.Reach, kind = Word(instrument.Kind) }, stop);
+            values (@Id, @Name, @Resolution, @MaximumPermissibleError, @Repeatability, @Reach, @kind) on conflict do nothing
+            """, new { instrument.Id, instrument.Name, instrument.Resolution, instrument.MaximumPermissibleError, instrument.Repeatability, instrument.Reach, kind = Word(instrument.Kind) }, stop) == 1;
 
     /// <summary>Notes that somebody looked at its zero.</summary>
     /// <param name="database">The notebook.</param>

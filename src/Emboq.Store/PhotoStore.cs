@@ -18,6 +18,23 @@ public static class PhotoStore
             select @Id, id, @Caption, @Width, @Height, @picture, @thumbnail, @at from interface where id = @place
             """, new { photo.Id, place, photo.Caption, photo.Width, photo.Height, picture, thumbnail, at = photo.At.UtcDateTime }, stop) == 1;
 
+    /// <summary>Pins one to a try.</summary>
+    /// <returns><c>false</c> when there is no such try.</returns>
+    public static async Task<bool> AddToTry(NpgsqlDataSource database, Guid entry, Photo photo, byte[] picture, byte[] thumbnail, CancellationToken stop) =>
+        await database.Write("""
+            insert into photo (id, try_id, caption, width, height, picture, thumbnail, at)
+            select @Id, id, @Caption, @Width, @Height, @picture, @thumbnail, @at from try where id = @entry
+            """, new { photo.Id, entry, photo.Caption, photo.Width, photo.Height, picture, thumbnail, at = photo.At.UtcDateTime }, stop) == 1;
+
+    /// <summary>Those of a part's tries that are not taken off: try to photographs.</summary>
+    public static async Task<ILookup<Guid, Guid>> OfTries(NpgsqlDataSource database, Guid part, CancellationToken stop) =>
+        (await database.Many<TryPhotoRow>("""
+            select p.try_id, p.id from photo p join try t on t.id = p.try_id
+            where t.part_id = @part and not exists (select 1 from photo_taken_off o where o.photo_id = p.id) order by p.at, p.id
+            """, new { part }, stop)).ToLookup(r => r.TryId, r => r.Id);
+
+    private sealed record TryPhotoRow(Guid TryId, Guid Id);
+
     /// <summary>Those of an interface that are not taken off, oldest first.</summary>
     public static async Task<IReadOnlyList<Photo>> Of(NpgsqlDataSource database, Guid place, CancellationToken stop) =>
         [.. (await database.Many<PhotoRow>("""

@@ -12,7 +12,7 @@ public static class RevisionStore
         public Revision ToRevision() => new(PartId, Number, StoreJson.Read<string[]>(Printed), StoreJson.Read<PartState>(State), At, Remark, Kept, StoreJson.Read<FrozenDesign>(Frozen));
     }
 
-    private sealed record TryRow(Guid Id, Guid PartId, int Revision, string Slot, string? Feel, double? Printed, string? InstrumentId, string? Remark, DateTime At);
+    private sealed record TryRow(Guid Id, Guid PartId, int Revision, string Slot, string? Feel, double? Printed, string? InstrumentId, string? Remark, DateTime At, string? Word, string? Because);
 
     private sealed record EvidenceRow(string Slot, int Revision, double Drawn, string? Feel, double? Printed, string? InstrumentId,
         string? Name, double? Resolution, double? MaximumPermissibleError, double? Repeatability, double? Reach)
@@ -82,18 +82,21 @@ public static class RevisionStore
     {
         var instruments = (await InstrumentStore.All(database, stop)).ToDictionary(i => i.Id);
         var rows = await database.Many<TryRow>(
-            "select id, part_id, revision, slot, feel, printed, instrument_id, remark, at from try where part_id = @part order by at, id", new { part }, stop);
+            """
+            select t.id, t.part_id, t.revision, t.slot, t.feel, t.printed, t.instrument_id, t.remark, t.at, t.word, s.because
+            from try t left join try_strike s on s.try_id = t.id where t.part_id = @part order by t.at, t.id
+            """, new { part }, stop);
         return [.. rows.Select(r => new Try(r.Id, r.PartId, r.Revision, r.Slot, r.Feel is { } f ? Enum.Parse<Feel>(f) : null, r.Printed,
-            r.InstrumentId is { } i ? instruments[i] : null, r.Remark, r.At))];
+            r.InstrumentId is { } i ? instruments[i] : null, r.Remark, r.At) { Word = r.Word, StruckBecause = r.Because })];
     }
 
     /// <summary>What the tries of a part say about one process, oldest first, by <c>@part</c> and <c>@process</c>: tries on another process prove the shape, not the size.
     /// <see cref="ReadEvidence"/> reads it.</summary>
     internal const string SelectEvidence = """
-        select split_part(t.slot, '#', 1) as slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
+        select split_part(split_part(t.slot, '#', 1), '@', 1) as slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
                i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
         from try t join revision r on r.part_id = t.part_id and r.number = t.revision left join instrument i on i.id = t.instrument_id
-        where t.part_id = @part and r.process_id = @process order by t.at, t.id
+        where t.part_id = @part and r.process_id = @process and t.word is null and not exists (select 1 from try_strike s where s.try_id = t.id) order by t.at, t.id
         """;
 
     /// <summary>Reads the answer of <see cref="SelectEvidence"/>.</summary>
@@ -103,7 +106,15 @@ public static class RevisionStore
     /// <summary>Adds a try.</summary>
     public static Task AddTry(NpgsqlDataSource database, Try entry, CancellationToken stop) =>
         database.Write("""
-            insert into try (id, part_id, revision, slot, feel, printed, instrument_id, remark, at)
-            values (@Id, @Part, @Revision, @Slot, @feel, @Printed, @instrument, @Remark, @at)
-            """, new { entry.Id, entry.Part, entry.Revision, entry.Slot, feel = entry.Feel?.ToString(), entry.Printed, instrument = entry.Instrument?.Id, entry.Remark, at = entry.At.UtcDateTime }, stop);
+            insert into try (id, part_id, revision, slot, feel, printed, instrument_id, remark, at, word)
+            values (@Id, @Part, @Revision, @Slot, @feel, @Printed, @instrument, @Remark, @at, @Word)
+            """, new { entry.Id, entry.Part, entry.Revision, entry.Slot, entry.Word, feel = entry.Feel?.ToString(), entry.Printed, instrument = entry.Instrument?.Id, entry.Remark, at = entry.At.UtcDateTime }, stop);
+
+    /// <summary>Strikes a try out: it stays, and what it taught goes back. Striking it again changes nothing.</summary>
+    /// <returns><c>false</c> when there is no such try.</returns>
+    public static async Task<bool> StrikeTry(NpgsqlDataSource database, Guid id, string because, DateTimeOffset at, CancellationToken stop)
+    {
+        await database.Write("insert into try_strike (try_id, because, at) select id, @because, @at from try where id = @id on conflict do nothing", new { id, because, at = at.UtcDateTime }, stop);
+        return await database.OneOrNone<Guid?>("select try_id from try_strike where try_id = @id", new { id }, stop) is not null;
+    }
 }

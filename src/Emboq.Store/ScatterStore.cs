@@ -1,4 +1,3 @@
-using System.Transactions;
 using Npgsql;
 
 namespace Emboq.Store;
@@ -19,9 +18,8 @@ internal static class ScatterStore
         """;
 
     /// <summary>Does something to the readings of some interfaces by some instruments, all or nothing, and moves the sums by what it changed.</summary>
-    public static async Task Follow(NpgsqlDataSource database, Guid[] interfaces, string[] instruments, Func<Task> change, CancellationToken stop)
+    public static Task Follow(NpgsqlDataSource database, Guid[] interfaces, string[] instruments, Func<Task> change, CancellationToken stop) => Whole.Of(async () =>
     {
-        using var whole = new TransactionScope(TransactionScopeAsyncFlowOption.Enabled);
         // Two writers on one place take turns, so that neither misses what the other changed.
         await database.Many<Guid>("select id from interface where id = any(@interfaces) order by id for update", new { interfaces }, stop);
         var before = await database.Many<Row>(Sums, new { interfaces, instruments }, stop);
@@ -44,7 +42,5 @@ internal static class ScatterStore
                 freedoms = moved.Select(m => m.Freedom).ToArray(),
             }, stop);
         }
-
-        whole.Complete();
-    }
+    });
 }

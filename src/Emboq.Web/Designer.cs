@@ -33,8 +33,9 @@ internal static class Designer
 
         var (kept, process, tries) = await BriefStore.Of(database, [.. state.Interfaces.Values], state.Process, part, stop);
         var interfaces = kept.Concat(stated).ToDictionary();
-        var values = ParameterValues.Read(family.Parameters, state.Parameters);
-        var problems = values.Problems.Concat(SlotProblems(family, state, interfaces)).ToList();
+        var listed = ListedSizes.Apply(family, state.Parameters, state.Interfaces.Where(i => interfaces.ContainsKey(i.Value)).ToDictionary(i => i.Key, i => interfaces[i.Value]));
+        var values = ParameterValues.Read(family.Parameters, listed.IsGood ? listed.Value.Parameters : state.Parameters.Where(e => !ListedSizes.IsListed(family, e.Key)).ToDictionary());
+        var problems = values.Problems.Concat(listed.Problems).Concat(SlotProblems(family, state, interfaces)).ToList();
         if (process is null)
         {
             problems.Add(new("process", $"{state.Process}", $"There is no process {state.Process}.", "Use an id from GET /api/processes."));
@@ -48,7 +49,7 @@ internal static class Designer
         }
 
         var drawer = family.Screws ? (await ScrewStore.Now(database, stop)).Screws : [];
-        return family.Design(new(values.Value, state.Interfaces.ToDictionary(i => i.Key, i => interfaces[i.Value]), process!, tries, mark) { Served = served?.Value, Drawer = drawer });
+        return family.Design(new(values.Value, listed.Value.Places, process!, tries, mark) { Served = served?.Value, Drawer = drawer });
     }
 
     /// <summary>Computes every member of a kept part's row, in order; a part without a row is its only member.</summary>

@@ -9,16 +9,20 @@ internal static class Frozen
     /// <summary>The mark raised on a revision.</summary>
     public static string Mark(int number) => $"r{number}";
 
-    /// <summary>A row: what the first member needs for all, and the trees of each under its own keys.</summary>
-    public static FrozenDesign Of(IReadOnlyList<Design> members) => members is [var only] ? Of(only) : Of(members[0]) with
+    /// <summary>What a part keeps: alone under plain keys; in a row, were it a row of one, the trees and fitted sizes of each member under its own.</summary>
+    public static FrozenDesign Of(PartState state, IReadOnlyList<Design> members) => state.Row is not { Count: > 0 } ? Of(members[0]) : Of(members[0]) with
     {
         Solids = members.SelectMany((m, i) => Of(m).Solids.Select(s => KeyValuePair.Create(PartRow.KeyOf(s.Key, i + 1), s.Value))).ToDictionary(),
+        Drawn = members.SelectMany((m, i) => DrawnOf(m, $"@{i + 1}")).ToDictionary(),
     };
 
     /// <summary>Every ledger value, the fitted sizes with those of ladders, the trees of everything that can be printed as it is printed, and what others need.</summary>
-    public static FrozenDesign Of(Design design) => new(
+    private static FrozenDesign Of(Design design) => new(
         design.Ledger.Lines.ToDictionary(l => l.Key, l => l.Quantity.Value),
-        design.Seats.SelectMany(s => s.Ladder.Select((size, i) => (Slot: $"{s.Slot}#{i + 1}", size)).Prepend((s.Slot, s.Drawn.Value))).ToDictionary(d => d.Slot, d => d.Item2),
+        DrawnOf(design, "").ToDictionary(),
         design.Bodies.Where(b => b.Role != BodyRole.Counterpart).ToDictionary(b => b.Key, b => SolidJson.Write(design.AsPrinted(b))),
         Notes: new(design.Ways.First(w => w.Key == design.Way).Name, design.Hardware, design.Fitting, design.Cautions));
+
+    private static IEnumerable<KeyValuePair<string, double>> DrawnOf(Design design, string member) => design.Seats.SelectMany(s =>
+        s.Ladder.Select((size, i) => KeyValuePair.Create($"{s.Slot}{member}#{i + 1}", size)).Prepend(KeyValuePair.Create($"{s.Slot}{member}", s.Drawn.Value)));
 }

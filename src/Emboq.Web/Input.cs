@@ -29,12 +29,12 @@ internal sealed class Input
     }
 
     /// <summary>A longer text that may be empty.</summary>
-    public string Text(string field, string? text)
+    public string Text(string field, string? text, int longest = Limits.TextLength)
     {
         var trimmed = Printable(field, text);
-        if (trimmed.Length > Limits.TextLength)
+        if (trimmed.Length > longest)
         {
-            problems.Add(new(field, null, $"The text is {trimmed.Length} characters long; {Limits.TextLength} is the limit.", "Shorten it.", $"{Limits.TextLength} characters"));
+            problems.Add(new(field, null, $"The text is {trimmed.Length} characters long; {longest} is the limit.", "Shorten it.", $"{longest} characters"));
         }
 
         return trimmed;

@@ -13,23 +13,35 @@ namespace Emboq.Web;
 /// <param name="Process">What it was printed with.</param>
 /// <param name="Places">Slot to the machine's place with its readings.</param>
 /// <param name="Row">The members of a row.</param>
-public sealed record JobFile(string Format, int Schema, string Job, string Need, string Part, string Family, IReadOnlyDictionary<string, string> Parameters, Process Process, IReadOnlyDictionary<string, PlaceFile> Places, IReadOnlyList<RowItem>? Row = null)
+/// <param name="Serves">The part that it takes its holes from.</param>
+public sealed record JobFile(string Format, int Schema, string Job, string Need, string Part, string Family, IReadOnlyDictionary<string, string> Parameters, Process Process, IReadOnlyDictionary<string, PlaceFile> Places, IReadOnlyList<RowItem>? Row = null, ServedFile? Serves = null)
 {
     /// <summary>The only format there is.</summary>
     public const string TheFormat = "emboq-job";
 }
+
+/// <summary>A part that another takes its holes from.</summary>
+/// <param name="Part">Name of the part.</param>
+/// <param name="Family">Key of its family.</param>
+/// <param name="Parameters">The decisions.</param>
+/// <param name="Places">Slot to the machine's place with its readings.</param>
+/// <param name="Row">The members of a row.</param>
+public sealed record ServedFile(string Part, string Family, IReadOnlyDictionary<string, string> Parameters, IReadOnlyDictionary<string, PlaceFile> Places, IReadOnlyList<RowItem>? Row = null);
 
 /// <summary>A place of a machine.</summary>
 /// <param name="Machine">Name of the machine.</param>
 /// <param name="Name">Name of the place.</param>
 /// <param name="Kind">Key of its kind.</param>
 /// <param name="Readings">The readings that count, in the order they were taken.</param>
-public sealed record PlaceFile(string Machine, string Name, string Kind, IReadOnlyList<ReadingFile> Readings);
+/// <param name="Items">Names of what is repeated on it.</param>
+public sealed record PlaceFile(string Machine, string Name, string Kind, IReadOnlyList<ReadingFile> Readings, IReadOnlyList<string>? Items = null);
 
 /// <summary>A reading.</summary>
 /// <param name="Dimension">Key of the dimension.</param>
-/// <param name="Millimetres">Its value.</param>
+/// <param name="Millimetres">Its value, in the unit of its dimension: mm for lengths.</param>
 /// <param name="Text">As it was entered.</param>
 /// <param name="Instrument">What it was taken with.</param>
 /// <param name="At">When.</param>
-public sealed record ReadingFile(string Dimension, double Millimetres, string Text, Instrument Instrument, DateTimeOffset At);
+/// <param name="Direction">At which angle around a round place, degrees.</param>
+/// <param name="Remark">What the reader noted.</param>
+public sealed record ReadingFile(string Dimension, double Millimetres, string Text, Instrument Instrument, DateTimeOffset At, double? Direction = null, string? Remark = null);

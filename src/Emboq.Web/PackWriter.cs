@@ -27,17 +27,18 @@ internal static class PackWriter
     public static async Task<byte[]> Of(Job job, Part part, Revision revision, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
         var process = (await ProcessStore.Find(database, revision.State.Process, stop))!;
-        var ids = revision.State.Interfaces.Values.ToArray();
-        var (places, machines) = (await InterfaceStore.Of(database, ids, stop), await MachineStore.NamesOf(database, ids, stop));
-        var slots = revision.State.Interfaces.ToDictionary(s => s.Key, s => (Machine: machines[s.Value], Place: places[s.Value]));
-        var proofs = revision.Frozen.Solids.Keys.Where(k => k.StartsWith("ring-", StringComparison.Ordinal)).ToList();
+        var places = await PlacesOf(revision.State, database, stop);
+        var served = revision.State.Serves is { } id && await JobStore.Part(database, id, stop) is { } other
+            ? new ServedFile(other.Name, other.Family, other.State.Parameters, await PlacesOf(other.State, database, stop), other.State.Row) : null;
+        // Second jaws and inlaid letters belong to the part as much as the part itself.
+        var (proofs, bodies) = (revision.Frozen.Solids.Keys.Where(IsProof).ToList(), revision.Frozen.Solids.Keys.Where(k => !IsProof(k)).ToList());
         using var memory = new MemoryStream();
         using (var zip = new ZipArchive(memory, ZipArchiveMode.Create))
         {
-            Add(zip, "read-me.txt", Encoding.UTF8.GetBytes(Page(job, part, revision, process, [.. slots.Select(p => $"{p.Key} end: {p.Value.Place.Name} of {p.Value.Machine}")])));
-            await Print(zip, "part", [.. revision.Frozen.Solids.Keys.Where(PartRow.IsPart)]);
+            Add(zip, "read-me.txt", Encoding.UTF8.GetBytes(Page(job, part, revision, process, [.. places.Values.Select(p => $"{p.Name} of {p.Machine}")])));
+            await Print(zip, "part", bodies);
             await Print(zip, "test-piece", proofs);
-            Add(zip, "job.json", JsonSerializer.SerializeToUtf8Bytes(File(job, part, revision, process, slots), Json));
+            Add(zip, "job.json", JsonSerializer.SerializeToUtf8Bytes(File(job, part, revision, process, places, served), Json));
         }
 
         return memory.ToArray();
@@ -55,10 +56,21 @@ internal static class PackWriter
         }
     }
 
-    private static JobFile File(Job job, Part part, Revision revision, Process process, Dictionary<string, (string Machine, Interface Place)> places) => new(
-        JobFile.TheFormat, 1, job.Name, job.Need, part.Name, part.Family, revision.State.Parameters, process,
-        places.ToDictionary(p => p.Key, p => new PlaceFile(p.Value.Machine, p.Value.Place.Name, p.Value.Place.Kind.Key,
-            [.. p.Value.Place.Dimensions.SelectMany(d => d.Readings.Where(r => r.StruckBecause is null).Select(r => new ReadingFile(d.Key, r.Value, r.Text, r.Instrument, r.At)))])), revision.State.Row);
+    private static bool IsProof(string key) => key.StartsWith("ring-", StringComparison.Ordinal) || key.StartsWith("ladder-", StringComparison.Ordinal);
+
+    /// <summary>The places of a part with the readings that count, by slot.</summary>
+    private static async Task<IReadOnlyDictionary<string, PlaceFile>> PlacesOf(PartState state, NpgsqlDataSource database, CancellationToken stop)
+    {
+        var ids = state.Interfaces.Values.ToArray();
+        var (places, machines) = (await InterfaceStore.Of(database, ids, stop), await MachineStore.NamesOf(database, ids, stop));
+        return state.Interfaces.ToDictionary(s => s.Key, s => places[s.Value] is var place
+            ? new PlaceFile(machines[s.Value], place.Name, place.Kind.Key,
+                [.. place.Dimensions.SelectMany(d => d.Readings.Where(r => r.StruckBecause is null).Select(r => new ReadingFile(d.Key, r.Value, r.Text, r.Instrument, r.At, r.Direction, r.Remark)))], place.Items)
+            : throw new InvalidOperationException("A part names a place that is not kept."));
+    }
+
+    private static JobFile File(Job job, Part part, Revision revision, Process process, IReadOnlyDictionary<string, PlaceFile> places, ServedFile? served) => new(
+        JobFile.TheFormat, 1, job.Name, job.Need, part.Name, part.Family, revision.State.Parameters, process, places, revision.State.Row, served);
 
     private static string Page(Job job, Part part, Revision revision, Process process, IReadOnlyList<string> places)
     {
@@ -67,7 +79,7 @@ internal static class PackWriter
         IEnumerable<(string Title, IReadOnlyList<string> Lines)> sections =
         [
             ("Fits", places),
-            .. revision.Frozen.Solids.Keys.Any(k => k.StartsWith("ring-", StringComparison.Ordinal)) ? new (string, IReadOnlyList<string>)[] { ("Print the test piece first", ["It is cut out of the very part: if its rings fit, the part will.", "Set your printer by it before hours of printing."]) } : [],
+            .. revision.Frozen.Solids.Keys.Any(IsProof) ? new (string, IReadOnlyList<string>)[] { ("Print the test piece first", ["It is cut out of the very part: if it fits, the part will.", "Set your printer by it before hours of printing."]) } : [],
             ("Way up", [notes?.WayUp ?? "as in the file", "The files lie as they are printed; they are in millimetres."]),
             ("Settings", [string.Create(CultureInfo.InvariantCulture, $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Skins} closed layers, {s.Fill * 100:0} % fill"), $"tried with {process.Material}"]),
             ("Also needed", notes is { Hardware.Count: > 0 } ? notes.Hardware : ["nothing"]),

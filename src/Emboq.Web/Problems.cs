@@ -2,6 +2,7 @@ using System.Text.Json;
 using Emboq.Core;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
+using Npgsql;
 
 namespace Emboq.Web;
 
@@ -74,6 +75,7 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
         var details = exception switch
         {
             BadHttpRequestException bad => Problems.Details(bad.StatusCode, "The request cannot be read.", [Unreadable(bad)]),
+            PostgresException { SqlState: PostgresErrorCodes.UniqueViolation } => Problems.Details(409, "Somebody entered the same at the same moment.", [new("body", null, "What was sent is there already.", "Look at what stands now.")]),
             Kernel.KernelException kernel => Problems.Details(422, "This shape cannot be computed.", [new("parameters", null, kernel.Message, "Change the last size a little and try again.")]),
             _ => null,
         };

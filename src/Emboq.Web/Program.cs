@@ -52,6 +52,7 @@ app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseSecurityHeaders();
 app.UseRateLimiter();
+app.UseWholeAnswers();
 app.UseDefaultFiles();
 app.UseStaticFiles(new StaticFileOptions
 {
@@ -61,6 +62,7 @@ app.UseStaticFiles(new StaticFileOptions
 });
 app.MapOpenApi();
 var api = app.MapGroup("/api");
+api.AddEndpointFilter<RouteGroupBuilder, NoHoles>();
 api.MapHealth();
 api.MapFamilies();
 api.MapWorkshop();
@@ -80,7 +82,9 @@ api.MapService();
 api.MapPacks();
 api.MapRows();
 api.MapBedfuls();
+api.MapBedfulFiles();
 api.MapShelf();
+api.MapAway();
 api.MapShopCards();
 api.MapBench();
 api.MapFallback(() => Problems.Missing("resource", "under this address"));

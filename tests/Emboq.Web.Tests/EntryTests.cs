@@ -30,7 +30,7 @@ public sealed class EntryTests(Server server)
     [InlineData("5o.1", "length", 1)]
     [InlineData("1 1/0", "length", 1)]
     [InlineData("3//8", "length", 2)]
-    [InlineData("51,2", "length", 2)]
+    [InlineData("51,200", "length", 2)]
     [InlineData("1e999", "length", 1)]
     [InlineData("NaN", "length", 0)]
     [InlineData("12 kg", "length", 3)]

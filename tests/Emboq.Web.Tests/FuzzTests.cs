@@ -10,9 +10,10 @@ public sealed class FuzzTests(Server server)
     private static readonly string[] OddTexts =
     [
         "", " ", "0", "-1", "1e999", "NaN", "51.2", "2 1/64", "1/0", "'; drop table reading; --", "\u0000", "ä中🛶", "../../etc/passwd", new('9', 5000), "[]", "null", "00000000-0000-0000-0000-000000000000", "first", "inside", "caliper", "part",
+        "0,0 40,40 40,0 0,40", "0,0 1e308,0 0,1e308", "∞", "1/3\"", "51,2", "A\u0001B",
     ];
 
-    private static readonly string[] OddValues = ["null", "true", "0", "-1", "1e999", "1e-320", "[]", "{}", "[[[]]]", "\"\"", "\"x\"", "123456789012345678901234567890", "{\"id\":3}", "\"\\ud800\""];
+    private static readonly string[] OddValues = ["null", "true", "0", "-1", "1e999", "1e-320", "[]", "{}", "[[[]]]", "[null]", "[null,{}]", "{\"x\":null}", "\"\"", "\"x\"", "123456789012345678901234567890", "{\"id\":3}", "\"\\ud800\""];
 
     private readonly Random random = new(20261124);
 

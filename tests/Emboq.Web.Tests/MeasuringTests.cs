@@ -200,7 +200,7 @@ public sealed class MeasuringTests(Server server)
         var machine = await Machine("files");
         var port = await Place(machine, "port", "tube");
         await Place(machine, "slot", "slot");
-        const string Text = "place;dimension;reading;instrument;remark\nport;inside;1-7/16\";caliper;first\nport;inside;36,5;caliper;\nslot;width;19.05;caliper;\nport;girth;20;caliper;\nport;inside;36.5;scale;\nshelf;inside;36.5;caliper;\nport;Outside Diameter;41.2;caliper;by name\n";
+        const string Text = "place;dimension;reading;instrument;remark\nport;inside;1-7/16\";caliper;first\nport;inside;36,500;caliper;\nslot;width;19.05;caliper;\nport;girth;20;caliper;\nport;inside;36.5;scale;\nshelf;inside;36.5;caliper;\nport;Outside Diameter;41.2;caliper;by name\n";
         var looked = await server.Post($"/api/machines/{machine["id"]}/reading-files", new { text = Text });
         ((int)looked["good"]!).ShouldBe(3);
         looked["lines"]!.AsArray().Where(l => l!["problems"]!.AsArray().Count > 0).Select(l => ((int)l!["number"]!, (string)l["problems"]![0]!["field"]!))
@@ -215,6 +215,10 @@ public sealed class MeasuringTests(Server server)
         ((int)(await server.Post($"/api/machines/{copy["id"]}/reading-files", new { text = csv, take = true }))["taken"]!).ShouldBe(3);
         var again = await server.Http.GetStringAsync(new Uri($"/api/machines/{copy["id"]}/readings.csv", UriKind.Relative), Stop);
         again.Replace("files again", "files", StringComparison.Ordinal).ShouldBe(csv);
+        // Taken in where it came from, every reading is known and none is doubled.
+        var home = await server.Post($"/api/machines/{machine["id"]}/reading-files", new { text = csv, take = true });
+        ((int)home["taken"]!, (int)home["good"]!).ShouldBe((0, 0));
+        home["lines"]!.AsArray().ShouldAllBe(l => (bool)l!["known"]!);
         Fields((await server.Send(HttpMethod.Post, $"/api/machines/{machine["id"]}/reading-files", new { text = "a,b\n1,2" })).Body).ShouldBe(["text"]);
     }
 

@@ -73,17 +73,18 @@ public sealed class RowTests(Server server)
     {
         var part = await WithRow(await NewPull("row laid"), Member("Tacks", 5), Member("Cord", 3, "red"));
         var processes = (await server.Get("/api/processes")).AsArray().Where(p => (string)p!["name"]! is "Curlew, plain grey").Select(p => (string)p!["id"]!).ToArray();
-        var laid = await server.Post($"/api/parts/{part["id"]}/bedfuls", new { processes, start = "2031-05-12T09:00:00+02:00" });
+        var laid = await server.Lay(part, processes);
         var bedfuls = laid["bedfuls"]!.AsArray();
-        bedfuls.Select(b => ((string)b!["group"]!, b["placements"]!.AsArray().Count)).ShouldBe([("", 5), ("red", 3)]);
+        bedfuls.Select(b => ((string)b!["group"]!, b["placements"]!.AsArray().Count)).ShouldBe([("", 5), ("red", 3)], ignoreOrder: true);
         ((string)laid["says"]!).ShouldContain("2 bedfuls");
-        ((string)bedfuls[1]!["spool"]!).ShouldBe("red");
+        ((string)bedfuls.Single(b => (string)b!["group"]! == "red")!["spool"]!).ShouldBe("red");
         bedfuls.ShouldAllBe(b => ((string)b!["time"]!).Length > 0 && ((string)b["mass"]!).EndsWith('g'));
         DateTimeOffset.Parse((string)bedfuls[1]!["starts"]!, System.Globalization.CultureInfo.InvariantCulture).ShouldBeGreaterThan(DateTimeOffset.Parse((string)bedfuls[0]!["ends"]!, System.Globalization.CultureInfo.InvariantCulture));
         // Some members only, and nothing at all.
-        (await server.Post($"/api/parts/{part["id"]}/bedfuls", new { processes, start = "2031-05-12T09:00:00+02:00", members = new[] { 2 } }))["bedfuls"]!.AsArray().Count.ShouldBe(1);
-        (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/bedfuls", new { processes = Array.Empty<string>(), start = "2031-05-12T09:00:00+02:00" })).Status.ShouldBe(400);
-        (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/bedfuls", new { processes, start = "2031-05-12T09:00:00+02:00", gap = -1 })).Status.ShouldBe(400);
+        (await server.Lay(part, processes, [2]))["bedfuls"]!.AsArray().Count.ShouldBe(1);
+        var parts = new[] { new { part = (string)part["id"]! } };
+        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedfuls", new { parts, processes = Array.Empty<string>(), start = "2031-05-12T09:00:00+02:00" })).Status.ShouldBe(400);
+        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedfuls", new { parts, processes, start = "2031-05-12T09:00:00+02:00", gap = -1 })).Status.ShouldBe(400);
     }
 
     [Fact]
@@ -91,9 +92,8 @@ public sealed class RowTests(Server server)
     {
         var part = await WithRow(await NewPull("row inlaid", new { spacing = "64", lettering = "inlay" }), Member("Tacks", 2), Member("Cord"));
         var processes = (await server.Get("/api/processes")).AsArray().Where(p => (string)p!["name"]! is "Curlew, plain grey").Select(p => (string)p!["id"]!).ToArray();
-        var laid = (await server.Post($"/api/parts/{part["id"]}/bedfuls", new { processes, start = "2031-05-12T09:00:00+02:00", letters = "red" }))["bedfuls"]!.AsArray();
-        laid.Select(b => ((string)b!["group"]!, b["placements"]!.AsArray().Count, (string)b["placements"]![0]!["body"]!)).ShouldBe([("", 3, "part"), ("red", 3, "inlay")]);
-        ((string)laid[1]!["spool"]!).ShouldBe("red");
+        var laid = (await server.Lay(part, processes, letters: "red"))["bedfuls"]!.AsArray();
+        laid.Select(b => ((string)b!["group"]!, b["placements"]!.AsArray().Count, (string)b["placements"]![0]!["body"]!)).ShouldBe([("", 3, "part"), ("red", 3, "inlay")], ignoreOrder: true);
     }
 
     [Fact]
@@ -171,5 +171,90 @@ public sealed class RowTests(Server server)
         (await server.Send(HttpMethod.Get, $"/api/parts/{part["id"]}/card.pdf?paper=a9", "")).Status.ShouldBe(400);
         (await server.Send(HttpMethod.Get, $"/api/parts/{part["id"]}/card.pdf?member=3", "")).Status.ShouldBe(400);
         (await server.Send(HttpMethod.Get, $"/api/parts/{Guid.NewGuid()}/card.pdf", "")).Status.ShouldBe(404);
+    }
+
+    [Fact]
+    public async Task A_row_of_one_is_numbered_proved_and_sent_out()
+    {
+        var part = await WithRow(await NewPull("row of one"), Member("Tacks"));
+        await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "ring-letter@1" } });
+        await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1" } });
+        (await server.Bytes($"/api/parts/{part["id"]}/revisions/2.stl")).Length.ShouldBeGreaterThan(1000);
+        (await server.Post($"/api/parts/{part["id"]}/tries", new { revision = 2, slot = "part", word = "works" }))["what"].ShouldBeNull();
+    }
+
+    [Fact]
+    public async Task Every_member_has_a_verdict_of_its_own()
+    {
+        var part = await NewPull("row judged");
+        var verdicts = (await server.Post("/api/rows/verdicts", new { design = Server.DesignOf(part), row = new[] { Member("Tacks"), Member("Spare blades for the long shave and more"), new { count = 1, entries = new { text = "x" }, group = "" } } })).AsArray();
+        verdicts.Count.ShouldBe(3);
+        // Forty characters on a short pull come out too small to be read.
+        ((string)verdicts[1]!["verdict"]!).ShouldNotBe("good");
+        ((string)verdicts[1]!["says"]!).ShouldContain("label");
+        ((double)verdicts[1]!["letterSize"]!).ShouldBeLessThan((double)verdicts[0]!["letterSize"]!);
+    }
+
+    [Fact]
+    public async Task A_line_that_nothing_can_be_made_of_is_named_before_anything_is_taken()
+    {
+        var (status, refused) = await server.Send(HttpMethod.Post, "/api/rows", new { family = "drawer-pull", text = "Label\tLength\nTacks\t120\nCord\t4 km\nCane\tlong" });
+        status.ShouldBe(400);
+        refused!["problems"]!.AsArray().Select(p => (string)p!["field"]!).ShouldBe(["line 3", "line 4"]);
+        // A list of the most members is longer than a remark may be.
+        (await server.Post("/api/rows", new { family = "drawer-pull", text = string.Join('\n', Enumerable.Range(1, 60).Select(i => $"Drawer no. {i} of the bench by the door")) })).AsArray().Count.ShouldBe(60);
+        // Bare lengths are what the leading unit says, and are kept with it.
+        ((string)(await server.Post("/api/rows", new { family = "drawer-pull", text = "label\tlength\nTacks\t5", leading = "inch" }))[0]!["entries"]!["length"]!).ShouldBe("5 in");
+    }
+
+    [Fact]
+    public async Task Boxes_of_several_sizes_are_one_row()
+    {
+        var families = (await server.Get("/api/families")).AsArray();
+        families.Single(f => (string)f!["key"]! == "wall-bin")!["columns"]!.AsArray().Select(c => (string)c!["label"]!).ShouldContain("box width");
+        foreach (var family in families)
+        {
+            (await server.Post("/api/rows", new { family = (string)family!["key"]!, text = (string)family["listExample"]! })).AsArray().Count.ShouldBe(3, (string)family["key"]!);
+        }
+
+        var row = (await server.Post("/api/rows", new { family = "wall-bin", text = "box width\tbox depth\tbox height\n80\t50\t40\n120\t50\t90" })).AsArray();
+        var machine = await server.Post("/api/machines", new { name = "row boxes" });
+        var box = await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name = "row box", kind = "block" });
+        var process = (await server.Get("/api/processes"))[0]!["id"];
+        var job = await server.Post("/api/jobs", new { name = "row of bins", part = new { name = "bin", family = "wall-bin", interfaces = new { item = box["id"] }, process } });
+        var part = job["parts"]![0]!;
+        var (status, saved) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new { version = 1, interfaces = new { item = box["id"] }, process, parameters = new { }, row });
+        status.ShouldBe(200, saved?.ToJsonString());
+        await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1", "part@2" } });
+        var history = await server.Get($"/api/parts/{part["id"]}/history");
+        history["revisions"]![0]!["slots"]!.AsArray().Select(s => (string)s!).ShouldBe(["item@1", "item@2"], ignoreOrder: true);
+        var answer = await server.Post($"/api/parts/{part["id"]}/tries", new { revision = 1, slot = "item@2", printed = "122", instrument = "caliper" });
+        ((string)answer["what"]!).ShouldContain("pocket width");
+    }
+
+    [Fact]
+    public async Task A_bedful_goes_out_as_it_lies_with_bodies_of_several_parts()
+    {
+        var part = await WithRow(await NewPull("bedful files", new { spacing = "64", lettering = "inlay" }), Member("Tacks", 2), Member("Cord", 1, "red"));
+        var second = (await server.Post($"/api/jobs/{part["job"]}/parts", new { name = "tag", family = "label-plate", interfaces = new { }, process = part["state"]!["process"], parameters = new { text = "Oil" } }));
+        await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1", "part@2", "inlay@1", "inlay@2" } });
+        await server.Post($"/api/parts/{second["id"]}/revisions", new { bodies = new[] { "part" } });
+        var layout = await server.Lay(part, [(string)part["state"]!["process"]!], letters: "red", others: [second]);
+        foreach (var bedful in layout["bedfuls"]!.AsArray())
+        {
+            var placements = bedful!["placements"]!.AsArray().Select(p => new { part = (string)p!["part"]!, revision = 1, member = (int)p["member"]!, body = (string)p["body"]!, x = (double)p["x"]!, y = (double)p["y"]!, turned = (bool)p["turned"]!, group = (string)bedful["group"]! }).ToArray();
+            using var file = await server.Http.PostAsync($"/api/jobs/{part["job"]}/bedful-files", System.Net.Http.Json.JsonContent.Create(new { name = "Bedful 1", kind = "3mf", placements }), TestContext.Current.CancellationToken);
+            using var zip = new System.IO.Compression.ZipArchive(await file.Content.ReadAsStreamAsync(TestContext.Current.CancellationToken));
+            await using var stream = zip.GetEntry("3D/3dmodel.model")!.Open();
+            var model = System.Xml.Linq.XDocument.Load(stream).Root!;
+            var ns = model.Name.Namespace;
+            model.Descendants(ns + "item").Count().ShouldBe(placements.Length);
+            model.Descendants(ns + "object").Count().ShouldBe(placements.Select(p => (p.part, p.member, p.body)).Distinct().Count());
+            file.Content.Headers.ContentDisposition!.FileName.ShouldBe("bedful-files-bedful-1.3mf");
+        }
+
+        layout["bedfuls"]!.AsArray().SelectMany(b => b!["placements"]!.AsArray()).Select(p => (string)p!["part"]!).Distinct().Count().ShouldBe(2);
+        (await server.Lay(part, [(string)part["state"]!["process"]!], most: 1))["bedfuls"]!.AsArray().ShouldAllBe(b => b!["placements"]!.AsArray().Count == 1);
+        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedful-files", new { name = "Bedful 1", kind = "3mf", placements = new[] { new { part = (string)part["id"]!, revision = 9, member = 1, body = "part", x = 5, y = 5, turned = false } } })).Status.ShouldBe(400);
     }
 }

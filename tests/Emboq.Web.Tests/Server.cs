@@ -64,6 +64,16 @@ public sealed class Server : IAsyncLifetime
         return answer!;
     }
 
+    /// <summary>Lays parts of a job out on beds; answers the layout after every step on the way to it.</summary>
+    public async Task<JsonNode> Lay(JsonNode part, object[] processes, IReadOnlyList<int>? members = null, string? letters = null, int? most = null, params JsonNode[] others)
+    {
+        var parts = others.Prepend(part).Select((p, i) => new { part = (string)p["id"]!, members = i == 0 ? members : null });
+        using var response = await Http.PostAsync($"/api/jobs/{part["job"]}/bedfuls", JsonContent.Create(new { parts, processes, start = "2031-05-12T09:00:00+02:00", letters, most }));
+        var lines = (await response.Content.ReadAsStringAsync()).Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(l => JsonNode.Parse(l)!).ToList();
+        lines.Take(lines.Count - 1).ShouldAllBe(l => ((string)l["doing"]!).Length > 5, lines[0].ToJsonString());
+        return lines[^1]["done"]!;
+    }
+
     /// <summary>The first demo part whose job has this name.</summary>
     public async Task<JsonNode> DemoPart(string job) => (await Get("/api/jobs")).AsArray().Single(j => (string)j!["name"]! == job)!["parts"]![0]!;
 

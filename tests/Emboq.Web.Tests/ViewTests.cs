@@ -85,7 +85,7 @@ public sealed class ViewTests
     [Fact]
     public void A_bedful_says_which_spool_and_whether_it_lasts()
     {
-        string Says(Core.Printing.ScheduledBedful s) => BedfulView.Of(s, new Dictionary<Guid, string> { [Guid.Empty] = "Curlew" }).Says;
+        string Says(Core.Printing.ScheduledBedful s) => BedfulView.Of(s, new Dictionary<Guid, string> { [Guid.Empty] = "Curlew" }, [Guid.Empty]).Says;
         Says(Scheduled(Half)).ShouldBe("half lasts; 58.0 g stay on it.");
         Says(Scheduled(null)).ShouldContain("No spool of plain is known");
         Says(Scheduled(null, "red")).ShouldContain("in red is known");
@@ -96,19 +96,19 @@ public sealed class ViewTests
     [Fact]
     public void A_bedful_is_drawn_as_it_lies()
     {
-        var view = BedfulView.Of(Scheduled(Half), new Dictionary<Guid, string> { [Guid.Empty] = "Curlew" });
+        var view = BedfulView.Of(Scheduled(Half), new Dictionary<Guid, string> { [Guid.Empty] = "Curlew" }, [Guid.Empty]);
         // Turned by a quarter, its width is its depth.
-        view.Placements.Single().ShouldBe(new PlacementView(3, "part", 5, 6, 20, 40, 12));
+        view.Placements.Single().ShouldBe(new PlacementView(Guid.Empty, 3, "part", 5, 6, 20, 40, 12, true));
         (view.Setup, view.Time, view.Mass, view.Warns).ShouldBe(("Curlew", "1 h 30 min", "42.0 g", false));
     }
 
     [Theory]
-    [InlineData(0, false, "Nothing of this row fits")]
+    [InlineData(0, false, "Nothing of it fits")]
     [InlineData(1, true, "1 bedful. No layout needs fewer.")]
     [InlineData(2, false, "2 bedfuls. It is the best found; fewer is not ruled out.")]
     public void A_layout_says_how_sure_it_is(int count, bool proven, string says)
     {
         var bedfuls = Enumerable.Repeat(Scheduled(Half).Planned.Bedful, count).ToList();
-        BedfulsView.Of(new(bedfuls, [], proven), [], new Dictionary<Guid, string>()).Says.ShouldStartWith(says);
+        BedfulsView.Of(new(bedfuls, [], proven), [], new Dictionary<Guid, string>(), []).Says.ShouldStartWith(says);
     }
 }

@@ -6,10 +6,11 @@ namespace Emboq.Core.Checks;
 public static class Advice
 {
     /// <summary>Advises.</summary>
+    /// <param name="family">Of the part: its words.</param>
     /// <param name="design">The part as it would be printed now.</param>
     /// <param name="revisions">Newest first.</param>
-    /// <param name="tries">All of them.</param>
-    public static NextStep For(Design design, IReadOnlyList<Revision> revisions, IReadOnlyList<Try> tries)
+    /// <param name="all">All tries; those that are struck do not count.</param>
+    public static NextStep For(Family family, Design design, IReadOnlyList<Revision> revisions, IReadOnlyList<Try> all)
     {
         if (design.Checks.FirstOrDefault(c => c.Verdict == Verdict.Stop) is { } stop)
         {
@@ -18,9 +19,10 @@ public static class Advice
                 : new(Station.Check, $"Mend this first: {stop.Says}");
         }
 
+        var tries = all.Where(t => t.StruckBecause is null).ToList();
         if (revisions.FirstOrDefault(r => r.Kept is not null) is { } kept)
         {
-            return new(Station.Keep, $"Nothing: revision {kept.Number} fits and is kept.", Done: true);
+            return new(Station.Keep, tries.Any(t => t.Revision == kept.Number) ? $"Nothing: revision {kept.Number} was tried and is kept." : $"Nothing: revision {kept.Number} is kept, though no try of it is noted.", Done: true);
         }
 
         if (revisions is not [var newest, ..])
@@ -29,18 +31,37 @@ public static class Advice
         }
 
         var told = tries.Where(t => t.Revision == newest.Number).ToList();
-        var waiting = design.Seats.Where(s => newest.Printed.Any(b => PartRow.IsPart(b) || b == $"ring-{s.Slot}" || b == $"ladder-{s.Slot}") && told.All(t => t.Seat != s.Slot)).ToList();
+        // What was said last of the whole part stands.
+        var word = told.LastOrDefault(t => t.Word is not null) is { Word: var key } ? family.Words.FirstOrDefault(w => w.Key == key) : null;
+        if (word is { Good: false })
+        {
+            return new(Station.Reckon, $"Change it: revision {newest.Number} {word.Says}.");
+        }
+
+        var printed = newest.Printed.Select(PartRow.BodyOf).ToHashSet();
+        var whole = newest.Printed.Any(PartRow.IsPart);
+        var tried = design.Seats.Where(s => whole || printed.Contains($"ring-{s.Slot}") || printed.Contains($"ladder-{s.Slot}")).ToList();
+        var waiting = tried.Where(s => told.All(t => t.Seat != s.Slot)).ToList();
         if (waiting.Count > 0)
         {
             return new(Station.Try, $"Try revision {newest.Number} on the {string.Join(" and the ", waiting.Select(s => s.Interface.Name))}.");
         }
 
-        var off = design.Seats.Where(s => IsOff(s, [.. told.Where(t => t.Seat == s.Slot)])).ToList();
-        return off.Count > 0
-            ? new(Station.Prove, $"Print again: {string.Join(" and ", off.Select(s => Corrected(s, newest)))}.")
-            : newest.Printed.Any(PartRow.IsPart)
-                ? new(Station.Keep, $"Keep revision {newest.Number}: it fits.")
-                : new(Station.Print, $"Print the part: the rings of revision {newest.Number} fit.");
+        var off = tried.Where(s => IsOff(s, [.. told.Where(t => t.Seat == s.Slot)])).ToList();
+        if (off.Count > 0)
+        {
+            return new(Station.Prove, $"Print again: {string.Join(" and ", off.Select(s => Corrected(s, newest)))}.");
+        }
+
+        return (whole, tried.Count > 0, word) switch
+        {
+            (true, true, _) => new(Station.Keep, $"Keep revision {newest.Number}: it fits."),
+            (true, false, not null) => new(Station.Keep, $"Keep revision {newest.Number}: it {word.Says}."),
+            (true, false, null) => new(Station.Try, $"Try revision {newest.Number}: does it do what it must?"),
+            (false, true, _) => new(Station.Print, $"Print the part: what was proved with revision {newest.Number} fits."),
+            (false, false, not null) => new(Station.Print, $"Print the part: the proof of revision {newest.Number} {word.Says}."),
+            (false, false, null) => new(Station.Try, $"Try the proof of revision {newest.Number}, then print the part."),
+        };
     }
 
     /// <summary>Whether tries of a seat call for another proof: any of a part or single ring that is off, or a ladder of which no ring fits.</summary>
@@ -81,5 +102,5 @@ public static class Advice
     }
 
     private static string Corrected(Seat seat, Revision newest) =>
-        $"the {seat.Slot} end is now drawn {Figures.Mm(seat.Drawn.Value)}, not {Figures.Mm(newest.Frozen.Drawn.GetValueOrDefault(seat.Slot))}";
+        $"the {seat.Drawn.Name.Replace(" drawn", "", StringComparison.Ordinal)} is now {Figures.Mm(seat.Drawn.Value)}, not {Figures.Mm(newest.Frozen.Drawn.GetValueOrDefault(seat.Slot))}";
 }

@@ -66,8 +66,9 @@ internal sealed record FittedSize(Quantity Measured, Quantity Drawn, Quantity Re
 
     /// <summary>As a seat of the design.</summary>
     /// <param name="slot">The family's slot.</param>
+    /// <param name="words">What it is called.</param>
     /// <param name="ladder">Sizes of its ladder, mm.</param>
-    public Seat Seat(string slot, params IReadOnlyList<double> ladder) => new(slot, Place, Fit, Drawn, Realised, Fit.Least, Fit.Greatest, Chance, ladder);
+    public Seat Seat(string slot, SeatWords words, params IReadOnlyList<double> ladder) => new(slot, Place, Fit, Drawn, Realised, Fit.Least, Fit.Greatest, Chance, ladder) { Words = words };
 
     /// <summary>Limits for a joint probability.</summary>
     public (Quantity Quantity, double Least, double Greatest) Limits => (Realised, Fit.Least, Fit.Greatest);

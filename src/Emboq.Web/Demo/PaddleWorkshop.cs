@@ -142,7 +142,7 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
         var kept = (await JobStore.Part(database, part, default))!;
         var number = await RevisionStore.Next(database, part, default);
         var design = (await Designer.OfPart(database, kept, default, Frozen.Mark(number))).Value;
-        await RevisionStore.Add(database, new(part, number, bodies, kept.State, Later(), remark, null, Frozen.Of(design)), default);
+        await RevisionStore.Add(database, new(part, number, bodies, kept.State, Later(), remark, null, Frozen.Of(kept.State, [design])), default);
     }
 
     private async Task Run(Guid part, int number, Process process, TimeSpan took, double grams)

@@ -1,4 +1,3 @@
-using System.Transactions;
 using Emboq.Core;
 using Emboq.Store;
 using Npgsql;
@@ -18,21 +17,21 @@ internal static class Workshop
             return;
         }
 
-        using var whole = new TransactionScope(TransactionScopeAsyncFlowOption.Enabled);
-        foreach (var instrument in Starters.Instruments)
+        await Whole.Of(async () =>
         {
-            await InstrumentStore.Add(database, instrument, default);
-        }
+            foreach (var instrument in Starters.Instruments)
+            {
+                await InstrumentStore.Add(database, instrument, default);
+            }
 
-        if (withDemo)
-        {
-            await new PaddleWorkshop(database, services.GetRequiredService<ISolidKernel>(), now).Load();
-        }
-        else
-        {
-            await ProcessStore.Add(database, Starters.Process("First printer, plain filament", "first printer", "plain filament"), now, default);
-        }
-
-        whole.Complete();
+            if (withDemo)
+            {
+                await new PaddleWorkshop(database, services.GetRequiredService<ISolidKernel>(), now).Load();
+            }
+            else
+            {
+                await ProcessStore.Add(database, Starters.Process("First printer, plain filament", "first printer", "plain filament"), now, default);
+            }
+        });
     }
 }

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Emboq.Core;
 using Emboq.Core.Printing;
 using Emboq.Store;
@@ -7,15 +8,21 @@ using Npgsql;
 namespace Emboq.Web.Endpoints;
 
 /// <summary>What to lay out.</summary>
-/// <param name="Processes">The setups whose beds take turns.</param>
+/// <param name="Parts">Parts of the job that are printed together.</param>
+/// <param name="Processes">The setups whose beds share the work.</param>
 /// <param name="Start">When the first can start, in the workshop's own time.</param>
 /// <param name="Gap">Free between neighbours, mm.</param>
 /// <param name="Margin">Free at the edges of a bed, mm.</param>
-/// <param name="Members">Which members, counted from 1; all of them when left out.</param>
+/// <param name="Most">Pieces on one bed at most; as many as fit when left out.</param>
 /// <param name="Letters">Colour of inlaid letters: they are printed by themselves, in a filament of their own.</param>
-public sealed record BedfulsRequest(IReadOnlyList<Guid> Processes, DateTimeOffset Start, double Gap = 5, double Margin = 5, IReadOnlyList<int>? Members = null, string? Letters = null);
+public sealed record BedfulsRequest(IReadOnlyList<BedfulPart> Parts, IReadOnlyList<Guid> Processes, DateTimeOffset Start, double Gap = 5, double Margin = BedRoom.UsualMargin, int? Most = null, string? Letters = null);
 
-/// <summary>Rows laid out on beds.</summary>
+/// <summary>A part to lay out.</summary>
+/// <param name="Part">Which.</param>
+/// <param name="Members">Which members of its row, counted from 1; all of them when left out.</param>
+public sealed record BedfulPart(Guid Part, IReadOnlyList<int>? Members = null);
+
+/// <summary>Parts of a job laid out on beds.</summary>
 internal static class BedfulEndpoints
 {
     /// <summary>Pieces whose places are asked for at once.</summary>
@@ -24,63 +31,96 @@ internal static class BedfulEndpoints
     private const double Coarse = 0.1;
 
     public static void MapBedfuls(this IEndpointRouteBuilder api) =>
-        api.MapPost("/parts/{id:guid}/bedfuls", Lay).Produces<BedfulsView>().ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/jobs/{id:guid}/bedfuls", Lay).Produces<BedfulsStep>(200, "application/x-ndjson").ProducesProblem(400).ProducesProblem(404).WithMetadata(new WholeAnswers.BitByBit());
+
+    private sealed record Laid(Part Part, IReadOnlyList<int> Members, IReadOnlyList<Design> Designs)
+    {
+        public RowItem? Row(int member) => Part.State.Row is { Count: > 0 } row ? row[member - 1] : null;
+    }
 
     private static async Task<IResult> Lay(Guid id, BedfulsRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
-        if (await JobStore.Part(database, id, stop) is not { } part)
+        if ((await JobStore.All(database, stop)).FirstOrDefault(j => j.Id == id) is not { } job)
         {
-            return Problems.Missing("part", id);
+            return Problems.Missing("job", id);
         }
 
         var input = new Input();
         input.Within("gap", request.Gap, 0, 100, "mm");
         input.Within("margin", request.Margin, 0, 100, "mm");
+        input.Within("most", request.Most ?? 1, 1, MostPieces, "pieces");
         var known = await ProcessStore.All(database, stop);
         var processes = request.Processes.Distinct().Select(p => input.OneOf("processes", $"{p}", known, k => $"{k.Id}")).OfType<Process>().ToList();
-        if (request.Processes.Count == 0)
+        if (processes.Count == 0)
         {
             input.Add(new("processes", null, "No setup is chosen.", "Choose one or more to print on."));
         }
 
-        var designs = input.Gather(await Designer.OfMembers(database, part, stop));
-        if (designs is not null && designs.Any(d => d.Bodies.Count == 0))
+        var laid = new List<Laid>();
+        foreach (var asked in request.Parts.DistinctBy(p => p.Part))
         {
-            input.Add(new("part", part.Name, "A member of the row cannot be built as it stands.", "Look at its checks first."));
+            if (input.OneOf("parts", $"{asked.Part}", job.Parts, p => $"{p.Id}") is { } part && input.Gather(await Designer.OfMembers(database, part, stop)) is { } designs)
+            {
+                var members = (asked.Members ?? [.. Enumerable.Range(1, designs.Count)]).Distinct().Where(m => m >= 1 && m <= designs.Count).ToList();
+                laid.Add(new(part, members, designs));
+                if (members.FirstOrDefault(m => designs[m - 1].Bodies.Count == 0) is > 0 and var broken)
+                {
+                    input.Add(new("parts", part.Name, designs.Count > 1 ? $"Member {broken} of {part.Name} cannot be built as it stands." : $"{part.Name} cannot be built as it stands.", "Look at its checks first."));
+                }
+            }
         }
 
         var letters = input.Text("letters", request.Letters);
-        var counts = part.State.Row?.Select(r => r.Count).ToList() ?? [1];
-        var members = (request.Members ?? [.. Enumerable.Range(1, counts.Count)]).Distinct().Where(m => m >= 1 && m <= counts.Count).ToList();
-        input.Within("row", members.Sum(m => counts[m - 1]), 1, MostPieces, "pieces");
+        input.Within("parts", laid.Sum(l => l.Members.Sum(m => l.Row(m)?.Count ?? 1)), 1, MostPieces, "pieces");
         return input.IsGood
-            ? TypedResults.Ok(await Laid(request, letters.Length > 0 ? letters : "a second colour", part, members, designs!, processes, database, kernel, stop))
+            ? new LineByLine<BedfulsStep>(Steps(request, letters.Length > 0 ? letters : "a second colour", laid, processes, database, kernel, stop))
             : Problems.Bad(input.Problems);
     }
 
-    private static async Task<BedfulsView> Laid(BedfulsRequest request, string letters, Part part, List<int> members, IReadOnlyList<Design> designs, List<Process> processes, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    private static async IAsyncEnumerable<BedfulsStep> Steps(BedfulsRequest request, string letters, List<Laid> parts, List<Process> processes, NpgsqlDataSource database, ISolidKernel kernel, [EnumeratorCancellation] CancellationToken stop)
     {
+        yield return new("Measuring what lies on the bed", 0, null);
         // A jaw has a second, a label may have letters of another colour: each is a piece of its own.
-        var shapes = members.SelectMany(m => designs[m - 1].Bodies.Where(b => b.Role == BodyRole.Part).Select(b => (Member: m, Body: b.Key, Shape: designs[m - 1].AsPrinted(b)))).ToList();
-        var solids = shapes.ToDictionary(s => (s.Member, s.Body), s => s.Shape);
+        var shapes = parts.SelectMany((p, i) => p.Members.SelectMany(m => p.Designs[m - 1].Bodies.Where(b => b.Role == BodyRole.Part)
+            .Select(b => (Key: (Part: i, Member: m, Body: b.Key), Shape: p.Designs[m - 1].AsPrinted(b))))).ToList();
+        var solids = shapes.ToDictionary(s => s.Key, s => s.Shape);
         var boxes = (await kernel.Evaluate([.. shapes.Select(s => s.Shape)], Coarse, stop)).Select(mesh => mesh.Bounds);
-        var pieces = shapes.Zip(boxes).SelectMany(s => Enumerable.Repeat(
-            PieceOf(s.First.Member, s.First.Body, s.Second, s.First.Body == "inlay" ? letters : part.State.Row?[s.First.Member - 1].Group ?? ""), part.State.Row?[s.First.Member - 1].Count ?? 1)).ToList();
         // Records of one member are equal: each copy must be itself.
-        var layout = Bedfuls.Of([.. pieces.Select(p => p with { })], [.. processes.Select(p => new Bed(p.Id, p.BedWidth, p.BedDepth, p.BuildHeight))], request.Gap, request.Margin);
-        var planned = new List<PlannedBedful>();
-        foreach (var bedful in layout.Bedfuls)
+        var pieces = shapes.Zip(boxes, (s, box) => (Row: parts[s.Key.Part].Row(s.Key.Member), Piece: PieceOf(s.Key, box, s.Key.Body == "inlay" ? letters : parts[s.Key.Part].Row(s.Key.Member)?.Group ?? "")))
+            .SelectMany(p => Enumerable.Range(0, p.Row?.Count ?? 1).Select(_ => p.Piece with { })).ToList();
+        var layout = Bedfuls.Of(pieces, [.. processes.Select(p => p.Bed)], request.Gap, request.Margin, request.Most ?? int.MaxValue);
+
+        var factors = new Dictionary<Guid, Quantity>();
+        foreach (var process in processes)
         {
-            var process = processes.First(p => p.Id == bedful.Bed.Process);
-            var factor = TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r => (r.Seconds, r.ModelledSeconds))]);
-            var each = (await Task.WhenAll(bedful.Placements.Select(p => (p.Piece.Member, p.Piece.Body)).Distinct().Select(async b => (b, await Planner.Layers(solids[b], process, kernel, stop))))).ToDictionary();
-            var plan = PrintPlan.Of(PrintPlan.Together([.. bedful.Placements.Select(p => each[(p.Piece.Member, p.Piece.Body)])]), process, factor);
-            planned.Add(new(bedful, process.Material, plan["time"].Value, plan["mass"].Value));
+            factors[process.Id] = TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r => (r.Seconds, r.ModelledSeconds))]);
         }
 
-        return BedfulsView.Of(layout, BedSchedule.Of(planned, await SpoolStore.All(database, stop), request.Start), processes.ToDictionary(p => p.Id, p => p.Name));
+        var planned = new List<PlannedBedful>();
+        var layers = new Dictionary<((int, int, string), Guid), IReadOnlyList<Layer>>();
+        foreach (var (bedful, i) in layout.Bedfuls.Select((b, i) => (b, i)))
+        {
+            yield return new($"Cutting bedful {i + 1} of {layout.Bedfuls.Count} into layers", (double)i / layout.Bedfuls.Count, null);
+            var choices = new List<PlannedBedful>();
+            // Every printer that takes it as it lies may print it.
+            foreach (var process in processes.Where(p => bedful.Placements.All(x => x.X + x.Width <= p.BedWidth - request.Margin + 1e-6 && x.Y + x.Depth <= p.BedDepth - request.Margin + 1e-6 && x.Piece.Height <= p.BuildHeight)))
+            {
+                foreach (var key in bedful.Placements.Select(p => (p.Piece.Part, p.Piece.Member, p.Piece.Body)).Distinct().Where(k => !layers.ContainsKey((k, process.Id))))
+                {
+                    layers[(key, process.Id)] = await Planner.Layers(solids[key], process, kernel, stop);
+                }
+
+                var plan = PrintPlan.Of(PrintPlan.Together([.. bedful.Placements.Select(p => layers[((p.Piece.Part, p.Piece.Member, p.Piece.Body), process.Id)])]), process, factors[process.Id]);
+                choices.Add(new(bedful with { Bed = process.Bed }, process.Material, plan["time"].Value, plan["mass"].Value));
+            }
+
+            planned.Add(choices[0] with { Elsewhere = choices[1..] });
+        }
+
+        yield return new("Choosing hours and spools", 1, null);
+        yield return new(null, 1, BedfulsView.Of(layout, BedSchedule.Of(planned, await SpoolStore.All(database, stop), request.Start), processes.ToDictionary(p => p.Id, p => p.Name), [.. parts.Select(p => p.Part.Id)]));
     }
 
-    private static Piece PieceOf(int member, string body, (Point3 Least, Point3 Greatest) box, string group) =>
-        new(member, box.Greatest.X - box.Least.X, box.Greatest.Y - box.Least.Y, box.Greatest.Z - box.Least.Z, group, body);
+    private static Piece PieceOf((int Part, int Member, string Body) key, (Point3 Least, Point3 Greatest) box, string group) =>
+        new(key.Member, box.Greatest.X - box.Least.X, box.Greatest.Y - box.Least.Y, box.Greatest.Z - box.Least.Z, group, key.Body, key.Part);
 }

@@ -1,4 +1,5 @@
 using Emboq.Core;
+using Emboq.Core.Families;
 using Emboq.Core.Checks;
 using Emboq.Core.Measuring;
 using Emboq.Store;
@@ -34,7 +35,7 @@ internal static class BenchEndpoints
     {
         var instruments = await InstrumentStore.All(database, stop);
         var worth = new List<WorthReadingView>();
-        foreach (var job in await JobStore.All(database, stop))
+        foreach (var job in await Open(database, stop))
         {
             foreach (var part in job.Parts)
             {
@@ -50,17 +51,24 @@ internal static class BenchEndpoints
         return [.. worth.OrderByDescending(w => w.After - w.Before).DistinctBy(w => w.Reads).Take(MostReadings)];
     }
 
+    /// <summary>Jobs that are not put away, with their parts that are not.</summary>
+    private static async Task<IEnumerable<Job>> Open(NpgsqlDataSource database, CancellationToken stop)
+    {
+        var away = await AwayStore.All(database, stop);
+        return (await JobStore.All(database, stop)).Where(j => !away["job"].Contains($"{j.Id}")).Select(j => j with { Parts = [.. j.Parts.Where(p => !away["part"].Contains($"{p.Id}"))] });
+    }
+
     private static async Task<BenchItem[]> Items(NpgsqlDataSource database, CancellationToken stop)
     {
         var items = new List<BenchItem>();
-        foreach (var job in await JobStore.All(database, stop))
+        foreach (var job in await Open(database, stop))
         {
             foreach (var part in job.Parts)
             {
                 var revisions = await RevisionStore.Of(database, part.Id, stop);
                 var design = await Designer.OfPart(database, part with { State = PartRow.Members(part.State)[0] }, stop);
                 var (next, chance) = design.IsGood
-                    ? (Advice.For(design.Value, revisions, await RevisionStore.Tries(database, part.Id, stop)), design.Value.Chance)
+                    ? (Advice.For(FamilyList.Find(part.Family)!, design.Value, revisions, await RevisionStore.Tries(database, part.Id, stop)), design.Value.Chance)
                     : (new NextStep(Station.Reckon, design.Problems[0].Message), null);
                 items.Add(new(job.Id, job.Name, job.Need, part.Id, part.Name, next.Station, next.Says, next.Reads, next.Done, chance, revisions.Count));
             }

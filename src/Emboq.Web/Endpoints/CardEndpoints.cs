@@ -1,6 +1,5 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using System.Transactions;
 using Emboq.Core;
 using Emboq.Core.Measuring;
 using Emboq.Store;
@@ -74,7 +73,7 @@ internal static class CardEndpoints
 
         var now = clock.GetUtcNow();
         var target = machine?.Id ?? Guid.CreateVersion7();
-        using (var whole = new TransactionScope(TransactionScopeAsyncFlowOption.Enabled))
+        await Whole.Of(async () =>
         {
             var instruments = (await InstrumentStore.All(database, stop)).ToDictionary(i => i.Id);
             foreach (var instrument in card.Instruments.Where(i => !instruments.ContainsKey(i.Id)).Select(i => i.ToInstrument()))
@@ -92,9 +91,7 @@ internal static class CardEndpoints
             {
                 await Add(database, target, Same(machine, place), place, instruments, now, stop);
             }
-
-            whole.Complete();
-        }
+        });
 
         var kept = (await MachineStore.One(database, target, stop))!;
         return TypedResults.Created($"/api/machines/{target}", MachineView.Of(kept, [], await InstrumentStore.All(database, stop)));
@@ -122,8 +119,7 @@ internal static class CardEndpoints
 
     private static Reading Reading(CardReading r, Dictionary<string, Instrument> instruments) => new(Guid.CreateVersion7(), r.Value, r.Text, instruments[r.Instrument], r.At, r.Remark, r.StruckBecause, r.Direction);
 
-    private static bool IsHere(Interface here, CardReading r) =>
-        here.Dimensions.First(d => d.Key == r.Dimension).Readings.Any(x => Math.Abs(x.Value - r.Value) < 1e-9 && x.Instrument.Id == r.Instrument && Math.Abs((x.At - r.At).TotalSeconds) < 1);
+    private static bool IsHere(Interface here, CardReading r) => KnownReadings.Holds(here.Dimensions.First(d => d.Key == r.Dimension), r.Value, r.Instrument, r.At);
 
     /// <summary>The place of a machine that a card's place stands for: of the same name, kind and count.</summary>
     private static Interface? Same(Machine? machine, CardPlace place) =>

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Emboq.Core;
+using Emboq.Core.Checks;
 using Emboq.Core.Families;
 using Emboq.Core.Solids;
 using Emboq.Store;
@@ -55,7 +56,8 @@ internal static class DesignEndpoints
         return TypedResults.Ok(await Planner.Of(design.Value, request.Bodies ?? Enum.GetValues<BodyRole>(), values, (await ProcessStore.Find(database, request.Process, stop))!, database, kernel, stop));
     }
 
-    private static async Task<Outcome<Design>> Read(DesignRequest request, NpgsqlDataSource database, CancellationToken stop)
+    /// <summary>Computes what a request describes.</summary>
+    internal static async Task<Outcome<Design>> Read(DesignRequest request, NpgsqlDataSource database, CancellationToken stop)
     {
         var input = new Input();
         var entries = input.Entries("parameters", request.Parameters);
@@ -86,7 +88,12 @@ internal static class DesignEndpoints
         // The ledger is put into words while the kernel works.
         var meshes = kernel.Evaluate([.. shown.Select(b => b.Solid)], Facets.DefaultChordError, stop);
         var view = DesignView.Of(design, kernel.Version);
-        return view with { Bodies = [.. shown.Zip(await meshes, BodyView.Of)] };
+        var bodies = shown.Zip(await meshes).ToDictionary(b => b.First.Key, b => b.Second);
+        return view with
+        {
+            Bodies = [.. shown.Select(b => BodyView.Of(b, bodies[b.Key]))],
+            Checks = [.. view.Checks, .. GaugeCheck.Of(design.Gauges, bodies) is { } gauged ? [CheckView.Of(gauged)] : Array.Empty<CheckView>()],
+        };
     }
 
     private static Interface Stated(Input input, string slot, Guid id, PlaceRequest place)

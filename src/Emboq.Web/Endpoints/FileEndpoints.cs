@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text;
 using Emboq.Core;
 using Emboq.Core.Solids;
 using Emboq.Exchange;
@@ -34,16 +33,16 @@ internal static class FileEndpoints
         var title = $"{job.Name} - {part.Name} - r{number}";
         if (kind == ".zip")
         {
-            return TypedResults.File(await PackWriter.Of(job, part, revision, database, kernel, stop), "application/zip", $"{Slug(title)}.zip");
+            return TypedResults.File(await PackWriter.Of(job, part, revision, database, kernel, stop), "application/zip", $"{FileNames.Slug(title)}.zip");
         }
 
-        var named = $"{title} - {string.Join(" ", keys)}";
+        var named = $"{title} - {(keys.Count <= 2 ? string.Join(" ", keys) : $"{keys.Count} bodies")}";
         var bodies = Plate.InARow(await Meshes(revision, keys, kernel, stop));
         return kind switch
         {
-            ".stl" => TypedResults.File(StlFile.Write(Plate.AsOne(bodies), named), "model/stl", $"{Slug(named)}.stl"),
-            ".3mf" => TypedResults.File(ThreeMfFile.Write(bodies, named), "model/3mf", $"{Slug(named)}.3mf"),
-            ".glb" => TypedResults.File(GltfFile.Write(bodies, named), "model/gltf-binary", $"{Slug(named)}.glb"),
+            ".stl" => TypedResults.File(StlFile.Write(Plate.AsOne(bodies), named), "model/stl", $"{FileNames.Slug(named)}.stl"),
+            ".3mf" => TypedResults.File(ThreeMfFile.Write(bodies, named), "model/3mf", $"{FileNames.Slug(named)}.3mf"),
+            ".glb" => TypedResults.File(GltfFile.Write(bodies, named), "model/gltf-binary", $"{FileNames.Slug(named)}.glb"),
             _ => Problems.Missing("kind of file", file),
         };
     }
@@ -51,16 +50,4 @@ internal static class FileEndpoints
     /// <summary>The bodies of a revision under their keys, as they are printed.</summary>
     public static async Task<IReadOnlyList<NamedMesh>> Meshes(Revision revision, IReadOnlyList<string> keys, ISolidKernel kernel, CancellationToken stop) =>
         [.. keys.Zip(await kernel.Evaluate([.. keys.Select(k => SolidJson.Read(revision.Frozen.Solids[k]))], Facets.DefaultChordError, stop), (k, m) => new NamedMesh(k, m.InOrder()))];
-
-    /// <summary>Letters, digits and hyphens, so that every file system takes it.</summary>
-    private static string Slug(string text)
-    {
-        var slug = new StringBuilder();
-        foreach (var c in text.ToLowerInvariant())
-        {
-            slug.Append(char.IsAsciiLetterOrDigit(c) ? c : slug.Length > 0 && slug[^1] != '-' ? '-' : "");
-        }
-
-        return slug.ToString().Trim('-');
-    }
 }

@@ -1,4 +1,3 @@
-using System.Transactions;
 using Emboq.Core;
 using Emboq.Store;
 using Emboq.Web.Views;
@@ -87,16 +86,14 @@ internal static class MachineEndpoints
         }
 
         var copy = Guid.CreateVersion7();
-        using (var whole = new TransactionScope(TransactionScopeAsyncFlowOption.Enabled))
+        await Whole.Of(async () =>
         {
             await MachineStore.Add(database, copy, name, request.Note is null ? machine.Note : input.Text("note", request.Note), clock.GetUtcNow(), stop);
             foreach (var place in machine.Interfaces.Where(i => !i.Archived))
             {
                 await InterfaceStore.Add(database, copy, place with { Id = Guid.CreateVersion7() }, clock.GetUtcNow(), stop);
             }
-
-            whole.Complete();
-        }
+        });
 
         return TypedResults.Created($"/api/machines/{copy}", await View(database, copy, stop));
     }

@@ -1,4 +1,3 @@
-using System.Transactions;
 using Emboq.Core;
 using Emboq.Core.Families;
 using Emboq.Store;
@@ -25,27 +24,45 @@ internal static class PackEndpoints
         }
 
         var now = clock.GetUtcNow();
-        using var whole = new TransactionScope(TransactionScopeAsyncFlowOption.Enabled);
-        var process = await Process(file.Process, database, now, stop);
-        var slots = new Dictionary<string, Guid>();
-        foreach (var (slot, place) in file.Places)
+        IReadOnlyList<Problem> problems = [];
+        Job? added = null;
+        try
         {
-            slots[slot] = await Place(place, database, now, stop);
+            added = await Whole.Of(async () =>
+            {
+                var process = await Process(file.Process, database, now, stop);
+                var job = new Job(Guid.CreateVersion7(), file.Job, file.Need, []);
+                var served = file.Serves is { } s ? new Part(Guid.CreateVersion7(), job.Id, s.Part, s.Family, 1, new(s.Parameters, await Places(s.Places, database, now, stop), process, Row: s.Row)) : null;
+                var part = new Part(Guid.CreateVersion7(), job.Id, file.Part, file.Family, 1, new(file.Parameters, await Places(file.Places, database, now, stop), process, served?.Id, file.Row));
+                job = job with { Parts = [.. new[] { served, part }.OfType<Part>()] };
+                await JobStore.Add(database, job with { Parts = [job.Parts[0]] }, now, stop);
+                foreach (var more in job.Parts.Skip(1))
+                {
+                    await JobStore.AddPart(database, more, now, stop);
+                }
+
+                foreach (var kept in job.Parts)
+                {
+                    if (await Designer.OfMembers(database, kept, stop) is { IsGood: false } design)
+                    {
+                        problems = design.Problems;
+                        throw new NotTaken();
+                    }
+                }
+
+                return job;
+            });
+        }
+        catch (NotTaken)
+        {
+            return Problems.Bad(problems);
         }
 
-        var job = new Job(Guid.CreateVersion7(), file.Job, file.Need, []);
-        var part = new Part(Guid.CreateVersion7(), job.Id, file.Part, file.Family, 1, new(file.Parameters, slots, process, Row: file.Row));
-        var design = await Designer.OfMembers(database, part, stop);
-        if (!design.IsGood)
-        {
-            return Problems.Bad(design.Problems);
-        }
-
-        var added = job with { Parts = [part] };
-        await JobStore.Add(database, added, now, stop);
-        whole.Complete();
-        return TypedResults.Created($"/api/jobs/{job.Id}", added);
+        return TypedResults.Created($"/api/jobs/{added.Id}", added);
     }
+
+    /// <summary>Calls the whole off: nothing of a job that cannot be computed is kept.</summary>
+    private sealed class NotTaken : Exception;
 
     private static void Look(Input input, JobFile file)
     {
@@ -61,9 +78,21 @@ internal static class PackEndpoints
         input.Name("process.name", file.Process.Name);
         WorkshopEndpoints.Look(input, file.Process);
         RowEndpoints.Look(input, file.Row);
-        foreach (var (slot, place) in file.Places)
+        LookAt(input, file.Places, "places");
+        if (file.Serves is { } served)
         {
-            var field = $"places.{slot}";
+            input.Name("serves.part", served.Part);
+            input.OneOf("serves.family", served.Family, FamilyList.All, f => f.Key);
+            RowEndpoints.Look(input, served.Row);
+            LookAt(input, served.Places, "serves.places");
+        }
+    }
+
+    private static void LookAt(Input input, IReadOnlyDictionary<string, PlaceFile> places, string path)
+    {
+        foreach (var (slot, place) in places)
+        {
+            var field = $"{path}.{slot}";
             input.Name($"{field}.machine", place.Machine);
             input.Name($"{field}.name", place.Name);
             var kind = input.OneOf($"{field}.kind", place.Kind, InterfaceKind.All, k => k.Key);
@@ -72,10 +101,13 @@ internal static class PackEndpoints
                 input.Add(new($"{field}.readings", $"{place.Readings.Count}", "These are more readings than a place is given.", "Send fewer.", $"{MostReadings}"));
             }
 
+            IReadOnlyList<string> items = kind is null ? [] : PlaceEndpoints.Items(input, $"{field}.items", kind, place.Items ?? []);
             foreach (var reading in place.Readings.Take(MostReadings))
             {
-                input.OneOf($"{field}.readings.dimension", reading.Dimension, kind?.Dimensions ?? [], d => d.Key);
-                input.Within($"{field}.readings.millimetres", reading.Millimetres, 0.001, Limits.LongestReading, "mm");
+                var dimension = kind is null ? null : input.OneOf($"{field}.readings.dimension", reading.Dimension, kind.DimensionsOf(items), d => d.Key);
+                input.Within($"{field}.readings.millimetres", reading.Millimetres, dimension?.Access == Access.Position ? -Limits.LongestReading : 1e-6, 1e6, "of its unit");
+                input.Within($"{field}.readings.direction", reading.Direction ?? 0, 0, 359.999, "degrees");
+                input.Text($"{field}.readings.remark", reading.Remark);
                 input.Name($"{field}.readings.text", reading.Text);
                 WorkshopEndpoints.Look(input, reading.Instrument, $"{field}.readings.instrument.");
             }
@@ -95,11 +127,22 @@ internal static class PackEndpoints
         return added.Id;
     }
 
+    private static async Task<Dictionary<string, Guid>> Places(IReadOnlyDictionary<string, PlaceFile> files, NpgsqlDataSource database, DateTimeOffset now, CancellationToken stop)
+    {
+        var slots = new Dictionary<string, Guid>();
+        foreach (var (slot, place) in files)
+        {
+            slots[slot] = await Place(place, database, now, stop);
+        }
+
+        return slots;
+    }
+
     private static async Task<Guid> Place(PlaceFile file, NpgsqlDataSource database, DateTimeOffset now, CancellationToken stop)
     {
         var (machine, place) = (Guid.CreateVersion7(), Guid.CreateVersion7());
         await MachineStore.Add(database, machine, file.Machine, "Came with a job file.", now, stop);
-        await InterfaceStore.Add(database, machine, new(place, file.Name, InterfaceKind.Of(file.Kind), []), now, stop);
+        await InterfaceStore.Add(database, machine, new(place, file.Name, InterfaceKind.Of(file.Kind), []) { Items = file.Items ?? [] }, now, stop);
         var known = (await InstrumentStore.All(database, stop)).ToDictionary(i => i.Id);
         foreach (var instrument in file.Readings.Select(r => r.Instrument).DistinctBy(i => i.Id).Where(i => known.TryAdd(i.Id, i)))
         {
@@ -109,7 +152,7 @@ internal static class PackEndpoints
         if (file.Readings.Count > 0)
         {
             await InterfaceStore.AddReadings(database, [.. file.Readings.Select(r => (new DimensionAddress(place, r.Dimension),
-                new Reading(Guid.CreateVersion7(), r.Millimetres, r.Text, known[r.Instrument.Id], r.At, null, null)))], stop);
+                new Reading(Guid.CreateVersion7(), r.Millimetres, r.Text, known[r.Instrument.Id], r.At, string.IsNullOrWhiteSpace(r.Remark) ? null : r.Remark, null, r.Direction)))], stop);
         }
 
         return place;

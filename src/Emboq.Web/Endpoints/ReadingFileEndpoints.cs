@@ -30,7 +30,8 @@ public sealed record ReadingFileView(IReadOnlyList<ReadingLineView> Lines, int G
 /// <param name="Dimension">Of which dimension.</param>
 /// <param name="Metric">As read.</param>
 /// <param name="Problems">Why it cannot be taken.</param>
-public sealed record ReadingLineView(int Number, string Raw, string? Place, string? Dimension, string? Metric, IReadOnlyList<Problem> Problems);
+/// <param name="Known">Whether this very reading is in the notebook already; it is not taken again.</param>
+public sealed record ReadingLineView(int Number, string Raw, string? Place, string? Dimension, string? Metric, IReadOnlyList<Problem> Problems, bool Known = false);
 
 internal static class ReadingFileEndpoints
 {
@@ -90,8 +91,10 @@ internal static class ReadingFileEndpoints
         }
 
         var kept = input.IsGood ? reading : null;
-        return new(place, place is null || dimension is null ? null : place[dimension.Key], kept,
-            new(line.Number, line.Raw, place?.Name, dimension?.Name, kept is null ? null : QuantityText.Metric(kept.Value, Accesses.UnitOf(dimension!.Access)), input.Problems));
+        // Only a line that says when it was read can be known again.
+        var known = reading is not null && Cell("at").Length > 0 && KnownReadings.Holds(place![dimension!.Key], reading.Value, reading.Instrument.Id, reading.At);
+        return new(place, place is null || dimension is null ? null : place[dimension.Key], known ? null : kept,
+            new(line.Number, line.Raw, place?.Name, dimension?.Name, kept is null ? null : QuantityText.Metric(kept.Value, Accesses.UnitOf(dimension!.Access)), known ? [] : input.Problems, known));
     }
 
     /// <summary>The one that is called so, in any case of letters.</summary>
@@ -111,7 +114,7 @@ internal static class ReadingFileEndpoints
 
     private static double? Number(Input input, string field, string text)
     {
-        if (double.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value))
+        if (PlainNumber.Read(text) is { } value)
         {
             return value;
         }

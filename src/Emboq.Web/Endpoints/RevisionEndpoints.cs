@@ -1,4 +1,5 @@
 using Emboq.Core;
+using Emboq.Core.Families;
 using Emboq.Core.Quantities;
 using Emboq.Store;
 using Emboq.Web.Views;
@@ -16,20 +17,23 @@ public sealed record RevisionNumber(int Number);
 
 /// <summary>How a print fitted.</summary>
 /// <param name="Revision">What was fitted.</param>
-/// <param name="Slot">At which interface.</param>
+/// <param name="Slot">At which interface; "part" for the whole part.</param>
 /// <param name="Feel">How it felt.</param>
-/// <param name="Printed">The printed diameter, in workshop notation.</param>
+/// <param name="Printed">The printed size, in workshop notation.</param>
 /// <param name="Instrument">What it was measured with.</param>
 /// <param name="Remark">What is worth noting.</param>
-public sealed record TryRequest(int Revision, string Slot, Feel? Feel = null, string? Printed = null, string? Instrument = null, string? Remark = null);
+/// <param name="Word">Of the whole part: how it did what it must, a word of its family.</param>
+/// <param name="Leading">What a bare number means; metric when left out.</param>
+public sealed record TryRequest(int Revision, string Slot, Feel? Feel = null, string? Printed = null, string? Instrument = null, string? Remark = null, string? Word = null, LengthSystem? Leading = null);
 
 /// <summary>What a try changed.</summary>
-/// <param name="Slot">At which interface.</param>
-/// <param name="Before">The drawn diameter before it.</param>
+/// <param name="Try">Its identity.</param>
+/// <param name="What">The drawn size, in words; <c>null</c> when it moved none.</param>
+/// <param name="Before">That size before it.</param>
 /// <param name="After">The corrected one.</param>
 /// <param name="ChanceBefore">Chance of a fit before.</param>
 /// <param name="ChanceAfter">Chance of a fit after.</param>
-public sealed record TryAnswer(string Slot, string Before, string After, double? ChanceBefore, double? ChanceAfter);
+public sealed record TryAnswer(Guid Try, string? What, string Before, string After, double? ChanceBefore, double? ChanceAfter);
 
 internal static class RevisionEndpoints
 {
@@ -38,6 +42,7 @@ internal static class RevisionEndpoints
         api.MapGet("/parts/{id:guid}/history", History).Produces<HistoryView>().ProducesProblem(404);
         api.MapPost("/parts/{id:guid}/revisions", Freeze).Produces<RevisionNumber>(201).ProducesProblem(400).ProducesProblem(404);
         api.MapPost("/parts/{id:guid}/revisions/{number:int}/keeps", Keep).Produces(204).ProducesProblem(404);
+        api.MapPost("/tries/{id:guid}/strikes", StrikeTry).Produces(204).ProducesProblem(400).ProducesProblem(404);
         api.MapPost("/parts/{id:guid}/tries", AddTry).Produces<TryAnswer>(201).ProducesProblem(400).ProducesProblem(404);
     }
 
@@ -68,7 +73,7 @@ internal static class RevisionEndpoints
 
     private static Outcome<Revision> ToFreeze(Part part, int number, RevisionRequest request, IReadOnlyList<Design> members, DateTimeOffset now)
     {
-        var frozen = Frozen.Of(members);
+        var frozen = Frozen.Of(part.State, members);
         var printable = frozen.Solids.Keys.ToList();
         var input = new Input();
         var remark = input.Text("remark", request.Remark);
@@ -101,16 +106,18 @@ internal static class RevisionEndpoints
             input.Add(new("revision", $"{request.Revision}", $"This part has no revision {request.Revision}.", "Print something first, or name the number on it."));
         }
 
-        var slot = input.OneOf("slot", request.Slot, revision?.Frozen.Drawn.Keys ?? [], k => k);
+        var whole = request.Slot == TryWord.WholePart;
+        var slot = whole ? TryWord.WholePart : input.OneOf("slot", request.Slot, [.. revision?.Frozen.Drawn.Keys ?? [], TryWord.WholePart], k => k);
         var remark = input.Text("remark", request.Remark);
-        var measured = string.IsNullOrWhiteSpace(request.Printed) ? null : (double?)input.Size("printed", request.Printed, LengthSystem.Metric);
+        var measured = whole || string.IsNullOrWhiteSpace(request.Printed) ? null : (double?)input.Size("printed", request.Printed, request.Leading ?? LengthSystem.Metric);
         var instrument = measured is null ? null : input.OneOf("instrument", request.Instrument, await InstrumentStore.All(database, stop), i => i.Id);
-        if (request.Feel is null && measured is null)
+        var word = whole ? input.OneOf("word", request.Word, FamilyList.Find(part.Family)!.Words, w => w.Key) : null;
+        if (!whole && request.Feel is null && measured is null)
         {
-            input.Add(new("feel", null, "A try says how it felt, or what was measured, or both.", "Choose a word, or type the printed diameter."));
+            input.Add(new("feel", null, "A try says how it felt, or what was measured, or both.", "Choose a word, or type what was measured."));
         }
 
-        if (measured is { } size && revision is not null && slot is not null && Math.Abs(size - revision.Frozen.Drawn[slot]) > 3)
+        if (measured is { } size && revision is not null && slot is not null && revision.Frozen.Drawn.ContainsKey(slot) && Math.Abs(size - revision.Frozen.Drawn[slot]) > 3)
         {
             input.Add(new("printed", request.Printed, $"{QuantityText.Metric(size, Unit.Millimetre)} is further than 3 mm from the drawn {QuantityText.Metric(revision.Frozen.Drawn[slot], Unit.Millimetre)}.",
                 "Look at the place that was measured, and at the unit.", "3 mm from the drawn size"));
@@ -121,12 +128,27 @@ internal static class RevisionEndpoints
             return Problems.Bad(input.Problems);
         }
 
-        var entry = new Try(Guid.CreateVersion7(), id, request.Revision, slot!, request.Feel, measured, instrument, remark.Length == 0 ? null : remark, clock.GetUtcNow());
-        var seat = entry.Seat;
-        var before = await Designer.OfPart(database, part, stop);
+        var entry = new Try(Guid.CreateVersion7(), id, request.Revision, slot!, whole ? null : request.Feel, measured, instrument, remark.Length == 0 ? null : remark, clock.GetUtcNow()) { Word = word?.Key };
+        if (whole)
+        {
+            await RevisionStore.AddTry(database, entry, stop);
+            return TypedResults.Created($"/api/parts/{id}/history", new TryAnswer(entry.Id, null, "", "", null, null));
+        }
+
+        var first = part with { State = PartRow.Members(part.State)[0] };
+        var before = await Designer.OfPart(database, first, stop);
         await RevisionStore.AddTry(database, entry, stop);
-        var after = await Designer.OfPart(database, part, stop);
-        return TypedResults.Created($"/api/parts/{id}/history", new TryAnswer(seat, Drawn(before, seat), Drawn(after, seat), Chance(before), Chance(after)));
+        var after = await Designer.OfPart(database, first, stop);
+        return TypedResults.Created($"/api/parts/{id}/history", new TryAnswer(entry.Id, Named(after, entry.Seat), Drawn(before, entry.Seat), Drawn(after, entry.Seat), Chance(before), Chance(after)));
+    }
+
+    /// <summary>A try that was a mistake: it stays, struck out, and what it taught goes back.</summary>
+    private static async Task<IResult> StrikeTry(Guid id, StrikeRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    {
+        var input = new Input();
+        var because = input.Name("because", request.Because);
+        return !input.IsGood ? Problems.Bad(input.Problems)
+            : await RevisionStore.StrikeTry(database, id, because, clock.GetUtcNow(), stop) ? TypedResults.NoContent() : Problems.Missing("try", id);
     }
 
     private static async Task<IResult> Keep(Guid id, int number, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop) =>
@@ -134,19 +156,25 @@ internal static class RevisionEndpoints
 
     private static async Task<IResult> History(Guid id, NpgsqlDataSource database, CancellationToken stop)
     {
-        if (await JobStore.Part(database, id, stop) is null)
+        if (await JobStore.Part(database, id, stop) is not { } part)
         {
             return Problems.Missing("part", id);
         }
 
         var revisions = await RevisionStore.Of(database, id, stop);
         var tries = (await RevisionStore.Tries(database, id, stop)).ToLookup(t => t.Revision);
+        var family = FamilyList.Find(part.Family)!;
+        var design = await Designer.OfPart(database, part with { State = PartRow.Members(part.State)[0] }, stop);
+        var words = design.IsGood ? design.Value.Seats.ToDictionary(s => s.Slot, s => s.Words) : [];
+        var photos = await PhotoStore.OfTries(database, id, stop);
         var runs = (await ServiceStore.RunsOf(database, id, stop)).ToLookup(r => r.Revision);
         var notes = (await ServiceStore.NotesOf(database, id, stop)).ToLookup(n => n.Revision);
         var processes = (await ProcessStore.All(database, stop)).ToDictionary(p => p.Id, p => p.Name);
         return TypedResults.Ok(new HistoryView([.. revisions.Select(r => new RevisionView(r.Number, r.Printed, processes[r.State.Process], r.At, r.Remark, r.Kept,
-            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, processes), [.. tries[r.Number].Select(TryView.Of)], [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)], [.. r.Frozen.Drawn.Keys], r.State.Row))]));
+            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, processes), [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), family, [.. photos[t.Id]]))], [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)], [.. r.Frozen.Drawn.Keys], r.State.Row))]));
     }
+
+    private static string? Named(Outcome<Design> design, string slot) => design.IsGood ? design.Value.Seats.FirstOrDefault(s => s.Slot == slot)?.Drawn.Name : null;
 
     private static string Drawn(Outcome<Design> design, string slot) => design.IsGood && design.Value.Seats.FirstOrDefault(s => s.Slot == slot) is { } seat
         ? QuantityText.Metric(seat.Drawn.Value, Unit.Millimetre)

@@ -96,7 +96,11 @@ internal static class WorkshopEndpoints
             return Problems.Bad(input.Problems);
         }
 
-        await InstrumentStore.Add(database, instrument, stop);
+        if (!await InstrumentStore.Add(database, instrument, stop))
+        {
+            return Problems.Bad("id", r.Id, $"There is an instrument '{r.Id}' already.", "Choose another id.");
+        }
+
         return TypedResults.Created($"/api/instruments/{instrument.Id}", InstrumentView.Of(instrument));
     }
 
@@ -120,6 +124,15 @@ internal static class WorkshopEndpoints
         input.Within("bedWidth", p.BedWidth, 50, 2000, "mm");
         input.Within("bedDepth", p.BedDepth, 50, 2000, "mm");
         input.Within("buildHeight", p.BuildHeight, 50, 2000, "mm");
+        foreach (var (surface, allowance) in p.Allowances)
+        {
+            var field = $"allowances.{System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName($"{surface}")}";
+            input.Within($"{field}.value", allowance.Value, -5, 5, "mm");
+            input.Within($"{field}.standardUncertainty", allowance.StandardUncertainty, 0, 5, "mm");
+            input.Within($"{field}.printScatter", allowance.PrintScatter, 0, 5, "mm");
+            input.Text($"{field}.basis", allowance.Basis);
+        }
+
         input.Within("settings.walls", p.Settings.Walls, 1, 40, "lines");
         input.Within("settings.skins", p.Settings.Skins, 0, 40, "layers");
         input.Within("settings.fill", p.Settings.Fill, 0, 1, "of the inside");

@@ -36,9 +36,17 @@ public sealed record ServiceNoteView(ServiceKind Kind, string? After, string Say
 public sealed record ChangeView(string What, string Before, string After);
 
 /// <summary>One try.</summary>
-public sealed record TryView(string Slot, string? Felt, string? Printed, string? Remark, DateTimeOffset At)
+/// <param name="Id">Identity.</param>
+/// <param name="Slot">Where; "part" for the whole part.</param>
+/// <param name="Felt">In the words of the joint, or of the family.</param>
+/// <param name="Printed">What was measured, as read.</param>
+/// <param name="Remark">What the maker noted.</param>
+/// <param name="At">When.</param>
+/// <param name="StruckBecause">Why it no longer counts.</param>
+/// <param name="Photos">Identities of its photographs.</param>
+public sealed record TryView(Guid Id, string Slot, string? Felt, string? Printed, string? Remark, DateTimeOffset At, string? StruckBecause, IReadOnlyList<Guid> Photos)
 {
     /// <summary>From a try.</summary>
-    public static TryView Of(Try t) => new(t.Slot, t.Feel is { } feel ? Core.Fits.FeelClasses.Of(feel).Words : null,
-        t.Printed is { } printed ? QuantityText.Metric(printed, Unit.Millimetre) : null, t.Remark, t.At);
+    public static TryView Of(Try t, SeatWords words, Family family, IReadOnlyList<Guid> photos) => new(t.Id, t.Slot, t.Feel is { } feel ? words.Of(feel) : family.Words.FirstOrDefault(w => w.Key == t.Word)?.Says ?? t.Word,
+        t.Printed is { } printed ? QuantityText.Metric(printed, Unit.Millimetre) : null, t.Remark, t.At, t.StruckBecause, photos);
 }

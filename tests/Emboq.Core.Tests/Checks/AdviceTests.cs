@@ -20,18 +20,20 @@ public sealed class AdviceTests
 
     private static Try Tried(int revision, string slot, Feel feel) => new(Guid.NewGuid(), Guid.Empty, revision, slot, feel, null, null, null, DateTimeOffset.UnixEpoch);
 
-    [Fact]
-    public void First_what_is_unread() => Advice.For(Adapter(inside: null), [], []).Station.ShouldBe(Station.Measure);
+    private static NextStep Next(Design design, IReadOnlyList<Revision> revisions, IReadOnlyList<Try> tries) => Advice.For(FamilyList.All[0], design, revisions, tries);
 
     [Fact]
-    public void Then_what_cannot_be_built() => Advice.For(Adapter(inside: 20, wall: "12"), [], []).ShouldSatisfyAllConditions(
+    public void First_what_is_unread() => Next(Adapter(inside: null), [], []).Station.ShouldBe(Station.Measure);
+
+    [Fact]
+    public void Then_what_cannot_be_built() => Next(Adapter(inside: 20, wall: "12"), [], []).ShouldSatisfyAllConditions(
         n => n.Station.ShouldBe(Station.Check), n => n.Says.ShouldContain("Mend"));
 
     [Fact]
     public void Then_the_print_that_waits_for_a_try()
     {
         var design = Adapter();
-        var next = Advice.For(design, [Printed(design, 3, "ring-second")], []);
+        var next = Next(design, [Printed(design, 3, "ring-second")], []);
         next.Station.ShouldBe(Station.Try);
         next.Says.ShouldContain("revision 3 on the hose");
     }
@@ -41,8 +43,8 @@ public sealed class AdviceTests
     {
         var design = Adapter();
         Revision[] rings = [Printed(design, 1, "ring-first", "ring-second")];
-        Advice.For(design, rings, [Tried(1, "first", Feel.Rattles), Tried(1, "second", Feel.FirmByHand)]).Says.ShouldStartWith("Print again: the first end");
-        Advice.For(design, rings, [Tried(1, "first", Feel.FirmByHand), Tried(1, "second", Feel.FirmByHand)]).Station.ShouldBe(Station.Print);
+        Next(design, rings, [Tried(1, "first", Feel.Rattles), Tried(1, "second", Feel.FirmByHand)]).Says.ShouldStartWith("Print again: the first cuff");
+        Next(design, rings, [Tried(1, "first", Feel.FirmByHand), Tried(1, "second", Feel.FirmByHand)]).Station.ShouldBe(Station.Print);
     }
 
     [Fact]
@@ -51,7 +53,35 @@ public sealed class AdviceTests
         var design = Adapter();
         var part = Printed(design, 2, "part");
         Try[] tries = [Tried(2, "first", Feel.FirmByHand), Tried(2, "second", Feel.FirmByHand)];
-        Advice.For(design, [part], tries).Station.ShouldBe(Station.Keep);
-        Advice.For(design, [part with { Kept = DateTimeOffset.UnixEpoch }], tries).Done.ShouldBeTrue();
+        Next(design, [part], tries).Station.ShouldBe(Station.Keep);
+        Next(design, [part with { Kept = DateTimeOffset.UnixEpoch }], tries).Done.ShouldBeTrue();
+    }
+
+    [Fact]
+    public void What_nobody_tried_does_not_fit_yet()
+    {
+        var pull = FamilyList.Find("drawer-pull")!;
+        var design = pull.Design(new(ParameterValues.Read(pull.Parameters, new Dictionary<string, string>()).Value, new Dictionary<string, Interface>(), Workshop.Process, []));
+        var part = Printed(design, 1, "part");
+        NextStep Pull(params Try[] tries) => Advice.For(pull, design, [part], tries);
+        Try Word(string word) => new(Guid.NewGuid(), Guid.Empty, 1, TryWord.WholePart, null, null, null, null, DateTimeOffset.UnixEpoch) { Word = word };
+        Pull().ShouldSatisfyAllConditions(n => n.Station.ShouldBe(Station.Try), n => n.Says.ShouldContain("does it do what it must"));
+        Pull(Word("works")).ShouldSatisfyAllConditions(n => n.Station.ShouldBe(Station.Keep), n => n.Says.ShouldContain("does what it must"));
+        Pull(Word("works"), Word("nutTurns")).ShouldSatisfyAllConditions(n => n.Station.ShouldBe(Station.Reckon), n => n.Says.ShouldContain("lets a nut turn"));
+        // Struck, it goes back to what stood before.
+        Pull(Word("works"), Word("nutTurns") with { StruckBecause = "another drawer" }).Station.ShouldBe(Station.Keep);
+        Advice.For(pull, design, [part with { Kept = DateTimeOffset.UnixEpoch }], []).Says.ShouldContain("no try of it");
+    }
+
+    /// <summary>Each family has words of its own, and one of them is good.</summary>
+    [Fact]
+    public void Every_family_can_be_told_how_its_part_did()
+    {
+        foreach (var family in FamilyList.All)
+        {
+            family.Words.Count(w => w.Good).ShouldBe(1, family.Key);
+            family.Words.Count.ShouldBeGreaterThan(3, family.Key);
+            family.Words.Select(w => w.Key).ShouldBeUnique(family.Key);
+        }
     }
 }

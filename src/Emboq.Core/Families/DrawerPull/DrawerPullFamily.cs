@@ -12,7 +12,10 @@ public static class DrawerPullFamily
         "drawer-pull", "drawer pull", "Drawers that say what is in them, opened with a wet glove.",
         [new("drawer", "holes in the drawer", ["hole-row"], SlotNeed.Sometimes), new("board", "drawer front", ["flat"], SlotNeed.Sometimes)],
         PullParameters.Specs, Design)
-    { ListColumns = ["text", "count"], Screws = true };
+    {
+        ListColumns = ["text", "count"], Screws = true,
+        Words = [TryWord.Works, new("tooDeep", "feels too deep"), new("nutTurns", "lets a nut turn"), new("screwTight", "is tight on a screw"), new("tooWeak", "is too weak"), new("letters", "has letters that are hard to read"), new("holesOff", "has holes that are off")],
+    };
 
     private static readonly IReadOnlyList<string> Cautions = ["A pull that breaks leaves sharp edges: throw it away.", "Heat-set inserts are pressed with a hot tip: follow the soldering iron's manual, and air the room."];
 

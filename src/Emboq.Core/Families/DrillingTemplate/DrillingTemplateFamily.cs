@@ -35,7 +35,10 @@ public static class DrillingTemplateFamily
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
-    { ListColumns = ["frontWidth", "count"], Serves = true };
+    {
+        ListColumns = ["frontWidth", "count"], Serves = true,
+        Words = [TryWord.Works, new("drillTight", "is tight on the drill"), new("drillLoose", "lets the drill wander"), new("holesOff", "has holes that are off"), new("slips", "slips on the edge")],
+    };
 
     private static readonly IReadOnlyList<string> Cautions =
     [

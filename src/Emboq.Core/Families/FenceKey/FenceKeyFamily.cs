@@ -42,7 +42,10 @@ public static class FenceKeyFamily
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
-    { ListColumns = ["length", "count"], Screws = true };
+    {
+        ListColumns = ["length", "count"], Screws = true,
+        Words = [TryWord.Works, new("jams", "jams askew"), new("screwTight", "is tight on its screws"), new("tooWeak", "shears or bends"), new("tooHigh", "rides on the floor")],
+    };
 
     private static Design Design(Brief brief)
     {
@@ -59,7 +62,7 @@ public static class FenceKeyFamily
         {
             Ledger = ledger,
             Bodies = r.Exists ? KeyShape.Bodies(r, brief) : [],
-            Seats = [r.Locked.Seat("channel", [.. r.Ladder])],
+            Seats = [r.Locked.Seat("channel", r.LocksHeight ? SeatWords.KeyInHeight : SeatWords.KeyAcross, [.. r.Ladder])],
             Chance = chance,
             Checks = [.. Checks(r, brief, way, chance), BedCheck.Of(r.Length.Value, r.Width.Value + (2 * r.Legs.Value), r.High.Value + r.Above.Value, way, brief.Process)],
             Drawing = r.Exists ? Draw(r, place) : null,

@@ -47,6 +47,14 @@ internal static class AdapterChecks
             yield return hold;
         }
 
+        foreach (var end in r.Ends.Where(e => AdapterLadder.Most(e, brief.Process) < e.Ladder.Sizes.Count))
+        {
+            var most = AdapterLadder.Most(end, brief.Process);
+            yield return new($"{end.Parameters.Slot}.ladder", $"{end.Parameters.Slot} ladder on the bed", Verdict.Watch,
+                most < 2 ? "The bed takes no two of its rings side by side: there is no ladder, print the ring." : $"The bed takes {most} of its rings: ask for fewer, or print the ring.", $"{end.Ladder.Sizes.Count} rings", $"{Math.Max(0, most)} on {brief.Process.Printer}", "Plane geometry.",
+                most < 3 ? [] : [new Remedy.Change($"Make it {most} rings", new Dictionary<string, string> { ["ladderRings"] = Figures.Number(most) })]);
+        }
+
         yield return ConeWall(r, brief.Process);
         yield return Overhang(r, firstDown: true);
         yield return Overhang(r, firstDown: false);

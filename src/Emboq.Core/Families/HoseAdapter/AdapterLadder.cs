@@ -8,24 +8,31 @@ internal static class AdapterLadder
     private const double Tab = 7;
     private const double TabHeight = 1.2;
 
-    /// <summary>The rings laid out on the bed as one body.</summary>
-    public static Body Of(EndReckoning end, Process process)
+    /// <summary>How many rings of an end's ladder the bed takes; under 2, there is no ladder.</summary>
+    public static int Most(EndReckoning end, Process process) => Grid(end, process).Most;
+
+    /// <summary>The rings laid out on the bed as one body; <c>null</c> when the bed takes no row of them.</summary>
+    public static Body? Of(EndReckoning end, Process process)
     {
         var ladder = end.Ladder;
-        return new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end", BodyRole.Coupon, () => Rings(end, process), end.Parameters.Slot,
+        return Most(end, process) < ladder.Sizes.Count ? null : new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end", BodyRole.Coupon, () => Rings(end, process), end.Parameters.Slot,
             $"{ladder.Sizes.Count} rings from {Checks.Figures.Mm(ladder.Sizes[0])} to {Checks.Figures.Mm(ladder.Sizes[^1])}; ring 1 has one notch, ring 2 two. Say at Try which ring fits. It does not prove the cuff's straightness over its length.");
     }
 
     private static Solid Rings(EndReckoning end, Process process)
     {
         var sizes = end.Ladder.Sizes;
-        var pitch = Reach(end, end.Ladder) + Gap;
-        var columns = Math.Max(1, (int)Math.Floor((process.BedWidth - 10 + Gap) / pitch));
+        var (pitch, columns, _) = Grid(end, process);
         return sizes.Select((size, i) => Ring(end, size - end.Drawn.Value, i + 1).At(i % columns * pitch, i / columns * pitch, 0)).Aggregate((a, b) => a + b);
     }
 
-    private static double Reach(EndReckoning end, LadderReckoning ladder) =>
-        AdapterChecks.Across(end) + Math.Max(0, ladder.Sizes[^1] - end.Drawn.Value) + (end.Parameters.Join == Join.Over ? 2 * Tab : 0);
+    /// <summary>How far apart the rings stand, how many side by side, and how many the bed takes in all.</summary>
+    private static (double Pitch, int Columns, int Most) Grid(EndReckoning end, Process process)
+    {
+        var pitch = AdapterChecks.Across(end) + Math.Max(0, end.Ladder.Sizes[^1] - end.Drawn.Value) + (end.Parameters.Join == Join.Over ? 2 * Tab : 0) + Gap;
+        int Of(double bed) => (int)Math.Floor((bed - (2 * Printing.BedRoom.UsualMargin) + Gap) / pitch);
+        return (pitch, Math.Max(1, Of(process.BedWidth)), Of(process.BedWidth) * Of(process.BedDepth));
+    }
 
     /// <summary>One ring, wider by some amount than the end itself, with as many notches as its number.</summary>
     private static Solid Ring(EndReckoning end, double wider, int number)

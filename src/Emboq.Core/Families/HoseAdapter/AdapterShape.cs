@@ -16,7 +16,7 @@ internal static class AdapterShape
             new("part", "adapter", BodyRole.Part, () => Part(bare, r, p, brief)),
             Ring(r, r.First, bare, (r.First.Cuff.Value - RingHeight) / 2),
             Ring(r, r.Second, bare, r.Height.Value - ((r.Second.Cuff.Value + RingHeight) / 2)),
-            .. r.Ends.Select(e => AdapterLadder.Of(e, brief.Process)),
+            .. r.Ends.Select(e => AdapterLadder.Of(e, brief.Process)).OfType<Body>(),
             new("machine-first", r.First.Interface.Name, BodyRole.Counterpart, () => Machine(r, r.First)),
             new("machine-second", r.Second.Interface.Name, BodyRole.Counterpart, () => Machine(r, r.Second)),
         ];

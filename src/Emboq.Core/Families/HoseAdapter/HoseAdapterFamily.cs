@@ -12,7 +12,8 @@ public static class HoseAdapterFamily
     public static Family Family { get; } = new(
         "hose-adapter", "hose adapter", "A dust port, hose or pipe does not match another.",
         [new("first", "first end", Kinds), new("second", "second end", Kinds)],
-        AdapterParameters.Specs, Design);
+        AdapterParameters.Specs, Design)
+    { Words = [TryWord.Works, new("leaks", "leaks air"), new("fallsOff", "falls off"), new("clogs", "clogs"), new("tooWeak", "cracks"), new("tooLong", "is too long")] };
 
     private static Design Design(Brief brief)
     {

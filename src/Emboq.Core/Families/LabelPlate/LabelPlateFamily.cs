@@ -43,7 +43,10 @@ public static class LabelPlateFamily
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
-    { ListColumns = ["text", "count"], Screws = true };
+    {
+        ListColumns = ["text", "count"], Screws = true,
+        Words = [TryWord.Works, new("letters", "has letters that are hard to read"), new("screwTight", "is tight on its screws"), new("holesOff", "has holes that are off"), new("tooWeak", "breaks or bends")],
+    };
 
     private static Design Design(Brief brief)
     {

@@ -19,7 +19,10 @@ public static class PocketTrayFamily
             new("holes", "holes it is screwed to", ["hole-row"], SlotNeed.Sometimes),
         ],
         TrayParameters.Specs, Design)
-    { ListColumns = ["width", "depth", "count"], Screws = true };
+    {
+        ListColumns = ["width", "depth", "count"], Screws = true,
+        Words = [TryWord.Works, new("hardToLift", "is hard to lift things out of"), new("wobbles", "lets things wobble"), new("tooHigh", "is too high for its drawer"), new("screwTight", "is tight on its screws")],
+    };
 
     private static Design Design(Brief brief)
     {
@@ -43,7 +46,7 @@ public static class PocketTrayFamily
         {
             Ledger = ledger,
             Bodies = r.Pockets is null || clashes.Count > 0 ? [] : TrayShape.Bodies(r, brief.Mark),
-            Seats = [.. r.Items.Select(i => i.Size.Seat(i.Slot))],
+            Seats = [.. r.Items.Select(i => i.Size.Seat(i.Slot, SeatWords.Pocket))],
             Chance = chance,
             Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Place, i.Size.Dimension.Key))], [.. r.Items.SelectMany(i => i.Size.Contradictions)])],
             Drawing = r.Pockets is null ? null : Draw(r, brief.Interfaces.GetValueOrDefault("holes") is { } row ? new(row.Id, "gap1.centre") : null),

@@ -55,8 +55,10 @@ internal static class TrayChecks
         var area = Math.Max(0, field.Right - field.Left) * Math.Max(0, field.Back - field.Front);
         var needed = r.Items.Sum(i => (i.Wide + r.Wall.Value) * (i.Deep + r.Finger + r.Wall.Value));
         var fits = r.Pockets is not null;
-        var wider = Math.Ceiling(r.Width.Value * Math.Max(1.15, needed * 1.25 / Math.Max(1, area)) / 10) * 10;
-        return new("room", "room for everything", fits ? Verdict.Good : Verdict.Stop, fits ? "Everything has a place with its walls and finger room." : "Not everything has room: make it larger, or take a thing out.",
-            Figures.SquareMm(needed), Figures.SquareMm(area), "Placed by constraint programming (CP-SAT); areas by plane geometry.", fits || wider > 600 ? [] : [new Remedy.Change($"Make it {Figures.Mm(wider)} wide", new Dictionary<string, string> { ["width"] = Figures.Number(wider) })]);
+        Remedy[] larger = r.Roomier is { } size
+            ? [new Remedy.Change($"Make it {Figures.Mm(size.Width)} × {Figures.Mm(size.Depth)}", new Dictionary<string, string> { ["width"] = Figures.Number(size.Width), ["depth"] = Figures.Number(size.Depth) })] : [];
+        return new("room", "room for everything", fits ? Verdict.Good : Verdict.Stop,
+            fits ? "Everything has a place with its walls and finger room." : larger.Length > 0 ? "Not everything has room: make it larger, or take a thing out." : "Not everything has room, and the printer takes no tray that it would have room in: take a thing out.",
+            Figures.SquareMm(needed), Figures.SquareMm(area), "Placed by constraint programming (CP-SAT); areas by plane geometry.", larger);
     }
 }

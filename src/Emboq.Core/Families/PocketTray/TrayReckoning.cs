@@ -40,7 +40,12 @@ internal sealed record TrayReckoning
     public required double? Room { get; init; }
 
     /// <summary>What the pockets share.</summary>
-    public (double Left, double Front, double Right, double Back) Field => (Wall.Value, Wall.Value + (Trough > 0 ? Trough + Wall.Value : 0), Width.Value - Wall.Value, Depth.Value - Wall.Value);
+    public (double Left, double Front, double Right, double Back) Field => FieldOf(Width.Value, Depth.Value);
+
+    /// <summary>A size in which everything has room and that the printer takes, when this one is too small; <c>null</c> when there is none, or a drawer decides.</summary>
+    public required (double Width, double Depth)? Roomier { get; init; }
+
+    private (double Left, double Front, double Right, double Back) FieldOf(double width, double depth) => (Wall.Value, Wall.Value + (Trough > 0 ? Trough + Wall.Value : 0), width - Wall.Value, depth - Wall.Value);
 
     /// <summary>Between the holes of both ears.</summary>
     public required Quantity? EarSpacing { get; init; }
@@ -90,8 +95,37 @@ internal sealed record TrayReckoning
             Screw = screw,
             Pilot = screw is null ? null : Hardware.PilotHole(scope, p.Choice("woodScrew"), screw, "wood behind it"),
             Room = drawer?["height"]?.Value - drawer?.Or("lip", 0),
+            Roomier = null,
         };
-        return draft with { Pockets = items.Count == 0 ? [] : TrayPacking.Place(items, draft.Field, wall.Value, draft.Finger, TrayParameters.SupportOf(p.Choice("support"))) };
+        var support = TrayParameters.SupportOf(p.Choice("support"));
+        var pockets = items.Count == 0 ? [] : TrayPacking.Place(items, draft.Field, wall.Value, draft.Finger, support);
+        return draft with { Pockets = pockets, Roomier = pockets is null && drawer is null ? draft.Larger(brief.Process, support) : null };
+    }
+
+    /// <summary>Between this size and the whole bed, the smallest that is found to hold everything, to 5 mm.</summary>
+    private (double Width, double Depth)? Larger(Process process, Support support)
+    {
+        const double Step = 5, Most = 600;
+        double Usable(double bed) => Math.Min(Most, Math.Floor((bed - (2 * Printing.BedRoom.UsualMargin)) / Step) * Step);
+        var (longer, shorter) = (Usable(Math.Max(process.BedWidth, process.BedDepth)), Usable(Math.Min(process.BedWidth, process.BedDepth)));
+        var (most, deepest) = Width.Value + (2 * EarOut) >= Depth.Value ? (longer - (2 * EarOut), shorter) : (shorter - (2 * EarOut), longer);
+        (double Width, double Depth) At(int step, int steps) => (Up(Width.Value, most, step, steps), Up(Depth.Value, deepest, step, steps));
+        static double Up(double from, double to, int step, int steps) => Math.Max(from, Math.Min(to, Math.Ceiling((from + ((to - from) * step / steps)) / Step) * Step));
+        bool Holds((double Width, double Depth) size) => TrayPacking.Place(Items, FieldOf(size.Width, size.Depth), Wall.Value, Finger, support) is not null;
+        const int Steps = 8;
+        if (most < Width.Value || deepest < Depth.Value || !Holds(At(Steps, Steps)))
+        {
+            return null;
+        }
+
+        var (fails, holds) = (0, Steps);
+        while (holds - fails > 1)
+        {
+            var middle = (fails + holds) / 2;
+            (fails, holds) = Holds(At(middle, Steps)) ? (fails, middle) : (middle, holds);
+        }
+
+        return At(holds, Steps);
     }
 
     /// <summary>As measured where it goes, as a multiple of what trays share, or as near as ears stand.</summary>

@@ -40,7 +40,10 @@ public static class RouterTemplateFamily
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
-    { ListColumns = ["width", "height", "corner", "count"] };
+    {
+        ListColumns = ["width", "height", "corner", "count"],
+        Words = [TryWord.Works, new("catches", "lets the follower catch"), new("tooLarge", "makes it too large"), new("tooSmall", "makes it too small"), new("flexes", "flexes")],
+    };
 
     private static Design Design(Brief brief)
     {

@@ -44,7 +44,10 @@ public static class SetupAidFamily
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
-    { ListColumns = ["wedgeAngle", "text", "count"] };
+    {
+        ListColumns = ["wedgeAngle", "text", "count"],
+        Words = [TryWord.Works, new("off", "sets it wrong"), new("letters", "has letters that are hard to read"), new("tooLong", "is too long"), new("tips", "tips over")],
+    };
 
     private static Design Design(Brief brief)
     {

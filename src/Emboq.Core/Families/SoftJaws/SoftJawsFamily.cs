@@ -44,7 +44,10 @@ public static class SoftJawsFamily
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
-    { ListColumns = ["thickness", "count"], Screws = true };
+    {
+        ListColumns = ["thickness", "count"], Screws = true,
+        Words = [TryWord.Works, new("slips", "lets the work slip"), new("marks", "marks the work"), new("comesOff", "comes off the vice"), new("notSquare", "does not close evenly"), new("tooWeak", "splits")],
+    };
 
     private static Design Design(Brief brief)
     {

@@ -36,7 +36,10 @@ public static class WallBinFamily
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
-    { ListColumns = ["front", "count"], Screws = true };
+    {
+        ListColumns = ["front", "count"], Screws = true,
+        Words = [TryWord.Works, new("hardToTake", "is hard to take things out of"), new("sags", "sags"), new("screwTight", "is tight on its screws"), new("tooLow", "is too low")],
+    };
 
     private static readonly IReadOnlyList<string> Cautions =
     [
@@ -59,7 +62,7 @@ public static class WallBinFamily
         {
             Ledger = ledger,
             Bodies = BinShape.Bodies(r, brief.Mark),
-            Seats = [r.Width.Seat("item")],
+            Seats = [r.Width.Seat("item", SeatWords.Pocket)],
             Chance = chance,
             Checks = [.. BinChecks.Of(r, p, brief, chance), BedCheck.Of(r.OuterWidth.Value, r.OuterDepth.Value + (r.Rail?.Value ?? 0), r.Back.Value + BinShape.Lip(r), way, brief.Process)],
             Drawing = BinDrawing.Of(r),

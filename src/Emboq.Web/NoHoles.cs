@@ -1,0 +1,35 @@
+using System.Collections;
+using System.Collections.Concurrent;
+using System.Reflection;
+using System.Text.Json;
+using Emboq.Core;
+
+namespace Emboq.Web;
+
+/// <summary>Refuses lists and maps with holes: a null where a thing is wanted slips past the annotations that guard single values.</summary>
+internal sealed class NoHoles : IEndpointFilter
+{
+    private static readonly ConcurrentDictionary<Type, PropertyInfo[]> Read = [];
+
+    public async ValueTask<object?> InvokeAsync(EndpointFilterInvocationContext context, EndpointFilterDelegate next)
+    {
+        var holes = context.Arguments.Where(IsOurs).SelectMany(a => Holes(a!, "")).Take(20).ToList();
+        return holes.Count > 0 ? Problems.Bad(holes) : await next(context);
+    }
+
+    private static bool IsOurs(object? value) => value?.GetType() is { IsValueType: false } type && (type.Namespace?.StartsWith("Emboq", StringComparison.Ordinal) ?? false);
+
+    private static IEnumerable<Problem> Holes(object value, string path) => value switch
+    {
+        string => [],
+        IDictionary map => map.Keys.Cast<object>().SelectMany(key => Of(map[key], $"{path}.{key}")),
+        IEnumerable list => list.Cast<object?>().SelectMany((item, i) => Of(item, $"{path}.{i}")),
+        _ when IsOurs(value) => Read.GetOrAdd(value.GetType(), t => [.. t.GetProperties(BindingFlags.Public | BindingFlags.Instance).Where(p => p.GetIndexParameters().Length == 0 && !p.PropertyType.IsValueType && p.CanWrite)])
+            .Select(p => (Value: p.GetValue(value), p.Name)).Where(p => p.Value is not null).SelectMany(p => Holes(p.Value!, $"{path}.{JsonNamingPolicy.CamelCase.ConvertName(p.Name)}")),
+        _ => [],
+    };
+
+    private static IEnumerable<Problem> Of(object? item, string path) => item is null
+        ? [new Problem(path.TrimStart('.'), null, "Nothing stands where something is wanted.", "Leave it out, or give it a value.")]
+        : Holes(item, path);
+}
