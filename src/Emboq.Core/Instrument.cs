@@ -15,6 +15,11 @@ public sealed record Instrument(
     string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach,
     InstrumentKind Kind = InstrumentKind.Caliper, DateTimeOffset? LastZeroCheck = null)
 {
+    private const string StandIns = "stand-in-";
+
+    /// <summary>Whether it is a simulated device: what it has read is told as such, and it is never recommended.</summary>
+    public bool IsStandIn => Id.StartsWith(StandIns, StringComparison.Ordinal);
+
     /// <summary>Whether it takes a dimension that is got at in this way.</summary>
     public bool Takes(Access access) => Accesses.Of(Kind).Contains(access);
 }

@@ -19,7 +19,8 @@ public sealed record Revision(Guid Part, int Number, IReadOnlyList<string> Print
 /// <param name="Solids">Body key to its tree, as JSON.</param>
 /// <param name="Schema">Version of this shape.</param>
 /// <param name="Notes">What others need to print and fit it; <c>null</c> for revisions of the first days.</param>
-public sealed record FrozenDesign(IReadOnlyDictionary<string, double> Values, IReadOnlyDictionary<string, double> Drawn, IReadOnlyDictionary<string, JsonObject> Solids, int Schema = 1, PrintNotes? Notes = null);
+/// <param name="Names">Body key, or slot, to what it is called; <c>null</c> for revisions of the first days.</param>
+public sealed record FrozenDesign(IReadOnlyDictionary<string, double> Values, IReadOnlyDictionary<string, double> Drawn, IReadOnlyDictionary<string, JsonObject> Solids, int Schema = 1, PrintNotes? Notes = null, IReadOnlyDictionary<string, string>? Names = null);
 
 /// <summary>What others need to print and fit a revision.</summary>
 /// <param name="WayUp">How it lies on the bed, in words.</param>

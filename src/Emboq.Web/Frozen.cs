@@ -14,15 +14,25 @@ internal static class Frozen
     {
         Solids = members.SelectMany((m, i) => Of(m).Solids.Select(s => KeyValuePair.Create(PartRow.KeyOf(s.Key, i + 1), s.Value))).ToDictionary(),
         Drawn = members.SelectMany((m, i) => DrawnOf(m, $"@{i + 1}")).ToDictionary(),
+        Names = Names(state, members),
     };
+
+    /// <summary>What bodies and seats are called, each member of a row after what it decides first.</summary>
+    public static IReadOnlyDictionary<string, string> Names(PartState state, IReadOnlyList<Design> members) => state.Row is not { Count: > 0 } row
+        ? NamesOf(members[0]).ToDictionary()
+        : members.SelectMany((m, i) => NamesOf(m).Select(n => KeyValuePair.Create(PartRow.KeyOf(n.Key, i + 1), $"{n.Value} · {row[i].Entries.Values.FirstOrDefault() ?? $"member {i + 1}"}"))).ToDictionary();
 
     /// <summary>Every ledger value, the fitted sizes with those of ladders, the trees of everything that can be printed as it is printed, and what others need.</summary>
     private static FrozenDesign Of(Design design) => new(
         design.Ledger.Lines.ToDictionary(l => l.Key, l => l.Quantity.Value),
         DrawnOf(design, "").ToDictionary(),
         design.Bodies.Where(b => b.Role != BodyRole.Counterpart).ToDictionary(b => b.Key, b => SolidJson.Write(design.AsPrinted(b))),
-        Notes: new(design.Ways.First(w => w.Key == design.Way).Name, design.Hardware, design.Fitting, design.Cautions));
+        Notes: new(design.Ways.First(w => w.Key == design.Way).Name, design.Hardware, design.Fitting, design.Cautions),
+        Names: NamesOf(design).ToDictionary());
 
     private static IEnumerable<KeyValuePair<string, double>> DrawnOf(Design design, string member) => design.Seats.SelectMany(s =>
         s.Ladder.Select((size, i) => KeyValuePair.Create($"{s.Slot}{member}#{i + 1}", size)).Prepend(KeyValuePair.Create($"{s.Slot}{member}", s.Drawn.Value)));
+
+    private static IEnumerable<KeyValuePair<string, string>> NamesOf(Design design) =>
+        design.Bodies.Where(b => b.Role != BodyRole.Counterpart).Select(b => KeyValuePair.Create(b.Key, b.Name)).Concat(design.Seats.DistinctBy(s => s.Slot).Select(s => KeyValuePair.Create(s.Slot, s.Interface.Name)));
 }

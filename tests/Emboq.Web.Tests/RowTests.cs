@@ -242,7 +242,7 @@ public sealed class RowTests(Server server)
         var layout = await server.Lay(part, [(string)part["state"]!["process"]!], letters: "red", others: [second]);
         foreach (var bedful in layout["bedfuls"]!.AsArray())
         {
-            var placements = bedful!["placements"]!.AsArray().Select(p => new { part = (string)p!["part"]!, revision = 1, member = (int)p["member"]!, body = (string)p["body"]!, x = (double)p["x"]!, y = (double)p["y"]!, turned = (bool)p["turned"]!, group = (string)bedful["group"]! }).ToArray();
+            var placements = bedful!["placements"]!.AsArray().Select(p => new { part = (string)p!["part"]!, revision = 1, member = (int)p["member"]!, body = (string)p["body"]!, x = (double)p["x"]!, y = (double)p["y"]!, turned = (bool)p["turned"]!, width = (double)p["width"]!, depth = (double)p["depth"]!, group = (string)bedful["group"]! }).ToArray();
             using var file = await server.Http.PostAsync($"/api/jobs/{part["job"]}/bedful-files", System.Net.Http.Json.JsonContent.Create(new { name = "Bedful 1", kind = "3mf", placements }), TestContext.Current.CancellationToken);
             using var zip = new System.IO.Compression.ZipArchive(await file.Content.ReadAsStreamAsync(TestContext.Current.CancellationToken));
             await using var stream = zip.GetEntry("3D/3dmodel.model")!.Open();
@@ -251,10 +251,13 @@ public sealed class RowTests(Server server)
             model.Descendants(ns + "item").Count().ShouldBe(placements.Length);
             model.Descendants(ns + "object").Count().ShouldBe(placements.Select(p => (p.part, p.member, p.body)).Distinct().Count());
             file.Content.Headers.ContentDisposition!.FileName.ShouldBe("bedful-files-bedful-1.3mf");
+            // A layout of another size is no place for what was numbered.
+            var wider = placements.Select(p => p with { width = p.width + 5 });
+            (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedful-files", new { name = "Bedful 1", kind = "3mf", placements = wider })).Status.ShouldBe(400);
         }
 
         layout["bedfuls"]!.AsArray().SelectMany(b => b!["placements"]!.AsArray()).Select(p => (string)p!["part"]!).Distinct().Count().ShouldBe(2);
         (await server.Lay(part, [(string)part["state"]!["process"]!], most: 1))["bedfuls"]!.AsArray().ShouldAllBe(b => b!["placements"]!.AsArray().Count == 1);
-        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedful-files", new { name = "Bedful 1", kind = "3mf", placements = new[] { new { part = (string)part["id"]!, revision = 9, member = 1, body = "part", x = 5, y = 5, turned = false } } })).Status.ShouldBe(400);
+        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedful-files", new { name = "Bedful 1", kind = "3mf", placements = new[] { new { part = (string)part["id"]!, revision = 9, member = 1, body = "part", x = 5, y = 5, turned = false, width = 1, depth = 1 } } })).Status.ShouldBe(400);
     }
 }

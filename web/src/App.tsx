@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { Link, Route, Routes, useNavigate } from 'react-router'
+import { Link, Route, Routes } from 'react-router'
 import { BenchScreen } from './bench/BenchScreen'
 import { InstrumentsScreen } from './instruments/InstrumentsScreen'
 import { JobScreen } from './jobs/JobScreen'
@@ -15,9 +15,8 @@ import { useKeys } from './ui/useKeys'
 export function App() {
   const [sheet, setSheet] = useState<'keys' | 'find' | null>(null)
   const { swap } = useLeading()
-  const navigate = useNavigate()
   const close = () => setSheet(null)
-  useKeys(sheet ? {} : { '?': () => setSheet('keys'), '/': () => setSheet('find'), u: swap, Escape: () => void navigate(-1) })
+  useKeys(sheet ? {} : { '?': () => setSheet('keys'), '/': () => setSheet('find'), u: swap })
   return (
     <div className="bg-base-100 text-base-content flex min-h-dvh flex-col lg:h-dvh">
       <Header onFind={() => setSheet('find')} onKeys={() => setSheet('keys')} />

@@ -48,7 +48,7 @@ public static class Foresight
         var dimension = sizes.Place[key];
         var about = About(sizes, key);
         return instruments
-            .Where(i => i.Takes(dimension.Access) && Math.Abs(about) <= i.Reach)
+            .Where(i => !i.IsStandIn && i.Takes(dimension.Access) && Math.Abs(about) <= i.Reach)
             .Select(i => (i, Quantity.Input(dimension.Name, about, Accesses.UnitOf(dimension.Access), new Provenance.Chosen("a size it may have"), Evaluation.Foreseen(dimension, i).Select(s => (s, 1.0)))))
             .OrderBy(i => i.Item2.StandardUncertainty)
             .Cast<(Instrument, Quantity)?>()

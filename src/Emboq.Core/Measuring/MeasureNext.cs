@@ -40,7 +40,7 @@ public static class MeasureNext
             let repeat = Evaluation.RepeatabilityOf(measured)
             where repeat is not null && design.Seats.Any(s => s.Clearance.Partial(repeat) != 0)
             from instrument in instruments
-            where instrument.Takes(dimension.Access) && instrument.Reach >= Math.Abs(measured.Value)
+            where !instrument.IsStandIn && instrument.Takes(dimension.Access) && instrument.Reach >= Math.Abs(measured.Value)
             let after = Chance(design, measured, repeat, Evaluation.Of(WithOneMore(dimension, instrument, measured.Value))!.Quantity)
             where after - before > LeastGain
             group new WorthReading(place.Id, dimension.Key, dimension.Name, instrument, before, after) by (place.Id, dimension.Key) into ways

@@ -21,6 +21,13 @@ internal static class Starters
         new("eye", "counting", 0, 0, 0, 1000, InstrumentKind.Eye),
     ];
 
+    /// <summary>The simulated devices: they read as a caliper and a scale do.</summary>
+    public static IReadOnlyList<Instrument> StandIns { get; } =
+    [
+        new("stand-in-caliper", "stand-in caliper", 0.01, 0.03, 0.03, 1000),
+        new("stand-in-scale", "stand-in scale", 0.1, 0.3, 0.1, 5000, InstrumentKind.Scale),
+    ];
+
     public static Process Process(string name, string printer, string material) => new()
     {
         Id = Guid.CreateVersion7(),

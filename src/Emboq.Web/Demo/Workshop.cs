@@ -12,14 +12,21 @@ internal static class Workshop
     {
         var database = services.GetRequiredService<NpgsqlDataSource>();
         var now = services.GetRequiredService<TimeProvider>().GetUtcNow();
-        if ((await InstrumentStore.All(database, default)).Count > 0)
+        var known = await InstrumentStore.All(database, default);
+        if (known.Any(i => !i.IsStandIn))
         {
+            // A notebook from before they had names of their own.
+            foreach (var device in Starters.StandIns.ExceptBy(known.Select(i => i.Id), d => d.Id))
+            {
+                await InstrumentStore.Add(database, device, default);
+            }
+
             return;
         }
 
         await Whole.Of(async () =>
         {
-            foreach (var instrument in Starters.Instruments)
+            foreach (var instrument in Starters.Instruments.Concat(Starters.StandIns))
             {
                 await InstrumentStore.Add(database, instrument, default);
             }

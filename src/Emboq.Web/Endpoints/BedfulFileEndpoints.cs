@@ -19,13 +19,18 @@ public sealed record BedfulFileRequest(string Name, string Kind, IReadOnlyList<B
 /// <param name="X">Left edge.</param>
 /// <param name="Y">Front edge.</param>
 /// <param name="Turned">Whether it is turned by a quarter.</param>
+/// <param name="Width">Room that was laid out for it along the bed, mm; what was numbered must fill it.</param>
+/// <param name="Depth">The same across.</param>
 /// <param name="Group">Its colour.</param>
-public sealed record BedfulFilePlacement(Guid Part, int Revision, int Member, string Body, double X, double Y, bool Turned, string Group = "");
+public sealed record BedfulFilePlacement(Guid Part, int Revision, int Member, string Body, double X, double Y, bool Turned, double Width, double Depth, string Group = "");
 
 /// <summary>Files of bedfuls: one for each bed, every body where it lies, with its number on it.</summary>
 internal static class BedfulFileEndpoints
 {
     private const int MostPlacements = 400;
+
+    /// <summary>Layouts are measured on coarser triangles than files, and without the raised number, mm.</summary>
+    private const double Room = 1;
 
     public static void MapBedfulFiles(this IEndpointRouteBuilder api) =>
         api.MapPost("/jobs/{id:guid}/bedful-files", Write).Produces(200, contentType: "application/octet-stream").ProducesProblem(400).ProducesProblem(404);
@@ -77,11 +82,24 @@ internal static class BedfulFileEndpoints
             return Problems.Bad(input.Problems);
         }
 
+        if (request.Placements.FirstOrDefault(p => !Fills(Found(bodies, p), p)) is { } changed)
+        {
+            input.Add(new("placements", $"{changed.Revision}", $"Revision {changed.Revision} has another size than what is laid out: it was changed since.", "Number it as it stands now, or lay it out again."));
+            return Problems.Bad(input.Problems);
+        }
+
         var placed = request.Placements.Select(p => new PlacedMesh(Found(bodies, p), p.X, p.Y, p.Turned, p.Group)).ToList();
         var title = $"{job.Name} - {name}";
         return kind == "3mf"
             ? TypedResults.File(ThreeMfFile.Write(placed, title), "model/3mf", $"{FileNames.Slug(title)}.3mf")
             : TypedResults.File(StlFile.Write(Plate.AsOne([.. placed.Select(p => p.Moved)]), title), "model/stl", $"{FileNames.Slug(title)}.stl");
+    }
+
+    private static bool Fills(NamedMesh body, BedfulFilePlacement p)
+    {
+        var (least, greatest) = body.Mesh.Bounds;
+        var (x, y) = (greatest.X - least.X, greatest.Y - least.Y);
+        return Math.Abs((p.Turned ? y : x) - p.Width) < Room && Math.Abs((p.Turned ? x : y) - p.Depth) < Room;
     }
 
     private static NamedMesh Found(Dictionary<(Guid, int, string), NamedMesh> bodies, BedfulFilePlacement p) =>

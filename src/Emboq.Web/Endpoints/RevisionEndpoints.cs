@@ -164,14 +164,15 @@ internal static class RevisionEndpoints
         var revisions = await RevisionStore.Of(database, id, stop);
         var tries = (await RevisionStore.Tries(database, id, stop)).ToLookup(t => t.Revision);
         var family = FamilyList.Find(part.Family)!;
-        var design = await Designer.OfPart(database, part with { State = PartRow.Members(part.State)[0] }, stop);
-        var words = design.IsGood ? design.Value.Seats.ToDictionary(s => s.Slot, s => s.Words) : [];
+        var designs = await Designer.OfMembers(database, part, stop);
+        var words = designs.IsGood ? designs.Value[0].Seats.ToDictionary(s => s.Slot, s => s.Words) : [];
+        var names = designs.IsGood ? Frozen.Names(part.State, designs.Value) : new Dictionary<string, string>();
         var photos = await PhotoStore.OfTries(database, id, stop);
         var runs = (await ServiceStore.RunsOf(database, id, stop)).ToLookup(r => r.Revision);
         var notes = (await ServiceStore.NotesOf(database, id, stop)).ToLookup(n => n.Revision);
         var processes = (await ProcessStore.All(database, stop)).ToDictionary(p => p.Id, p => p.Name);
         return TypedResults.Ok(new HistoryView([.. revisions.Select(r => new RevisionView(r.Number, r.Printed, processes[r.State.Process], r.At, r.Remark, r.Kept,
-            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, processes), [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), family, [.. photos[t.Id]]))], [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)], [.. r.Frozen.Drawn.Keys], r.State.Row))]));
+            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, processes), [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), family, [.. photos[t.Id]]))], [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)], [.. r.Frozen.Drawn.Keys], r.State.Row, r.Frozen.Names ?? names))]));
     }
 
     private static string? Named(Outcome<Design> design, string slot) => design.IsGood ? design.Value.Seats.FirstOrDefault(s => s.Slot == slot)?.Drawn.Name : null;

@@ -33,10 +33,10 @@ public sealed record ProcessRequest(string Name, string Printer, string Material
 public sealed record InstrumentRequest(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach, InstrumentKind? Kind = null);
 
 /// <summary>An instrument with what it takes; figures in its unit.</summary>
-public sealed record InstrumentView(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach, InstrumentKind Kind, DateTimeOffset? LastZeroCheck, string Unit, IReadOnlyList<Access> Takes)
+public sealed record InstrumentView(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach, InstrumentKind Kind, DateTimeOffset? LastZeroCheck, string Unit, IReadOnlyList<Access> Takes, bool StandIn)
 {
     /// <summary>From an instrument.</summary>
-    public static InstrumentView Of(Instrument i) => new(i.Id, i.Name, i.Resolution, i.MaximumPermissibleError, i.Repeatability, i.Reach, i.Kind, i.LastZeroCheck, Accesses.UnitOf(i).ToString(), Accesses.Of(i.Kind));
+    public static InstrumentView Of(Instrument i) => new(i.Id, i.Name, i.Resolution, i.MaximumPermissibleError, i.Repeatability, i.Reach, i.Kind, i.LastZeroCheck, Accesses.UnitOf(i).ToString(), Accesses.Of(i.Kind), i.IsStandIn);
 }
 
 /// <summary>A look at an instrument's zero.</summary>

@@ -5,9 +5,9 @@ namespace Emboq.Web.Views;
 /// <summary>What was printed and tried of a part, newest first.</summary>
 public sealed record HistoryView(IReadOnlyList<RevisionView> Revisions);
 
-/// <summary>One revision with what changed since the one before, and what trying it told.</summary>
+/// <summary>One revision with what changed since the one before, and what trying it told; its bodies and slots are called as they were when it was printed.</summary>
 public sealed record RevisionView(int Number, IReadOnlyList<string> Printed, string Process, DateTimeOffset At, string? Remark, DateTimeOffset? Kept, IReadOnlyList<ChangeView> Changes, IReadOnlyList<TryView> Tries,
-    IReadOnlyList<RunView> Runs, IReadOnlyList<ServiceNoteView> Service, IReadOnlyList<string> Slots, IReadOnlyList<RowItem>? Row);
+    IReadOnlyList<RunView> Runs, IReadOnlyList<ServiceNoteView> Service, IReadOnlyList<string> Slots, IReadOnlyList<RowItem>? Row, IReadOnlyDictionary<string, string> Names);
 
 /// <summary>One finished run.</summary>
 /// <param name="Took">As read.</param>

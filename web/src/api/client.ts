@@ -19,27 +19,67 @@ export class ApiProblem extends Error {
 
 async function read<T>(response: Response): Promise<T> {
   if (response.status === 204) return undefined as T
-  const body: unknown = await response.json().catch(() => ({}))
-  if (response.ok) return body as T
-  const details = body as { title?: string; problems?: readonly Problem[] }
-  throw new ApiProblem(response.status, details.title ?? `Emboq answered ${response.status}.`, details.problems ?? [], details)
+  if (!response.ok) throw await problemOf(response)
+  return (await response.json().catch(() => ({}))) as T
 }
 
-async function ask<T>(path: string, init: RequestInit): Promise<T> {
-  let response: Response
+async function problemOf(response: Response): Promise<ApiProblem> {
+  const body: unknown = await response.json().catch(() => ({}))
+  const details = body as { title?: string; problems?: readonly Problem[] }
+  return new ApiProblem(response.status, details.title ?? `Emboq answered ${response.status}.`, details.problems ?? [], details)
+}
+
+const silence = () => new ApiProblem(0, 'Emboq does not answer. Is it still running?', [])
+
+async function send(path: string, init: RequestInit): Promise<Response> {
   try {
-    response = await fetch(path, init)
+    return await fetch(path, init)
   } catch (error) {
     if (init.signal?.aborted) throw error
-    throw new ApiProblem(0, 'Emboq does not answer. Is it still running?', [])
+    throw silence()
   }
-  return read<T>(response)
 }
+
+const ask = async <T>(path: string, init: RequestInit): Promise<T> => read<T>(await send(path, init))
+
+const posted = (body: unknown, signal?: AbortSignal): RequestInit => ({
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify(body),
+  ...(signal ? { signal } : {}),
+})
 
 export const getJson = <T>(path: string, signal?: AbortSignal) => ask<T>(path, signal ? { signal } : {})
 
 export const sendJson = <T>(method: 'POST' | 'PUT', path: string, body: unknown, signal?: AbortSignal) =>
-  ask<T>(path, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body), ...(signal ? { signal } : {}) })
+  ask<T>(path, { ...posted(body, signal), method })
+
+/** Sends something and reads the answer line by line, as it comes. An answer that breaks off is no answer. */
+export async function* sendForLines<T>(path: string, body: unknown, signal: AbortSignal): AsyncGenerator<T> {
+  const response = await send(path, posted(body, signal))
+  if (!response.ok || !response.body) throw await problemOf(response)
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader()
+  let rest = ''
+  for (;;) {
+    const { done, value } = await reader.read().catch((error: unknown) => {
+      throw signal.aborted ? error : silence()
+    })
+    const lines = (rest + (value ?? '')).split('\n')
+    rest = lines.pop() ?? ''
+    for (const line of lines.filter((l) => l.trim() !== '')) yield JSON.parse(line) as T
+    if (done) return
+  }
+}
+
+/** Sends something and saves the file that comes back, under the name it has. */
+export async function sendForFile(path: string, body: unknown): Promise<void> {
+  const response = await send(path, posted(body))
+  if (!response.ok) throw await problemOf(response)
+  const name = /filename="?([^";]+)"?/.exec(response.headers.get('content-disposition') ?? '')?.[1]
+  const link = Object.assign(document.createElement('a'), { href: URL.createObjectURL(await response.blob()), download: name ?? 'file' })
+  link.click()
+  URL.revokeObjectURL(link.href)
+}
 
 /** Sends a file as it is. */
 export const sendFile = <T>(path: string, file: File) =>

@@ -3,6 +3,7 @@ import { getJson, sendJson } from './client'
 import type {
   Access,
   AlikeView,
+  AwayView,
   BenchItem,
   BodyView,
   DesignRequest,
@@ -16,6 +17,7 @@ import type {
   KindView,
   MachineSummary,
   MachineView,
+  MemberVerdict,
   Part,
   PartState,
   Photo,
@@ -31,6 +33,7 @@ const one = <T>(name: string) => queryOptions({ queryKey: [name], queryFn: ({ si
 
 const list = <T>(name: string) => queryOptions({ queryKey: [name], queryFn: ({ signal }) => getJson<readonly T[]>(`/api/${name}`, signal) })
 
+export const away = one<AwayView>('away')
 export const benchItems = list<BenchItem>('bench')
 export const families = list<FamilyView>('families')
 export const instruments = list<Instrument>('instruments')
@@ -61,6 +64,23 @@ export const plan = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodies
   queryOptions({
     queryKey: ['plan', part.id, state, bodies],
     queryFn: ({ signal }) => sendJson<PlanView>('POST', '/api/plans', designRequest(part, state, bodies), signal),
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  })
+
+/** How every member of a row stands, not only the one that is looked at. */
+export const rowVerdicts = (part: Pick<Part, 'id' | 'family'>, state: PartState) =>
+  queryOptions({
+    queryKey: ['design', 'row', part.id, state],
+    queryFn: ({ signal }) =>
+      sendJson<readonly MemberVerdict[]>(
+        'POST',
+        '/api/rows/verdicts',
+        { design: designRequest(part, { ...state, row: null }, []), row: state.row ?? [] },
+        signal,
+      ),
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,

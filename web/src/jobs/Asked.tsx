@@ -3,6 +3,7 @@ import type { ParameterSpec, Problem } from '@/api/types'
 import { ProblemNote } from '@/ui/ProblemNote'
 import type { Work } from './Workbench'
 import { counts } from './asking'
+import { useTake } from './exactEntry'
 import { Word } from './Word'
 
 export type AskedProps = { readonly work: Work; readonly of?: (spec: ParameterSpec) => boolean }
@@ -50,9 +51,10 @@ function Entry({ spec, work }: { readonly spec: ParameterSpec; readonly work: Wo
   const [text, setText] = useState(standing(work, spec))
   const [problem, setProblem] = useState<Problem | undefined>()
   const note = useId()
+  const propose = useTake(spec, work)
   const take = async () => {
     if (text.trim() === standing(work, spec)) return
-    setProblem((await work.editing.propose({ [spec.key]: text.trim() }))[0])
+    setProblem(await propose(text))
   }
   return (
     <>

@@ -1,15 +1,14 @@
-import type { BedfulView } from '@/api/types'
+import type { BedfulView, PlacementView } from '@/api/types'
 import { Patterns } from '@/ui/Patterns'
 
-export type BedfulPictureProps = { readonly bedful: BedfulView; readonly number: number; readonly names: readonly string[] }
+export type BedfulPictureProps = { readonly bedful: BedfulView; readonly number: number; readonly label: (piece: PlacementView) => string }
 
 /** What marks the bodies of one member that are not the part itself. */
 const marks: Readonly<Record<string, string>> = { inlay: ' letters', second: ' other' }
 
 /** One bed from above, to scale, with what it takes and which spool to put on. */
-export function BedfulPicture({ bedful, number, names }: BedfulPictureProps) {
+export function BedfulPicture({ bedful, number, label }: BedfulPictureProps) {
   const { width, depth, placements } = bedful
-  const label = (member: number, body: string) => `${names.length > 0 ? member : ''}${marks[body] ?? ''}`
   return (
     <figure className="bg-base-200 flex flex-col gap-2 rounded-md p-3" aria-label={`Bedful ${number}`}>
       <figcaption className="flex flex-wrap items-baseline justify-between gap-2">
@@ -40,7 +39,7 @@ export function BedfulPicture({ bedful, number, names }: BedfulPictureProps) {
               fontSize={Math.min(9, Math.min(p.width, p.depth) * 0.5)}
               fill="currentColor"
             >
-              {label(p.member, p.body)}
+              {`${label(p)}${marks[p.body] ?? ''}`}
             </text>
           </g>
         ))}

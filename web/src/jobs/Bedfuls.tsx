@@ -1,34 +1,40 @@
-import { useMutation, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { sendJson } from '@/api/client'
 import { spools } from '@/api/queries'
-import type { BedfulsView } from '@/api/types'
-import { Busy } from '@/ui/Busy'
+import type { Part, PlacementView } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { BedfulFiles } from './BedfulFiles'
 import { BedfulPicture } from './BedfulPicture'
 import { memberName } from './rows'
+import { useLayout } from './useLayout'
 import type { Work } from './Workbench'
 
 export type BedfulsProps = { readonly work: Work; readonly members: readonly number[] | undefined }
 
-/** The row laid out on the beds of the chosen printers, with hours and spools. */
+/** The part, its row and other parts of the job laid out on the beds of the chosen printers, with hours and spools. */
 export function Bedfuls({ work, members }: BedfulsProps) {
-  const { part, processes, editing } = work
+  const { job, part, processes, editing } = work
   const state = editing.draft.present
   const [chosen, setChosen] = useState<readonly string[]>([state.process])
-  const shelf = useQuery(spools)
+  const [joined, setJoined] = useState<readonly string[]>([])
+  const [most, setMost] = useState('')
   const [letters, setLetters] = useState('')
-  const inlaid = [state.parameters, ...(state.row ?? []).map((m) => m.entries)].some((entries) => entries.lettering === 'inlay')
-  const lay = useMutation({
-    mutationFn: () =>
-      sendJson<BedfulsView>('POST', `/api/parts/${part.id}/bedfuls`, {
-        processes: chosen,
-        start: localNow(),
-        members: members ?? null,
-        letters: inlaid ? letters : null,
-      }),
-  })
-  const names = (state.row ?? []).map((item, i) => memberName(item, i + 1))
+  const shelf = useQuery(spools)
+  const layout = useLayout(job.id)
+  const parts = job.parts.filter((p) => p.id === part.id || joined.includes(p.id))
+  const inlaid = parts.some((p) => [p.state.parameters, ...(p.state.row ?? []).map((m) => m.entries)].some((e) => e.lettering === 'inlay'))
+  const limit = most.trim() === '' ? null : Number(most)
+  const lay = () =>
+    void layout.lay({
+      parts: parts.map((p) => ({ part: p.id, members: p.id === part.id && members ? [...members] : null })),
+      processes: [...chosen],
+      start: localNow(),
+      gap: 5,
+      margin: 5,
+      most: limit,
+      letters: inlaid ? letters : null,
+    })
+  const label = (at: Piece) => pieceLabel(at, parts)
   return (
     <section className="flex flex-col gap-3" aria-label="Bedfuls">
       <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
@@ -39,12 +45,47 @@ export function Bedfuls({ work, members }: BedfulsProps) {
               type="checkbox"
               className="checkbox checkbox-primary"
               checked={chosen.includes(p.id)}
-              onChange={() => setChosen(chosen.includes(p.id) ? chosen.filter((x) => x !== p.id) : [...chosen, p.id])}
+              onChange={() => setChosen(toggled(chosen, p.id))}
             />
             {p.name}
           </label>
         ))}
       </fieldset>
+      {job.parts.length > 1 && (
+        <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
+          <legend className="mb-1 text-lg">Together with</legend>
+          {job.parts
+            .filter((p) => p.id !== part.id)
+            .map((p) => (
+              <label key={p.id} className="flex min-h-11 items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-primary"
+                  checked={joined.includes(p.id)}
+                  onChange={() => setJoined(toggled(joined, p.id))}
+                />
+                {p.name}
+              </label>
+            ))}
+        </fieldset>
+      )}
+      <label className="flex flex-wrap items-center gap-3">
+        <span className="text-lg">At most</span>
+        <input
+          className="input figure w-20"
+          inputMode="numeric"
+          value={most}
+          placeholder="all"
+          aria-label="Pieces on one bed at most"
+          aria-invalid={limit !== null && !Number.isInteger(limit)}
+          onChange={(e) => setMost(e.target.value)}
+        />
+        <span className="quiet">
+          {limit !== null && !(Number.isInteger(limit) && limit > 0)
+            ? `“${most}” is no number of pieces: give a whole number, or leave it open.`
+            : 'pieces on one bed'}
+        </span>
+      </label>
       {inlaid && (
         <label className="flex flex-wrap items-center gap-3">
           <span className="text-lg">Letters in</span>
@@ -63,23 +104,41 @@ export function Bedfuls({ work, members }: BedfulsProps) {
           </datalist>
         </label>
       )}
-      <button className="btn btn-outline" disabled={lay.isPending || editing.unsaved || chosen.length === 0} onClick={() => lay.mutate()}>
+      <button
+        className="btn btn-outline"
+        disabled={
+          layout.step !== null || editing.unsaved || chosen.length === 0 || (limit !== null && !(Number.isInteger(limit) && limit > 0))
+        }
+        onClick={lay}
+      >
         Lay out the bedfuls
       </button>
-      {lay.isPending && <Busy what="Laying them out and cutting layers" />}
-      {lay.isError && <ErrorNote error={lay.error} />}
-      {lay.data && !lay.isPending && (
+      {layout.step && (
+        <div className="flex flex-col gap-1">
+          <div className="flex items-center justify-between gap-3" role="status">
+            <span className="quiet">{layout.step.doing}…</span>
+            <button className="btn btn-ghost" onClick={layout.stop}>
+              Stop
+            </button>
+          </div>
+          <progress className="progress progress-primary w-full" value={layout.step.share} max={1} aria-label="Laying out" />
+        </div>
+      )}
+      {layout.error && <ErrorNote error={layout.error} />}
+      {layout.done && (
         <>
-          <p className="text-lg">{lay.data.says}</p>
-          {lay.data.tooLarge.length > 0 && (
+          <p className="text-lg">{layout.done.says}</p>
+          {layout.done.tooLarge.length > 0 && (
             <p role="alert" className="text-error">
-              Too large for every bed: {lay.data.tooLarge.map((n) => names[n - 1] ?? 'the part').join(', ')}.
+              Too large for every bed: {layout.done.tooLarge.map((at) => named(at, parts)).join(', ')}.
             </p>
           )}
+          {parts.length > 1 && <p className="quiet">{parts.map((p, i) => `${letter(i)} ${p.name}`).join(', ')}</p>}
           <ol className="flex flex-col gap-4">
-            {lay.data.bedfuls.map((bedful, i) => (
+            {layout.done.bedfuls.map((bedful, i) => (
               <li key={i}>
-                <BedfulPicture bedful={bedful} number={i + 1} names={names} />
+                <BedfulPicture bedful={bedful} number={i + 1} label={label} />
+                <BedfulFiles job={job} bedful={bedful} name={`Bedful ${i + 1}`} />
               </li>
             ))}
           </ol>
@@ -87,6 +146,26 @@ export function Bedfuls({ work, members }: BedfulsProps) {
       )}
     </section>
   )
+}
+
+const toggled = (list: readonly string[], id: string) => (list.includes(id) ? list.filter((x) => x !== id) : [...list, id])
+
+type Piece = Pick<PlacementView, 'part' | 'member'>
+
+const letter = (i: number) => String.fromCharCode(65 + i)
+
+/** What is written on a piece: its number in the row, and a letter where several parts lie together. */
+function pieceLabel({ part, member }: Piece, parts: readonly Part[]): string {
+  const at = parts.findIndex((p) => p.id === part)
+  const inRow = (parts[at]?.state.row ?? []).length > 0
+  return `${parts.length > 1 ? letter(at) : ''}${inRow ? member : ''}`
+}
+
+/** A piece in words. */
+function named({ part, member }: Piece, parts: readonly Part[]): string {
+  const of = parts.find((p) => p.id === part)
+  const item = of?.state.row?.[member - 1]
+  return item ? memberName(item, member) : (of?.name ?? 'the part')
 }
 
 /** This moment with the workshop's own offset, as the planner wants it. */

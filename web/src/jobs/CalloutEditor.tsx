@@ -1,11 +1,12 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useId, useState } from 'react'
-import { ApiProblem } from '@/api/client'
 import { readEntry } from '@/api/queries'
 import type { LedgerLineView, ParameterSpec, Problem } from '@/api/types'
 import { Figure } from '@/ui/Figure'
 import { ProblemNote } from '@/ui/ProblemNote'
 import { useLeading } from '@/ui/leading'
+import { useTake } from './exactEntry'
+import { useWithinWindow } from './useWithinWindow'
 import type { Work } from './Workbench'
 
 export type CalloutEditorProps = {
@@ -24,6 +25,7 @@ export function CalloutEditor({ spec, line, work, onClose }: CalloutEditorProps)
   const [busy, setBusy] = useState(false)
   const take = useTake(spec, work)
   const note = useId()
+  const { ref, style } = useWithinWindow()
   const step = (steps: number) => setText(work.editing.step(spec, line.quantity.value, steps))
   const submit = async () => {
     setBusy(true)
@@ -33,7 +35,9 @@ export function CalloutEditor({ spec, line, work, onClose }: CalloutEditorProps)
   }
   return (
     <form
-      className="bg-base-100 border-primary absolute top-0 left-1/2 z-10 flex w-72 -translate-x-1/2 flex-col gap-2 rounded-md border-2 p-3 shadow-lg"
+      ref={ref}
+      style={style}
+      className="bg-base-100 border-primary fixed z-10 flex max-h-[calc(100dvh-1rem)] w-72 flex-col gap-2 overflow-auto rounded-md border-2 p-3 shadow-lg"
       onSubmit={(event) => {
         event.preventDefault()
         void submit()
@@ -90,22 +94,4 @@ function Reading({ spec, text, leading }: ReadingProps) {
   ) : (
     <span className="quiet">{spec.help}</span>
   )
-}
-
-/** Reads an entry in the leading unit and proposes it; answers what is wrong with it, if anything. */
-function useTake(spec: ParameterSpec, work: Work) {
-  const client = useQueryClient()
-  const { leading } = useLeading()
-  return async (text: string): Promise<Problem | undefined> => {
-    let entry = text.trim()
-    if (spec.kind === 'length' && entry !== '') {
-      try {
-        entry = (await client.fetchQuery(readEntry(entry, leading))).exact ?? entry
-      } catch (error) {
-        if (error instanceof ApiProblem && error.problems[0]) return error.problems[0]
-        throw error
-      }
-    }
-    return (await work.editing.propose({ [spec.key]: entry, ...spec.sets }))[0]
-  }
 }

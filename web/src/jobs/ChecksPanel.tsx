@@ -1,5 +1,6 @@
 import { useNavigate } from 'react-router'
 import type { RemedyView } from '@/api/types'
+import { Busy } from '@/ui/Busy'
 import { Judgement } from '@/ui/Judgement'
 import { isStation } from '@/ui/stations'
 import { Asked } from './Asked'
@@ -8,19 +9,12 @@ import type { Work } from './Workbench'
 
 /** Every judgement with its figure, limit and source; a remedy is one press away. */
 export function ChecksPanel({ work }: { readonly work: Work }) {
-  const checks = bySeverity(work.design?.checks ?? [])
-  const navigate = useNavigate()
-  const act = (remedy: RemedyView) => {
-    if (remedy.changes) work.editing.set(remedy.changes)
-    else if (remedy.measure)
-      void navigate(`/jobs/${work.job.id}?at=measure&place=${remedy.measure.interface}&dimension=${remedy.measure.dimension}`, {
-        replace: true,
-      })
-    else if (isStation(remedy.station)) work.setStation(remedy.station)
-  }
+  const checks = bySeverity(work.checks)
+  const act = useRemedy(work)
   return (
     <div className="flex flex-col gap-4">
       <Asked work={work} />
+      <div className="min-h-6">{work.cutting && <Busy what="Cutting it into layers, to judge how it prints" />}</div>
       <ul aria-label="Checks">
         {checks.map((check) => (
           <Judgement key={check.key} check={check} onRemedy={act} />
@@ -29,6 +23,20 @@ export function ChecksPanel({ work }: { readonly work: Work }) {
       <Cautions cautions={work.design?.cautions ?? []} />
     </div>
   )
+}
+
+/** What pressing a remedy does. */
+export function useRemedy(work: Work) {
+  const navigate = useNavigate()
+  return (remedy: RemedyView) => {
+    if (remedy.changes) work.editing.set(remedy.changes)
+    else if (remedy.measure)
+      void navigate(
+        `/jobs/${work.job.id}?part=${work.part.id}&at=measure&place=${remedy.measure.interface}&dimension=${remedy.measure.dimension}`,
+        { replace: true },
+      )
+    else if (isStation(remedy.station)) work.setStation(remedy.station)
+  }
 }
 
 export function Cautions({ cautions }: { readonly cautions: readonly string[] }) {

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { history } from '@/api/queries'
-import { inWords } from './inWords'
+import { printedInWords } from './inWords'
 import type { Work } from './Workbench'
 
 const kinds = [
@@ -22,7 +22,7 @@ export function Files({ work }: { readonly work: Work }) {
           <li key={r.number} className="border-base-300 flex min-h-12 flex-wrap items-center justify-between gap-x-3 border-b py-1">
             <span>
               <span className="figure font-semibold">Revision {r.number}</span>{' '}
-              <span className="quiet block text-sm">{r.printed.map(inWords).join(' and ')}</span>
+              <span className="quiet block text-sm">{printedInWords(r)}</span>
             </span>
             <span className="flex gap-1" role="group" aria-label={`Files of revision ${r.number}`}>
               {kinds.map(([kind, label]) => (

@@ -5,9 +5,10 @@ import { refreshPart } from '@/api/refresh'
 import type { RevisionView } from '@/api/types'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
-import { inWords, slotInWords } from './inWords'
+import { capital, printedInWords } from './inWords'
 import { RunNote } from './RunNote'
 import { ServiceNotes } from './ServiceNotes'
+import { TryLine } from './TryLine'
 import type { Work } from './Workbench'
 
 /** Every print with what changed since the one before and what trying it told; the one that fits is kept. */
@@ -37,7 +38,7 @@ function Revision({ revision, work }: { readonly revision: RevisionView; readonl
         <span>
           <span className="figure text-xl font-semibold">Revision {revision.number}</span>
           <span className="quiet block text-sm">
-            {revision.printed.map(inWords).join(' and ')}; {revision.process}; {new Date(revision.at).toLocaleDateString()}
+            {capital(printedInWords(revision))}; {revision.process}; {new Date(revision.at).toLocaleDateString()}
           </span>
         </span>
         {revision.kept ? (
@@ -60,16 +61,7 @@ function Revision({ revision, work }: { readonly revision: RevisionView; readonl
       )}
       <ul aria-label={`Tries of revision ${revision.number}`}>
         {revision.tries.map((t) => (
-          <li key={t.at + t.slot}>
-            {capital(slotInWords(t.slot))} {t.felt && <strong>{t.felt}</strong>}
-            {t.printed && (
-              <>
-                {' '}
-                measured <span className="figure">{t.printed}</span>
-              </>
-            )}
-            {t.remark && <span className="quiet">. {t.remark}</span>}
-          </li>
+          <TryLine key={t.id} entry={t} revision={revision} />
         ))}
         {revision.tries.length === 0 && <li className="quiet">not tried</li>}
       </ul>
@@ -88,5 +80,3 @@ function Revision({ revision, work }: { readonly revision: RevisionView; readonl
     </li>
   )
 }
-
-const capital = (text: string) => text.replace(/^./, (c) => c.toUpperCase())

@@ -35,8 +35,8 @@ export function JobHeader({ work }: { readonly work: Work }) {
         <button className="btn btn-ghost" disabled={!editing.canUndo} onClick={editing.undo}>
           Take back
         </button>
-        <span className="quiet w-16 text-sm" role="status">
-          {editing.saveError ? 'not kept' : editing.unsaved ? 'keeping…' : 'kept'}
+        <span className={`max-w-64 min-w-16 text-sm ${editing.notKept ? 'text-warning font-semibold' : 'quiet'}`} role="status">
+          {editing.notKept ? `not kept: ${editing.notKept}` : editing.unsaved ? 'keeping…' : 'kept'}
         </span>
       </div>
       <div className={`ml-auto w-44 text-right leading-tight ${design && design.seats.length === 0 && design.drawing ? 'invisible' : ''}`}>

@@ -14,7 +14,9 @@ export function JobScreen() {
   if (failed?.error) return <ErrorNote error={failed.error} />
   if (!jobList.data || !familyList.data || !processList.data || !machineList.data) return <Loading what="the job" className="m-6 h-96" />
   const job = jobList.data.find((j) => j.id === id)
-  const part = job?.parts.find((p) => p.id === search.get('part')) ?? job?.parts[0]
+  // A reading that is asked for leads to a part that fits its place.
+  const fits = (p: Part) => Object.values(p.state.interfaces).includes(search.get('place') ?? '')
+  const part = job?.parts.find((p) => p.id === search.get('part')) ?? job?.parts.find(fits) ?? job?.parts[0]
   const family = familyList.data.find((f) => f.key === part?.family)
   if (!job || !part || !family)
     return (

@@ -1,10 +1,11 @@
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { sendJson } from '@/api/client'
-import type { RowItem } from '@/api/types'
+import type { FamilyView, RowItem } from '@/api/types'
 import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
+import { useLeading } from '@/ui/leading'
 import { rowAsText } from './rows'
 import type { Work } from './Workbench'
 
@@ -12,16 +13,17 @@ import type { Work } from './Workbench'
 export function ListSheet({ work, onClose }: { readonly work: Work; readonly onClose: () => void }) {
   const { family, editing } = work
   const state = editing.draft.present
-  const [text, setText] = useState(() => rowAsTextOrNothing(state.row))
+  const { leading } = useLeading()
+  const [text, setText] = useState(() => rowAsTextOrNothing(state.row, family.columns))
   const take = useMutation({
-    mutationFn: () => sendJson<readonly RowItem[]>('POST', '/api/rows', { family: family.key, text }),
+    mutationFn: () => sendJson<readonly RowItem[]>('POST', '/api/rows', { family: family.key, text, leading }),
     onSuccess: (row) => {
       editing.change({ ...state, row: [...row] }, 'row')
       work.setMember(1)
       onClose()
     },
   })
-  const columns = family.listColumns.map((key) => family.parameters.find((p) => p.key === key)?.label.toLowerCase() ?? key)
+  const columns = family.listColumns.map((key) => family.columns.find((c) => c.key === key)?.label.toLowerCase() ?? key)
   return (
     <Sheet title="A row from a list" onClose={onClose}>
       <form
@@ -35,13 +37,17 @@ export function ListSheet({ work, onClose }: { readonly work: Work; readonly onC
           One line for each member{columns.length > 0 ? `: ${columns.join(', ')}` : ''}. A heading may name any size of this family, count,
           and group: a group is printed in one colour.
         </p>
+        <details>
+          <summary className="min-h-8 cursor-pointer">What a heading may name</summary>
+          <p className="quiet text-sm">{family.columns.map((c) => c.label).join(', ')}, count, group.</p>
+        </details>
         <textarea
           className="textarea figure h-64 w-full"
           aria-label="The list"
           autoFocus
           value={text}
           onChange={(e) => setText(e.target.value)}
-          placeholder={'Copper tacks\nCane\nVarnish brushes, 2'}
+          placeholder={family.listExample}
         />
         {take.isError && <ErrorNote error={take.error} />}
         <div className="flex flex-wrap gap-2">
@@ -69,4 +75,5 @@ export function ListSheet({ work, onClose }: { readonly work: Work; readonly onC
   )
 }
 
-const rowAsTextOrNothing = (row: readonly RowItem[] | null) => (row && row.length > 0 ? rowAsText(row) : '')
+const rowAsTextOrNothing = (row: readonly RowItem[] | null, columns: FamilyView['columns']) =>
+  row && row.length > 0 ? rowAsText(row, columns) : ''

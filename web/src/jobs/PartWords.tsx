@@ -6,10 +6,13 @@ import { Word } from './Word'
 import type { Work } from './Workbench'
 
 /** The part as sentences whose words can be changed: one for each end that joins, and one for what is not on the drawing. */
-export function PartWords({ work }: { readonly work: Work }) {
+export function PartWords({ work, drawn }: { readonly work: Work; readonly drawn: boolean }) {
   const { family, design } = work
-  const shown = new Set([...(design?.drawing?.callouts.map((c) => c.parameter) ?? []), ...dragged(design)])
-  const rest = family.parameters.filter((p) => p.askedAt === 'reckon' && !shown.has(p.key) && !belongs(p, family.slots) && !waits(p))
+  // What the drawing or the list beside it shows is edited there; where neither is seen, everything stands here.
+  const shown = new Set(drawn ? [...(design?.drawing?.callouts.map((c) => c.parameter) ?? []), ...dragged(design)] : [])
+  const rest = family.parameters.filter(
+    (p) => p.askedAt === 'reckon' && !shown.has(p.key) && !belongs(p, family.slots) && !(drawn && waits(p)),
+  )
   const joins = (slot: InterfaceSlot) => family.parameters.some((p) => p.key === `${slot.key}Join`)
   return (
     <div className="flex max-h-48 flex-col gap-2 overflow-auto px-4 pb-3">

@@ -5,14 +5,17 @@ import { design as designQuery, plan as planQuery } from '@/api/queries'
 import { refreshPart } from '@/api/refresh'
 import type { BodyView, PrintView } from '@/api/types'
 import { Busy } from '@/ui/Busy'
+import { Judgement } from '@/ui/Judgement'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Asked } from './Asked'
-import { Cautions } from './ChecksPanel'
+import { Cautions, useRemedy } from './ChecksPanel'
 import { Bedfuls } from './Bedfuls'
 import { Files } from './Files'
 import { PlanFigures } from './PlanFigures'
+import { memberName } from './rows'
 import { RowPanel } from './RowPanel'
 import { NotYet } from './StationPanel'
+import { bySeverity } from './verdicts'
 import { WaysTable } from './WaysTable'
 import type { Work } from './Workbench'
 
@@ -27,9 +30,10 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
   // Rings are chosen unless they are taken out, ladders only when they are put in.
   const chosen = bodies.map((b) => b.key).filter((k) => turned.includes(k) === k.startsWith('ladder-'))
   const row = editing.draft.present.row ?? []
-  const inRow = what === 'part' && row.length > 0
+  const inRow = row.length > 0
   const [left, setLeft] = useState<readonly number[]>([])
-  const members = row.map((_, i) => i + 1).filter((n) => !left.includes(n))
+  // A proof is of the member that is looked at; a print of all that are not left out.
+  const members = what === 'coupon' ? [work.member] : row.map((_, i) => i + 1).filter((n) => !left.includes(n))
   const freeze = useFreeze(part.id, inRow ? members.flatMap((n) => chosen.map((key) => `${key}@${n}`)) : chosen)
   if (!work.design?.drawing) return <NotYet work={work} />
   return (
@@ -58,12 +62,19 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
       {(plan.isPending || plan.isPlaceholderData) && <Busy what="Cutting it into layers" />}
       {plan.isError && <ErrorNote error={plan.error} />}
       {what === 'coupon' && <Asked work={work} />}
+      <Layers work={work} />
       <button
         className="btn btn-primary"
         disabled={chosen.length === 0 || (inRow && members.length === 0) || editing.unsaved || freeze.isPending}
         onClick={() => freeze.mutate()}
       >
-        {what === 'coupon' ? 'Number this proof' : inRow ? `Number this print of ${members.length}` : 'Number this print'}
+        {what === 'coupon'
+          ? inRow
+            ? `Number this proof of ${memberName(row[work.member - 1] ?? row[0]!, work.member)}`
+            : 'Number this proof'
+          : inRow
+            ? `Number this print of ${members.length}`
+            : 'Number this print'}
       </button>
       {freeze.isError && <ErrorNote error={freeze.error} />}
       {what === 'part' && <Bedfuls work={work} members={inRow ? members : undefined} />}
@@ -72,6 +83,20 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
       {what === 'part' && <MakeOrBuy work={work} says={plan.data?.makeOrBuy?.says} />}
       <Cautions cautions={work.design.cautions} />
     </div>
+  )
+}
+
+/** What is not good about how it prints, where it is numbered. */
+function Layers({ work }: { readonly work: Work }) {
+  const act = useRemedy(work)
+  const poor = bySeverity(work.checks.filter((c) => c.verdict !== 'good'))
+  if (poor.length === 0) return null
+  return (
+    <ul aria-label="Before it is printed">
+      {poor.map((check) => (
+        <Judgement key={check.key} check={check} onRemedy={act} />
+      ))}
+    </ul>
   )
 }
 

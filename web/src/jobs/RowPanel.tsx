@@ -1,9 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { history } from '@/api/queries'
+import { history, rowVerdicts } from '@/api/queries'
 import type { RowItem } from '@/api/types'
+import { Busy } from '@/ui/Busy'
+import { ErrorNote } from '@/ui/ProblemNote'
+import { VerdictMark } from '@/ui/VerdictMark'
 import { ListSheet } from './ListSheet'
-import { memberName, pieceCount, printedIn } from './rows'
+import { commonLetterSize, memberName, pieceCount, printOf } from './rows'
 import type { Work } from './Workbench'
 
 export type RowPanelProps = {
@@ -19,9 +22,12 @@ export function RowPanel({ work, left, onToggle }: RowPanelProps) {
   const [open, setOpen] = useState(false)
   const revisions = useQuery(history(work.part.id)).data?.revisions ?? []
   const revisionOf = (item: RowItem) => {
-    const number = printedIn(item, revisions)
-    return number ? `revision ${number}` : 'not printed'
+    const print = printOf('part', item, revisions)
+    return print ? `revision ${print.revision}` : 'not printed'
   }
+  const state = work.editing.draft.present
+  const judged = useQuery({ ...rowVerdicts(work.part, state), enabled: row.length > 0 })
+  const verdicts = judged.isPlaceholderData ? [] : (judged.data ?? [])
   return (
     <section className="flex flex-col gap-2" aria-label="Row">
       <div className="flex items-center justify-between gap-2">
@@ -44,7 +50,11 @@ export function RowPanel({ work, left, onToggle }: RowPanelProps) {
                   onChange={() => onToggle(i + 1)}
                 />
                 <span className="figure w-6 text-right">{i + 1}</span>
-                <span className="grow">{memberName(item, i + 1)}</span>
+                <span className="w-7">{verdicts[i] && <VerdictMark verdict={verdicts[i].verdict} />}</span>
+                <span className="grow">
+                  {memberName(item, i + 1)}
+                  {verdicts[i]?.says && <span className="quiet block text-sm">{verdicts[i].says}</span>}
+                </span>
               </label>
               {item.group && <span className="quiet">{item.group}</span>}
               {item.count > 1 && <span className="figure">× {item.count}</span>}
@@ -56,7 +66,31 @@ export function RowPanel({ work, left, onToggle }: RowPanelProps) {
           ))}
         </ol>
       )}
+      {judged.isFetching && row.length > 0 && <Busy what="Judging every member" />}
+      {judged.isError && <ErrorNote error={judged.error} />}
+      <OneLetterHeight work={work} size={commonLetterSize(verdicts.map((v) => v.letterSize))} />
       {open && <ListSheet work={work} onClose={() => setOpen(false)} />}
     </section>
+  )
+}
+
+type OneLetterHeightProps = { readonly work: Work; readonly size: number | undefined }
+
+/** Plates of one set look it when their letters are of one height. */
+function OneLetterHeight({ work, size }: OneLetterHeightProps) {
+  const { editing, family } = work
+  if (size === undefined || !family.parameters.some((p) => p.key === 'letterSize')) return null
+  const state = editing.draft.present
+  const apply = () => {
+    const row = (state.row ?? []).map((item) => ({
+      ...item,
+      entries: Object.fromEntries(Object.entries(item.entries).filter(([key]) => key !== 'letterSize')),
+    }))
+    editing.change({ ...state, row, parameters: { ...state.parameters, letterSize: `${size} mm` } }, 'letterSize')
+  }
+  return (
+    <button className="btn btn-outline btn-primary w-fit" onClick={apply}>
+      One letter height for the set, <span className="figure">{size} mm</span>
+    </button>
   )
 }

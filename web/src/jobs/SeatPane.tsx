@@ -59,7 +59,7 @@ export function SeatPane({ work, error, stale, mode, onMode }: SeatPaneProps) {
           {mode === 'list' && <CalloutList work={work} drawing={design.drawing} />}
         </div>
       )}
-      <PartWords work={work} />
+      <PartWords work={work} drawn={mode !== 'solid'} />
     </section>
   )
 }

@@ -1,4 +1,3 @@
-import { Link } from 'react-router'
 import { ChecksPanel } from './ChecksPanel'
 import { HistoryPanel } from './HistoryPanel'
 import { LedgerPanel } from './LedgerPanel'
@@ -30,11 +29,13 @@ export function StationPanel({ work }: { readonly work: Work }) {
 /** Shown where a station needs the sizes first. */
 export function NotYet({ work }: { readonly work: Work }) {
   return (
-    <p>
-      Nothing can be printed before the openings are read.{' '}
-      <Link className="link" to={`/jobs/${work.job.id}?at=measure`} replace>
-        Measure them.
-      </Link>
-    </p>
+    <div className="flex flex-col gap-3">
+      <p className="text-lg">
+        {work.checks.find((c) => c.verdict === 'stop')?.says ?? 'Nothing can be printed before the sizes are there.'}
+      </p>
+      <button className="btn btn-primary w-fit" onClick={() => work.setStation('measure')}>
+        Measure what it fits
+      </button>
+    </div>
   )
 }

@@ -1,110 +1,140 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
+import { ApiProblem, sendFile, sendJson } from '@/api/client'
 import { history } from '@/api/queries'
 import { refreshPart } from '@/api/refresh'
-import type { Feel, RevisionView, TryAnswer, TryRequest } from '@/api/types'
+import type { RevisionView, TryAnswer, TryRequest } from '@/api/types'
 import { InstrumentSelect, useInstrument } from '@/machines/InstrumentSelect'
 import { Percent } from '@/ui/Percent'
 import { Field } from '@/ui/Field'
+import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { useLeading } from '@/ui/leading'
+import { capital } from './inWords'
+import { firstUntried, seatOf, tryPlaces, tryWords, wholePart, type TryWordChoice } from './tryPlaces'
 import type { Work } from './Workbench'
-
-const feels: readonly (readonly [Feel, string])[] = [
-  ['willNotStart', 'will not start'],
-  ['needsForce', 'needs force'],
-  ['firmByHand', 'firm by hand'],
-  ['slides', 'slides'],
-  ['rattles', 'rattles'],
-]
 
 /** How a print fitted, in words a hand can feel; the answer is the corrected size. */
 export function TryPanel({ work }: { readonly work: Work }) {
   const revisions = useQuery(history(work.part.id)).data?.revisions ?? []
   const newest = revisions[0]
-  if (!newest) return <p className="quiet">Nothing to try: print a ring or the part first.</p>
+  if (!newest) return <NothingPrinted work={work} />
   return <TryForm key={newest.number} work={work} revisions={revisions} newest={newest} />
+}
+
+/** What to do before there is anything to try. */
+function NothingPrinted({ work }: { readonly work: Work }) {
+  return (
+    <div className="flex flex-col gap-3">
+      <p className="text-lg">Nothing is printed yet. A proof is tried in minutes, the part itself after its print.</p>
+      <div className="flex flex-wrap gap-2">
+        <button className="btn btn-primary" onClick={() => work.setStation('prove')}>
+          Print a proof
+        </button>
+        <button className="btn btn-outline" onClick={() => work.setStation('print')}>
+          Print the part
+        </button>
+      </div>
+    </div>
+  )
 }
 
 type TryFormProps = { readonly work: Work; readonly revisions: readonly RevisionView[]; readonly newest: RevisionView }
 
 function TryForm({ work, revisions, newest }: TryFormProps) {
-  const [revision, setRevision] = useState(newest.number)
-  const [slot, setSlot] = useState(() => firstUntried(work, newest))
-  const [feel, setFeel] = useState<Feel | null>(null)
+  const seats = work.design?.seats ?? []
+  const [number, setNumber] = useState(newest.number)
+  const revision = revisions.find((r) => r.number === number) ?? newest
+  const places = tryPlaces(revision, seats)
+  const [chosen, setChosen] = useState(() => firstUntried(newest, places))
+  const slot = places.some((p) => p.slot === chosen) ? chosen : firstUntried(revision, places)
+  const words = tryWords(slot, seats, work.family)
+  const [said, setSaid] = useState<TryWordChoice | null>(null)
   const [printed, setPrinted] = useState('')
   const [remark, setRemark] = useState('')
+  const [photo, setPhoto] = useState<File | null>(null)
   const [instrument, setInstrument] = useInstrument('outside', 'caliper')
+  const { leading } = useLeading()
   const note = useNoteTry(work, () => {
-    setFeel(null)
+    setSaid(null)
     setPrinted('')
     setRemark('')
+    setPhoto(null)
   })
   const problem = note.error instanceof ApiProblem ? note.error : undefined
+  const measures = slot !== wholePart
+  const ready = said !== null || (measures && printed.trim() !== '')
   return (
     <form
       className="flex flex-col gap-5"
       onSubmit={(event) => {
         event.preventDefault()
-        note.mutate({ revision, slot, feel, printed, remark, instrument: printed ? instrument : null })
+        const size = measures && printed.trim() ? { printed, instrument, leading } : { printed: null, instrument: null, leading: null }
+        note.mutate({ entry: { revision: revision.number, slot, feel: null, word: null, ...said?.entry, ...size, remark }, photo })
       }}
     >
       <label className="flex items-center gap-3">
         <span className="font-semibold">Revision</span>
-        <select className="select figure" value={revision} onChange={(e) => setRevision(Number(e.target.value))}>
+        <select className="select figure" value={revision.number} onChange={(e) => setNumber(Number(e.target.value))}>
           {revisions.map((r) => (
             <option key={r.number} value={r.number}>
               {r.number}
             </option>
           ))}
         </select>
-        <span className="quiet text-sm">{revisions.find((r) => r.number === revision)?.process}</span>
+        <span className="quiet text-sm">{revision.process}</span>
       </label>
       <fieldset className="flex flex-wrap gap-2">
-        <legend className="mb-1 font-semibold">Fitted to</legend>
-        {work.design?.seats.flatMap((seat) =>
-          placesOf(
-            revisions.find((r) => r.number === revision),
-            seat.slot,
-          ).map(([key, words]) => (
-            <Choice
-              key={key}
-              name="slot"
-              checked={slot === key}
-              onChoose={() => setSlot(key)}
-              label={words ? `${words}, ${seat.name}` : seat.name}
-            />
-          )),
-        )}
+        <legend className="mb-1 font-semibold">{places.length > 1 ? 'Fitted to, or tried for' : 'Tried for'}</legend>
+        {places.map((p) => (
+          <Choice
+            key={p.slot}
+            name="slot"
+            checked={slot === p.slot}
+            onChoose={() => {
+              setChosen(p.slot)
+              setSaid(null)
+            }}
+            label={p.label}
+          />
+        ))}
       </fieldset>
       <fieldset className="flex flex-col gap-2">
         <legend className="mb-1 font-semibold">It</legend>
-        {feels.map(([key, words]) => (
-          <Choice key={key} name="feel" checked={feel === key} onChoose={() => setFeel(key)} label={words} />
+        {words.map((word) => (
+          <Choice key={word.says} name="word" checked={said?.says === word.says} onChoose={() => setSaid(word)} label={word.says} />
         ))}
       </fieldset>
-      <div className="flex flex-wrap items-end gap-2">
-        <div className="grow">
-          <Field
-            label="Printed diameter, if you measured it"
-            value={printed}
-            onChange={setPrinted}
-            placeholder="50.92"
-            problem={problem?.at('printed')}
-          />
+      {measures && (
+        <div className="flex flex-wrap items-end gap-2">
+          <div className="grow">
+            <Field
+              label={`Printed ${seats.find((s) => s.slot === seatOf(slot))?.words.measured ?? 'size'}, if you measured it`}
+              value={printed}
+              onChange={setPrinted}
+              placeholder="as the caliper shows it"
+              problem={problem?.at('printed')}
+            />
+          </div>
+          <div className="w-36">
+            <InstrumentSelect access="outside" value={instrument} onChange={setInstrument} />
+          </div>
         </div>
-        <div className="w-36">
-          <InstrumentSelect access="outside" value={instrument} onChange={setInstrument} />
-        </div>
-      </div>
+      )}
       <Field label="Remark" value={remark} onChange={setRemark} />
+      <div className="flex flex-wrap items-center gap-3">
+        <FileButton label="Photograph of the try" accept="image/jpeg,image/png,image/webp" onFile={setPhoto}>
+          Add a photograph
+        </FileButton>
+        {photo && <span className="quiet">{photo.name} goes with it</span>}
+      </div>
       {problem && !problem.at('printed') && <ErrorNote error={problem} />}
       {note.error && !problem && <ErrorNote error={note.error} />}
-      <button className="btn btn-primary" disabled={note.isPending || (feel === null && printed.trim() === '')}>
+      <button className="btn btn-primary" disabled={note.isPending || !ready}>
         Note the try
       </button>
       {note.data && <Answer answer={note.data} />}
-      <TriesOn work={work} />
+      {measures && <TriesOn work={work} />}
     </form>
   )
 }
@@ -123,15 +153,23 @@ function Choice({ name, checked, onChoose, label }: ChoiceProps) {
 }
 
 function Answer({ answer }: { readonly answer: TryAnswer }) {
+  if (answer.what === null)
+    return (
+      <p role="status" className="border-accent rounded-md border-2 p-3 text-lg">
+        Noted. Keep and the bench tell it from now on.
+      </p>
+    )
   return (
     <div role="status" className="border-accent rounded-md border-2 p-3">
       <p className="text-lg">
-        The {answer.slot} end is now drawn <span className="figure font-semibold">{answer.after}</span>; it was{' '}
+        {capital(answer.what)} is now <span className="figure font-semibold">{answer.after}</span>; it was{' '}
         <span className="figure">{answer.before}</span>.
       </p>
-      <p>
-        Chance of a fit: <Percent share={answer.chanceBefore ?? 0} /> before, <Percent share={answer.chanceAfter ?? 0} /> now.
-      </p>
+      {answer.chanceBefore !== null && answer.chanceAfter !== null && (
+        <p>
+          Chance of a fit: <Percent share={answer.chanceBefore} /> before, <Percent share={answer.chanceAfter} /> now.
+        </p>
+      )}
     </div>
   )
 }
@@ -142,31 +180,19 @@ function TriesOn({ work }: { readonly work: Work }) {
   return <p className="quiet text-sm">Sizes are corrected by tries printed with {setup}; a try on another setup proves the shape only.</p>
 }
 
+type Noted = { readonly entry: TryRequest; readonly photo: File | null }
+
+/** The try is kept first; its photograph follows and cannot undo it. */
 function useNoteTry(work: Work, onNoted: () => void) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (entry: TryRequest) => sendJson<TryAnswer>('POST', `/api/parts/${work.part.id}/tries`, entry),
-    onSuccess: async () => {
-      await refreshPart(client)
+    mutationFn: async ({ entry, photo }: Noted) => {
+      const answer = await sendJson<TryAnswer>('POST', `/api/parts/${work.part.id}/tries`, entry)
       onNoted()
+      await refreshPart(client)
+      if (photo) await sendFile(`/api/tries/${answer.try}/photos`, photo)
+      return answer
     },
+    onSuccess: () => refreshPart(client),
   })
-}
-
-/** Where a revision can be tried at a seat: as it is, or ring by ring of its ladder. */
-function placesOf(revision: RevisionView | undefined, slot: string): readonly (readonly [string, string])[] {
-  const whole = revision?.printed.some((b) => b === 'part' || b === `ring-${slot}`) ?? false
-  const rings = revision?.printed.includes(`ladder-${slot}`)
-    ? revision.slots.filter((s) => s.startsWith(`${slot}#`)).map((s) => [s, `ring ${s.split('#')[1]}`] as const)
-    : []
-  return [...(whole || rings.length === 0 ? [[slot, ''] as const] : []), ...rings]
-}
-
-function firstUntried(work: Work, newest: RevisionView): string {
-  const tried = newest.tries.map((t) => t.slot.split('#')[0])
-  const printed = work.family.slots.filter(
-    (s) => newest.printed.includes('part') || newest.printed.includes(`ring-${s.key}`) || newest.printed.includes(`ladder-${s.key}`),
-  )
-  const seat = (printed.find((s) => !tried.includes(s.key)) ?? printed[0] ?? work.family.slots[0]!).key
-  return placesOf(newest, seat)[0]![0]
 }

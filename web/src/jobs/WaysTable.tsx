@@ -5,7 +5,8 @@ export type WaysTableProps = { readonly ways: WaysView; readonly work: Work }
 
 const rows: readonly (readonly [string, (way: WayView) => string])[] = [
   ['hangs out', (w) => `${w.overhang.toFixed(0)} mm²`],
-  ['furthest bridge', (w) => `${w.reach.toFixed(1)} mm`],
+  ['hangs furthest', (w) => `${w.reach.toFixed(1)} mm`],
+  ['furthest bridge', (w) => `${w.bridge.toFixed(1)} mm`],
   ['begins in the air', (w) => `${w.islands.toFixed(0)} mm²`],
   ['first layer', (w) => `${w.firstLayer.toFixed(0)} mm²`],
   ['height over foot', (w) => w.lever.toFixed(1)],
@@ -79,8 +80,9 @@ function BeforeSupports({ way, work }: { readonly way: WayView; readonly work: W
     ['ribs', 'Give it thin ribs', way.overhang > 20 && way.key !== 'side'],
   ]
   const now = work.editing.draft.present.parameters.steady ?? 'none'
+  const known = work.family.parameters.find((p) => p.key === 'steady')?.options ?? []
   return offers
-    .filter(([key, , helps]) => helps && now !== key)
+    .filter(([key, , helps]) => helps && now !== key && known.some((o) => o.key === key))
     .map(([key, label]) => (
       <button key={key} className="btn btn-outline btn-primary" onClick={() => work.editing.set({ steady: key })}>
         {label}

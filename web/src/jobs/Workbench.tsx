@@ -1,10 +1,11 @@
 import { useEffect, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
-import type { Role } from '@/api/queries'
-import type { DesignView, FamilyView, Job, MachineSummary, Part, PartState, Process, Station } from '@/api/types'
+import { useQuery } from '@tanstack/react-query'
+import { plan as planQuery, type Role } from '@/api/queries'
+import type { CheckView, DesignView, FamilyView, Job, MachineSummary, Part, PartState, Process, Station } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { isStation, stations } from '@/ui/stations'
-import { useKeys } from '@/ui/useKeys'
+import { typing, useKeys } from '@/ui/useKeys'
 import { ConflictSheet } from './ConflictSheet'
 import { JobHeader } from './JobHeader'
 import { memberState } from './rows'
@@ -40,11 +41,14 @@ export function Workbench({ job, part, earlier, family, processes, machines }: W
   const [mode, setMode] = useState<Mode>('section')
   const shown = useMemo(() => memberState(draft.present, member), [draft.present, member])
   const preview = usePreview(part, shown, seen(mode, station))
+  const printed = usePrinted(part, shown, station, preview.data?.drawing !== undefined && preview.data?.drawing !== null)
+  const checks = [...(preview.data?.checks ?? []), ...printed.checks]
   useUndoKeys(editing)
   useKeys({
     '[': () => setStation(stations[Math.max(0, stations.indexOf(station) - 1)]!),
     ']': () => setStation(stations[Math.min(stations.length - 1, stations.indexOf(station) + 1)]!),
     t: () => setStation('try'),
+    Escape: () => setWhy(null),
     ...(station === 'measure' ? {} : { r: () => setStation('measure'), digit: (e: KeyboardEvent) => setStation('measure', e.key) }),
   })
   const ask = (line: string) => {
@@ -62,6 +66,8 @@ export function Workbench({ job, part, earlier, family, processes, machines }: W
     station,
     setStation,
     design: preview.data,
+    checks,
+    cutting: printed.cutting,
     why,
     ask,
     member,
@@ -71,7 +77,7 @@ export function Workbench({ job, part, earlier, family, processes, machines }: W
   return (
     <div className="flex min-h-0 grow flex-col lg:overflow-hidden">
       <JobHeader work={work} />
-      <StationBar station={station} onChoose={setStation} checks={preview.data?.checks ?? []} />
+      <StationBar station={station} onChoose={setStation} checks={checks} />
       <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[minmax(0,1fr)_27rem]">
         <SeatPane work={work} error={preview.error} stale={preview.isPlaceholderData} mode={mode} onMode={setMode} />
         <aside className="border-base-300 min-h-0 overflow-auto border-t p-4 lg:border-t-0 lg:border-l" aria-label={station}>
@@ -79,7 +85,17 @@ export function Workbench({ job, part, earlier, family, processes, machines }: W
           <StationPanel work={work} />
         </aside>
       </div>
-      {draft.theirs && <ConflictSheet mine={draft.present} theirs={draft.theirs} onSettle={editing.settle} />}
+      {draft.theirs && (
+        <ConflictSheet
+          base={draft.saved}
+          mine={draft.present}
+          theirs={draft.theirs}
+          family={family}
+          machines={machines}
+          processes={processes}
+          onSettle={editing.settle}
+        />
+      )}
     </div>
   )
 }
@@ -89,6 +105,10 @@ export type Work = WorkbenchProps & {
   readonly station: Station
   readonly setStation: (station: Station) => void
   readonly design: DesignView | undefined
+  /** Every judgement: of the design, and of its layers once they are cut. */
+  readonly checks: readonly CheckView[]
+  /** Whether the layers are being cut. */
+  readonly cutting: boolean
   /** The ledger line whose answer is open. */
   readonly why: string | null
   readonly ask: (line: string) => void
@@ -98,6 +118,15 @@ export type Work = WorkbenchProps & {
   /** The decisions of that member. */
   readonly shown: PartState
 }
+
+/** What the layers of the part say of the way it lies; asked for where it matters, for it takes a moment. */
+function usePrinted(part: Part, shown: PartState, station: Station, built: boolean) {
+  const asked = built && (station === 'check' || station === 'print')
+  const plan = useQuery({ ...planQuery(part, shown, printedPart), enabled: asked })
+  return { checks: asked && plan.data && !plan.isPlaceholderData ? plan.data.checks : [], cutting: asked && plan.isFetching }
+}
+
+const printedPart: readonly Role[] = ['part']
 
 /** The station stands in the address, so that it survives a reload and can be linked to. */
 function useStation(): readonly [Station, (station: Station, typed?: string) => void] {
@@ -115,7 +144,8 @@ function useStation(): readonly [Station, (station: Station, typed?: string) => 
 function useUndoKeys({ undo, redo }: Pick<ReturnType<typeof useDraft>, 'undo' | 'redo'>) {
   useEffect(() => {
     const act = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.target instanceof HTMLInputElement) return
+      // In a field it is the field's own undo; under an open sheet nobody sees the part.
+      if (!(event.ctrlKey || event.metaKey) || typing(event.target) || document.querySelector('dialog[open]')) return
       const key = event.key.toLowerCase()
       if (key === 'z' && !event.shiftKey) undo()
       else if (key === 'y' || key === 'z') redo()

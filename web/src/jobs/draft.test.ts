@@ -45,13 +45,39 @@ describe('the draft of a part', () => {
   it('keeps both versions when somebody saved first, until the maker chooses', () => {
     const mine = change(startDraft(part), '2', 0)
     const theirs = { ...part, version: 4, state: withEntries(part.state, { wall: '9' }) }
-    const refused = draftReducer(mine, { type: 'refused', theirs })
-    expect(refused.present).toEqual(mine.present)
-    const kept = draftReducer(refused, { type: 'settled', keep: 'mine' })
+    const found = draftReducer(mine, { type: 'found', theirs })
+    expect(found.present).toEqual(mine.present)
+    const kept = draftReducer(found, { type: 'settled', keep: 'mine' })
     expect([kept.present.parameters.wall, kept.version, kept.theirs]).toEqual(['2', 4, null])
-    const taken = draftReducer(refused, { type: 'settled', keep: 'theirs' })
+    const taken = draftReducer(found, { type: 'settled', keep: 'theirs' })
     expect(taken.present.parameters.wall).toBe('9')
     expect(draftReducer(taken, { type: 'undone' }).present).toEqual(mine.present)
+  })
+
+  it('joins what somebody else changed of other things', () => {
+    const mine = change(startDraft(part), '2', 0)
+    const theirs = { ...part, version: 4, state: { ...withEntries(part.state, { coneAngle: '20' }), process: 'y' } }
+    const joined = draftReducer(mine, { type: 'found', theirs })
+    expect([joined.theirs, joined.version, joined.saved]).toEqual([null, 4, theirs.state])
+    expect(joined.present).toMatchObject({ parameters: { wall: '2', coneAngle: '20' }, process: 'y' })
+    expect(draftReducer(joined, { type: 'found', theirs })).toBe(joined)
+  })
+
+  it('goes on with what was not sent before the page was left', () => {
+    const unsent = { present: withEntries(part.state, { wall: '2' }), saved: part.state, version: 3 }
+    const again = startDraft(part, [], unsent)
+    expect([again.present.parameters.wall, again.saved.parameters.wall]).toEqual(['2', '1.6'])
+    expect(draftReducer(again, { type: 'undone' }).present).toEqual(part.state)
+    const meanwhile = { ...part, version: 5, state: withEntries(part.state, { hood: 'yes' }) }
+    expect(startDraft(meanwhile, [], unsent).present.parameters).toEqual({ wall: '2', hood: 'yes' })
+    expect(startDraft({ ...meanwhile, state: withEntries(part.state, { wall: '9' }) }, [], unsent).theirs?.version).toBe(5)
+  })
+
+  it('remembers what the notebook would not take until something else is kept', () => {
+    const mine = change(startDraft(part), '2', 0)
+    const refused = draftReducer(mine, { type: 'refused', state: mine.present, because: 'Wall is 2 mm.' })
+    expect([refused.refused?.because, refused.saved]).toEqual(['Wall is 2 mm.', part.state])
+    expect(draftReducer(refused, { type: 'saved', state: mine.present, version: 4 }).refused).toBeNull()
   })
 
   it('leaves a value to Emboq when its entry is emptied', () => {

@@ -1,4 +1,5 @@
 import type { Part, PartState } from '@/api/types'
+import { merged, sameState } from './merge'
 
 /** A part as it is being worked on: what stands, what undo takes back, and what the notebook holds. */
 export type Draft = {
@@ -7,8 +8,10 @@ export type Draft = {
   readonly future: readonly PartState[]
   readonly saved: PartState
   readonly version: number
-  /** What somebody else saved meanwhile; nothing is sent until the maker has chosen. */
+  /** What somebody else saved meanwhile of the very same things; nothing is sent until the maker has chosen. */
   readonly theirs: Part | null
+  /** What the notebook would not take, and why; it is not sent again as it is. */
+  readonly refused: { readonly state: PartState; readonly because: string } | null
   readonly lastChange: { readonly key: string; readonly at: number } | null
 }
 
@@ -18,22 +21,30 @@ export type DraftEvent =
   | { readonly type: 'undone' }
   | { readonly type: 'redone' }
   | { readonly type: 'saved'; readonly state: PartState; readonly version: number }
-  | { readonly type: 'refused'; readonly theirs: Part }
+  | { readonly type: 'found'; readonly theirs: Part }
+  | { readonly type: 'refused'; readonly state: PartState; readonly because: string }
   | { readonly type: 'settled'; readonly keep: 'mine' | 'theirs' }
 
 /** Steps of one value closer together than this are one step of undo, ms. */
 const sameGesture = 900
 
-/** Starts from what the notebook holds; undo reaches back to the states before it. */
-export const startDraft = (part: Part, earlier: readonly PartState[] = []): Draft => ({
-  present: part.state,
-  past: earlier,
-  future: [],
-  saved: part.state,
-  version: part.version,
-  theirs: null,
-  lastChange: null,
-})
+/** What this browser keeps of a draft that the notebook has not got yet. */
+export type Unsent = Pick<Draft, 'present' | 'saved' | 'version'>
+
+/** Starts from what the notebook holds, with what was not sent before; undo reaches back to the states before it. */
+export function startDraft(part: Part, earlier: readonly PartState[] = [], unsent: Unsent | null = null): Draft {
+  const kept = {
+    present: part.state,
+    past: earlier,
+    future: [],
+    saved: part.state,
+    version: part.version,
+    theirs: null,
+    refused: null,
+    lastChange: null,
+  }
+  return unsent ? draftReducer({ ...kept, ...unsent, past: [...earlier, unsent.saved] }, { type: 'found', theirs: part }) : kept
+}
 
 export function draftReducer(draft: Draft, event: DraftEvent): Draft {
   switch (event.type) {
@@ -59,13 +70,24 @@ export function draftReducer(draft: Draft, event: DraftEvent): Draft {
       return { ...draft, present: next, past: [...draft.past, draft.present], future, lastChange: null }
     }
     case 'saved':
-      return { ...draft, saved: event.state, version: event.version }
+      return { ...draft, saved: event.state, version: event.version, refused: null }
+    // What only one of two changed is joined; what both changed is asked about.
+    case 'found': {
+      if (event.theirs.version <= draft.version) return draft
+      const { state, clashes } = merged(draft.saved, draft.present, event.theirs.state, 'mine')
+      if (clashes.length > 0) return { ...draft, theirs: event.theirs }
+      const past = sameState(state, draft.present) ? draft.past : [...draft.past, draft.present]
+      return { ...draft, present: state, past, saved: event.theirs.state, version: event.theirs.version, lastChange: null }
+    }
     case 'refused':
-      return { ...draft, theirs: event.theirs }
+      return { ...draft, refused: { state: event.state, because: event.because } }
     case 'settled': {
       if (!draft.theirs) return draft
+      const { state } = merged(draft.saved, draft.present, draft.theirs.state, event.keep)
       const newest = { ...draft, saved: draft.theirs.state, version: draft.theirs.version, theirs: null, lastChange: null }
-      return event.keep === 'mine' ? newest : { ...newest, present: draft.theirs.state, past: [...draft.past, draft.present], future: [] }
+      return event.keep === 'mine'
+        ? { ...newest, present: state }
+        : { ...newest, present: state, past: [...draft.past, draft.present], future: [] }
     }
   }
 }

@@ -1,19 +1,16 @@
-const ends = ['first', 'second']
-const place = (slot: string) => (ends.includes(slot) ? `${slot} end` : slot)
+import type { RevisionView } from '@/api/types'
+import { wholePart } from './tryPlaces'
 
-/** A printed body in words: "ring of the first end", "member 3". */
-export function inWords(key: string): string {
-  const [body = '', member] = key.split('@')
-  const [sort, ...rest] = body.split('-')
-  const slot = rest.join('-')
-  if (body === 'part') return member ? `member ${member}` : 'the whole part'
-  if (sort === 'ladder') return `ladder of the ${place(slot)}`
-  if (sort === 'ring') return ends.includes(slot) ? `ring of the ${place(slot)}` : `proof of the ${slot}`
-  return member ? `${body} of member ${member}` : body
-}
+export const capital = (text: string) => text.replace(/^./, (c) => c.toUpperCase())
 
-/** Where something was tried: "first#2" is the second ring of the first end's ladder. */
-export const slotInWords = (slot: string) => {
-  const [at = '', ring] = slot.split('#')
-  return ring ? `ring ${ring} on the ${place(at)}` : `the ${place(at)}`
+/** What was printed, in the words of the part: "ring of the first end and ring of the second end". */
+export const printedInWords = (revision: Pick<RevisionView, 'printed' | 'names'>) =>
+  revision.printed.map((key) => revision.names[key] ?? (key.startsWith(wholePart) ? 'the part' : 'a proof')).join(' and ')
+
+/** Where something was tried: "ring 2, ceiling hose". */
+export function slotInWords(slot: string, revision: Pick<RevisionView, 'names'>): string {
+  if (slot === wholePart) return 'the part'
+  const [at = '', rung] = slot.split('#')
+  const name = revision.names[at] ?? 'the seat'
+  return rung ? `number ${rung} of the ladder, ${name}` : name
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { PartState, RevisionView } from '@/api/types'
-import { memberName, memberState, pieceCount, printedIn, rowAsText } from './rows'
+import { commonLetterSize, memberName, memberState, pieceCount, printOf, rowAsText } from './rows'
 
 const state: PartState = {
   parameters: { tall: '20', text: 'usual' },
@@ -32,14 +32,31 @@ describe('a row', () => {
   it('counts every copy', () => expect(pieceCount(state.row!)).toBe(5))
 
   it('is written as a list with a heading', () =>
-    expect(rowAsText(state.row!)).toBe('text\ttall\tcount\tgroup\nTacks\t\t1\t\nCord\t24\t3\tblue\n\t\t1\t'))
+    expect(rowAsText(state.row!, [{ key: 'text', label: 'Label' }])).toBe(
+      'Label\ttall\tcount\tgroup\nTacks\t\t1\t\nCord\t24\t3\tblue\n\t\t1\t',
+    ))
 
   it('knows the revision of a member wherever it then stood in the list', () => {
     const [tacks, cord, plain] = state.row!
     const revision = (number: number, row: typeof state.row, printed: string[]) => ({ number, row, printed }) as RevisionView
     const newestFirst = [revision(2, [cord!, tacks!], ['part@1']), revision(1, [tacks!, cord!], ['part@1', 'part@2'])]
-    expect(printedIn(tacks!, newestFirst)).toBe(1)
-    expect(printedIn(cord!, newestFirst)).toBe(2)
-    expect(printedIn(plain!, newestFirst)).toBeUndefined()
+    expect(printOf('part', tacks, newestFirst)).toEqual({ revision: 1, member: 1 })
+    expect(printOf('part', cord, newestFirst)).toEqual({ revision: 2, member: 1 })
+    expect(printOf('part', plain, newestFirst)).toBeUndefined()
+    expect(printOf('inlay', tacks, newestFirst)).toBeUndefined()
+  })
+
+  it('knows the revision of a body of a part that is no row', () => {
+    const revisions = [
+      { number: 3, row: null, printed: ['ring-first'] } as unknown as RevisionView,
+      { number: 1, row: null, printed: ['part'] } as unknown as RevisionView,
+    ]
+    expect(printOf('part', undefined, revisions)).toEqual({ revision: 1, member: 1 })
+  })
+
+  it('offers one height of letters where they differ', () => {
+    expect(commonLetterSize([6.23, 4.28, null])).toBe(4.2)
+    expect(commonLetterSize([4.2, 4.28])).toBeUndefined()
+    expect(commonLetterSize([null, null])).toBeUndefined()
   })
 })

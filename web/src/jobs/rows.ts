@@ -1,4 +1,4 @@
-import type { PartState, RevisionView, RowItem } from '@/api/types'
+import type { FamilyView, PartState, RevisionView, RowItem } from '@/api/types'
 
 /** The decisions that make one member of a row, counted from 1; the part itself when there is none. */
 export function memberState(state: PartState, member: number): PartState {
@@ -12,18 +12,35 @@ export const memberName = (item: RowItem, member: number) => Object.values(item.
 /** All pieces of a row. */
 export const pieceCount = (row: readonly RowItem[]) => row.reduce((sum, item) => sum + item.count, 0)
 
-/** A row as the list it was read from, to be changed and read again. */
-export function rowAsText(row: readonly RowItem[]): string {
+/** A row as the list it was read from, headed as a maker heads it, to be changed and read again. */
+export function rowAsText(row: readonly RowItem[], columns: FamilyView['columns']): string {
   const keys = [...new Set(row.flatMap((item) => Object.keys(item.entries)))]
   const grouped = row.some((item) => item.group !== '')
-  const heading = [...keys, 'count', ...(grouped ? ['group'] : [])]
+  const heading = [...keys.map((k) => columns.find((c) => c.key === k)?.label ?? k), 'count', ...(grouped ? ['group'] : [])]
   const lines = row.map((item) => [...keys.map((k) => item.entries[k] ?? ''), String(item.count), ...(grouped ? [item.group ?? ''] : [])])
   return [heading, ...lines].map((cells) => cells.join('\t')).join('\n')
 }
 
-/** The newest revision in which a member was printed: it is known by what it decides, wherever it then stood in the list. */
-export const printedIn = (item: RowItem, revisions: readonly RevisionView[]) =>
-  revisions.find((r) => r.row?.some((then, i) => r.printed.includes(`part@${i + 1}`) && sameEntries(then, item)))?.number
+/** A body as it was printed: in which revision, and as which member of the row it then was. */
+export type Print = { readonly revision: number; readonly member: number }
+
+/** The newest print of a body of a part, or of a member of its row: it is known by what it decides, wherever it then stood in the list. */
+export function printOf(body: string, item: RowItem | undefined, revisions: readonly RevisionView[]): Print | undefined {
+  for (const r of revisions) {
+    const row = r.row ?? []
+    if (!item && row.length === 0 && r.printed.includes(body)) return { revision: r.number, member: 1 }
+    const at = item ? row.findIndex((then, i) => r.printed.includes(`${body}@${i + 1}`) && sameEntries(then, item)) : -1
+    if (at >= 0) return { revision: r.number, member: at + 1 }
+  }
+  return undefined
+}
+
+/** The height that every plate of a set has room for, mm, when their letters differ; none when they are alike already. */
+export function commonLetterSize(sizes: readonly (number | null)[]): number | undefined {
+  const given = sizes.filter((s) => s !== null)
+  const least = Math.floor(Math.min(...given) * 10) / 10
+  return given.length > 1 && Math.max(...given) - least > 0.15 ? least : undefined
+}
 
 function sameEntries(a: RowItem, b: RowItem): boolean {
   const keys = new Set([...Object.keys(a.entries), ...Object.keys(b.entries)])

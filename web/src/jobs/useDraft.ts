@@ -4,15 +4,22 @@ import { ApiProblem, sendJson } from '@/api/client'
 import { design } from '@/api/queries'
 import type { ParameterSpec, Part, PartState, Problem } from '@/api/types'
 import { draftReducer, startDraft, withEntries } from './draft'
+import { sameState } from './merge'
 import { memberState } from './rows'
 import { standing, stepped } from './stepping'
+import { keepUnsent, readUnsent } from './unsent'
 
 /** How long a change rests before it is written to the notebook, ms. */
 const rest = 400
+/** The longest wait between two attempts, ms. */
+const longestWait = 15_000
 
-/** The draft of a part, written to the notebook shortly after each change. */
+/** Whether the notebook has read what was sent and will not have it; everything else is tried again. */
+const isFinal = (error: Error) => error instanceof ApiProblem && error.status >= 400 && error.status < 500 && error.status !== 429
+
+/** The draft of a part, written to the notebook shortly after each change, and kept in the browser until it is there. */
 export function useDraft(part: Part, earlier: readonly PartState[], member: number) {
-  const [draft, dispatch] = useReducer(draftReducer, part, (p) => startDraft(p, earlier))
+  const [draft, dispatch] = useReducer(draftReducer, part, (p) => startDraft(p, earlier, readUnsent(p.id)))
   const client = useQueryClient()
   const save = useMutation({
     mutationFn: (state: PartState) => sendJson<Part>('PUT', `/api/parts/${part.id}`, { version: draft.version, ...state }),
@@ -22,25 +29,42 @@ export function useDraft(part: Part, earlier: readonly PartState[], member: numb
       void client.invalidateQueries({ queryKey: ['bench'] })
     },
     onError: (error, state) => {
-      if (error instanceof ApiProblem && error.status === 409) dispatch({ type: 'refused', theirs: error.body.theirs as Part })
-      // A part that cannot be built is not kept: what stands is what the notebook holds.
-      else dispatch({ type: 'saved', state, version: draft.version })
+      if (error instanceof ApiProblem && error.status === 409) dispatch({ type: 'found', theirs: error.body.theirs as Part })
+      else dispatch({ type: 'refused', state, because: inWords(error) })
     },
+    retry: (_, error) => !isFinal(error),
+    retryDelay: (failures) => Math.min(longestWait, 1000 * 2 ** failures),
   })
-  const unsaved = JSON.stringify(draft.present) !== JSON.stringify(draft.saved)
+  const unsaved = !sameState(draft.present, draft.saved)
+  const refused = draft.refused?.state === draft.present ? draft.refused.because : null
   const { mutate, isPending } = save
   useEffect(() => {
-    if (!unsaved || isPending || draft.theirs) return
+    if (!unsaved || isPending || draft.theirs || refused !== null) return
     const timer = setTimeout(() => mutate(draft.present), rest)
     return () => clearTimeout(timer)
-  }, [unsaved, isPending, draft.theirs, draft.present, mutate])
+  }, [unsaved, isPending, draft.theirs, refused, draft.present, mutate])
+  useEffect(() => {
+    const { present, saved, version } = draft
+    keepUnsent(part.id, unsaved ? { present, saved, version } : null)
+  }, [part.id, unsaved, draft])
+  // What somebody else saved shows as soon as it is known, unless something of mine is on its way.
+  useEffect(() => {
+    if (!isPending) dispatch({ type: 'found', theirs: part })
+  }, [part, isPending])
 
   const change = (state: PartState, key: string) => dispatch({ type: 'changed', state, key, at: performance.now() })
   const enter = (entries: Readonly<Record<string, string>>) => dispatch({ type: 'entered', entries, member, at: performance.now() })
   return {
     draft,
     unsaved: unsaved || isPending,
-    saveError: save.error instanceof ApiProblem && save.error.status === 409 ? null : save.error,
+    /** Why what stands is not in the notebook, when it could not be kept. */
+    notKept:
+      refused ??
+      (isPending && save.failureReason
+        ? `${inWords(save.failureReason)} It is tried again`
+        : save.isPaused
+          ? 'No network; it is tried again'
+          : null),
     canUndo: draft.past.length > 0,
     undo: useCallback(() => dispatch({ type: 'undone' }), []),
     redo: useCallback(() => dispatch({ type: 'redone' }), []),
@@ -67,3 +91,5 @@ export function useDraft(part: Part, earlier: readonly PartState[], member: numb
     },
   }
 }
+
+const inWords = (error: Error) => (error instanceof ApiProblem ? (error.problems[0]?.message ?? error.message) : error.message)

@@ -1,10 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { refreshReadings } from '@/api/refresh'
-import { sendJson } from '@/api/client'
 import type { DimensionView, ReadingView } from '@/api/types'
 import { Figure, QuantityFigure } from '@/ui/Figure'
-import { ErrorNote } from '@/ui/ProblemNote'
+import { StrikeForm } from '@/ui/StrikeForm'
 
 /** The readings of a dimension, and what they say together. */
 export function ReadingList({ dimension }: { readonly dimension: DimensionView }) {
@@ -36,6 +35,7 @@ const certainty = (freedom: number | null) => (freedom === null ? 'k = 2' : `k =
 
 function Row({ reading }: { readonly reading: ReadingView }) {
   const [asking, setAsking] = useState(false)
+  const client = useQueryClient()
   const struck = reading.struckBecause !== null
   return (
     <li className="border-base-300 flex min-h-11 flex-wrap items-center gap-3 border-b py-1">
@@ -53,44 +53,7 @@ function Row({ reading }: { readonly reading: ReadingView }) {
           Strike out
         </button>
       )}
-      {asking && <StrikeForm reading={reading} onDone={() => setAsking(false)} />}
+      {asking && <StrikeForm path={`/api/readings/${reading.id}/strikes`} onStruck={() => refreshReadings(client)} onDone={() => setAsking(false)} />}
     </li>
-  )
-}
-
-function StrikeForm({ reading, onDone }: { readonly reading: ReadingView; readonly onDone: () => void }) {
-  const [because, setBecause] = useState('')
-  const client = useQueryClient()
-  const strike = useMutation({
-    mutationFn: () => sendJson<undefined>('POST', `/api/readings/${reading.id}/strikes`, { because }),
-    onSuccess: async () => {
-      await refreshReadings(client)
-      onDone()
-    },
-  })
-  return (
-    <form
-      className="flex w-full flex-wrap gap-2"
-      onSubmit={(event) => {
-        event.preventDefault()
-        strike.mutate()
-      }}
-    >
-      <input
-        className="input grow"
-        autoFocus
-        value={because}
-        onChange={(e) => setBecause(e.target.value)}
-        placeholder="Why? It slipped…"
-        aria-label="Why it is struck out"
-      />
-      <button className="btn btn-outline" disabled={strike.isPending}>
-        Strike out
-      </button>
-      <button type="button" className="btn btn-ghost" onClick={onDone}>
-        Leave it
-      </button>
-      {strike.isError && <ErrorNote error={strike.error} />}
-    </form>
   )
 }

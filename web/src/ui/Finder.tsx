@@ -29,7 +29,7 @@ export function Finder({ onClose }: { readonly onClose: () => void }) {
     <Sheet title="Find" onClose={onClose}>
       <input
         className="input w-full text-lg"
-        autoFocus
+        data-search
         aria-label="Words to find"
         placeholder="sander, hose, lathe…"
         value={text}

@@ -1,8 +1,9 @@
 import { Sheet } from './Sheet'
 
 const keys: readonly (readonly [string, string])[] = [
-  ['0 … 9', 'start a reading in the next dimension'],
+  ['0 … 9', 'start a reading in the dimension that is chosen'],
   ['r', 'new reading'],
+  ['n', 'on to the next dimension'],
   ['c', 'take up the stand-in caliper or scale; h holds, z zeroes, Enter takes'],
   ['[ and ]', 'the station before and after'],
   ['t', 'note a try'],
@@ -12,7 +13,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['↑ ↓', 'step the focused value'],
   ['Enter', 'edit the focused value'],
   ['Ctrl Z, Ctrl Y', 'take a change back, give it again'],
-  ['Esc', 'step back'],
+  ['Esc', 'close what is open'],
   ['?', 'this list'],
 ]
 

@@ -2,7 +2,8 @@ import { useEffect, useRef } from 'react'
 
 export type KeyMap = Readonly<Record<string, (event: KeyboardEvent) => void>>
 
-const typing = (target: EventTarget | null) =>
+/** Whether somebody types: no key acts then. */
+export const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
 
 /** Keys of a screen. None acts while somebody types in a field, under an open sheet, or with a modifier held. `digit` stands for any digit. */

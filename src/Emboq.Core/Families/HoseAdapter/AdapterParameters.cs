@@ -165,10 +165,13 @@ internal sealed record AdapterParameters
         .. MakeOrBuy.Specs,
     ];
 
-    public static AdapterParameters From(ParameterValues values) => new()
+    /// <summary>An end that goes inside or over as its place was read.</summary>
+    private const string AsRead = "read";
+
+    public static AdapterParameters From(ParameterValues values, IReadOnlyDictionary<string, Interface> places) => new()
     {
-        First = End(values, "first"),
-        Second = End(values, "second"),
+        First = End(values, "first", Joined(values.Choice("firstJoin"), places["first"], Join.Inside)),
+        Second = End(values, "second", Joined(values.Choice("secondJoin"), places["second"], Join.Over)),
         Wall = values.Number("wall")!.Value,
         Transition = values.Choice("coneBy") switch
         {
@@ -190,9 +193,17 @@ internal sealed record AdapterParameters
         },
     };
 
-    private static EndParameters End(ParameterValues values, string slot) => new(
+    /// <summary>As chosen; left open, as usual, unless only the other diameter was read.</summary>
+    private static Join Joined(string choice, Interface place, Join usual)
+    {
+        bool Read(Join join) => AdapterReckoning.Counting(place, join).All(d => Measuring.Evaluation.Of(place, d.Key) is not null);
+        var other = usual == Join.Inside ? Join.Over : Join.Inside;
+        return choice switch { "inside" => Join.Inside, "over" => Join.Over, _ => !Read(usual) && Read(other) ? other : usual };
+    }
+
+    private static EndParameters End(ParameterValues values, string slot, Join join) => new(
         slot,
-        values.Choice($"{slot}Join") == "over" ? Join.Over : Join.Inside,
+        join,
         FitClasses.Of(values.Choice($"{slot}Fit")),
         values.Number($"{slot}Clearance"),
         values.Number($"{slot}Cuff"),
@@ -222,9 +233,9 @@ internal sealed record AdapterParameters
     [
         new()
         {
-            Key = $"{slot}Join", Label = $"{label} end goes", Kind = ParameterKind.Choice, Default = join,
-            Options = [new("inside", "inside"), new("over", "over")],
-            Help = "A plug goes inside: the other's inside diameter counts. A socket goes over: its outside diameter counts.",
+            Key = $"{slot}Join", Label = $"{label} end goes", Kind = ParameterKind.Choice, Default = AsRead,
+            Options = [new(AsRead, $"as it was read, or {join}"), new("inside", "inside"), new("over", "over")],
+            Help = "A plug goes inside: the other's inside diameter counts. A socket goes over: its outside diameter counts. Left open, it goes where its place was read.",
         },
         new()
         {

@@ -17,7 +17,7 @@ public static class HoseAdapterFamily
 
     private static Design Design(Brief brief)
     {
-        var parameters = AdapterParameters.From(brief.Parameters);
+        var parameters = AdapterParameters.From(brief.Parameters, brief.Interfaces);
         var unread = Unread(parameters, brief);
         var ledger = new Ledger();
         if (unread.Count > 0)
