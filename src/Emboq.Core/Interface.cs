@@ -21,6 +21,10 @@ public sealed record Interface(Guid Id, string Name, InterfaceKind Kind, IReadOn
     public Dimension this[string key] =>
         Dimensions.FirstOrDefault(d => d.Key == key) ?? throw new KeyNotFoundException($"{Name} has no dimension '{key}'.");
 
+    /// <summary>Stands in for a place that a part needs and nobody has named yet: it goes by what it is for, and nothing of it is read.</summary>
+    public static Interface Unnamed(InterfaceSlot slot) =>
+        Of(Guid.Empty, slot.Label, InterfaceKind.Of(slot.Kinds[0]), [], kind => new Dimension(Guid.Empty, kind.Key, $"{slot.Label} {kind.Name}", []));
+
     /// <summary>A place with one dimension for each that its kind and items have.</summary>
     /// <param name="id">Identity.</param>
     /// <param name="name">As the workshop calls it.</param>

@@ -33,7 +33,7 @@ internal static class Designer
 
         var (kept, process, tries) = await BriefStore.Of(database, [.. state.Interfaces.Values], state.Process, part, stop);
         var interfaces = kept.Concat(stated).ToDictionary();
-        var listed = ListedSizes.Apply(family, state.Parameters, state.Interfaces.Where(i => interfaces.ContainsKey(i.Value)).ToDictionary(i => i.Key, i => interfaces[i.Value]));
+        var listed = ListedSizes.Apply(family, state.Parameters, Places(family, state, interfaces));
         var values = ParameterValues.Read(family.Parameters, listed.IsGood ? listed.Value.Parameters : state.Parameters.Where(e => !ListedSizes.IsListed(family, e.Key)).ToDictionary());
         var problems = values.Problems.Concat(listed.Problems).Concat(SlotProblems(family, state, interfaces)).ToList();
         if (process is null)
@@ -83,20 +83,21 @@ internal static class Designer
             : await OfPart(database, part with { State = PartRow.Members(part.State)[0] }, stop);
     }
 
+    /// <summary>The places that are named; one that nobody has read stands in where a part cannot do without.</summary>
+    private static Dictionary<string, Interface> Places(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces) => family.Slots
+        .Select(slot => (slot.Key, Place: state.Interfaces.TryGetValue(slot.Key, out var id) ? interfaces.GetValueOrDefault(id) : slot.Need == SlotNeed.Sometimes ? null : Interface.Unnamed(slot)))
+        .Where(s => s.Place is not null).ToDictionary(s => s.Key, s => s.Place!);
+
     private static IEnumerable<Problem> SlotProblems(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces)
     {
         foreach (var slot in family.Slots)
         {
             if (!state.Interfaces.TryGetValue(slot.Key, out var id))
             {
-                if (slot.Need == SlotNeed.Sometimes)
-                {
-                    continue;
-                }
-
-                yield return new($"interfaces.{slot.Key}", null, $"Nothing is named for the {slot.Label}.", "Choose the machine's place that it fits.");
+                continue;
             }
-            else if (!interfaces.TryGetValue(id, out var place))
+
+            if (!interfaces.TryGetValue(id, out var place))
             {
                 yield return new($"interfaces.{slot.Key}", $"{id}", $"There is no interface {id}.", "Use an id from GET /api/machines.");
             }

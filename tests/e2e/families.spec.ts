@@ -62,7 +62,7 @@ test('a fence key is proved by a ladder over width and height', async ({ page })
   await page.getByRole('checkbox', { name: /^ladder of the channel/ }).check()
   await page.getByRole('button', { name: 'Number this proof' }).click()
   await page.getByRole('button', { name: '6 Try' }).click()
-  await page.getByLabel(/^ring 4/).check()
+  await page.getByLabel(/^rung 4/).check()
   await page.getByLabel('firm by hand').check()
   await page.getByRole('button', { name: 'Note the try' }).click()
   await page.getByRole('button', { name: '2 Reckon' }).click()
@@ -81,7 +81,9 @@ test('a bin needs its box read, and a rail takes the place of screws', async ({ 
 })
 
 test('soft jaws are grooved for rounds, proved by a slice, and screwed on with what the drawer has', async ({ page }) => {
-  await start(page, /^soft jaws/, 'Jaws for dowels', { 'Jaw of the vice': 'vice jaw' })
+  await start(page, /^soft jaws/, 'Jaws for dowels', {
+    'Jaw of the vice': 'vice jaw',
+  })
   await page.getByLabel('The face is').selectOption('vee')
   await expect(page.getByRole('list', { name: 'Ledger' })).toContainText('smallest round stands out')
   await set(page, 'largest', 'Largest round', '20')
@@ -100,7 +102,9 @@ test('soft jaws are grooved for rounds, proved by a slice, and screwed on with w
 })
 
 test('a key locks in height instead, and its sides are then free', async ({ page }) => {
-  await start(page, /^fence key/, 'Fence that lifts', { Channel: 'fence slot' })
+  await start(page, /^fence key/, 'Fence that lifts', {
+    Channel: 'fence slot',
+  })
   await page.getByLabel('It locks').selectOption('height')
   await expect(line(page, 'channel.depth.measured')).toBeVisible()
   await set(page, 'sides', 'Free at the sides', '2')

@@ -5,7 +5,10 @@ import { validateBytes } from 'gltf-validator'
 type Part = { readonly id: string }
 
 async function kept(request: APIRequestContext): Promise<Part> {
-  const jobs = (await (await request.get('/api/jobs')).json()) as { name: string; parts: Part[] }[]
+  const jobs = (await (await request.get('/api/jobs')).json()) as {
+    name: string
+    parts: Part[]
+  }[]
   return jobs.find((j) => j.name === 'Grip sander to ceiling hose')!.parts[0]!
 }
 

@@ -1,5 +1,6 @@
 declare module 'gltf-validator' {
-  export function validateBytes(
-    bytes: Uint8Array,
-  ): Promise<{ issues: { messages: { severity: number; message: string }[] }; info: { totalVertexCount: number } }>
+  export function validateBytes(bytes: Uint8Array): Promise<{
+    issues: { messages: { severity: number; message: string }[] }
+    info: { totalVertexCount: number }
+  }>
 }

@@ -6,7 +6,14 @@ import { addMachine, dimension as dimensionOf } from './machines'
 
 const unique = Date.now().toString(36)
 
-type Place = { readonly id: string; readonly name: string; readonly dimensions: readonly { key: string; size: { value: number } | null }[] }
+type Place = {
+  readonly id: string
+  readonly name: string
+  readonly dimensions: readonly {
+    key: string
+    size: { value: number } | null
+  }[]
+}
 
 const placeOf = async (page: Page, machine: string, place: string): Promise<Place> => {
   const [found] = (await (await page.request.get(`/api/machines?words=${encodeURIComponent(machine)}`)).json()) as { id: string }[]
@@ -31,12 +38,18 @@ test('a whole machine is measured with the stand-in caliper, by keyboard alone',
     await expect(device).toContainText('live')
     await page.keyboard.press('Enter')
     await expect(dimensionOf(page, new RegExp(`^${dimension}`))).toContainText('1 reading')
+    // It stays until its three readings are in; one key moves on sooner.
+    await expect(page.getByRole('img', { name: '1 of 3 readings' })).toBeVisible()
+    await expect(page.getByLabel(`Reading of ${dimension}`)).toBeVisible()
+    await page.keyboard.press('n')
   }
   // The row starts over with the first one; put down, digits start a reading by hand again.
   await page.keyboard.press('c')
   await expect(device).toBeHidden()
   await page.keyboard.press('9')
   await expect(page.getByLabel('Reading of mouth width')).toHaveValue('9')
+  await expect(page.getByRole('list', { name: 'Readings of mouth width' })).toContainText('with the stand-in caliper')
+  expect(await page.getByLabel('Instrument').locator('option').allTextContents()).not.toContain('stand-in caliper')
   const kept = await placeOf(page, machine, place)
   const sizes = ['mouth', 'lip', 'chamber', 'depth'].map((key) => kept.dimensions.find((d) => d.key === key)!.size!.value)
   sizes.forEach((size, i) => expect(Math.abs(size - parseFloat(taken[i]!))).toBeLessThan(0.2))
@@ -96,7 +109,9 @@ test('before measuring, the way with the smallest spread is named; its readings 
     .getByRole('button', { name: /^circle through the middles/ })
     .last()
     .click()
-  const ways = page.getByRole('region', { name: 'Ways to circle through the middles' })
+  const ways = page.getByRole('region', {
+    name: 'Ways to circle through the middles',
+  })
   await expect(ways.getByRole('button').first()).toContainText('inner and outer · sharpest')
   await ways.getByRole('button').first().click()
   for (const [dimension, value] of [
@@ -128,7 +143,9 @@ test('a nut is likely an M6, and what goes with it is one press away', async ({ 
     ['height', '5.0'],
   ] as const) {
     const place = await placeOf(page, `Nut box ${unique}`, `odd nut ${unique}`)
-    await page.request.post(`/api/interfaces/${place.id}/readings`, { data: { dimension: key, text: value, instrument: 'caliper' } })
+    await page.request.post(`/api/interfaces/${place.id}/readings`, {
+      data: { dimension: key, text: value, instrument: 'caliper' },
+    })
   }
   await page.reload()
   const likely = page.getByRole('region', { name: 'What it may be' })
@@ -144,10 +161,18 @@ test('a photograph is pinned to a place, and what is none is refused in words', 
   await addMachine(page, `Pictured vise ${unique}`, `pictured jaw ${unique}`)
   const chooser = page.getByLabel('Photograph', { exact: true })
   await page.getByLabel('Caption').fill('the worn side')
-  await chooser.setInputFiles({ name: 'note.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') })
+  await chooser.setInputFiles({
+    name: 'note.jpg',
+    mimeType: 'image/jpeg',
+    buffer: Buffer.from('not a picture'),
+  })
   await expect(page.getByRole('region', { name: 'Photographs' }).getByRole('alert')).toContainText('not a JPEG, PNG or WebP')
   await expect(page.getByLabel('Caption')).toHaveValue('the worn side')
-  await chooser.setInputFiles({ name: 'jaw.png', mimeType: 'image/png', buffer: await page.screenshot() })
+  await chooser.setInputFiles({
+    name: 'jaw.png',
+    mimeType: 'image/png',
+    buffer: await page.screenshot(),
+  })
   const picture = page.getByRole('img', { name: 'the worn side' })
   await expect(picture).toBeVisible()
   expect(await picture.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(320)
@@ -155,8 +180,14 @@ test('a photograph is pinned to a place, and what is none is refused in words', 
 
 test('a machine card is valid by its published schema and comes back as another machine', async ({ page, request }) => {
   const schema = JSON.parse(readFileSync(join(dirname(test.info().file), '../../docs/formats/machine-card.schema.json'), 'utf8')) as object
-  const validate = new Ajv2020({ allErrors: true, formats: { 'date-time': true } }).compile(schema)
-  const machines = (await (await request.get('/api/machines')).json()) as { id: string; name: string }[]
+  const validate = new Ajv2020({
+    allErrors: true,
+    formats: { 'date-time': true },
+  }).compile(schema)
+  const machines = (await (await request.get('/api/machines')).json()) as {
+    id: string
+    name: string
+  }[]
   const cards = await Promise.all(
     machines.map(async (m) => (await (await request.get(`/api/machines/${m.id}/card.json`)).json()) as Record<string, unknown>),
   )
@@ -164,9 +195,11 @@ test('a machine card is valid by its published schema and comes back as another 
   expect(validate({ ...cards[0], schema: 2 })).toBe(false)
   const card = cards.find((c) => c.name === 'Grip press')!
   await page.goto('/machines')
-  await page
-    .getByLabel('Machine card')
-    .setInputFiles({ name: 'card.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(card)) })
+  await page.getByLabel('Machine card').setInputFiles({
+    name: 'card.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(card)),
+  })
   const sheet = page.getByRole('dialog', { name: 'Take in a machine card' })
   await expect(sheet).toContainText('clamp nut')
   await expect(sheet).toContainText('is here already, reading for reading')
@@ -204,7 +237,9 @@ test('an instrument of ones own takes readings, and its zero is noted', async ({
   await expect(sheet.getByLabel('Name')).toHaveValue(`bore gauge ${unique}`)
   await sheet.getByLabel('Reaches').fill('60')
   await sheet.getByRole('button', { name: 'Add' }).click()
-  const row = page.getByRole('row', { name: new RegExp(`bore gauge ${unique}`) })
+  const row = page.getByRole('row', {
+    name: new RegExp(`bore gauge ${unique}`),
+  })
   await expect(row).toContainText('not noted')
   await row.getByRole('button', { name: 'Checked now' }).click()
   await expect(row).toContainText(/\d{4}/)

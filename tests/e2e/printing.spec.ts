@@ -73,9 +73,9 @@ test('a ladder is proved in one print and the ring that fits settles the size', 
   await page.getByLabel('ring 3, extractor hose cuff').check()
   await page.getByLabel('firm by hand').check()
   await page.getByRole('button', { name: 'Note the try' }).click()
-  await expect(page.getByRole('status').filter({ hasText: 'is now drawn' })).toContainText('The second end')
+  await expect(page.getByRole('status').filter({ hasText: 'it was' })).toContainText('Second cuff drawn')
   await page.getByRole('button', { name: '7 Keep' }).click()
-  await expect(page.getByRole('list', { name: 'History' })).toContainText('Ring 3 on the second end firm by hand')
+  await expect(page.getByRole('list', { name: 'History' })).toContainText('Number 3 of the ladder, extractor hose cuff firm by hand')
 })
 
 test('a run and a service note are kept with the revision', async ({ page }) => {
@@ -96,14 +96,25 @@ test('a run and a service note are kept with the revision', async ({ page }) => 
 })
 
 test('a job file is taken in, and what is none is refused in words', async ({ page, request }) => {
-  const jobs = (await (await request.get('/api/jobs')).json()) as { name: string; parts: { id: string }[] }[]
+  const jobs = (await (await request.get('/api/jobs')).json()) as {
+    name: string
+    parts: { id: string }[]
+  }[]
   const part = jobs.find((j) => j.name === 'Grip sander to ceiling hose')!.parts[0]!
   const pack = await (await request.get(`/api/parts/${part.id}/revisions/2.zip`)).body()
   await page.goto('/')
   const pick = page.getByLabel('Job file')
-  await pick.setInputFiles({ name: 'pack.zip', mimeType: 'application/zip', buffer: pack })
+  await pick.setInputFiles({
+    name: 'pack.zip',
+    mimeType: 'application/zip',
+    buffer: pack,
+  })
   await expect(page.getByRole('alert')).toContainText('pack.zip is no job file. Choose the job.json out of a pack.')
-  await pick.setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') })
+  await pick.setInputFiles({
+    name: 'job.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"other"}'),
+  })
   await expect(page.getByRole('alert')).toBeVisible()
 })
 

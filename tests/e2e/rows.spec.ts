@@ -53,7 +53,12 @@ test('a row of nine labelled pulls from a pasted list, with its template and bed
   await expect(page.getByRole('figure', { name: 'Bedful 1' }).getByRole('img')).toHaveAttribute('aria-label', '8 pieces on the bed')
 
   // Two are printed; they keep their number when the design changes.
-  for (const text of texts.slice(2)) await members.getByRole('checkbox', { name: text.replace('Scrapers', 'Card scrapers') }).uncheck()
+  for (const text of texts.slice(2))
+    await members
+      .getByRole('checkbox', {
+        name: text.replace('Scrapers', 'Card scrapers'),
+      })
+      .uncheck()
   await page.getByRole('button', { name: 'Number this print of 2' }).click()
   await expect(members.getByText('revision 1')).toHaveCount(2)
   await page.locator('[data-line="tall"]').focus()
@@ -87,7 +92,9 @@ test('a tray of five things is placed by computation, and dragged by hand', asyn
   await expect(page.getByLabel('Seat drawing')).toContainText('Nothing is named yet')
   const things = ['wax block', 'slip stone', 'thick pencil', 'bradawl handle', 'carving knife handle']
   for (const [i, thing] of things.entries()) await page.getByLabel(`Place of the thing ${i + 1}`).selectOption({ label: thing })
-  const drawing = page.getByRole('img', { name: 'Section through machine and part' })
+  const drawing = page.getByRole('img', {
+    name: 'Section through machine and part',
+  })
   for (const thing of things) await expect(drawing).toContainText(thing)
   await page.getByRole('button', { name: /^3 Check/ }).click()
   await expect(page.getByText('Everything has a place with its walls and finger room.')).toBeVisible()
@@ -98,7 +105,9 @@ test('a tray of five things is placed by computation, and dragged by hand', asyn
   const [from, to] = [(await stone.boundingBox())!, (await wax.boundingBox())!]
   await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2)
   await page.mouse.down()
-  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 5 })
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, {
+    steps: 5,
+  })
   await page.mouse.up()
   await expect.poll(async () => Math.abs((await stone.boundingBox())!.y - to.y)).toBeLessThan(12)
   await expect(page.getByText('A whole wall stands between all of them.')).toBeVisible()

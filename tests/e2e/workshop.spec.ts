@@ -25,6 +25,8 @@ test('readings are taken by digits alone, the next wanted dimension first', asyn
     await expect(dimensionOf(page, new RegExp(`^${dimension}`))).toContainText(Number(value).toFixed(2))
     await page.getByRole('heading', { name: `Planer ${unique}` }).click()
     await page.getByLabel(/^Reading of/).blur()
+    await page.keyboard.press('n')
+    await page.getByLabel(/^Reading of/).blur()
   }
 })
 
@@ -51,7 +53,9 @@ test('a bad reading is struck out with a reason and stays to be seen', async ({ 
     await expect(page.getByLabel(/^Reading of/)).toHaveValue('')
   }
   await dimensionOf(page, /^outside diameter/).click()
-  const readings = page.getByRole('list', { name: 'Readings of outside diameter' })
+  const readings = page.getByRole('list', {
+    name: 'Readings of outside diameter',
+  })
   await expect(page.getByText('The readings scatter more than their instrument does')).toBeVisible()
   await readings.getByRole('button', { name: 'Strike out 66.1' }).click()
   await readings.getByLabel('Why it is struck out').fill('read across the seam')
@@ -96,13 +100,38 @@ test('a setup of ones own: a wrong number is told at its field and nothing typed
   await expect(page.getByText('kept', { exact: true })).toBeVisible()
 })
 
-test('a job without places is refused by field, an unknown address leads back', async ({ page }) => {
+test('a job starts with its name, what it fits is measured on the spot, and it is put away and taken back', async ({ page }) => {
+  const job = `Bare start ${unique}`
   await page.goto('/')
   await page.getByRole('button', { name: 'Start a job' }).click()
-  await page.getByRole('button', { name: /^hose adapter/ }).click()
-  await page.getByLabel('Name of the job').fill('Nothing to join')
+  await page.getByRole('button', { name: /^wall bin/ }).click()
+  await page.getByLabel('Name of the job').fill(job)
   await page.getByRole('button', { name: 'Start', exact: true }).click()
-  await expect(page.getByRole('alert').first()).toContainText('Nothing is named for the first end. Choose the machine')
+  await expect(page.getByLabel('Seat drawing')).toContainText('No reading yet of box width')
+  await page.getByRole('button', { name: 'Measure it now' }).click()
+  const group = page.getByRole('group', { name: 'Measure the box now' })
+  await group.getByLabel('Of which machine or thing').fill(`Nail box ${unique}`)
+  await group.getByRole('button', { name: 'Take it up' }).click()
+  for (const [dimension, value] of [
+    ['width', '92'],
+    ['depth', '61'],
+    ['height', '40'],
+  ] as const) {
+    await page.getByLabel(`Reading of ${dimension}`, { exact: true }).fill(value)
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('img', { name: '1 of 3 readings' })).toBeVisible()
+    await page.keyboard.press('Enter')
+  }
+  await expect(page.locator('[data-line="item.width.measured"]')).toContainText('92.00 mm')
+  await page.goto('/')
+  await page.getByRole('button', { name: `Put ${job} away` }).click()
+  await expect(page.getByRole('link', { name: new RegExp(`^${job}:`) })).toBeHidden()
+  await page.getByText(/jobs? put away$/).click()
+  await page.getByRole('button', { name: `Take ${job} back` }).click()
+  await expect(page.getByRole('link', { name: new RegExp(`^${job}:`) })).toBeVisible()
+})
+
+test('an unknown address leads back', async ({ page }) => {
   await page.goto('/nowhere')
   await page.getByRole('link', { name: 'Go to the bench' }).click()
   await expect(page.getByRole('heading', { name: 'Next on the bench' })).toBeVisible()

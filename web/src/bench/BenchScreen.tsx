@@ -1,12 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { benchItems } from '@/api/queries'
+import { benchItems, jobs } from '@/api/queries'
 import type { BenchItem } from '@/api/types'
+import { AwayList } from '@/ui/AwayList'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Loading } from '@/ui/Loading'
 import { Percent } from '@/ui/Percent'
 import { StationTrack } from '@/ui/StationTrack'
+import { useAway } from '@/ui/useAway'
 import { MeasureNext } from './MeasureNext'
 import { NewJob } from './NewJob'
 import { TakeJobFile } from './TakeJobFile'
@@ -15,6 +17,8 @@ import { TakeJobFile } from './TakeJobFile'
 export function BenchScreen() {
   const bench = useQuery(benchItems)
   const [starting, setStarting] = useState(false)
+  const all = useQuery(jobs).data ?? []
+  const shelf = useAway('jobs')
   return (
     <div className="mx-auto flex w-full max-w-5xl flex-col gap-6 p-6">
       <div className="flex flex-wrap items-center justify-between gap-4">
@@ -28,23 +32,27 @@ export function BenchScreen() {
       </div>
       {bench.isPending && <Loading what="the bench" className="h-80" />}
       {bench.isError && <ErrorNote error={bench.error} />}
+      {shelf.error && <ErrorNote error={shelf.error} />}
       {bench.data?.length === 0 && <EmptyBench />}
       {bench.data && (
         <ul className="flex flex-col gap-4">
           {bench.data.map((item) => (
-            <Item key={item.part} item={item} />
+            <Item key={item.part} item={item} onPutAway={() => shelf.put(item.job, true)} />
           ))}
         </ul>
       )}
       <MeasureNext />
+      <AwayList thing="jobs" all={all} called={shelf.ids.length === 1 ? 'job' : 'jobs'} />
       {starting && <NewJob onClose={() => setStarting(false)} />}
     </div>
   )
 }
 
-function Item({ item }: { readonly item: BenchItem }) {
+type ItemProps = { readonly item: BenchItem; readonly onPutAway: () => void }
+
+function Item({ item, onPutAway }: ItemProps) {
   return (
-    <li>
+    <li className="relative">
       <Link
         to={`/jobs/${item.job}?part=${item.part}&at=${item.station}`}
         className="border-base-300 hover:border-primary block rounded-md border p-5"
@@ -61,6 +69,9 @@ function Item({ item }: { readonly item: BenchItem }) {
         </div>
         <StationTrack at={item.station} done={item.done} />
       </Link>
+      <button className="btn btn-ghost absolute right-3 bottom-2" aria-label={`Put ${item.jobName} away`} onClick={onPutAway}>
+        Put away
+      </button>
     </li>
   )
 }
@@ -81,11 +92,11 @@ function EmptyBench() {
     <div className="border-base-300 rounded-md border border-dashed p-8">
       <p className="text-xl">Nothing is on the go.</p>
       <p className="quiet mt-2">
-        Enter the two machines that must be joined under{' '}
+        Start a job with a name and what it must do; what it fits is measured as you go. Machines that you use often are kept under{' '}
         <Link to="/machines" className="link">
           Machines
         </Link>
-        , read their openings, then start a job.
+        .
       </p>
     </div>
   )

@@ -3,8 +3,10 @@ import { useState } from 'react'
 import { sendJson } from '@/api/client'
 import { instruments } from '@/api/queries'
 import type { Instrument } from '@/api/types'
+import { AwayList } from '@/ui/AwayList'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { useAway } from '@/ui/useAway'
 import { NewInstrument } from './NewInstrument'
 import { kindWords } from './kindWords'
 
@@ -12,6 +14,7 @@ import { kindWords } from './kindWords'
 export function InstrumentsScreen() {
   const list = useQuery(instruments)
   const [adding, setAdding] = useState(false)
+  const shelf = useAway('instruments')
   if (list.isPending) return <Loading what="the instruments" className="m-6 h-96" />
   if (list.isError) return <ErrorNote error={list.error} />
   return (
@@ -36,21 +39,28 @@ export function InstrumentsScreen() {
               <th>repeats within</th>
               <th>reaches</th>
               <th>zero last checked</th>
+              <th />
             </tr>
           </thead>
           <tbody>
-            {list.data.map((i) => (
-              <Row key={i.id} instrument={i} />
-            ))}
+            {list.data
+              .filter((i) => !i.standIn && !shelf.isAway(i.id))
+              .map((i) => (
+                <Row key={i.id} instrument={i} onPutAway={() => shelf.put(i.id, true)} />
+              ))}
           </tbody>
         </table>
       </div>
+      {shelf.error && <ErrorNote error={shelf.error} />}
+      <AwayList thing="instruments" all={list.data} called="of the instruments" />
       {adding && <NewInstrument onClose={() => setAdding(false)} />}
     </div>
   )
 }
 
-function Row({ instrument: i }: { readonly instrument: Instrument }) {
+type RowProps = { readonly instrument: Instrument; readonly onPutAway: () => void }
+
+function Row({ instrument: i, onPutAway }: RowProps) {
   const figure = (value: number) => `${value} ${i.unit}`.trim().replace(' °', '°')
   return (
     <tr>
@@ -62,6 +72,11 @@ function Row({ instrument: i }: { readonly instrument: Instrument }) {
       <td className="figure">{figure(i.repeatability)}</td>
       <td className="figure">{figure(i.reach)}</td>
       <td>{i.kind === 'eye' ? <span className="quiet">nothing to check</span> : <Zero instrument={i} />}</td>
+      <td>
+        <button className="btn btn-ghost" aria-label={`Put ${i.name} away`} onClick={onPutAway}>
+          Put away
+        </button>
+      </td>
     </tr>
   )
 }

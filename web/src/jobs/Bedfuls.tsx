@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { spools } from '@/api/queries'
 import type { Part, PlacementView } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { useAway } from '@/ui/useAway'
 import { BedfulFiles } from './BedfulFiles'
 import { BedfulPicture } from './BedfulPicture'
 import { memberName } from './rows'
@@ -16,6 +17,8 @@ export function Bedfuls({ work, members }: BedfulsProps) {
   const { job, part, processes, editing } = work
   const state = editing.draft.present
   const [chosen, setChosen] = useState<readonly string[]>([state.process])
+  const setups = useAway('processes')
+  const offered = processes.filter((p) => p.id === state.process || !setups.isAway(p.id))
   const [joined, setJoined] = useState<readonly string[]>([])
   const [most, setMost] = useState('')
   const [letters, setLetters] = useState('')
@@ -39,7 +42,7 @@ export function Bedfuls({ work, members }: BedfulsProps) {
     <section className="flex flex-col gap-3" aria-label="Bedfuls">
       <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
         <legend className="mb-1 text-lg">Lay it out on</legend>
-        {processes.map((p) => (
+        {offered.map((p) => (
           <label key={p.id} className="flex min-h-11 items-center gap-2">
             <input
               type="checkbox"

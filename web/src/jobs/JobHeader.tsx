@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { Percent } from '@/ui/Percent'
+import { useAway } from '@/ui/useAway'
 import { NewSetup } from './NewSetup'
 import { PartTabs } from './PartTabs'
 import type { Work } from './Workbench'
@@ -9,6 +10,8 @@ export function JobHeader({ work }: { readonly work: Work }) {
   const { job, processes, editing, design } = work
   const state = editing.draft.present
   const [adding, setAdding] = useState(false)
+  const shelf = useAway('processes')
+  const offered = processes.filter((p) => p.id === state.process || !shelf.isAway(p.id))
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 pt-2">
       <div className="min-w-64 flex-1">
@@ -23,7 +26,7 @@ export function JobHeader({ work }: { readonly work: Work }) {
             value={state.process}
             onChange={(e) => (e.target.value === '' ? setAdding(true) : editing.change({ ...state, process: e.target.value }, 'process'))}
           >
-            {processes.map((p) => (
+            {offered.map((p) => (
               <option key={p.id} value={p.id}>
                 {p.name}
               </option>

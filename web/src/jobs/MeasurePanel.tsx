@@ -6,33 +6,74 @@ import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Asked } from './Asked'
 import { PlaceReadings } from '@/machines/PlaceReadings'
+import { OpenSlot } from './OpenSlot'
+import { isNext, withSlot } from './slots'
 import type { Work } from './Workbench'
 
-/** The readings of the two places, next dimension first. */
+/** The readings of what the part fits, next dimension first; what is open is named or measured here. */
 export function MeasurePanel({ work }: { readonly work: Work }) {
   const [search] = useSearchParams()
-  const chosen = Object.values(work.editing.draft.present.interfaces)
-  const places = work.machines.flatMap((m) => m.interfaces).filter((i) => chosen.includes(i.id))
+  const { family, editing, machines } = work
+  const state = editing.draft.present
+  const chosen = Object.values(state.interfaces)
+  const places = machines.flatMap((m) => m.interfaces).filter((i) => chosen.includes(i.id))
   const asked = search.get('place')
   const [open, setOpen] = useState(() => places.find((p) => p.id === asked)?.id ?? chosen[0])
   const place = places.find((p) => p.id === open) ?? places[0]
+  const unnamed = family.slots.filter((slot, i) => !(slot.key in state.interfaces) && isNext(family.slots, i, state.interfaces))
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex flex-wrap gap-2" role="tablist" aria-label="Places">
-        {places.map((p) => (
-          <button
-            key={p.id}
-            role="tab"
-            aria-selected={p === place}
-            className={`btn ${p === place ? 'btn-primary' : 'btn-outline'}`}
-            onClick={() => setOpen(p.id)}
-          >
-            {p.name}
-          </button>
-        ))}
-      </div>
+      {places.length > 0 && (
+        <div className="flex flex-wrap gap-2" role="tablist" aria-label="Places">
+          {places.map((p) => (
+            <button
+              key={p.id}
+              role="tab"
+              aria-selected={p === place}
+              className={`btn ${p === place ? 'btn-primary' : 'btn-outline'}`}
+              onClick={() => setOpen(p.id)}
+            >
+              {p.name}
+            </button>
+          ))}
+        </div>
+      )}
       {place && <Readings key={place.id} id={place.id} from={search.get('dimension')} typed={search.get('typed')} />}
+      {unnamed.length > 0 && (
+        <section className="flex flex-col gap-3" aria-label="Open">
+          <p className="text-lg">
+            {unnamed.some((s) => s.need === 'always')
+              ? 'It cannot be reckoned before these are read.'
+              : 'It can be made to fit something measured.'}
+          </p>
+          {unnamed.map((slot) => (
+            <OpenSlot
+              key={slot.key}
+              slot={slot}
+              machines={machines}
+              value=""
+              onChange={(id) => {
+                editing.change({ ...state, interfaces: withSlot(state.interfaces, slot.key, id) }, slot.key)
+                if (id !== '') setOpen(id)
+              }}
+            />
+          ))}
+        </section>
+      )}
+      {family.slots.length === 0 && <NothingToMeasure work={work} />}
       <Asked work={work} of={(spec) => spec.kind === 'outline' && odd(work).some((slot) => spec.key === `${slot}Outline`)} />
+    </div>
+  )
+}
+
+/** A part that comes from figures alone. */
+function NothingToMeasure({ work }: { readonly work: Work }) {
+  return (
+    <div className="flex flex-col gap-3">
+      <p className="text-lg">Nothing has to be measured: this part follows from what you decide.</p>
+      <button className="btn btn-primary w-fit" onClick={() => work.setStation('reckon')}>
+        Decide it
+      </button>
     </div>
   )
 }

@@ -1,5 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
+import { ErrorNote } from '@/ui/ProblemNote'
+import { useAway } from '@/ui/useAway'
 import { NewPart } from './NewPart'
 import type { Work } from './Workbench'
 
@@ -7,9 +9,13 @@ import type { Work } from './Workbench'
 export function PartTabs({ work }: { readonly work: Work }) {
   const { job, part } = work
   const [adding, setAdding] = useState(false)
+  const shelf = useAway('parts')
+  // The one on the screen stays in sight.
+  const parts = job.parts.filter((p) => p.id === part.id || !shelf.isAway(p.id))
+  const shelved = shelf.isAway(part.id)
   return (
     <div className="flex flex-wrap items-center gap-1" aria-label="Parts of the job" role="group">
-      {job.parts.map((p) => (
+      {parts.map((p) => (
         <Link
           key={p.id}
           to={`/jobs/${job.id}?part=${p.id}`}
@@ -22,6 +28,24 @@ export function PartTabs({ work }: { readonly work: Work }) {
       <button className="btn btn-ghost btn-sm" onClick={() => setAdding(true)}>
         Another part…
       </button>
+      {job.parts.length > 1 && (
+        <button className="btn btn-ghost btn-sm" onClick={() => shelf.put(part.id, !shelved)}>
+          {shelved ? 'Take this part back' : 'Put this part away'}
+        </button>
+      )}
+      {parts.length < job.parts.length && (
+        <select className="select select-sm w-auto" aria-label="Parts put away" value="" onChange={(e) => shelf.put(e.target.value, false)}>
+          <option value="">{job.parts.length - parts.length} put away</option>
+          {job.parts
+            .filter((p) => !parts.includes(p))
+            .map((p) => (
+              <option key={p.id} value={p.id}>
+                Take {p.name} back
+              </option>
+            ))}
+        </select>
+      )}
+      {shelf.error && <ErrorNote error={shelf.error} />}
       {adding && <NewPart work={work} onClose={() => setAdding(false)} />}
     </div>
   )

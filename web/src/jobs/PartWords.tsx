@@ -95,7 +95,9 @@ function PlaceWord({ slot, work: { machines, editing }, wide = false }: PlaceWor
       value={state.interfaces[slot.key] ?? ''}
       onChange={(e) => editing.change({ ...state, interfaces: withSlot(state.interfaces, slot.key, e.target.value) }, slot.key)}
     >
-      {slot.need === 'sometimes' && <option value="">none measured</option>}
+      {(slot.need === 'sometimes' || !(slot.key in state.interfaces)) && (
+        <option value="">{slot.need === 'sometimes' ? 'none measured' : 'open: choose a place'}</option>
+      )}
       {places.map((i) => (
         <option key={i.id} value={i.id}>
           {i.name}

@@ -5,7 +5,7 @@ const margin = 8
 /** Keeps what opens beside its parent wholly within the window, however tall it grows. */
 export function useWithinWindow() {
   const ref = useRef<HTMLFormElement>(null)
-  const [style, setStyle] = useState<CSSProperties>({ visibility: 'hidden' })
+  const [style, setStyle] = useState<CSSProperties>({ opacity: 0 })
   useLayoutEffect(() => {
     const form = ref.current
     const anchor = form?.parentElement

@@ -1,16 +1,18 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { instruments } from '@/api/queries'
+import { away, instruments } from '@/api/queries'
 import type { Access } from '@/api/types'
 
 export type InstrumentSelectProps = { readonly access: Access; readonly value: string; readonly onChange: (id: string) => void }
 
 /** The instruments that take a dimension. */
 export function InstrumentSelect({ access, value, onChange }: InstrumentSelectProps) {
-  const able = (useQuery(instruments).data ?? []).filter((i) => i.takes.includes(access))
+  const able = (useQuery(instruments).data ?? []).filter((i) => !i.standIn && i.takes.includes(access))
+  const shelved = useQuery(away).data?.instruments ?? []
+  const offered = able.filter((i) => i.id === value || !shelved.includes(i.id))
   return (
     <select className="select min-w-0 flex-1" value={value} onChange={(e) => onChange(e.target.value)} aria-label="Instrument">
-      {able.map((i) => (
+      {offered.map((i) => (
         <option key={i.id} value={i.id}>
           {i.name}
         </option>
@@ -22,7 +24,7 @@ export function InstrumentSelect({ access, value, onChange }: InstrumentSelectPr
 /** The instrument used last for this way of reading on this device, or the usual one for it, or the one that would serve best. */
 export function useInstrument(access: Access, best: string | undefined): readonly [string, (id: string) => void] {
   const key = `instrument/${access}`
-  const list = useQuery(instruments).data ?? []
+  const list = (useQuery(instruments).data ?? []).filter((i) => !i.standIn)
   const [chosen, setChosen] = useState(() => localStorage.getItem(key))
   const known = list.find((i) => i.id === chosen && i.takes.includes(access))?.id
   const usual =

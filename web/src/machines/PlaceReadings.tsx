@@ -30,7 +30,11 @@ export function PlaceReadings({ place, from, typed: begun }: PlaceReadingsProps)
   const [device, setDevice] = useState(false)
   const [round, setRound] = useState(false)
   const begin = (text: string) => setTyped((t) => ({ text, count: (t?.count ?? 0) + 1 }))
-  useKeys({ digit: (event) => begin(event.key), r: () => begin('') })
+  const moveOn = () => {
+    setChosen(nextDimension(place, undefined, chosen))
+    begin('')
+  }
+  useKeys({ digit: (event) => begin(event.key), r: () => begin(''), n: moveOn })
   const dimension = place.dimensions.find((d) => d.key === chosen) ?? place.dimensions[0]!
   return (
     <article className="@container flex flex-col gap-4" aria-label={place.name}>
@@ -66,8 +70,9 @@ export function PlaceReadings({ place, from, typed: begun }: PlaceReadingsProps)
             start={typed?.text ?? null}
             device={device}
             onDevice={setDevice}
+            onMoveOn={moveOn}
             onTaken={(updated) => {
-              setChosen(nextDimension(updated))
+              setChosen(nextDimension(updated, dimension.key))
               begin('')
             }}
           />

@@ -10,6 +10,7 @@ import { useLeading } from '@/ui/leading'
 import { useKeys } from '@/ui/useKeys'
 import { InstrumentSelect, useInstrument } from './InstrumentSelect'
 import { StandIn, standInFor } from './StandIn'
+import { counting, wanted } from './nextDimension'
 
 export type ReadingEntryProps = {
   readonly place: InterfaceView
@@ -20,12 +21,14 @@ export type ReadingEntryProps = {
   readonly device: boolean
   readonly onDevice: (inHand: boolean) => void
   readonly onTaken: (place: InterfaceView) => void
+  /** Leaves this dimension with the readings it has. */
+  readonly onMoveOn: () => void
 }
 
 const examples: Readonly<Partial<Record<Access, string>>> = { angle: "25.5 or 25° 30'", mass: '130 g, 0.9 kg, 2 lb 3 oz', count: '8' }
 
 /** One large field. A caliper that types digits and Enter is all it needs. */
-export function ReadingEntry({ place, dimension, start, device, onDevice, onTaken }: ReadingEntryProps) {
+export function ReadingEntry({ place, dimension, start, device, onDevice, onTaken, onMoveOn }: ReadingEntryProps) {
   const [text, setText] = useState(start ?? '')
   const [remark, setRemark] = useState('')
   const [direction, setDirection] = useState('')
@@ -66,13 +69,21 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
       }}
     >
       <label className="flex flex-col gap-1">
-        <span className="text-lg font-semibold">{dimension.label}</span>
+        <span className="flex items-baseline justify-between gap-3">
+          <span className="text-lg font-semibold">{dimension.label}</span>
+          <Dots dimension={dimension} />
+        </span>
         <span className="quiet text-sm">{dimension.how}</span>
         <input
           ref={field}
           className="input figure h-16 w-full text-3xl"
           value={text}
           onChange={(e) => setText(e.target.value)}
+          onKeyDown={(e) => {
+            if (e.key !== 'Enter' || text.trim() !== '') return
+            e.preventDefault()
+            onMoveOn()
+          }}
           placeholder={examples[dimension.access]?.split(/,| or/)[0] ?? (leading === 'metric' ? '51.2' : '2 1/64')}
           aria-label={`Reading of ${dimension.label}`}
           aria-invalid={problem !== undefined}
@@ -97,7 +108,7 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
           place={place.id}
           dimension={dimension}
           busy={take.isPending}
-          onTake={(shown) => take.mutate({ text: shown, instrument: standIn === 'scale' ? 'scale' : instrument })}
+          onTake={(shown) => take.mutate({ text: shown, instrument: `stand-in-${standIn}` })}
           onPutDown={() => onDevice(false)}
         />
       )}
@@ -126,12 +137,29 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
           />
         </div>
       </details>
-      {standIn && !device && (
-        <button type="button" className="btn btn-ghost w-fit" onClick={() => onDevice(true)}>
-          Take up the stand-in {standIn} <kbd className="kbd kbd-sm">c</kbd>
+      <div className="flex flex-wrap gap-2">
+        <button type="button" className="btn btn-ghost w-fit" onClick={onMoveOn}>
+          On to the next <kbd className="kbd kbd-sm">n</kbd>
         </button>
-      )}
+        {standIn && !device && (
+          <button type="button" className="btn btn-ghost w-fit" onClick={() => onDevice(true)}>
+            Take up the stand-in {standIn} <kbd className="kbd kbd-sm">c</kbd>
+          </button>
+        )}
+      </div>
     </form>
+  )
+}
+
+/** Readings taken and still wanted, as dots. */
+function Dots({ dimension }: { readonly dimension: DimensionView }) {
+  const [taken, want] = [counting(dimension), wanted(dimension)]
+  return (
+    <span className="flex gap-1.5" role="img" aria-label={`${taken} of ${want} readings`}>
+      {Array.from({ length: Math.max(want, Math.min(taken, 8)) }, (_, i) => (
+        <span key={i} className={`border-primary size-3 rounded-full border-2 ${i < taken ? 'bg-primary' : ''}`} />
+      ))}
+    </span>
   )
 }
 

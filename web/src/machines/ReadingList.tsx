@@ -53,7 +53,9 @@ function Row({ reading }: { readonly reading: ReadingView }) {
           Strike out
         </button>
       )}
-      {asking && <StrikeForm path={`/api/readings/${reading.id}/strikes`} onStruck={() => refreshReadings(client)} onDone={() => setAsking(false)} />}
+      {asking && (
+        <StrikeForm path={`/api/readings/${reading.id}/strikes`} onStruck={() => refreshReadings(client)} onDone={() => setAsking(false)} />
+      )}
     </li>
   )
 }

@@ -69,11 +69,13 @@ export function TakeReadings({ machine, place, onClose }: TakeReadingsProps) {
 }
 
 function Lines({ file }: { readonly file: ReadingFileView }) {
-  const bad = file.lines.length - file.good
+  const known = file.lines.filter((l) => l.known).length
+  const bad = file.lines.length - file.good - known
   return (
     <>
       <p className="font-semibold">
-        {file.good} can be taken{bad > 0 && `, ${bad} cannot`}. Nothing is kept yet.
+        {file.good} can be taken{known > 0 && `, ${known} ${known === 1 ? 'is' : 'are'} in the notebook already`}
+        {bad > 0 && `, ${bad} cannot`}. Nothing is kept yet.
       </p>
       <ol className="max-h-72 overflow-auto" aria-label="Lines">
         {file.lines.map((line) => (
@@ -82,6 +84,7 @@ function Lines({ file }: { readonly file: ReadingFileView }) {
             {line.problems.length === 0 ? (
               <>
                 {line.place}, {line.dimension}: <span className="figure font-semibold">{line.metric}</span>
+                {line.known && <span className="quiet"> known already</span>}
               </>
             ) : (
               <>

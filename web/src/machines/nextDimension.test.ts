@@ -45,10 +45,16 @@ describe('the dimension to read next', () => {
     const follows = { size: { value: 50 } as QuantityView }
     expect(next(dimension('circle', 0, follows), dimension('diameter', 1), dimension('inner', 2, { need: 'helps' }))).toBe('diameter')
   })
-  it('counts a count once, after each size was read once', () => {
+  it('asks for a count once', () => {
     const count = (n: number) => dimension('count', n, { access: 'count' })
-    expect(next(dimension('circle', 0), count(0))).toBe('circle')
-    expect(next(dimension('circle', 1), count(0))).toBe('count')
-    expect(next(dimension('circle', 1), count(1))).toBe('circle')
+    expect(next(dimension('circle', 3), count(0))).toBe('count')
+    expect(next(dimension('circle', 3), count(1))).toBe('circle')
+  })
+  it('stays with the one in hand until it has its three, and moves on sooner when told to', () => {
+    const place = (inside: number) => ({ dimensions: [dimension('inside', inside), dimension('depth', 0)] })
+    expect(nextDimension(place(1), 'inside')).toBe('inside')
+    expect(nextDimension(place(3), 'inside')).toBe('depth')
+    expect(nextDimension(place(1), undefined, 'inside')).toBe('depth')
+    expect(nextDimension({ dimensions: [dimension('inside', 1)] }, undefined, 'inside')).toBe('inside')
   })
 })

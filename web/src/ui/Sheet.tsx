@@ -13,13 +13,16 @@ export function Sheet({ title, onClose, children }: SheetProps) {
     const dialog = ref.current
     const before = document.activeElement
     dialog?.showModal()
-    const content = dialog?.querySelector<HTMLElement>('[data-content]')
-    ;(content?.querySelector<HTMLElement>(fields) ?? content?.querySelector<HTMLElement>('button, a') ?? dialog)?.focus()
     return () => {
       dialog?.close()
       if (before instanceof HTMLElement && before.isConnected) before.focus()
     }
   }, [])
+  // A sheet that goes on to another question goes on with its first field.
+  useEffect(() => {
+    const content = ref.current?.querySelector<HTMLElement>('[data-content]')
+    ;(content?.querySelector<HTMLElement>(fields) ?? content?.querySelector<HTMLElement>('button, a') ?? ref.current)?.focus()
+  }, [title])
   const leave = () => ([...typed.current].some((field) => field.isConnected && field.value.trim() !== '') ? setAsking(true) : onClose())
   return (
     <dialog
