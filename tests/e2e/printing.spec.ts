@@ -12,10 +12,10 @@ const settled = (page: Page) => expect(page.getByText('kept', { exact: true })).
 
 test('what a print takes is told with its why, the ways up are compared, and a price is answered', async ({ page }) => {
   await open(page, 'Blade sander to hose', 'print')
-  const plan = page.getByRole('button', { name: 'Print plan of part' })
+  const plan = page.getByRole('button', { name: /^Print plan of adapter/ })
   await expect(plan).toContainText(/\d+ (h|min)/, { timeout: 20_000 })
   await plan.click()
-  const lines = page.getByRole('list', { name: 'Lines of part' })
+  const lines = page.getByRole('list', { name: 'Lines of adapter' })
   await lines.getByRole('button', { name: /^time by the model/ }).click()
   await expect(lines.getByRole('region', { name: 'Why time by the model' })).toContainText('along walls + along fill')
   const ways = page.getByRole('region', { name: 'Ways up' })

@@ -124,7 +124,7 @@ test('a job starts with its name, what it fits is measured on the spot, and it i
   }
   await expect(page.locator('[data-line="item.width.measured"]')).toContainText('92.00 mm')
   await page.goto('/')
-  await page.getByRole('button', { name: `Put ${job} away` }).click()
+  await page.getByRole('button', { name: `Put away ${job}` }).click()
   await expect(page.getByRole('link', { name: new RegExp(`^${job}:`) })).toBeHidden()
   await page.getByText(/jobs? put away$/).click()
   await page.getByRole('button', { name: `Take ${job} back` }).click()

@@ -41,7 +41,7 @@ export function App() {
 function Nowhere() {
   return (
     <div className="flex flex-col gap-4 p-8">
-      <p className="text-xl">Nothing is kept under this address.</p>
+      <h1 className="text-2xl font-bold">Nothing is kept under this address.</h1>
       <Link to="/" className="btn btn-primary w-fit">
         Go to the bench
       </Link>

@@ -56,11 +56,13 @@ function Item({ item, onPutAway }: ItemProps) {
       <Link
         to={`/jobs/${item.job}?part=${item.part}&at=${item.station}`}
         className="border-base-300 hover:border-primary block rounded-md border p-5"
-        aria-label={`${item.jobName}: ${item.says}`}
       >
         <div className="flex flex-wrap items-start justify-between gap-x-8 gap-y-3">
           <div className="min-w-72 flex-1">
-            <p className={`text-2xl leading-snug ${item.done ? 'quiet' : 'font-semibold'}`}>{item.says}</p>
+            <p className={`text-2xl leading-snug ${item.done ? 'quiet' : 'font-semibold'}`}>
+              <span className="sr-only">{item.jobName}: </span>
+              {item.says}
+            </p>
             <p className="mt-2">
               <span className="font-semibold">{item.jobName}.</span> <span className="quiet">{item.need}</span>
             </p>
@@ -69,7 +71,7 @@ function Item({ item, onPutAway }: ItemProps) {
         </div>
         <StationTrack at={item.station} done={item.done} />
       </Link>
-      <button className="btn btn-ghost absolute right-3 bottom-2" aria-label={`Put ${item.jobName} away`} onClick={onPutAway}>
+      <button className="btn btn-ghost absolute right-3 bottom-2" aria-label={`Put away ${item.jobName}`} onClick={onPutAway}>
         Put away
       </button>
     </li>

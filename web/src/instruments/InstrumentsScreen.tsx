@@ -29,7 +29,7 @@ export function InstrumentsScreen() {
         An instrument’s own error is one cause behind everything it has read: it does not average away. What it repeats within is sharpened
         by every place that was read more than once.
       </p>
-      <div className="overflow-x-auto">
+      <div className="overflow-x-auto" role="region" tabIndex={0} aria-label="Instruments">
         <table className="table" aria-label="Instruments">
           <thead>
             <tr>
@@ -73,7 +73,7 @@ function Row({ instrument: i, onPutAway }: RowProps) {
       <td className="figure">{figure(i.reach)}</td>
       <td>{i.kind === 'eye' ? <span className="quiet">nothing to check</span> : <Zero instrument={i} />}</td>
       <td>
-        <button className="btn btn-ghost" aria-label={`Put ${i.name} away`} onClick={onPutAway}>
+        <button className="btn btn-ghost" aria-label={`Put away ${i.name}`} onClick={onPutAway}>
           Put away
         </button>
       </td>

@@ -35,10 +35,10 @@ export function CalloutLabel({ placed, work }: CalloutLabelProps) {
         className={`bg-base-100 flex h-full w-full flex-col justify-center rounded border px-2 text-left ${spec ? 'border-primary' : callout.reads ? 'border-secondary border-dashed' : 'border-base-300'}`}
         onClick={press}
         onKeyDown={keys}
-        aria-label={`${line.quantity.name} ${line.quantity.metric}${spec ? ', edit' : ''}`}
         data-line={callout.line}
       >
         <span className="quiet flex w-full items-center justify-between gap-1 text-xs leading-tight">
+          <span className="sr-only">{callout.reads ? line.quantity.name : before(line.quantity.name)}</span>
           <span className="truncate">{callout.reads ? 'measured' : short(line.quantity.name)}</span>
           <ProvenanceMark kind={line.quantity.provenance.kind} />
         </span>
@@ -53,4 +53,6 @@ export function CalloutLabel({ placed, work }: CalloutLabelProps) {
 }
 
 /** The words that the place on the drawing already says are left out. */
-const short = (name: string) => name.replace(/^(first|second) /, '')
+const short = (name: string) => name.slice(before(name).length)
+
+const before = (name: string) => /^(first |second )?/.exec(name)![0]

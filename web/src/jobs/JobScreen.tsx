@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { useEffect } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { earlierStates, families, jobs, machines, processes } from '@/api/queries'
 import type { FamilyView, Job, MachineSummary, Part, Process } from '@/api/types'
@@ -10,22 +11,30 @@ export function JobScreen() {
   const { id } = useParams()
   const [search] = useSearchParams()
   const [jobList, familyList, processList, machineList] = [useQuery(jobs), useQuery(families), useQuery(processes), useQuery(machines)]
+  const asked = search.get('part')
+  const known = jobList.data?.some((j) => j.id === id && (!asked || j.parts.some((p) => p.id === asked))) ?? true
+  const { refetch } = jobList
+  // Somebody else may have started it after the list was read.
+  useEffect(() => {
+    if (!known) void refetch()
+  }, [known, id, asked, refetch])
   const failed = [jobList, familyList, processList, machineList].find((q) => q.isError)
   if (failed?.error) return <ErrorNote error={failed.error} />
-  if (!jobList.data || !familyList.data || !processList.data || !machineList.data) return <Loading what="the job" className="m-6 h-96" />
+  if (!jobList.data || (!known && jobList.isFetching) || !familyList.data || !processList.data || !machineList.data)
+    return <Loading what="the job" className="m-6 h-96" />
   const job = jobList.data.find((j) => j.id === id)
   // A reading that is asked for leads to a part that fits its place.
   const fits = (p: Part) => Object.values(p.state.interfaces).includes(search.get('place') ?? '')
-  const part = job?.parts.find((p) => p.id === search.get('part')) ?? job?.parts.find(fits) ?? job?.parts[0]
+  const part = job?.parts.find((p) => p.id === asked) ?? job?.parts.find(fits) ?? job?.parts[0]
   const family = familyList.data.find((f) => f.key === part?.family)
   if (!job || !part || !family)
     return (
-      <p className="p-6">
-        No job is kept under this address.{' '}
+      <div className="flex flex-col gap-2 p-6">
+        <h1 className="text-2xl font-bold">No job is kept under this address.</h1>
         <Link className="link" to="/">
           Go to the bench.
         </Link>
-      </p>
+      </div>
     )
   return <Opened key={part.id} job={job} part={part} family={family} processes={processList.data} machines={machineList.data} />
 }

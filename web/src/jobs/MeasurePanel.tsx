@@ -15,10 +15,14 @@ export function MeasurePanel({ work }: { readonly work: Work }) {
   const [search] = useSearchParams()
   const { family, editing, machines } = work
   const state = editing.draft.present
-  const chosen = Object.values(state.interfaces)
-  const places = machines.flatMap((m) => m.interfaces).filter((i) => chosen.includes(i.id))
+  const known = machines.flatMap((m) => m.interfaces)
+  // By its slot where the list does not have it: put away, or entered by somebody else a moment ago.
+  const places = family.slots
+    .filter((slot) => slot.key in state.interfaces)
+    .map((slot) => ({ id: state.interfaces[slot.key]!, name: known.find((i) => i.id === state.interfaces[slot.key])?.name ?? slot.label }))
+    .filter((p, i, all) => all.findIndex((other) => other.id === p.id) === i)
   const asked = search.get('place')
-  const [open, setOpen] = useState(() => places.find((p) => p.id === asked)?.id ?? chosen[0])
+  const [open, setOpen] = useState(() => places.find((p) => p.id === asked)?.id ?? places[0]?.id)
   const place = places.find((p) => p.id === open) ?? places[0]
   const unnamed = family.slots.filter((slot, i) => !(slot.key in state.interfaces) && isNext(family.slots, i, state.interfaces))
   return (

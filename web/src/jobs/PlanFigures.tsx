@@ -3,17 +3,23 @@ import type { PrintView } from '@/api/types'
 import { QuantityFigure } from '@/ui/Figure'
 import { Why } from '@/ui/Why'
 
+export type PlanFiguresProps = {
+  readonly print: PrintView
+  /** What is printed, as the part calls it. */
+  readonly name: string
+}
+
 /** What one print takes; each figure answers why. */
-export function PlanFigures({ print }: { readonly print: PrintView }) {
+export function PlanFigures({ print, name }: PlanFiguresProps) {
   const [open, setOpen] = useState(false)
   return (
     <div>
       <button
         className="hover:bg-base-300 flex min-h-11 w-full flex-wrap items-baseline gap-x-5 rounded px-1 text-left"
         aria-expanded={open}
-        aria-label={`Print plan of ${print.body}`}
         onClick={() => setOpen(!open)}
       >
+        <span className="sr-only">Print plan of {name}</span>
         <span className="figure text-xl font-semibold">{print.time}</span>
         <span className="figure quiet text-sm">± {print.timeSpread}</span>
         <span className="figure">{print.mass}</span>
@@ -22,15 +28,15 @@ export function PlanFigures({ print }: { readonly print: PrintView }) {
           {print.cost} <span className="quiet font-sans text-sm">in money</span>
         </span>
       </button>
-      {open && <PlanLines print={print} />}
+      {open && <PlanLines print={print} name={name} />}
     </div>
   )
 }
 
-function PlanLines({ print }: { readonly print: PrintView }) {
+function PlanLines({ print, name }: PlanFiguresProps) {
   const [why, setWhy] = useState<string | null>(null)
   return (
-    <ol aria-label={`Lines of ${print.body}`}>
+    <ol aria-label={`Lines of ${name}`}>
       {print.lines.map((line) => (
         <li key={line.key} className="border-base-300 border-t">
           <button

@@ -27,8 +27,9 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
   const bodies = useQuery(designQuery(part, work.shown, [what])).data?.bodies.filter((b) => b.role === what) ?? []
   const plan = useQuery(planQuery(part, work.shown, [what]))
   const [turned, setTurned] = useState<readonly string[]>([])
-  // Rings are chosen unless they are taken out, ladders only when they are put in.
-  const chosen = bodies.map((b) => b.key).filter((k) => turned.includes(k) === k.startsWith('ladder-'))
+  // What proves alone is chosen unless it is taken out; a ladder beside it only when it is put in.
+  const extra = (key: string) => key.startsWith('ladder-') && bodies.some((b) => !b.key.startsWith('ladder-'))
+  const chosen = bodies.map((b) => b.key).filter((k) => turned.includes(k) === extra(k))
   const row = editing.draft.present.row ?? []
   const inRow = row.length > 0
   const [left, setLeft] = useState<readonly number[]>([])
@@ -144,7 +145,7 @@ function BodyRow({ body, print, chosen, fixed, onToggle }: BodyRowProps) {
           {body.says && <span className="quiet text-sm">{body.says}</span>}
         </span>
       </label>
-      {print && <PlanFigures print={print} />}
+      {print && <PlanFigures print={print} name={body.name} />}
     </li>
   )
 }

@@ -42,18 +42,22 @@ function Opened({ machine }: { readonly machine: MachineView }) {
         {machine.archived && <p className="text-warning">Put away. Edit it to bring it back.</p>}
         <Jobs machine={machine} />
       </div>
-      <div className="flex flex-wrap gap-2" role="tablist" aria-label="Places">
-        {machine.interfaces.map((p) => (
-          <button
-            key={p.id}
-            role="tab"
-            aria-selected={p === place}
-            className={`btn ${p === place ? 'btn-primary' : 'btn-outline'}`}
-            onClick={() => setParams({ place: p.id }, { replace: true })}
-          >
-            {p.name}
-          </button>
-        ))}
+      <div className="flex flex-wrap gap-2">
+        {machine.interfaces.length > 0 && (
+          <div className="flex flex-wrap gap-2" role="tablist" aria-label="Places">
+            {machine.interfaces.map((p) => (
+              <button
+                key={p.id}
+                role="tab"
+                aria-selected={p === place}
+                className={`btn ${p === place ? 'btn-primary' : 'btn-outline'}`}
+                onClick={() => setParams({ place: p.id }, { replace: true })}
+              >
+                {p.name}
+              </button>
+            ))}
+          </div>
+        )}
         {place && (
           <button className="btn btn-ghost" onClick={() => setOpen('place')}>
             Edit this place

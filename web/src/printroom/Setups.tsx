@@ -34,7 +34,7 @@ export function Setups() {
                   {p.bedWidth} × {p.bedDepth} × {p.buildHeight} mm
                 </span>
               </span>
-              <button className="btn btn-ghost" aria-label={`Put ${p.name} away`} onClick={() => shelf.put(p.id, true)}>
+              <button className="btn btn-ghost" aria-label={`Put away ${p.name}`} onClick={() => shelf.put(p.id, true)}>
                 Put away
               </button>
             </li>

@@ -69,7 +69,7 @@ function Table({ table, rows, small }: TableProps) {
       {small ? <h2 className="text-xl font-semibold">{table.name}</h2> : <h1 className="text-3xl font-bold">{table.name}</h1>}
       {table.note && <p className="text-lg">{table.note}</p>}
       <p className="quiet">{table.source}.</p>
-      <div className="overflow-x-auto">
+      <div className="overflow-x-auto" role="region" tabIndex={0} aria-label={`Rows of ${table.name}`}>
         <table className="table" aria-label={table.name}>
           <thead>
             <tr>

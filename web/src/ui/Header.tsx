@@ -3,6 +3,8 @@ import { NavLink } from 'react-router'
 import { useLeading } from './leading'
 import { applyTheme, storedTheme, type Theme } from './theme'
 
+const units = { metric: 'mm · in', inch: 'in · mm' } as const
+
 export type HeaderProps = { readonly onFind: () => void; readonly onKeys: () => void }
 
 /** Name, places, and what holds everywhere: leading unit, light, finding, keys. */
@@ -22,8 +24,8 @@ export function Header({ onFind, onKeys }: HeaderProps) {
       <button className="btn btn-ghost" onClick={onFind}>
         Find <kbd className="kbd kbd-sm">/</kbd>
       </button>
-      <button className="btn btn-ghost figure" onClick={swap} aria-label={`Leading unit: ${leading === 'metric' ? 'mm' : 'inch'}. Swap.`}>
-        {leading === 'metric' ? 'mm · in' : 'in · mm'}
+      <button className="btn btn-ghost figure" onClick={swap} aria-label={`Leading unit ${units[leading]}, swap`}>
+        {units[leading]}
       </button>
       <ThemeSwitch />
       <button className="btn btn-ghost" onClick={onKeys} aria-label="List the keys">

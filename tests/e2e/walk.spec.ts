@@ -1,0 +1,143 @@
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
+
+const unique = Date.now().toString(36)
+const stations = ['measure', 'reckon', 'check', 'prove', 'print', 'try', 'keep'] as const
+type Station = (typeof stations)[number]
+
+type Slot = { readonly key: string; readonly kinds: readonly string[]; readonly need: string }
+type Family = { readonly key: string; readonly name: string; readonly slots: readonly Slot[]; readonly listExample: string }
+type Place = { readonly id: string; readonly kind: string; readonly read: boolean }
+type Part = { readonly id: string; readonly job: string; readonly version: number; readonly state: Record<string, unknown> }
+
+/** As a part stands when it is walked. */
+const conditions = ['unmeasured', 'measured', 'row of 1', 'row of 3'] as const
+
+const get = async <T>(request: APIRequestContext, path: string): Promise<T> => (await request.get(path)).json() as Promise<T>
+
+async function send<T>(request: APIRequestContext, method: 'post' | 'put', path: string, data: unknown): Promise<T> {
+  const answer = await request[method](path, { data })
+  expect(answer.ok(), `${path}: ${await answer.text()}`).toBe(true)
+  return (answer.status() === 204 ? undefined : await answer.json()) as T
+}
+
+/** Places of the demo workshop of which everything that is needed is read. */
+async function readPlaces(request: APIRequestContext): Promise<readonly Place[]> {
+  const machines = await get<readonly { id: string }[]>(request, '/api/machines')
+  type Sheet = { interfaces: { id: string; kind: string; dimensions: { need: string; size: unknown }[] }[] }
+  const sheets = await Promise.all(machines.map((m) => get<Sheet>(request, `/api/machines/${m.id}`)))
+  return sheets.flatMap((s) =>
+    s.interfaces.map((i) => ({ ...i, read: i.dimensions.every((d) => d.need !== 'needed' || d.size !== null) })).filter((i) => i.read),
+  )
+}
+
+/** Starts a part of a family in a condition; what is measured is numbered too, so that it can be tried and kept. */
+async function begin(request: APIRequestContext, family: Family, condition: string, places: readonly Place[], process: string) {
+  const measured = condition !== 'unmeasured'
+  const taken = new Set<string>()
+  const interfaces: Record<string, string> = {}
+  // Of counted slots two are filled: a tray of two things.
+  for (const slot of measured ? family.slots.filter((s) => s.need === 'always' || /[12]$/.test(s.key)) : []) {
+    const place = places.find((p) => slot.kinds.includes(p.kind) && !taken.has(p.id))
+    expect(place, `a place that was read for ${slot.key} of ${family.key}`).toBeDefined()
+    taken.add(place!.id)
+    interfaces[slot.key] = place!.id
+  }
+  const asked = { name: family.name, family: family.key, interfaces, process, parameters: {} }
+  const job = await send<{ id: string; parts: Part[] }>(request, 'post', '/api/jobs', {
+    name: `Walk ${family.name}, ${condition} ${unique}`,
+    need: 'walked from end to end',
+    part: asked,
+  })
+  const part = job.parts[0]!
+  const members = condition === 'row of 1' ? 1 : condition === 'row of 3' ? 3 : 0
+  if (members > 0) {
+    const row = await send<unknown[]>(request, 'post', '/api/rows', { family: family.key, text: family.listExample })
+    await send(request, 'put', `/api/parts/${part.id}`, { ...part.state, version: part.version, row: row.slice(0, members) })
+  }
+  if (measured) {
+    const bodies = members === 0 ? ['part'] : Array.from({ length: members }, (_, i) => `part@${i + 1}`)
+    await send(request, 'post', `/api/parts/${part.id}/revisions`, { bodies })
+  }
+  return job.id
+}
+
+/** Goes to an address as a link would, in the page that is open. */
+const go = (page: Page, address: string) =>
+  page.evaluate((to) => {
+    history.pushState(null, '', to)
+    dispatchEvent(new PopStateEvent('popstate', { state: null }))
+  }, address)
+
+/** What must be there for the maker at each station. */
+async function useful(page: Page, station: Station, measured: boolean, needs: boolean) {
+  const panel = page.getByRole('complementary', { name: station })
+  await expect(panel.or(page.getByText('Emboq has stopped here')).first()).toBeVisible()
+  const waits = !measured && needs
+  switch (station) {
+    case 'measure':
+      return expect(
+        panel
+          .getByLabel(/^Reading of/)
+          .or(panel.getByRole('button', { name: /Measure it now|Decide it/ }))
+          .first(),
+      ).toBeVisible()
+    case 'reckon':
+      return waits ? undefined : expect(panel.getByRole('list', { name: 'Ledger' }).getByRole('listitem').nth(2)).toBeVisible()
+    case 'check':
+      return expect(panel.getByRole('list', { name: 'Checks' }).getByRole('listitem').first()).toBeVisible()
+    case 'prove':
+    case 'print':
+      return waits
+        ? expect(panel.getByRole('button', { name: 'Measure what it fits' })).toBeVisible()
+        : expect(panel.getByRole('button', { name: /^Number this p/ })).toBeEnabled()
+    case 'try':
+      return measured
+        ? expect(panel.getByRole('radio').nth(2)).toBeVisible()
+        : expect(panel.getByRole('button', { name: 'Print a proof' })).toBeVisible()
+    case 'keep':
+      return measured
+        ? expect(panel.getByRole('button', { name: 'Keep this one' })).toBeVisible()
+        : expect(panel.getByText('Nothing is printed yet')).toBeVisible()
+  }
+}
+
+/** Nothing of the inside of Emboq, and no number that is none, is shown to a maker. */
+const inner = /undefined|NaN|Infinity|∞|\[object|\bnull\b|\bitem\d|(first|second)(Join|Fit|Hold)|00000000-/
+
+test('every family can be walked through every station, measured or not, alone and in a row, in both units', async ({ page, request }) => {
+  test.setTimeout(300_000)
+  const faults: string[] = []
+  let at = ''
+  page.on('console', (message) => message.type() === 'error' && faults.push(`${at}: ${message.text()}`))
+  page.on('pageerror', (error) => faults.push(`${at}: ${error.message}`))
+  const [families, places, [process]] = await Promise.all([
+    get<readonly Family[]>(request, '/api/families'),
+    readPlaces(request),
+    get<readonly { id: string }[]>(request, '/api/processes'),
+  ])
+  await page.goto('/tables')
+  const jobs: string[] = []
+  for (const family of families)
+    for (const condition of conditions) {
+      const measured = condition !== 'unmeasured'
+      const needs = family.slots.some((s) => s.need === 'always') || (!measured && family.slots.some((s) => /1$/.test(s.key)))
+      const job = await begin(request, family, condition, places, process!.id)
+      jobs.push(job)
+      for (const station of stations) {
+        at = `${family.key}, ${condition}, ${station}`
+        await test.step(at, async () => {
+          await go(page, `/jobs/${job}?at=${station}`)
+          await expect(page.getByRole('heading', { name: new RegExp(`^Walk ${family.name}, ${condition}`) })).toBeVisible()
+          await useful(page, station, measured, needs)
+          for (const unit of ['inch', 'metric']) {
+            await page.getByRole('button', { name: /^Leading unit/ }).click()
+            const text = await page.getByRole('main').innerText()
+            if (inner.test(text)) faults.push(`${at}, ${unit}: shows “${inner.exec(text)![0]}”`)
+            if ((await page.getByRole('alert').count()) > 0) faults.push(`${at}: ${await page.getByRole('alert').first().innerText()}`)
+          }
+        })
+      }
+    }
+  await Promise.all(jobs.map((job) => send(request, 'put', `/api/away/jobs/${job}`, { away: true })))
+  expect(faults).toEqual([])
+})
