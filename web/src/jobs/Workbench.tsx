@@ -25,11 +25,17 @@ export type WorkbenchProps = {
   readonly machines: readonly MachineSummary[]
 }
 
-/** Triangles are asked for only where they are seen. */
 const none: readonly Role[] = []
 const seated: readonly Role[] = ['part', 'counterpart']
+const printedPart: readonly Role[] = ['part']
 const proofs: readonly Role[] = ['coupon']
-const seen = (mode: Mode, station: Station) => (mode === 'section' || mode === 'list' ? none : station === 'prove' ? proofs : seated)
+
+/** Triangles are asked for where they are seen, and where fitted sizes are gauged in them. */
+function seen(mode: Mode, station: Station): readonly Role[] {
+  if (station === 'prove') return proofs
+  if (mode === 'solid' || mode === 'both') return seated
+  return station === 'check' || station === 'print' ? printedPart : none
+}
 
 /** One part on the bench: the seat drawing, and beside it what the station is about. */
 export function Workbench({ job, part, earlier, family, processes, machines }: WorkbenchProps) {
@@ -125,8 +131,6 @@ function usePrinted(part: Part, shown: PartState, station: Station, built: boole
   const plan = useQuery({ ...planQuery(part, shown, printedPart), enabled: asked })
   return { checks: asked && plan.data && !plan.isPlaceholderData ? plan.data.checks : [], cutting: asked && plan.isFetching }
 }
-
-const printedPart: readonly Role[] = ['part']
 
 /** The station stands in the address, so that it survives a reload and can be linked to. */
 function useStation(): readonly [Station, (station: Station, typed?: string) => void] {
