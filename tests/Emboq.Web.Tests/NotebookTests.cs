@@ -113,7 +113,7 @@ public sealed class NotebookTests(Server server)
         BinaryPrimitives.ReadInt32LittleEndian(before.Bytes.AsSpan(80)).ShouldBe((before.Bytes.Length - 84) / 50);
         var history = await server.Get($"/api/parts/{id}/history");
         var changes = history["revisions"]![0]!["changes"]!.AsArray();
-        changes.ShouldContain(c => (string)c!["what"]! == "wall" && (string)c["before"]! == "left to Emboq" && (string)c["after"]! == "4");
+        changes.ShouldContain(c => (string)c!["what"]! == "Wall" && (string)c["before"]! == "left to Emboq" && (string)c["after"]! == "4");
     }
 
     [Fact]

@@ -58,18 +58,21 @@ public sealed class ViewTests
         RemedyView.Of(new Remedy.Prove("p")).Station.ShouldBe("prove");
     }
 
+    private static readonly Core.Family Adapter = Core.Families.FamilyList.Find("hose-adapter")!;
+    private static readonly Dictionary<string, string> Names = new() { ["first"] = "grip sander outlet" };
+
     [Fact]
-    public void The_first_revision_changed_nothing() => RevisionChanges.Between(null, Made(1, Plain, 50), Processes).ShouldBeEmpty();
+    public void The_first_revision_changed_nothing() => RevisionChanges.Between(null, Made(1, Plain, 50), Adapter, Names, Processes).ShouldBeEmpty();
 
     [Fact]
     public void A_revision_tells_entries_process_and_sizes_that_changed_and_nothing_else()
     {
-        var changes = RevisionChanges.Between(Made(1, Plain, 50, ("wall", "1.6"), ("coneAngle", "30")), Made(2, Tough, 50.3, ("wall", "2"), ("firstFit", "press"), ("coneAngle", "30")), Processes);
+        var changes = RevisionChanges.Between(Made(1, Plain, 50, ("wall", "1.6"), ("coneAngle", "30")), Made(2, Tough, 50.3, ("wall", "2"), ("firstFit", "press"), ("coneAngle", "30")), Adapter, Names, Processes);
         changes.ShouldBe([
-            new("firstFit", "left to Emboq", "press"),
-            new("wall", "1.6", "2"),
-            new("process", "plain", "tough"),
-            new("first drawn", "50.00 mm", "50.30 mm"),
+            new("First fit", "left to Emboq", "press"),
+            new("Wall", "1.6", "2"),
+            new("Setup", "plain", "tough"),
+            new("grip sander outlet, drawn", "50.00 mm", "50.30 mm"),
         ]);
     }
 

@@ -120,7 +120,7 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
   await page.getByRole('button', { name: 'Number this print' }).click()
   await expect(page.getByRole('list', { name: 'Files' })).toContainText('Revision 2')
   await page.getByRole('button', { name: '7 Keep' }).click()
-  await expect(page.getByLabel('Changed in revision 2')).toContainText('first drawn: 60.34 mm')
+  await expect(page.getByLabel('Changed in revision 2')).toContainText(`steam port ${unique}, drawn: 60.34 mm`)
   await page.getByRole('button', { name: 'Keep this one' }).first().click()
   await expect(page.getByLabel('History')).toContainText('kept')
   await page.goto('/')

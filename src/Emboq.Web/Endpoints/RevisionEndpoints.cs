@@ -172,7 +172,7 @@ internal static class RevisionEndpoints
         var notes = (await ServiceStore.NotesOf(database, id, stop)).ToLookup(n => n.Revision);
         var processes = (await ProcessStore.All(database, stop)).ToDictionary(p => p.Id, p => p.Name);
         return TypedResults.Ok(new HistoryView([.. revisions.Select(r => new RevisionView(r.Number, r.Printed, processes[r.State.Process], r.At, r.Remark, r.Kept,
-            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, processes), [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), family, [.. photos[t.Id]]))], [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)], [.. r.Frozen.Drawn.Keys], r.State.Row, r.Frozen.Names ?? names))]));
+            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, family, r.Frozen.Names ?? names, processes), [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), family, [.. photos[t.Id]]))], [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)], [.. r.Frozen.Drawn.Keys], r.State.Row, r.Frozen.Names ?? names))]));
     }
 
     private static string? Named(Outcome<Design> design, string slot) => design.IsGood ? design.Value.Seats.FirstOrDefault(s => s.Slot == slot)?.Drawn.Name : null;

@@ -52,10 +52,10 @@ type ItemProps = { readonly item: BenchItem; readonly onPutAway: () => void }
 
 function Item({ item, onPutAway }: ItemProps) {
   return (
-    <li className="relative">
+    <li className="flex items-center gap-2">
       <Link
         to={`/jobs/${item.job}?part=${item.part}&at=${item.station}`}
-        className="border-base-300 hover:border-primary block rounded-md border p-5"
+        className="border-base-300 hover:border-primary block min-w-0 grow rounded-md border p-5"
       >
         <div className="flex flex-wrap items-start justify-between gap-x-8 gap-y-3">
           <div className="min-w-72 flex-1">
@@ -71,7 +71,7 @@ function Item({ item, onPutAway }: ItemProps) {
         </div>
         <StationTrack at={item.station} done={item.done} />
       </Link>
-      <button className="btn btn-ghost absolute right-3 bottom-2" aria-label={`Put away ${item.jobName}`} onClick={onPutAway}>
+      <button className="btn btn-ghost quiet" aria-label={`Put away ${item.jobName}`} onClick={onPutAway}>
         Put away
       </button>
     </li>

@@ -78,15 +78,16 @@ type Place = {
 }
 
 /** Rows at the side: the gap at the top, then the outermost dimension, then the inner one. */
-function besides(all: readonly Callout[], side: 'left' | 'right', { toScreen, frame, width, height }: Place): PlacedCallout[] {
+function besides(all: readonly Callout[], side: 'left' | 'right', inside: Place): PlacedCallout[] {
+  const { toScreen, frame, width, height } = inside
   const mine = all.filter((c) => c.side === side)
   const outwards = side === 'left' ? -1 : 1
   const x = side === 'left' ? labelSize.width / 2 + 4 : width - labelSize.width / 2 - 4
   const centre = (frame.above + frame.below) / 2
   const wanted = mine.map((c) => (c.row === 0 ? frame.above : c.row === 2 ? centre : frame.below))
-  // Many labels above reach over the columns at the sides, which then begin below them.
-  const above = all.filter((c) => c.side === 'above').length
-  const from = (above + 2) * (labelSize.width + gap) > width ? labelSize.height + gap : 0
+  // Where labels above reach over the column, it begins below them.
+  const reaches = aboveOrBelow(all, 'above', inside).some((p) => Math.abs(p.label.x - x) < labelSize.width + gap)
+  const from = reaches ? labelSize.height + gap : 0
   const ys = spread(wanted, labelSize.height + gap, from, height - margin.below + 40)
   return mine.map((callout, i) => {
     const [start, end] = [toScreen(callout.from), toScreen(callout.to)]

@@ -49,7 +49,7 @@ export function MeasureNow({ slot, onNamed }: MeasureNowProps) {
         <Field label="What is measured of it" value={name} onChange={setName} />
       </div>
       {known.length > 1 && (
-        <select className="select w-44" aria-label={`Kind of the ${slot.label}`} value={kind} onChange={(e) => setKind(e.target.value)}>
+        <select className="select w-64" aria-label={`Kind of the ${slot.label}`} value={kind} onChange={(e) => setKind(e.target.value)}>
           {known.map((k) => (
             <option key={k.key} value={k.key}>
               {k.name}

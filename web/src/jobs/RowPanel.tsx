@@ -49,8 +49,8 @@ export function RowPanel({ work, left, onToggle }: RowPanelProps) {
                   checked={!left.includes(i + 1)}
                   onChange={() => onToggle(i + 1)}
                 />
-                <span className="figure w-6 text-right">{i + 1}</span>
-                <span className="w-7">{verdicts[i] && <VerdictMark verdict={verdicts[i].verdict} />}</span>
+                <span className="figure w-6 shrink-0 text-right">{i + 1}</span>
+                <span className="w-7 shrink-0">{verdicts[i] && <VerdictMark verdict={verdicts[i].verdict} />}</span>
                 <span className="grow">
                   {memberName(item, i + 1)}
                   {verdicts[i]?.says && <span className="quiet block text-sm">{verdicts[i].says}</span>}
