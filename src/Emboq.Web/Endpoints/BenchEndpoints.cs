@@ -1,6 +1,6 @@
 using Emboq.Core;
-using Emboq.Core.Families;
 using Emboq.Core.Checks;
+using Emboq.Core.Families;
 using Emboq.Core.Measuring;
 using Emboq.Store;
 using Npgsql;

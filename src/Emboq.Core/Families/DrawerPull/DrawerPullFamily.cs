@@ -13,7 +13,8 @@ public static class DrawerPullFamily
         [new("drawer", "holes in the drawer", ["hole-row"], SlotNeed.Sometimes), new("board", "drawer front", ["flat"], SlotNeed.Sometimes)],
         PullParameters.Specs, Design)
     {
-        ListColumns = ["text", "count"], Screws = true,
+        ListColumns = ["text", "count"],
+        Screws = true,
         Words = [TryWord.Works, new("tooDeep", "feels too deep"), new("nutTurns", "lets a nut turn"), new("screwTight", "is tight on a screw"), new("tooWeak", "is too weak"), new("letters", "has letters that are hard to read"), new("holesOff", "has holes that are off")],
     };
 

@@ -36,7 +36,8 @@ public static class DrillingTemplateFamily
             .. MakeOrBuy.Specs,
         ], Design)
     {
-        ListColumns = ["frontWidth", "count"], Serves = true,
+        ListColumns = ["frontWidth", "count"],
+        Serves = true,
         Words = [TryWord.Works, new("drillTight", "is tight on the drill"), new("drillLoose", "lets the drill wander"), new("holesOff", "has holes that are off"), new("slips", "slips on the edge")],
     };
 

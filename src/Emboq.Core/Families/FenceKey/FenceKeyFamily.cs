@@ -43,7 +43,8 @@ public static class FenceKeyFamily
             .. MakeOrBuy.Specs,
         ], Design)
     {
-        ListColumns = ["length", "count"], Screws = true,
+        ListColumns = ["length", "count"],
+        Screws = true,
         Words = [TryWord.Works, new("jams", "jams askew"), new("screwTight", "is tight on its screws"), new("tooWeak", "shears or bends"), new("tooHigh", "rides on the floor")],
     };
 

@@ -44,7 +44,8 @@ public static class LabelPlateFamily
             .. MakeOrBuy.Specs,
         ], Design)
     {
-        ListColumns = ["text", "count"], Screws = true,
+        ListColumns = ["text", "count"],
+        Screws = true,
         Words = [TryWord.Works, new("letters", "has letters that are hard to read"), new("screwTight", "is tight on its screws"), new("holesOff", "has holes that are off"), new("tooWeak", "breaks or bends")],
     };
 

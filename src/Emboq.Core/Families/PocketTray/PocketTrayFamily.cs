@@ -20,7 +20,8 @@ public static class PocketTrayFamily
         ],
         TrayParameters.Specs, Design)
     {
-        ListColumns = ["width", "depth", "count"], Screws = true,
+        ListColumns = ["width", "depth", "count"],
+        Screws = true,
         Words = [TryWord.Works, new("hardToLift", "is hard to lift things out of"), new("wobbles", "lets things wobble"), new("tooHigh", "is too high for its drawer"), new("screwTight", "is tight on its screws")],
     };
 

@@ -45,7 +45,8 @@ public static class SoftJawsFamily
             .. MakeOrBuy.Specs,
         ], Design)
     {
-        ListColumns = ["thickness", "count"], Screws = true,
+        ListColumns = ["thickness", "count"],
+        Screws = true,
         Words = [TryWord.Works, new("slips", "lets the work slip"), new("marks", "marks the work"), new("comesOff", "comes off the vice"), new("notSquare", "does not close evenly"), new("tooWeak", "splits")],
     };
 

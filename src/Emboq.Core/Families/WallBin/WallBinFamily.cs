@@ -37,7 +37,8 @@ public static class WallBinFamily
             .. MakeOrBuy.Specs,
         ], Design)
     {
-        ListColumns = ["front", "count"], Screws = true,
+        ListColumns = ["front", "count"],
+        Screws = true,
         Words = [TryWord.Works, new("hardToTake", "is hard to take things out of"), new("sags", "sags"), new("screwTight", "is tight on its screws"), new("tooLow", "is too low")],
     };
 
