@@ -20,7 +20,7 @@ export function BenchScreen() {
   const all = useQuery(jobs).data ?? []
   const shelf = useAway('jobs')
   return (
-    <div className="mx-auto flex w-full max-w-5xl flex-col gap-6 p-6">
+    <div className="mx-auto flex w-full max-w-6xl flex-col gap-6 p-6">
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1 className="text-3xl font-bold">Next on the bench</h1>
         <div className="flex flex-wrap gap-3">

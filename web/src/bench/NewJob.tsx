@@ -1,11 +1,11 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { sendJson } from '@/api/client'
-import { processes } from '@/api/queries'
 import type { FamilyView, Job, JobRequest } from '@/api/types'
 import { FamilyChoice } from '@/jobs/FamilyChoice'
 import { PartFields, startFields } from '@/jobs/PartFields'
+import { useSetups } from '@/jobs/useSetups'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
@@ -21,7 +21,7 @@ export function NewJob({ onClose }: { readonly onClose: () => void }) {
 }
 
 function Form({ family }: { readonly family: FamilyView }) {
-  const processList = useQuery(processes).data ?? []
+  const setups = useSetups()
   const [job, setJob] = useState({ name: '', need: '' })
   const [fields, setFields] = useState(() => startFields(family, []))
   const navigate = useNavigate()
@@ -41,7 +41,7 @@ function Form({ family }: { readonly family: FamilyView }) {
         event.preventDefault()
         create.mutate({
           ...job,
-          part: { ...fields, process: fields.process || (processList[0]?.id ?? ''), family: family.key, parameters: {} },
+          part: { ...fields, process: fields.process || (setups[0]?.id ?? ''), family: family.key, parameters: {} },
         })
       }}
     >

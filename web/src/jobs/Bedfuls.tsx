@@ -3,22 +3,21 @@ import { useState } from 'react'
 import { spools } from '@/api/queries'
 import type { Part, PlacementView } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
-import { useAway } from '@/ui/useAway'
 import { BedfulFiles } from './BedfulFiles'
 import { BedfulPicture } from './BedfulPicture'
 import { memberName } from './rows'
 import { useLayout } from './useLayout'
+import { useSetups } from './useSetups'
 import type { Work } from './Workbench'
 
 export type BedfulsProps = { readonly work: Work; readonly members: readonly number[] | undefined }
 
 /** The part, its row and other parts of the job laid out on the beds of the chosen printers, with hours and spools. */
 export function Bedfuls({ work, members }: BedfulsProps) {
-  const { job, part, processes, editing } = work
+  const { job, part, editing } = work
   const state = editing.draft.present
   const [chosen, setChosen] = useState<readonly string[]>([state.process])
-  const setups = useAway('processes')
-  const offered = processes.filter((p) => p.id === state.process || !setups.isAway(p.id))
+  const offered = useSetups(state.process)
   const [joined, setJoined] = useState<readonly string[]>([])
   const [most, setMost] = useState('')
   const [letters, setLetters] = useState('')

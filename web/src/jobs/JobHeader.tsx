@@ -1,17 +1,16 @@
 import { useState } from 'react'
 import { Percent } from '@/ui/Percent'
-import { useAway } from '@/ui/useAway'
 import { NewSetup } from './NewSetup'
 import { PartTabs } from './PartTabs'
+import { useSetups } from './useSetups'
 import type { Work } from './Workbench'
 
 /** What the job is, with which setup, and how likely the next print fits. */
 export function JobHeader({ work }: { readonly work: Work }) {
-  const { job, processes, editing, design } = work
+  const { job, editing, design } = work
   const state = editing.draft.present
   const [adding, setAdding] = useState(false)
-  const shelf = useAway('processes')
-  const offered = processes.filter((p) => p.id === state.process || !shelf.isAway(p.id))
+  const offered = useSetups(state.process)
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 pt-2">
       <div className="min-w-64 flex-1">

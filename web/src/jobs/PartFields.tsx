@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
-import { away, machines, processes } from '@/api/queries'
+import { machines } from '@/api/queries'
 import type { FamilyView, Part } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { OpenSlot } from './OpenSlot'
 import { isNext, withSlot } from './slots'
+import { useSetups } from './useSetups'
 
 /** What a new part begins with. */
 export type Fields = { readonly name: string; readonly interfaces: Readonly<Record<string, string>>; readonly process: string }
@@ -19,8 +20,7 @@ export type PartFieldsProps = { readonly family: FamilyView; readonly fields: Fi
 /** Name, places and setup of a new part. Places may stay open: they are measured when it is convenient. */
 export function PartFields({ family, fields, onChange }: PartFieldsProps) {
   const machineList = useQuery(machines).data ?? []
-  const shelved = useQuery(away).data?.processes ?? []
-  const processList = (useQuery(processes).data ?? []).filter((p) => !shelved.includes(p.id))
+  const processList = useSetups(fields.process)
   const choose = (slot: string) => (id: string) => {
     onChange({ ...fields, interfaces: withSlot(fields.interfaces, slot, id) })
   }

@@ -5,7 +5,8 @@ const key = (part: string) => `draft/${part}`
 /** What this browser holds of a part that the notebook has not got. */
 export function readUnsent(part: string): Unsent | null {
   try {
-    return JSON.parse(localStorage.getItem(key(part)) ?? 'null') as Unsent | null
+    const kept = JSON.parse(localStorage.getItem(key(part)) ?? 'null') as Partial<Unsent> | null
+    return kept?.present?.parameters && kept.saved?.parameters && kept.version ? (kept as Unsent) : null
   } catch {
     return null
   }
