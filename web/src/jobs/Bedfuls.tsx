@@ -39,37 +39,9 @@ export function Bedfuls({ work, members }: BedfulsProps) {
   const label = (at: Piece) => pieceLabel(at, parts)
   return (
     <section className="flex flex-col gap-3" aria-label="Bedfuls">
-      <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
-        <legend className="mb-1 text-lg">Lay it out on</legend>
-        {offered.map((p) => (
-          <label key={p.id} className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="checkbox checkbox-primary"
-              checked={chosen.includes(p.id)}
-              onChange={() => setChosen(toggled(chosen, p.id))}
-            />
-            {p.name}
-          </label>
-        ))}
-      </fieldset>
+      <Several legend="Lay it out on" all={offered} chosen={chosen} onChange={setChosen} />
       {job.parts.length > 1 && (
-        <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
-          <legend className="mb-1 text-lg">Together with</legend>
-          {job.parts
-            .filter((p) => p.id !== part.id)
-            .map((p) => (
-              <label key={p.id} className="flex min-h-11 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="checkbox checkbox-primary"
-                  checked={joined.includes(p.id)}
-                  onChange={() => setJoined(toggled(joined, p.id))}
-                />
-                {p.name}
-              </label>
-            ))}
-        </fieldset>
+        <Several legend="Together with" all={job.parts.filter((p) => p.id !== part.id)} chosen={joined} onChange={setJoined} />
       )}
       <label className="flex flex-wrap items-center gap-3">
         <span className="text-lg">At most</span>
@@ -150,7 +122,32 @@ export function Bedfuls({ work, members }: BedfulsProps) {
   )
 }
 
-const toggled = (list: readonly string[], id: string) => (list.includes(id) ? list.filter((x) => x !== id) : [...list, id])
+type SeveralProps = {
+  readonly legend: string
+  readonly all: readonly { readonly id: string; readonly name: string }[]
+  readonly chosen: readonly string[]
+  readonly onChange: (chosen: readonly string[]) => void
+}
+
+/** A choice of several. */
+function Several({ legend, all, chosen, onChange }: SeveralProps) {
+  return (
+    <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
+      <legend className="mb-1 text-lg">{legend}</legend>
+      {all.map(({ id, name }) => (
+        <label key={id} className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-primary"
+            checked={chosen.includes(id)}
+            onChange={() => onChange(chosen.includes(id) ? chosen.filter((x) => x !== id) : [...chosen, id])}
+          />
+          {name}
+        </label>
+      ))}
+    </fieldset>
+  )
+}
 
 type Piece = Pick<PlacementView, 'part' | 'member'>
 
