@@ -72,10 +72,23 @@ test('a ladder is proved in one print and the ring that fits settles the size', 
   await page.getByRole('button', { name: '6 Try' }).click()
   await page.getByLabel('ring 3, extractor hose cuff').check()
   await page.getByLabel('firm by hand').check()
+  await page.getByLabel('Photograph of the try').setInputFiles({ name: 'ring.png', mimeType: 'image/png', buffer: await page.screenshot() })
+  await expect(page.getByText('ring.png goes with it')).toBeVisible()
   await page.getByRole('button', { name: 'Note the try' }).click()
   await expect(page.getByRole('status').filter({ hasText: 'it was' })).toContainText('Second cuff drawn')
   await page.getByRole('button', { name: '7 Keep' }).click()
-  await expect(page.getByRole('list', { name: 'History' })).toContainText('Number 3 of the ladder, extractor hose cuff firm by hand')
+  const tries = page.getByRole('list', { name: /^Tries of revision/ }).first()
+  await expect(tries).toContainText('Number 3 of the ladder, extractor hose cuff firm by hand')
+  await expect(tries.getByRole('img', { name: 'photograph of the try' })).toBeVisible()
+
+  // A mistake is struck with a reason, stays to be read, and the size goes back.
+  const drawn = page.locator('[data-line="second.drawn"]')
+  const corrected = await drawn.textContent()
+  await tries.getByRole('button', { name: 'Strike out' }).click()
+  await tries.getByLabel('Why it is struck out').fill('it was the other hose')
+  await page.keyboard.press('Enter')
+  await expect(tries).toContainText('Struck: it was the other hose')
+  await expect(drawn).not.toHaveText(corrected!)
 })
 
 test('a run and a service note are kept with the revision', async ({ page }) => {

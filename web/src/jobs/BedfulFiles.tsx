@@ -19,7 +19,8 @@ export function BedfulFiles({ job, bedful, name }: BedfulFilesProps) {
           const print = printOf(p.body, part?.state.row?.[p.member - 1], revisions)
           if (!print)
             throw new Error(`${part?.name ?? 'A part'} has no number yet as it lies here. Number the print first; it stands on the part.`)
-          return { ...p, ...print, group: bedful.group }
+          const { part: of, body, x, y, width, depth, turned } = p
+          return { part: of, ...print, body, x, y, width, depth, turned, group: bedful.group }
         }),
       )
       await sendForFile(`/api/jobs/${job.id}/bedful-files`, { name, kind, placements })

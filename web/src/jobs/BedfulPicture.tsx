@@ -24,7 +24,7 @@ export function BedfulPicture({ bedful, number, label }: BedfulPictureProps) {
         viewBox={`-2 -2 ${width + 4} ${depth + 4}`}
         className="bg-base-100 max-h-72 w-full"
         role="img"
-        aria-label={`${placements.length} pieces on the bed`}
+        aria-label={`${placements.length} piece${placements.length === 1 ? '' : 's'} on the bed`}
       >
         <Patterns />
         <rect width={width} height={depth} fill="none" stroke="var(--machine)" strokeWidth="1.2" />
