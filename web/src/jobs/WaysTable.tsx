@@ -25,7 +25,7 @@ export function WaysTable({ ways, work }: WaysTableProps) {
       <p className="text-lg">
         <span className="font-semibold">Better way up.</span> {ways.reason}
       </p>
-      <div className="overflow-x-auto" role="region" tabIndex={0} aria-label="Ways up compared">
+      <div className="overflow-x-auto" role="region" tabIndex={0} aria-label="The ways compared">
         <table className="w-full text-sm">
           <thead>
             <tr>

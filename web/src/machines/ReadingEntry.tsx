@@ -54,18 +54,17 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
         remark,
         direction: direction.trim() === '' ? null : Number(direction),
       }),
-    onSuccess: async (updated) => {
-      await refreshReadings(client)
-      onTaken(updated)
-    },
+    onSuccess: () => refreshReadings(client),
   })
+  // Whoever has moved on meanwhile is not called back: this entry is then gone, and its answer with it.
+  const send = (reading: Parameters<typeof take.mutate>[0]) => take.mutate(reading, { onSuccess: onTaken })
   const problem = take.error instanceof ApiProblem ? take.error.problems[0] : undefined
   return (
     <form
       className="bg-base-200 flex flex-col gap-2 rounded-md p-4"
       onSubmit={(event) => {
         event.preventDefault()
-        take.mutate({ text, instrument })
+        send({ text, instrument })
       }}
     >
       <label className="flex flex-col gap-1">
@@ -108,7 +107,7 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
           place={place.id}
           dimension={dimension}
           busy={take.isPending}
-          onTake={(shown) => take.mutate({ text: shown, instrument: `stand-in-${standIn}` })}
+          onTake={(shown) => send({ text: shown, instrument: `stand-in-${standIn}` })}
           onPutDown={() => onDevice(false)}
         />
       )}
