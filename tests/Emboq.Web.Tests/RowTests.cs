@@ -8,13 +8,25 @@ public sealed class RowTests(Server server)
     private async Task<JsonNode> NewPull(string name, object? parameters = null)
     {
         var process = (await server.Get("/api/processes")).AsArray().Single(p => (string)p!["name"]! == "Curlew, plain grey")!["id"];
-        var job = await server.Post("/api/jobs", new { name, part = new { name = "pull", family = "drawer-pull", interfaces = new { }, process, parameters = parameters ?? new { spacing = "64" } } });
+        var job = await server.Post("/api/jobs", new
+        {
+            name,
+            part = new
+            {
+                name = "pull",
+                family = "drawer-pull",
+                interfaces = new { },
+                process,
+                parameters = parameters ?? new { spacing = "64" }
+            }
+        });
         return job["parts"]![0]!;
     }
 
     private async Task<JsonNode> WithRow(JsonNode part, params object[] row)
     {
-        var (status, saved) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new { version = (int)part["version"]!, interfaces = new { }, process = part["state"]!["process"], parameters = part["state"]!["parameters"], row });
+        var (status, saved) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}",
+            new { version = (int)part["version"]!, interfaces = new { }, process = part["state"]!["process"], parameters = part["state"]!["parameters"], row });
         status.ShouldBe(200, saved?.ToJsonString());
         return saved!;
     }
@@ -52,10 +64,19 @@ public sealed class RowTests(Server server)
     public async Task One_change_of_the_design_makes_all_members_anew_and_what_was_printed_keeps_its_revision()
     {
         var part = await WithRow(await NewPull("row frozen"), Member("Tacks"), Member("Cord"), Member("Tips"));
-        (int Status, JsonNode? Body) first = await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1", "part@3" } });
+        (int Status, JsonNode? Body) first = await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/revisions",
+            new { bodies = new[] { "part@1", "part@3" } });
         first.Status.ShouldBe(201, first.Body?.ToJsonString());
         var before = await server.Bytes($"/api/parts/{part["id"]}/revisions/1.stl?body=part@3");
-        var (status, saved) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new { version = (int)part["version"]!, interfaces = new { }, process = part["state"]!["process"], parameters = new { spacing = "96" }, row = part["state"]!["row"] });
+        var (status, saved) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}",
+            new
+            {
+                version = (int)part["version"]!,
+                interfaces = new { },
+                process = part["state"]!["process"],
+                parameters = new { spacing = "96" },
+                row = part["state"]!["row"]
+            });
         status.ShouldBe(200, saved?.ToJsonString());
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@2", "part@3" } });
         (await server.Bytes($"/api/parts/{part["id"]}/revisions/1.stl?body=part@3")).ShouldBe(before);
@@ -72,28 +93,35 @@ public sealed class RowTests(Server server)
     public async Task A_row_is_laid_on_beds_by_colour_with_spools_and_hours()
     {
         var part = await WithRow(await NewPull("row laid"), Member("Tacks", 5), Member("Cord", 3, "red"));
-        var processes = (await server.Get("/api/processes")).AsArray().Where(p => (string)p!["name"]! is "Curlew, plain grey").Select(p => (string)p!["id"]!).ToArray();
+        var processes = (await server.Get("/api/processes")).AsArray().Where(p => (string)p!["name"]! is "Curlew, plain grey").Select(p =>
+            (string)p!["id"]!).ToArray();
         var laid = await server.Lay(part, processes);
         var bedfuls = laid["bedfuls"]!.AsArray();
         bedfuls.Select(b => ((string)b!["group"]!, b["placements"]!.AsArray().Count)).ShouldBe([("", 5), ("red", 3)], ignoreOrder: true);
         ((string)laid["says"]!).ShouldContain("2 bedfuls");
         ((string)bedfuls.Single(b => (string)b!["group"]! == "red")!["spool"]!).ShouldBe("red");
         bedfuls.ShouldAllBe(b => ((string)b!["time"]!).Length > 0 && ((string)b["mass"]!).EndsWith('g'));
-        DateTimeOffset.Parse((string)bedfuls[1]!["starts"]!, System.Globalization.CultureInfo.InvariantCulture).ShouldBeGreaterThan(DateTimeOffset.Parse((string)bedfuls[0]!["ends"]!, System.Globalization.CultureInfo.InvariantCulture));
+        DateTimeOffset.Parse((string)bedfuls[1]!["starts"]!,
+            System.Globalization.CultureInfo.InvariantCulture).ShouldBeGreaterThan(DateTimeOffset.Parse((string)bedfuls[0]!["ends"]!,
+            System.Globalization.CultureInfo.InvariantCulture));
         // Some members only, and nothing at all.
         (await server.Lay(part, processes, [2]))["bedfuls"]!.AsArray().Count.ShouldBe(1);
         var parts = new[] { new { part = (string)part["id"]! } };
-        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedfuls", new { parts, processes = Array.Empty<string>(), start = "2031-05-12T09:00:00+02:00" })).Status.ShouldBe(400);
-        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedfuls", new { parts, processes, start = "2031-05-12T09:00:00+02:00", gap = -1 })).Status.ShouldBe(400);
+        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedfuls",
+            new { parts, processes = Array.Empty<string>(), start = "2031-05-12T09:00:00+02:00" })).Status.ShouldBe(400);
+        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedfuls",
+            new { parts, processes, start = "2031-05-12T09:00:00+02:00", gap = -1 })).Status.ShouldBe(400);
     }
 
     [Fact]
     public async Task Inlaid_letters_are_pieces_of_their_own_in_their_own_colour()
     {
         var part = await WithRow(await NewPull("row inlaid", new { spacing = "64", lettering = "inlay" }), Member("Tacks", 2), Member("Cord"));
-        var processes = (await server.Get("/api/processes")).AsArray().Where(p => (string)p!["name"]! is "Curlew, plain grey").Select(p => (string)p!["id"]!).ToArray();
+        var processes = (await server.Get("/api/processes")).AsArray().Where(p => (string)p!["name"]! is "Curlew, plain grey").Select(p =>
+            (string)p!["id"]!).ToArray();
         var laid = (await server.Lay(part, processes, letters: "red"))["bedfuls"]!.AsArray();
-        laid.Select(b => ((string)b!["group"]!, b["placements"]!.AsArray().Count, (string)b["placements"]![0]!["body"]!)).ShouldBe([("", 3, "part"), ("red", 3, "inlay")], ignoreOrder: true);
+        laid.Select(b => ((string)b!["group"]!, b["placements"]!.AsArray().Count, (string)b["placements"]![0]!["body"]!)).ShouldBe([("", 3, "part"),
+            ("red", 3, "inlay")], ignoreOrder: true);
     }
 
     [Fact]
@@ -131,7 +159,11 @@ public sealed class RowTests(Server server)
         var screws = now["screws"]!.AsArray().Select(s => (object)s!).Append(new { size = "M6", head = "pan", length = 33 }).ToArray();
         (await server.Send(HttpMethod.Put, "/api/screws", new { version = (int)now["version"]!, screws })).Status.ShouldBe(200);
         (await server.Send(HttpMethod.Put, "/api/screws", new { version = (int)now["version"]!, screws })).Status.ShouldBe(409);
-        (await server.Send(HttpMethod.Put, "/api/screws", new { version = (int)now["version"]! + 1, screws = new[] { new { size = "M6", head = "nail", length = 10 } } })).Status.ShouldBe(400);
+        (await server.Send(HttpMethod.Put, "/api/screws", new
+        {
+            version = (int)now["version"]! + 1,
+            screws = new[] { new { size = "M6", head = "nail", length = 10 } }
+        })).Status.ShouldBe(400);
         var part = await NewPull("drawer of screws", new { spacing = "64", screw = "M6", front = "18", projection = "30", tall = "30" });
         var design = await server.Post("/api/designs", Server.DesignOf(part));
         design["checks"]!.AsArray().Single(c => (string)c!["key"]! == "screw.length")!["says"]!.GetValue<string>().ShouldContain("33 mm");
@@ -141,7 +173,16 @@ public sealed class RowTests(Server server)
     public async Task A_template_follows_the_part_it_serves()
     {
         var pull = await NewPull("served");
-        var template = await server.Post($"/api/jobs/{pull["job"]}/parts", new { name = "template", family = "drilling-template", interfaces = new { }, process = pull["state"]!["process"], parameters = new { }, serves = pull["id"] });
+        var template = await server.Post($"/api/jobs/{pull["job"]}/parts",
+            new
+            {
+                name = "template",
+                family = "drilling-template",
+                interfaces = new { },
+                process = pull["state"]!["process"],
+                parameters = new { },
+                serves = pull["id"]
+            });
         async Task<double> FirstHole()
         {
             var request = Server.DesignOf(template);
@@ -150,12 +191,36 @@ public sealed class RowTests(Server server)
         }
 
         (await FirstHole()).ShouldBe(-32);
-        await server.Send(HttpMethod.Put, $"/api/parts/{pull["id"]}", new { version = 1, interfaces = new { }, process = pull["state"]!["process"], parameters = new { spacing = "4 in" } });
+        await server.Send(HttpMethod.Put, $"/api/parts/{pull["id"]}", new
+        {
+            version = 1,
+            interfaces = new { },
+            process = pull["state"]!["process"],
+            parameters = new { spacing = "4 in" }
+        });
         (await FirstHole()).ShouldBe(-50.8);
         // A template serves no template, and a pull serves nothing.
-        var (status, refused) = await server.Send(HttpMethod.Post, $"/api/jobs/{pull["job"]}/parts", new { name = "x", family = "drilling-template", interfaces = new { }, process = pull["state"]!["process"], parameters = new { }, serves = template["id"] });
+        var (status, refused) = await server.Send(HttpMethod.Post, $"/api/jobs/{pull["job"]}/parts",
+            new
+            {
+                name = "x",
+                family = "drilling-template",
+                interfaces = new { },
+                process = pull["state"]!["process"],
+                parameters = new { },
+                serves = template["id"]
+            });
         (status, (string)refused!["problems"]![0]!["field"]!).ShouldBe((400, "serves"));
-        (await server.Send(HttpMethod.Post, $"/api/jobs/{pull["job"]}/parts", new { name = "x", family = "drawer-pull", interfaces = new { }, process = pull["state"]!["process"], parameters = new { }, serves = pull["id"] })).Status.ShouldBe(400);
+        (await server.Send(HttpMethod.Post, $"/api/jobs/{pull["job"]}/parts",
+            new
+            {
+                name = "x",
+                family = "drawer-pull",
+                interfaces = new { },
+                process = pull["state"]!["process"],
+                parameters = new { },
+                serves = pull["id"]
+            })).Status.ShouldBe(400);
     }
 
     [Fact]
@@ -187,7 +252,12 @@ public sealed class RowTests(Server server)
     public async Task Every_member_has_a_verdict_of_its_own()
     {
         var part = await NewPull("row judged");
-        var verdicts = (await server.Post("/api/rows/verdicts", new { design = Server.DesignOf(part), row = new[] { Member("Tacks"), Member("Spare blades for the long shave and more"), new { count = 1, entries = new { text = "x" }, group = "" } } })).AsArray();
+        var verdicts = (await server.Post("/api/rows/verdicts", new
+        {
+            design = Server.DesignOf(part),
+            row = new[] { Member("Tacks"), Member("Spare blades for the long shave and more"),
+            new { count = 1, entries = new { text = "x" }, group = "" } }
+        })).AsArray();
         verdicts.Count.ShouldBe(3);
         // Forty characters on a short pull come out too small to be read.
         ((string)verdicts[1]!["verdict"]!).ShouldNotBe("good");
@@ -198,13 +268,24 @@ public sealed class RowTests(Server server)
     [Fact]
     public async Task A_line_that_nothing_can_be_made_of_is_named_before_anything_is_taken()
     {
-        var (status, refused) = await server.Send(HttpMethod.Post, "/api/rows", new { family = "drawer-pull", text = "Label\tLength\nTacks\t120\nCord\t4 km\nCane\tlong" });
+        var (status, refused) = await server.Send(HttpMethod.Post, "/api/rows",
+            new { family = "drawer-pull", text = "Label\tLength\nTacks\t120\nCord\t4 km\nCane\tlong" });
         status.ShouldBe(400);
         refused!["problems"]!.AsArray().Select(p => (string)p!["field"]!).ShouldBe(["line 3", "line 4"]);
         // A list of the most members is longer than a remark may be.
-        (await server.Post("/api/rows", new { family = "drawer-pull", text = string.Join('\n', Enumerable.Range(1, 60).Select(i => $"Drawer no. {i} of the bench by the door")) })).AsArray().Count.ShouldBe(60);
+        (await server.Post("/api/rows", new
+        {
+            family = "drawer-pull",
+            text = string.Join('\n',
+            Enumerable.Range(1, 60).Select(i => $"Drawer no. {i} of the bench by the door"))
+        })).AsArray().Count.ShouldBe(60);
         // Bare lengths are what the leading unit says, and are kept with it.
-        ((string)(await server.Post("/api/rows", new { family = "drawer-pull", text = "label\tlength\nTacks\t5", leading = "inch" }))[0]!["entries"]!["length"]!).ShouldBe("5 in");
+        ((string)(await server.Post("/api/rows", new
+        {
+            family = "drawer-pull",
+            text = "label\tlength\nTacks\t5",
+            leading = "inch"
+        }))[0]!["entries"]!["length"]!).ShouldBe("5 in");
     }
 
     [Fact]
@@ -214,16 +295,22 @@ public sealed class RowTests(Server server)
         families.Single(f => (string)f!["key"]! == "wall-bin")!["columns"]!.AsArray().Select(c => (string)c!["label"]!).ShouldContain("box width");
         foreach (var family in families)
         {
-            (await server.Post("/api/rows", new { family = (string)family!["key"]!, text = (string)family["listExample"]! })).AsArray().Count.ShouldBe(3, (string)family["key"]!);
+            (await server.Post("/api/rows", new { family = (string)family!["key"]!, text = (string)family["listExample"]! })).AsArray().Count.ShouldBe(3,
+                (string)family["key"]!);
         }
 
         var row = (await server.Post("/api/rows", new { family = "wall-bin", text = "box width\tbox depth\tbox height\n80\t50\t40\n120\t50\t90" })).AsArray();
         var machine = await server.Post("/api/machines", new { name = "row boxes" });
         var box = await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name = "row box", kind = "block" });
         var process = (await server.Get("/api/processes"))[0]!["id"];
-        var job = await server.Post("/api/jobs", new { name = "row of bins", part = new { name = "bin", family = "wall-bin", interfaces = new { item = box["id"] }, process } });
+        var job = await server.Post("/api/jobs", new
+        {
+            name = "row of bins",
+            part = new { name = "bin", family = "wall-bin", interfaces = new { item = box["id"] }, process }
+        });
         var part = job["parts"]![0]!;
-        var (status, saved) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new { version = 1, interfaces = new { item = box["id"] }, process, parameters = new { }, row });
+        var (status, saved) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}",
+            new { version = 1, interfaces = new { item = box["id"] }, process, parameters = new { }, row });
         status.ShouldBe(200, saved?.ToJsonString());
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1", "part@2" } });
         var history = await server.Get($"/api/parts/{part["id"]}/history");
@@ -236,14 +323,29 @@ public sealed class RowTests(Server server)
     public async Task A_bedful_goes_out_as_it_lies_with_bodies_of_several_parts()
     {
         var part = await WithRow(await NewPull("bedful files", new { spacing = "64", lettering = "inlay" }), Member("Tacks", 2), Member("Cord", 1, "red"));
-        var second = (await server.Post($"/api/jobs/{part["job"]}/parts", new { name = "tag", family = "label-plate", interfaces = new { }, process = part["state"]!["process"], parameters = new { text = "Oil" } }));
+        var second = (await server.Post($"/api/jobs/{part["job"]}/parts",
+            new { name = "tag", family = "label-plate", interfaces = new { }, process = part["state"]!["process"], parameters = new { text = "Oil" } }));
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1", "part@2", "inlay@1", "inlay@2" } });
         await server.Post($"/api/parts/{second["id"]}/revisions", new { bodies = new[] { "part" } });
         var layout = await server.Lay(part, [(string)part["state"]!["process"]!], letters: "red", others: [second]);
         foreach (var bedful in layout["bedfuls"]!.AsArray())
         {
-            var placements = bedful!["placements"]!.AsArray().Select(p => new { part = (string)p!["part"]!, revision = 1, member = (int)p["member"]!, body = (string)p["body"]!, x = (double)p["x"]!, y = (double)p["y"]!, turned = (bool)p["turned"]!, width = (double)p["width"]!, depth = (double)p["depth"]!, group = (string)bedful["group"]! }).ToArray();
-            using var file = await server.Http.PostAsync($"/api/jobs/{part["job"]}/bedful-files", System.Net.Http.Json.JsonContent.Create(new { name = "Bedful 1", kind = "3mf", placements }), TestContext.Current.CancellationToken);
+            var placements = bedful!["placements"]!.AsArray().Select(p =>
+                new
+                {
+                    part = (string)p!["part"]!,
+                    revision = 1,
+                    member = (int)p["member"]!,
+                    body = (string)p["body"]!,
+                    x = (double)p["x"]!,
+                    y = (double)p["y"]!,
+                    turned = (bool)p["turned"]!,
+                    width = (double)p["width"]!,
+                    depth = (double)p["depth"]!,
+                    group = (string)bedful["group"]!
+                }).ToArray();
+            using var file = await server.Http.PostAsync($"/api/jobs/{part["job"]}/bedful-files",
+                System.Net.Http.Json.JsonContent.Create(new { name = "Bedful 1", kind = "3mf", placements }), TestContext.Current.CancellationToken);
             using var zip = new System.IO.Compression.ZipArchive(await file.Content.ReadAsStreamAsync(TestContext.Current.CancellationToken));
             await using var stream = zip.GetEntry("3D/3dmodel.model")!.Open();
             var model = System.Xml.Linq.XDocument.Load(stream).Root!;
@@ -253,11 +355,19 @@ public sealed class RowTests(Server server)
             file.Content.Headers.ContentDisposition!.FileName.ShouldBe("bedful-files-bedful-1.3mf");
             // A layout of another size is no place for what was numbered.
             var wider = placements.Select(p => p with { width = p.width + 5 });
-            (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedful-files", new { name = "Bedful 1", kind = "3mf", placements = wider })).Status.ShouldBe(400);
+            (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedful-files",
+                new { name = "Bedful 1", kind = "3mf", placements = wider })).Status.ShouldBe(400);
         }
 
         layout["bedfuls"]!.AsArray().SelectMany(b => b!["placements"]!.AsArray()).Select(p => (string)p!["part"]!).Distinct().Count().ShouldBe(2);
         (await server.Lay(part, [(string)part["state"]!["process"]!], most: 1))["bedfuls"]!.AsArray().ShouldAllBe(b => b!["placements"]!.AsArray().Count == 1);
-        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedful-files", new { name = "Bedful 1", kind = "3mf", placements = new[] { new { part = (string)part["id"]!, revision = 9, member = 1, body = "part", x = 5, y = 5, turned = false, width = 1, depth = 1 } } })).Status.ShouldBe(400);
+        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedful-files",
+            new
+            {
+                name = "Bedful 1",
+                kind = "3mf",
+                placements = new[] { new { part = (string)part["id"]!, revision = 9, member = 1, body = "part", x = 5,
+            y = 5, turned = false, width = 1, depth = 1 } }
+            })).Status.ShouldBe(400);
     }
 }

@@ -12,7 +12,8 @@ public static class DrillingTemplateFamily
     private static readonly IReadOnlyList<WayUp> Ways =
     [
         new("face", "face down", 180, "Lines lie across the guides: they stay round.", "The hook stands up and needs nothing under it."),
-        new("hook", "hook down", 270, "Lines run along the guides: a drill that grabs splits them.", "Guides print lying, and sag at their crown.", SpoilsFit: true),
+        new("hook", "hook down", 270, "Lines run along the guides: a drill that grabs splits them.",
+            "Guides print lying, and sag at their crown.", SpoilsFit: true),
         new("back", "back down", 0, "Lines lie across the guides.", "The plate hangs in the air between hook and bed."),
     ];
 
@@ -24,9 +25,12 @@ public static class DrillingTemplateFamily
             Specs.Length("spacing", "Hole spacing", 96, 5, 600, "When neither a part nor measured holes give it.").If("holes", "open").If("serves", "open"),
             Specs.Choice("screw", "For screws", "M4", "The hole they pass is drilled.", Hardware.Threads).If("serves", "open"),
             Specs.Length("fromTop", "From the top edge", 40, 5, 300, "To the middle of the part, the same on every drawer."),
-            Specs.Length("frontWidth", "Width of the front", null, 30, 2000, "Its half is the centre mark, to the fraction. Left open, only the mark is drawn.", 1),
-            Specs.Choice("hooks", "Hooks over", "one", "Two edges set it without a mark, if the front's width is known.", new ParameterOption("one", "the top edge"), new ParameterOption("two", "the top and the left edge")),
-            Specs.Choice("guide", "Guide", "drill", "A bought bush lasts for hundreds of holes.", new ParameterOption("drill", "the drill itself"), new ParameterOption("bush", "a bought bush")),
+            Specs.Length("frontWidth", "Width of the front", null, 30, 2000,
+                "Its half is the centre mark, to the fraction. Left open, only the mark is drawn.", 1),
+            Specs.Choice("hooks", "Hooks over", "one", "Two edges set it without a mark, if the front's width is known.",
+                new ParameterOption("one", "the top edge"), new ParameterOption("two", "the top and the left edge")),
+            Specs.Choice("guide", "Guide", "drill", "A bought bush lasts for hundreds of holes.", new ParameterOption("drill", "the drill itself"),
+                new ParameterOption("bush", "a bought bush")),
             Specs.Length("drill", "Drill", null, 1, 20, "Left open: the pilot or the passing hole that the part's screws want.", 0.1),
             Specs.Length("bush", "Bush, outside", 8, 3, 30, "Measured, not as it is sold.", 0.1).If("guide", "bush"),
             Specs.Length("thickness", "Thickness", 10, 3, 40, "How long the drill is guided."),
@@ -38,7 +42,8 @@ public static class DrillingTemplateFamily
     {
         ListColumns = ["frontWidth", "count"],
         Serves = true,
-        Words = [TryWord.Works, new("drillTight", "is tight on the drill"), new("drillLoose", "lets the drill wander"), new("holesOff", "has holes that are off"), new("slips", "slips on the edge")],
+        Words = [TryWord.Works, new("drillTight", "is tight on the drill"), new("drillLoose", "lets the drill wander"),
+            new("holesOff", "has holes that are off"), new("slips", "slips on the edge")],
     };
 
     private static readonly IReadOnlyList<string> Cautions =
@@ -52,7 +57,8 @@ public static class DrillingTemplateFamily
         var (ledger, p) = (new Ledger(), brief.Parameters);
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
         if (brief.Served is null && brief.Interfaces.GetValueOrDefault("holes") is { } row
-            && PartBodies.Unread(row, "holes", [.. Enumerable.Range(0, row.Items.Count).Select(i => row.Kind.Item!.KeyOf(i, "centre"))]) is { Count: > 0 } unread)
+            && PartBodies.Unread(row, "holes", [.. Enumerable.Range(0, row.Items.Count).Select(i =>
+                row.Kind.Item!.KeyOf(i, "centre"))]) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Ways, way.Key, Cautions);
         }
@@ -64,14 +70,18 @@ public static class DrillingTemplateFamily
             Bodies = TemplateShape.Bodies(r, brief.Mark),
             Seats = [],
             Chance = null,
-            Checks = [.. Checks(r, p), BedCheck.Of(r.Sides.Right - r.Sides.Left + (r.SideHook ? r.HookThick.Value : 0), r.HookThick.Value - r.Bottom, r.Thickness.Value + r.HookDepth.Value, way, brief.Process)],
+            Checks = [.. Checks(r, p), BedCheck.Of(r.Sides.Right - r.Sides.Left + (r.SideHook ? r.HookThick.Value : 0), r.HookThick.Value - r.Bottom,
+                r.Thickness.Value + r.HookDepth.Value, way, brief.Process)],
             Drawing = Draw(r),
             Ways = Ways,
             Way = way.Key,
-            Hardware = p.Choice("guide") == "bush" ? [$"{r.Holes.Count} drill bushes, outside {Figures.Mm(p.Number("bush")!.Value)}", $"1 drill {Figures.Mm(r.Drill.Value)}"] : [$"1 drill {Figures.Mm(r.Drill.Value)}"],
+            Hardware = p.Choice("guide") == "bush" ? [$"{r.Holes.Count} drill bushes, outside {Figures.Mm(p.Number("bush")!.Value)}",
+                $"1 drill {Figures.Mm(r.Drill.Value)}"] : [$"1 drill {Figures.Mm(r.Drill.Value)}"],
             Fitting =
             [
-                r.SideHook ? "Hook it over the top and the left edge." : r.Centre is null ? "Mark the middle of the front and hook the template over the top edge, its groove on the mark." : $"Mark the middle of the front, {Figures.Mm(r.Centre.Value)} from the edge, and hook the template over the top edge, its groove on the mark.",
+                r.SideHook ? "Hook it over the top and the left edge." : r.Centre is null
+                    ? "Mark the middle of the front and hook the template over the top edge, its groove on the mark."
+                    : $"Mark the middle of the front, {Figures.Mm(r.Centre.Value)} from the edge, and hook the template over the top edge, its groove on the mark.",
                 "Clamp it, and put scrap behind the front so that the drill does not tear out.",
                 $"Drill through the guides: {string.Join("; ", r.Drilled.Select(h => h.Says).Distinct())}. The groove is on both faces, so it may be turned round for a front that is drilled from behind.",
             ],
@@ -93,15 +103,19 @@ public static class DrillingTemplateFamily
         // Above a guide the plate ends at the hook.
         var top = r.HookThick.Value - r.Holes.Max(h => r.At(h).Y);
         var wanted = Math.Ceiling(r.Guide.Reach - r.HookThick.Value + r.Holes.Max(h => h.Y));
-        yield return r.Guide.WallCheck("wall.top", "guide, towards the edge", top, new Remedy.Change($"Set it {Figures.Mm(wanted)} from the top", new Dictionary<string, string> { ["fromTop"] = Figures.Number(wanted) }));
+        yield return r.Guide.WallCheck("wall.top", "guide, towards the edge", top,
+            new Remedy.Change($"Set it {Figures.Mm(wanted)} from the top", new Dictionary<string, string> { ["fromTop"] = Figures.Number(wanted) }));
         var least = 2 * r.Drill.Value;
         var square = r.Thickness.Value >= least || p.Choice("guide") == "bush";
-        yield return new("guided", "drill kept square", square ? Verdict.Good : Verdict.Watch, square ? "Guided long enough to go straight." : "A short guide lets the drill lean.",
+        yield return new("guided", "drill kept square", square ? Verdict.Good : Verdict.Watch, square ? "Guided long enough to go straight."
+            : "A short guide lets the drill lean.",
             Figures.Mm(r.Thickness.Value), $"{Figures.Mm(least)} or more", "Two diameters; common practice, no published source.",
-            square ? [] : [new Remedy.Change($"Make it {Figures.Mm(Math.Ceiling(least))} thick", new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(least)) })]);
+            square ? [] : [new Remedy.Change($"Make it {Figures.Mm(Math.Ceiling(least))} thick",
+                new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(least)) })]);
         if (p.Choice("hooks") == "two" && !r.SideHook)
         {
-            yield return new("hooks", "hook over the side", Verdict.Watch, "The width of the front is not given: it hooks over the top edge only.", "not given", "width of the front", "Plane geometry.", []);
+            yield return new("hooks", "hook over the side", Verdict.Watch, "The width of the front is not given: it hooks over the top edge only.",
+                "not given", "width of the front", "Plane geometry.", []);
         }
     }
 
@@ -110,7 +124,8 @@ public static class DrillingTemplateFamily
         var (t, hook) = (r.Thickness.Value, r.HookThick.Value);
         var (left, right) = r.Sides;
         var from = r.SideHook ? left - hook : left;
-        var sheet = new Sheet().Box(Matter.Machine, Math.Min(from, left) - 12, r.Bottom - 14, right + 12, 0).Box(Matter.Part, from, r.Bottom, right, hook).Axis(0, r.Bottom - 6, 0, hook + 4);
+        var sheet = new Sheet().Box(Matter.Machine, Math.Min(from, left) - 12, r.Bottom - 14, right + 12, 0).Box(Matter.Part, from, r.Bottom, right,
+            hook).Axis(0, r.Bottom - 6, 0, hook + 4);
         foreach (var h in r.Holes)
         {
             var (x, y) = r.At(h);
@@ -129,7 +144,9 @@ public static class DrillingTemplateFamily
             sheet.Point("front.centre", 0, hook);
         }
 
-        return sheet.View(right + 40, 0).Box(Matter.Machine, -16, r.Bottom - 14, 0, 0).Face(Matter.Part, [new(0, r.Bottom), new(t, r.Bottom), new(t, hook), new(-r.HookDepth.Value, hook), new(-r.HookDepth.Value, 0), new(0, 0)])
-            .Along("thickness", 0, t, r.Bottom, sets: "thickness").Along("hook.depth", -r.HookDepth.Value, 0, r.Bottom, 2, sets: "hookDepth").Up("hook", t, 0, hook, side: CalloutSide.Right, sets: "hook").Done;
+        return sheet.View(right + 40, 0).Box(Matter.Machine, -16, r.Bottom - 14, 0, 0).Face(Matter.Part,
+            [new(0, r.Bottom), new(t, r.Bottom), new(t, hook), new(-r.HookDepth.Value, hook), new(-r.HookDepth.Value, 0), new(0, 0)])
+            .Along("thickness", 0, t, r.Bottom, sets: "thickness").Along("hook.depth", -r.HookDepth.Value, 0, r.Bottom, 2, sets: "hookDepth").Up("hook", t, 0,
+                hook, side: CalloutSide.Right, sets: "hook").Done;
     }
 }
