@@ -93,6 +93,22 @@ public sealed class FamilySolidsTests : IAsyncLifetime
         MeshGauge.Read(mesh, design.Gauges[0])!.Value.ShouldBe(34, MeshGauge.Tolerance);
     }
 
+    /// <summary>Through a shelf the bore runs on straight: stretched over it, the taper would be 0.03 wide at mid cuff.</summary>
+    [Fact]
+    public void A_tapered_socket_over_a_step_has_its_size_at_mid_cuff()
+    {
+        var adapter = Emboq.Core.Families.FamilyList.Find("hose-adapter")!;
+        var values = ParameterValues.Read(adapter.Parameters, new Dictionary<string, string> { ["coneBy"] = "step", ["secondHold"] = "taper", ["secondJoin"] = "over" }).Value;
+        var ends = new Dictionary<string, Interface>
+        {
+            ["first"] = Emboq.Core.Tests.Measuring.Places.Of(InterfaceKind.Of("tube"), "inside 45.5, outside 49"),
+            ["second"] = Emboq.Core.Tests.Measuring.Places.Of(InterfaceKind.Of("tube"), "inside 32, outside 35"),
+        };
+        var design = adapter.Design(new(values, ends, Emboq.Core.Tests.Workshop.Exact, []));
+        var gauge = design.Gauges.Single(g => g.Body == "part" && g.What == "second end");
+        MeshGauge.Read(Mesh(design.Bodies.Single(b => b.Key == "part").Solid), gauge)!.Value.ShouldBe(design.Ledger["second.drawn"].Value, 0.022);
+    }
+
     private static void Buildable(string key, Action<Family, Brief, Design> judge)
     {
         var family = RandomBriefs.All.First(f => f.Key == key);

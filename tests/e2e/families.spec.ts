@@ -30,7 +30,7 @@ test('an inlaid tag has a second body that is smaller by its own offset', async 
   await page.getByLabel('Letters', { exact: true }).selectOption('inlay')
   await expect(page.getByRole('list', { name: 'Ledger' })).toContainText('inlay smaller, a side')
   await page.getByRole('button', { name: '5 Print' }).click()
-  await expect(page.getByText('inlay letters')).toBeVisible()
+  await expect(page.getByText('inlay letters', { exact: true })).toBeVisible()
 })
 
 test('an angle gauge shows its rise, and a spacer between layers is mended with one press', async ({ page }) => {

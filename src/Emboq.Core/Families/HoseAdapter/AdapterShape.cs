@@ -103,6 +103,8 @@ internal static class AdapterShape
                 yield return new(At(p.X) + p.Y, p.X);
             }
 
+            // The taper ends with the cuff; what runs on through a shelf runs on straight.
+            yield return new(At(end.Cuff.Value), end.Cuff.Value);
             yield return new(At(end.Cuff.Value), root);
         }
 
