@@ -40,31 +40,21 @@ public static class RevisionStore
 
     /// <summary>Freezes a revision under a number.</summary>
     /// <returns><c>false</c> when another print took the number meanwhile; nothing is written then.</returns>
-    public static async Task<bool> Add(NpgsqlDataSource database, Revision revision, CancellationToken stop)
-    {
-        try
+    public static Task<bool> Add(NpgsqlDataSource database, Revision revision, CancellationToken stop) =>
+        database.WriteNext("""
+            insert into revision (part_id, number, printed, state, process_id, frozen, remark, at)
+            values (@Part, @Number, @printed, @state::jsonb, @process, @frozen::jsonb, @Remark, @at)
+            """, new
         {
-            await database.Write("""
-                insert into revision (part_id, number, printed, state, process_id, frozen, remark, at)
-                values (@Part, @Number, @printed, @state::jsonb, @process, @frozen::jsonb, @Remark, @at)
-                """, new
-            {
-                revision.Part,
-                revision.Number,
-                printed = revision.Printed.ToArray(),
-                state = StoreJson.Write(revision.State),
-                process = revision.State.Process,
-                frozen = StoreJson.Write(revision.Frozen),
-                revision.Remark,
-                at = revision.At.UtcDateTime,
-            }, stop);
-            return true;
-        }
-        catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.UniqueViolation)
-        {
-            return false;
-        }
-    }
+            revision.Part,
+            revision.Number,
+            printed = revision.Printed.ToArray(),
+            state = StoreJson.Write(revision.State),
+            process = revision.State.Process,
+            frozen = StoreJson.Write(revision.Frozen),
+            revision.Remark,
+            at = revision.At.UtcDateTime,
+        }, stop);
 
     /// <summary>Marks a revision as the one that fits. Doing it again changes nothing.</summary>
     /// <returns><c>false</c> when there is no such revision.</returns>

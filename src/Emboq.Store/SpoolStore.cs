@@ -8,11 +8,11 @@ public static class SpoolStore
 {
     private sealed record Row(Guid Id, string Name, string Material, string Colour, double Tare, double Gross, DateTime WeighedAt);
 
-    /// <summary>Every spool that is not put away, by name, with its newest weighing.</summary>
+    /// <summary>Every spool that is not put away, by name, with the weighing that was entered last.</summary>
     public static async Task<IReadOnlyList<Spool>> All(NpgsqlDataSource database, CancellationToken stop) =>
         [.. (await database.Many<Row>("""
             select s.id, s.name, s.material, s.colour, s.tare, w.gross, w.at as weighed_at
-            from spool s join lateral (select gross, at from spool_weighing where spool_id = s.id order by at desc, id desc limit 1) w on true
+            from spool s join lateral (select gross, at from spool_weighing where spool_id = s.id order by number desc limit 1) w on true
             where not exists (select 1 from spool_put_away p where p.spool_id = s.id) order by s.name, s.id
             """, null, stop)).Select(r => new Spool(r.Id, r.Name, r.Material, r.Colour, r.Tare, r.Gross, r.WeighedAt))];
 

@@ -26,15 +26,10 @@ internal static class Sql
     }
 
     /// <summary>Adds the next version of something; answers <c>false</c>, and writes nothing, when somebody else took its number first.</summary>
-    public static async Task<bool> WriteNext(this NpgsqlDataSource database, string sql, object values, CancellationToken stop)
-    {
-        try
-        {
-            return await database.Write(sql, values, stop) == 1;
-        }
-        catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.UniqueViolation)
-        {
-            return false;
-        }
-    }
+    /// <param name="database">The notebook.</param>
+    /// <param name="sql">An insert that ends where a conflict may be named: a refused row must not end the transaction it is part of.</param>
+    /// <param name="values">Its parameters.</param>
+    /// <param name="stop">Ends the wait.</param>
+    public static async Task<bool> WriteNext(this NpgsqlDataSource database, string sql, object values, CancellationToken stop) =>
+        await database.Write($"{sql} on conflict do nothing", values, stop) == 1;
 }

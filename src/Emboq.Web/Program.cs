@@ -12,6 +12,11 @@ using Microsoft.Net.Http.Headers;
 using Serilog;
 using Serilog.Events;
 
+if (Commands.Knows(args))
+{
+    return await Commands.Run(args[0], Environment.GetEnvironmentVariable("EMBOQ_DATABASE") ?? "");
+}
+
 var builder = WebApplication.CreateBuilder(args);
 builder.Services.AddSerilog(log => log
     .MinimumLevel.Information()
@@ -90,11 +95,12 @@ api.MapBench();
 api.MapFallback(() => Problems.Missing("resource", "under this address"));
 app.MapFallbackToFile("index.html");
 
-Database.Migrate(connection);
+Database.MustBeCurrent(connection);
 // The engines start while the rest does.
 app.Services.GetRequiredService<ISolidKernel>();
 await Workshop.Prepare(app.Services, withDemo: app.Configuration["EMBOQ_DEMO"] != "no");
 await app.RunAsync();
+return 0;
 
 /// <summary>Seen by the tests, which start it in their own process.</summary>
 public partial class Program;

@@ -1,0 +1,64 @@
+using System.Globalization;
+using Emboq.Store;
+using Emboq.Store.Archive;
+using Npgsql;
+
+namespace Emboq.Web;
+
+/// <summary>What ./emboq asks of the application beside serving: each a verb, on the notebook of EMBOQ_DATABASE. Says in a sentence what went wrong, and answers with an exit code.</summary>
+internal static class Commands
+{
+    /// <summary>Whether the first word is one of them.</summary>
+    public static bool Knows(string[] words) => words is ["migrate" or "backup" or "check" or "restore"];
+
+    /// <summary>Does it.</summary>
+    /// <returns>0 when it is done.</returns>
+    public static async Task<int> Run(string verb, string connection)
+    {
+        try
+        {
+            switch (verb)
+            {
+                case "migrate":
+                    Database.Migrate(connection);
+                    break;
+                case "backup":
+                    await using (var output = Console.OpenStandardOutput())
+                    {
+                        await ArchiveWriter.Write(connection, output, DateTimeOffset.UtcNow, default);
+                    }
+
+                    break;
+                case "check":
+                    (await Incoming()).Dispose();
+                    break;
+                case "restore":
+                    using (var archive = await Incoming())
+                    {
+                        await ArchiveRestore.Into(connection, archive, default);
+                        await Console.Out.WriteLineAsync(string.Create(CultureInfo.InvariantCulture,
+                            $"{archive.Manifest.Tables.Sum(t => t.Rows)} rows as of {archive.Manifest.Made:yyyy-MM-dd HH:mm} UTC, version {archive.Manifest.Schema} of the tables."));
+                    }
+
+                    break;
+            }
+
+            return 0;
+        }
+        catch (Exception e) when (e is ArchiveException or NewerNotebookException or NpgsqlException or InvalidOperationException or IOException)
+        {
+            await Console.Error.WriteLineAsync($"Emboq: {e.Message}{(e.InnerException is { } inner ? $" {inner.Message}" : "")}");
+            return 1;
+        }
+    }
+
+    /// <summary>The backup on standard input, by way of a file that is gone when it is closed: the end of an archive is read first.</summary>
+    private static async Task<ArchiveReader> Incoming()
+    {
+        var file = new FileStream(Path.Combine(Directory.GetCurrentDirectory(), $"incoming-{Guid.NewGuid():n}"), new FileStreamOptions { Mode = FileMode.CreateNew, Access = FileAccess.ReadWrite, Options = FileOptions.DeleteOnClose });
+        await using var input = Console.OpenStandardInput();
+        await input.CopyToAsync(file);
+        file.Position = 0;
+        return await ArchiveReader.Open(file, default);
+    }
+}
