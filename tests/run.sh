@@ -5,7 +5,7 @@ tmp=$(mktemp -d)
 if [ "$(id -u)" = 0 ]; then chmod 755 "$tmp"; fi
 cleanup() {
   [ -z "${instance:-}" ] || { kill -TERM "$instance" 2>/dev/null || true; wait "$instance" 2>/dev/null || true; }
-  stop_db "$tmp/db"
+  end_database "$tmp/db"
   rm -rf "$tmp"
 }
 trap cleanup EXIT
@@ -29,8 +29,12 @@ say "Front end"
 count "$(node -p "require('$tmp/vitest.json').numPassedTests")" "$(node -p "const r = require('$tmp/vitest.json'); r.numFailedTests + (r.success || r.numFailedTests ? 0 : 1)")"
 
 free_port() { node -e "const s = require('net').createServer().listen(0, '127.0.0.1', () => { console.log(s.address().port); s.close() })"; }
-start_db "$tmp/db" "$(free_port)"
-export EMBOQ_TEST_DATABASE=$connection
+mkdir -p "$tmp/db"
+make_cluster "$tmp/db"
+dbport=$(free_port)
+start_db "$tmp/db"
+EMBOQ_TEST_DATABASE=$(connection "$tmp/db" emboq)
+export EMBOQ_TEST_DATABASE
 for project in Core Kernel Exchange Web; do
   say "Emboq.$project.Tests"
   timeout -k 5 600 dotnet "tests/Emboq.$project.Tests/bin/Release/net10.0/Emboq.$project.Tests.dll" -noColor >"$tmp/out" 2>&1 || true

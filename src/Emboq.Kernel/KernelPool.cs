@@ -9,9 +9,7 @@ namespace Emboq.Kernel;
 /// An engine that fails, takes too long or grows past its bound is replaced while the others serve.</summary>
 public sealed class KernelPool : ISolidKernel, IAsyncDisposable
 {
-    /// <summary>The engine used last is used next: what it keeps is still near the processor.</summary>
-    private readonly ConcurrentStack<Task<KernelEngine>> idle = new();
-    private readonly SemaphoreSlim waiting = new(0);
+    private readonly EngineQueue queue;
     private readonly ConcurrentDictionary<Task, bool> leaving = new();
     private readonly SharedWork<IReadOnlyList<SolidMesh>> meshing = new();
     private readonly SharedWork<IReadOnlyList<Layer>> cutting = new();
@@ -27,11 +25,19 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
     {
         this.limits = limits;
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(limits.Engines);
+        queue = new(limits.Engines);
+        (Watched, Patient) = (new KernelLane(this, isPatient: false), new KernelLane(this, isPatient: true));
         for (int i = 0; i < limits.Engines; i++)
         {
-            PutNew();
+            PutNew(wasPatient: false);
         }
     }
+
+    /// <summary>The engines for what somebody watches step by step.</summary>
+    public ISolidKernel Watched { get; }
+
+    /// <summary>The same engines for work that can wait: it goes behind all that is watched.</summary>
+    public ISolidKernel Patient { get; }
 
     /// <inheritdoc/>
     public string Version { get; } = "manifold-3d " +
@@ -42,7 +48,13 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
 
     /// <inheritdoc/>
     /// <exception cref="KernelException">The shape cannot be computed, or not within the time limit.</exception>
-    public async Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, CancellationToken stop)
+    public Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, CancellationToken stop) => Evaluate(solids, chordError, isPatient: false, stop);
+
+    /// <inheritdoc/>
+    /// <exception cref="KernelException">The shape cannot be computed, or not within the time limit.</exception>
+    public Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop) => Layers(solid, layering, chordError, isPatient: false, stop);
+
+    internal async Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, bool isPatient, CancellationToken stop)
     {
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(chordError);
         stop.ThrowIfCancellationRequested();
@@ -52,16 +64,14 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         }
 
         var program = SolidProgram.Of(solids, chordError);
-        return await meshing.Get(program, gone => Run(engine => engine.Meshes(program), gone), stop);
+        return await meshing.Get($"{isPatient}{program}", gone => Run(engine => engine.Meshes(program), isPatient, gone), stop);
     }
 
-    /// <inheritdoc/>
-    /// <exception cref="KernelException">The shape cannot be computed, or not within the time limit.</exception>
-    public async Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop)
+    internal async Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, bool isPatient, CancellationToken stop)
     {
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(chordError);
         var program = SolidProgram.Of([solid], chordError);
-        return await cutting.Get($"{layering}{program}", gone => Run(engine => engine.Layers(program, layering), gone), stop);
+        return await cutting.Get($"{isPatient}{layering}{program}", gone => Run(engine => engine.Layers(program, layering), isPatient, gone), stop);
     }
 
     /// <inheritdoc/>
@@ -74,16 +84,15 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
 
         for (int i = 0; i < limits.Engines; i++)
         {
-            Discard(await Take(default));
+            Discard(await queue.Take(isPatient: false, default));
         }
 
         await Task.WhenAll(leaving.Keys);
-        waiting.Dispose();
     }
 
-    private async Task<T> Run<T>(Func<KernelEngine, KernelAnswer<T>> use, CancellationToken gone)
+    private async Task<T> Run<T>(Func<KernelEngine, KernelAnswer<T>> use, bool isPatient, CancellationToken gone)
     {
-        var taken = await Take(gone);
+        var taken = await queue.Take(isPatient, gone);
         try
         {
             var engine = await taken;
@@ -93,18 +102,18 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
             Interlocked.Add(ref misses, answer.Misses);
             if (engine.Interrupted || answer.Memory > limits.MemoryBytes)
             {
-                Replace(taken);
+                Replace(taken, isPatient);
             }
             else
             {
-                Put(taken);
+                queue.Put(taken, isPatient);
             }
 
             return answer.Answer;
         }
         catch
         {
-            Replace(taken);
+            Replace(taken, isPatient);
             throw;
         }
     }
@@ -117,26 +126,14 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         return use(engine);
     }
 
-    private void Replace(Task<KernelEngine> engine)
+    private void Replace(Task<KernelEngine> engine, bool wasPatient)
     {
         Interlocked.Increment(ref replaced);
-        PutNew();
+        PutNew(wasPatient);
         Discard(engine);
     }
 
-    private void PutNew() => Put(Task.Run(() => KernelEngine.Start(limits.KeptTriangles)));
-
-    private void Put(Task<KernelEngine> engine)
-    {
-        idle.Push(engine);
-        waiting.Release();
-    }
-
-    private async Task<Task<KernelEngine>> Take(CancellationToken gone)
-    {
-        await waiting.WaitAsync(gone);
-        return idle.TryPop(out var engine) ? engine : throw new InvalidOperationException("An engine was counted that is not there.");
-    }
+    private void PutNew(bool wasPatient) => queue.Put(Task.Run(() => KernelEngine.Start(limits.KeptTriangles)), wasPatient);
 
     private void Discard(Task<KernelEngine> engine)
     {

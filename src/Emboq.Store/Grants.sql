@@ -11,7 +11,8 @@ begin
     -- Derived from what was added.
     grant update (read) on interface to emboq_app;
     grant update (squares, freedom) on scatter to emboq_app;
-    grant update (done, content, at) on part_summary to emboq_app;
+    grant update (done, gain, content, at) on part_summary to emboq_app;
+    grant update (status, content_type, location, body) on answered to emboq_app;
     -- Answers are given once more for a day; a part that is reckoned is off the queue.
     grant delete on answered, part_touched to emboq_app;
 end $$;

@@ -13,7 +13,8 @@ public static class Whole
 
     /// <summary>Does work in one transaction; within another, as part of that.</summary>
     /// <param name="work">May be done more than once: it changes nothing but the database.</param>
-    public static async Task<T> Of<T>(Func<Task<T>> work)
+    /// <param name="isGood">Whether what was written is to stand; always, when left out.</param>
+    public static async Task<T> Of<T>(Func<Task<T>> work, Func<T, bool>? isGood = null)
     {
         if (Transaction.Current is not null)
         {
@@ -26,7 +27,11 @@ public static class Whole
             {
                 using var scope = new TransactionScope(TransactionScopeOption.Required, ReadCommitted, TransactionScopeAsyncFlowOption.Enabled);
                 var done = await work();
-                scope.Complete();
+                if (isGood?.Invoke(done) ?? true)
+                {
+                    scope.Complete();
+                }
+
                 return done;
             }
             catch (PostgresException e) when (attempt < Attempts && e.SqlState is PostgresErrorCodes.SerializationFailure or PostgresErrorCodes.DeadlockDetected)

@@ -13,43 +13,45 @@ internal static class Commands
 
     /// <summary>Does it.</summary>
     /// <returns>0 when it is done.</returns>
-    public static async Task<int> Run(string verb, string connection)
+    public static async Task<int> Run(string verb, string connection) => await Told(() => verb switch
+    {
+        "migrate" => Task.Run(() => Database.Migrate(connection)),
+        "backup" => Backup(connection),
+        "check" => Check(),
+        _ => Restore(connection),
+    })
+    ? 0 : 1;
+
+    /// <summary>Does something; what goes wrong with it is told in a sentence.</summary>
+    /// <returns>Whether it is done.</returns>
+    public static async Task<bool> Told(Func<Task> work)
     {
         try
         {
-            switch (verb)
-            {
-                case "migrate":
-                    Database.Migrate(connection);
-                    break;
-                case "backup":
-                    await using (var output = Console.OpenStandardOutput())
-                    {
-                        await ArchiveWriter.Write(connection, output, DateTimeOffset.UtcNow, default);
-                    }
-
-                    break;
-                case "check":
-                    (await Incoming()).Dispose();
-                    break;
-                case "restore":
-                    using (var archive = await Incoming())
-                    {
-                        await ArchiveRestore.Into(connection, archive, default);
-                        await Console.Out.WriteLineAsync(string.Create(CultureInfo.InvariantCulture,
-                            $"{archive.Manifest.Tables.Sum(t => t.Rows)} rows as of {archive.Manifest.Made:yyyy-MM-dd HH:mm} UTC, version {archive.Manifest.Schema} of the tables."));
-                    }
-
-                    break;
-            }
-
-            return 0;
+            await work();
+            return true;
         }
         catch (Exception e) when (e is ArchiveException or NewerNotebookException or NpgsqlException or InvalidOperationException or IOException)
         {
             await Console.Error.WriteLineAsync($"Emboq: {e.Message}{(e.InnerException is { } inner ? $" {inner.Message}" : "")}");
-            return 1;
+            return false;
         }
+    }
+
+    private static async Task Backup(string connection)
+    {
+        await using var output = Console.OpenStandardOutput();
+        await ArchiveWriter.Write(connection, output, DateTimeOffset.UtcNow, default);
+    }
+
+    private static async Task Check() => (await Incoming()).Dispose();
+
+    private static async Task Restore(string connection)
+    {
+        using var archive = await Incoming();
+        await ArchiveRestore.Into(connection, archive, default);
+        await Console.Out.WriteLineAsync(string.Create(CultureInfo.InvariantCulture,
+            $"{archive.Manifest.Tables.Sum(t => t.Rows)} rows as of {archive.Manifest.Made:yyyy-MM-dd HH:mm} UTC, version {archive.Manifest.Schema} of the tables."));
     }
 
     /// <summary>The backup on standard input, by way of a file that is gone when it is closed: the end of an archive is read first.</summary>

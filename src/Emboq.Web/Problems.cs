@@ -39,16 +39,20 @@ public static class Problems
     {
         if (!details.Extensions.ContainsKey("problems"))
         {
-            details.Extensions["problems"] = details.Status switch
-            {
-                StatusCodes.Status405MethodNotAllowed => [new Problem("method", null, "This address does not take that method.", Look)],
-                StatusCodes.Status413PayloadTooLarge => [new Problem("body", null, $"The body is larger than {Limits.BodyBytes / 1024} KiB, or a photograph larger than {Limits.PhotoBytes / 1024 / 1024} MB.", "Send less at once.", $"{Limits.BodyBytes} bytes, photographs {Limits.PhotoBytes}")],
-                StatusCodes.Status429TooManyRequests => [new Problem("request", null, "These are more uploads than are taken in a minute.", "Wait a minute and send the rest.", $"{Limits.UploadsAMinute} a minute, unless EMBOQ_UPLOADS says otherwise")],
-                StatusCodes.Status415UnsupportedMediaType => [new Problem("content-type", null, "The body is not JSON.", "Send it as application/json.")],
-                _ => Array.Empty<Problem>(),
-            };
+            details.Extensions["problems"] = Of(details.Status);
         }
     }
+
+    /// <summary>What a bare status means here.</summary>
+    internal static Problem[] Of(int? status) => status switch
+    {
+        StatusCodes.Status404NotFound => [new Problem("address", null, "There is nothing under this address.", Look)],
+        StatusCodes.Status405MethodNotAllowed => [new Problem("method", null, "This address does not take that method.", Look)],
+        StatusCodes.Status413PayloadTooLarge => [new Problem("body", null, $"The body is larger than {Limits.BodyBytes / 1024} KiB, or a photograph larger than {Limits.PhotoBytes / 1024 / 1024} MB.", "Send less at once.", $"{Limits.BodyBytes} bytes, photographs {Limits.PhotoBytes}")],
+        StatusCodes.Status429TooManyRequests => [new Problem("request", null, "These are more uploads than are taken in a minute.", "Wait a minute and send the rest.", $"{Limits.UploadsAMinute} a minute, unless EMBOQ_UPLOADS says otherwise")],
+        StatusCodes.Status415UnsupportedMediaType => [new Problem("content-type", null, "The body is not JSON.", "Send it as application/json.")],
+        _ => [],
+    };
 
     internal const string Look = "Compare it with the description at /openapi/v1.json.";
 
@@ -74,7 +78,11 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
 
         var details = exception switch
         {
+            BadHttpRequestException { StatusCode: 413 or 415 } bad => Problems.Details(bad.StatusCode, "The request cannot be read.", Problems.Of(bad.StatusCode)),
             BadHttpRequestException bad => Problems.Details(bad.StatusCode, "The request cannot be read.", [Unreadable(bad)]),
+            PostgresException { SqlState: PostgresErrorCodes.DiskFull } => Problems.Details(507, "The disk is full.", [Room.FullProblem]),
+            NpgsqlException away when IsAway(away) => Problems.Details(503, "The notebook is being opened again.",
+                [new("notebook", null, "The database does not answer at this moment. Nothing was written.", "Wait a few seconds; Emboq opens it again by itself.")]),
             PostgresException { SqlState: PostgresErrorCodes.UniqueViolation } => Problems.Details(409, "Somebody entered the same at the same moment.", [new("body", null, "What was sent is there already.", "Look at what stands now.")]),
             Kernel.KernelException kernel => Problems.Details(422, "This shape cannot be computed.", [new("parameters", null, kernel.Message, "Change the last size a little and try again.")]),
             _ => null,
@@ -82,13 +90,28 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
         if (details is null)
         {
             log.LogError(exception, "Unforeseen at {Method} {Path}", context.Request.Method, context.Request.Path);
-            details = Problems.Details(500, "Something went wrong inside Emboq.", []);
+            var trace = System.Diagnostics.Activity.Current?.TraceId.ToHexString() ?? context.TraceIdentifier;
+            details = Problems.Details(500, "Something went wrong inside Emboq.",
+                [new("trace", trace, $"Nothing half-done was kept. The log has it under {trace}.", "Try it once more; if it comes again, report that number.")]);
+        }
+
+        if (details.Status == StatusCodes.Status503ServiceUnavailable)
+        {
+            context.Response.Headers.RetryAfter = "2";
+        }
+        else if (exception is Kernel.KernelException)
+        {
+            log.LogWarning(exception, "The kernel refused a shape at {Method} {Path}", context.Request.Method, context.Request.Path);
         }
 
         context.Response.StatusCode = details.Status!.Value;
         await context.Response.WriteAsJsonAsync(details, options: null, "application/problem+json", stop);
         return true;
     }
+
+    /// <summary>Whether the database is away, closing or opening, rather than refusing this one statement.</summary>
+    private static bool IsAway(NpgsqlException e) => e is not PostgresException refused ? e.IsTransient || e.InnerException is IOException or System.Net.Sockets.SocketException or TimeoutException
+        : refused.SqlState is PostgresErrorCodes.AdminShutdown or PostgresErrorCodes.CrashShutdown or PostgresErrorCodes.CannotConnectNow or PostgresErrorCodes.TooManyConnections;
 
     private static Problem Unreadable(BadHttpRequestException bad) => bad.InnerException is JsonException json
         ? new(json.Path is { Length: > 2 } path ? path[2..] : "body", null, Words(json), OtherKind(json) ? "A number is written with a point, like 0.45." : Problems.Look)

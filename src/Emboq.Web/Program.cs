@@ -1,6 +1,5 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Emboq.Core;
 using Emboq.Kernel;
 using Emboq.Store;
 using Emboq.Web;
@@ -10,7 +9,6 @@ using Emboq.Web.Endpoints;
 using Microsoft.AspNetCore.RateLimiting;
 using Microsoft.Net.Http.Headers;
 using Serilog;
-using Serilog.Events;
 
 if (Commands.Knows(args))
 {
@@ -18,10 +16,8 @@ if (Commands.Knows(args))
 }
 
 var builder = WebApplication.CreateBuilder(args);
-builder.Services.AddSerilog(log => log
-    .MinimumLevel.Information()
-    .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
-    .WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture));
+builder.Services.AddSerilog(log => Logs.Configure(log, builder.Configuration));
+builder.AddTelemetry();
 builder.WebHost.ConfigureKestrel(kestrel =>
 {
     kestrel.AddServerHeader = false;
@@ -41,7 +37,11 @@ builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = 
 builder.Services.AddOpenApi(ApiDescription.Describe);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(_ => new KernelPool(new KernelLimits()));
-builder.Services.AddSingleton<ISolidKernel>(services => services.GetRequiredService<KernelPool>());
+builder.Services.AddHeavyWork();
+builder.Services.AddSingleton<Room>();
+builder.Services.AddHostedService<Reckoner>();
+builder.Services.AddHostedService<Housekeeping>();
+builder.Services.AddSingleton<Backups>();
 builder.Services.AddSingleton<DeviceRack>();
 builder.Services.AddRateLimiter(limits =>
 {
@@ -53,11 +53,18 @@ var connection = builder.Configuration["EMBOQ_DATABASE"]
 builder.Services.AddSingleton(_ => Database.Open(connection));
 
 var app = builder.Build();
+app.UseRequestLog();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseSecurityHeaders();
+app.UseDoors();
+app.UseNothingStale();
 app.UseRateLimiter();
+app.UseRequestTimeouts();
 app.UseWholeAnswers();
+app.UseRoomGate();
+app.UseHeavyWork();
+app.UseOnceOnly();
 app.UseDefaultFiles();
 app.UseStaticFiles(new StaticFileOptions
 {
@@ -92,13 +99,21 @@ api.MapShelf();
 api.MapAway();
 api.MapShopCards();
 api.MapBench();
-api.MapFallback(() => Problems.Missing("resource", "under this address"));
-app.MapFallbackToFile("index.html");
+api.MapQueue();
+api.MapWorkshopFile();
+app.MapFallbackToFile("{*path:regex(^(?!api($|/)).*$)}", "index.html");
 
-Database.MustBeCurrent(connection);
-// The engines start while the rest does.
-app.Services.GetRequiredService<ISolidKernel>();
-await Workshop.Prepare(app.Services, withDemo: app.Configuration["EMBOQ_DEMO"] != "no");
+if (!await Commands.Told(async () =>
+{
+    Database.MustBeCurrent(connection);
+    // The engines start while the rest does.
+    app.Services.GetRequiredService<KernelPool>();
+    await Workshop.Prepare(app.Services, withDemo: app.Configuration["EMBOQ_DEMO"] != "no");
+}))
+{
+    return 1;
+}
+
 await app.RunAsync();
 return 0;
 

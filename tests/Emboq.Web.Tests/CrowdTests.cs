@@ -101,7 +101,7 @@ public sealed class CrowdTests(Server server)
     {
         var part = await server.NewPart("put away");
         var instrument = await server.Post("/api/instruments", new { id = "away-rule", name = "away rule", resolution = 0.5, maximumPermissibleError = 0.2, repeatability = 0.2, reach = 300 });
-        async Task<bool> OnBench() => (await server.Get("/api/bench")).AsArray().Any(b => (string)b!["part"]! == (string)part["id"]!);
+        async Task<bool> OnBench() => (await server.Bench()).Any(b => (string)b!["part"]! == (string)part["id"]!);
         async Task Put(string thing, string id, bool away) => (await server.Send(HttpMethod.Put, $"/api/away/{thing}/{id}", new { away })).Status.ShouldBe(200);
         await Put("parts", (string)part["id"]!, true);
         (await OnBench()).ShouldBeFalse();

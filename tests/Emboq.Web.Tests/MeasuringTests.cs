@@ -318,6 +318,7 @@ public sealed class MeasuringTests(Server server)
     [Fact]
     public async Task Reading_next_is_told_across_open_jobs()
     {
+        await server.Bench();
         var next = (await server.Get("/api/measure-next")).AsArray();
         next.ShouldNotBeEmpty();
         next.ShouldAllBe(w => (double)w!["after"]! > (double)w["before"]!);

@@ -13,15 +13,9 @@ public sealed class MigrationTests(Server server)
     public async Task Machines_readings_and_instruments_of_before_the_measuring_bench_are_as_they_were()
     {
         var name = $"old_{Guid.NewGuid():n}";
-        await using (var maker = NpgsqlDataSource.Create(server.Connection))
-        {
-            await using var create = maker.CreateCommand($"create database {name}");
-            await create.ExecuteNonQueryAsync(Stop);
-        }
-
-        var connection = new NpgsqlConnectionStringBuilder(server.Connection) { Database = name }.ConnectionString;
+        var connection = await Server.NewNotebook(server.Connection, name);
         await using var database = Database.Open(connection);
-        var scripts = typeof(Database).Assembly.GetManifestResourceNames().Where(n => n.EndsWith(".sql", StringComparison.Ordinal)).Order().ToList();
+        var scripts = typeof(Database).Assembly.GetManifestResourceNames().Where(n => n.Contains(".Migrations.", StringComparison.Ordinal)).Order().ToList();
         await Run(database, "create table schemaversions (schemaversionsid serial primary key, scriptname varchar(255) not null, applied timestamp not null)");
         foreach (var script in scripts.Take(2))
         {

@@ -16,7 +16,7 @@ public sealed class NotebookTests(Server server)
         machines.Count(m => m!["interfaces"]!.AsArray().Any(i => (bool)i!["read"]!)).ShouldBeGreaterThanOrEqualTo(12);
         var kinds = (await server.Get("/api/interface-kinds")).AsArray().Select(k => (string)k!["key"]!);
         kinds.Except(machines.SelectMany(m => m!["interfaces"]!.AsArray()).Where(i => (bool)i!["read"]!).Select(i => (string)i!["kind"]!)).ShouldBeEmpty();
-        var bench = (await server.Get("/api/bench")).AsArray().Where(b => demo.Contains((string)b!["jobName"]!)).ToList();
+        var bench = (await server.Bench()).Where(b => demo.Contains((string)b!["jobName"]!)).ToList();
         bench.Count.ShouldBe(3);
         bench.Select(b => (int)b!["revisions"]!).Order().ShouldBe([0, 1, 2]);
         bench.Select(b => (bool)b!["done"]!).Count(d => d).ShouldBe(1);
@@ -169,7 +169,7 @@ public sealed class NotebookTests(Server server)
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part" } });
         (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/revisions/1/keeps", new { })).Status.ShouldBe(204);
         (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/revisions/7/keeps", new { })).Status.ShouldBe(404);
-        var item = (await server.Get("/api/bench")).AsArray().Single(b => (string)b!["part"]! == (string)part["id"]!)!;
+        var item = (await server.Bench()).Single(b => (string)b!["part"]! == (string)part["id"]!)!;
         ((bool)item["done"]!).ShouldBeTrue();
     }
 

@@ -114,7 +114,7 @@ public sealed class PrintingTests(Server server)
         double Drawn(JsonNode design) => (double)design["ledger"]!.AsArray().Single(l => (string)l!["key"]! == "first.drawn")!["quantity"]!["value"]!;
         // Ring 5 is the widest: the socket is drawn wider than before.
         Drawn(after).ShouldBeGreaterThan(Drawn(before) + 0.02);
-        var bench = (await server.Get("/api/bench")).AsArray().Single(b => (string)b!["part"]! == (string)part["id"]!)!;
+        var bench = (await server.Bench()).Single(b => (string)b!["part"]! == (string)part["id"]!)!;
         ((string)bench["says"]!).ShouldStartWith("Print the part");
     }
 

@@ -19,7 +19,7 @@ public sealed class TryTests(Server server)
     public async Task A_part_without_a_fitted_size_is_tried_for_what_it_must_do()
     {
         var pull = await NewPull("try whole");
-        async Task<string> Bench() => (string)(await server.Get("/api/bench")).AsArray().Single(b => (string)b!["part"]! == (string)pull["id"]!)!["says"]!;
+        async Task<string> Bench() => (string)(await server.Bench()).Single(b => (string)b!["part"]! == (string)pull["id"]!)!["says"]!;
         (await Bench()).ShouldContain("does it do what it must");
         await server.Post($"/api/parts/{pull["id"]}/tries", new { revision = 1, slot = "part", word = "nutTurns", remark = "left one" });
         (await Bench()).ShouldContain("lets a nut turn");

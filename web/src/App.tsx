@@ -9,6 +9,7 @@ import { TablesScreen } from './tables/TablesScreen'
 import { Finder } from './ui/Finder'
 import { Header } from './ui/Header'
 import { KeySheet } from './ui/KeySheet'
+import { NotebookBand } from './ui/NotebookBand'
 import { useLeading } from './ui/leading'
 import { useKeys } from './ui/useKeys'
 
@@ -20,6 +21,7 @@ export function App() {
   return (
     <div className="bg-base-100 text-base-content flex min-h-dvh flex-col lg:h-dvh">
       <Header onFind={() => setSheet('find')} onKeys={() => setSheet('keys')} />
+      <NotebookBand />
       <main className="flex min-h-0 grow flex-col lg:overflow-auto">
         <Routes>
           <Route path="/" element={<BenchScreen />} />

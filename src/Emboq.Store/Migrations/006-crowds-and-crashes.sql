@@ -5,7 +5,8 @@ create table answered (
     key text primary key check (length(key) between 8 and 128),
     asked bytea not null,
     status int not null,
-    headers jsonb not null,
+    content_type text,
+    location text,
     body bytea not null,
     at timestamptz not null
 );
@@ -20,6 +21,7 @@ create index weighing_of_spool on spool_weighing (spool_id, number desc);
 create table part_summary (
     part_id uuid primary key references part,
     done boolean not null,
+    gain double precision not null,
     content jsonb not null,
     at timestamptz not null
 );

@@ -1,4 +1,4 @@
-using Emboq.Core;
+using Emboq.Kernel;
 using Emboq.Store;
 using Npgsql;
 
@@ -33,7 +33,7 @@ internal static class Workshop
 
             if (withDemo)
             {
-                await new PaddleWorkshop(database, services.GetRequiredService<ISolidKernel>(), now).Load();
+                await new PaddleWorkshop(database, services.GetRequiredService<KernelPool>(), now).Load();
             }
             else
             {

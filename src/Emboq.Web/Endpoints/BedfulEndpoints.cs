@@ -31,7 +31,7 @@ internal static class BedfulEndpoints
     private const double Coarse = 0.1;
 
     public static void MapBedfuls(this IEndpointRouteBuilder api) =>
-        api.MapPost("/jobs/{id:guid}/bedfuls", Lay).Produces<BedfulsStep>(200, "application/x-ndjson").ProducesProblem(400).ProducesProblem(404).WithMetadata(new WholeAnswers.BitByBit());
+        api.MapPost("/jobs/{id:guid}/bedfuls", Lay).Produces<BedfulsStep>(200, "application/x-ndjson").ProducesProblem(400).ProducesProblem(404).WithMetadata(new WholeAnswers.BitByBit()).Computes().Heavy();
 
     private sealed record Laid(Part Part, IReadOnlyList<int> Members, IReadOnlyList<Design> Designs)
     {

@@ -33,7 +33,7 @@ internal static class BedfulFileEndpoints
     private const double Room = 1;
 
     public static void MapBedfulFiles(this IEndpointRouteBuilder api) =>
-        api.MapPost("/jobs/{id:guid}/bedful-files", Write).Produces(200, contentType: "application/octet-stream").ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/jobs/{id:guid}/bedful-files", Write).Produces(200, contentType: "application/octet-stream").ProducesProblem(400).ProducesProblem(404).Computes().Heavy();
 
     private static async Task<IResult> Write(Guid id, BedfulFileRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {

@@ -1,14 +1,17 @@
 using Emboq.Core;
-using Emboq.Core.Checks;
-using Emboq.Core.Families;
-using Emboq.Core.Measuring;
 using Emboq.Store;
 using Npgsql;
 
 namespace Emboq.Web.Endpoints;
 
-/// <summary>One part on the bench with what to do next.</summary>
-public sealed record BenchItem(Guid Job, string JobName, string Need, Guid Part, string PartName, Station Station, string Says, DimensionAddress? Reads, bool Done, double? Chance, int Revisions);
+/// <summary>One part on the bench with what to do next, and whether something has changed since that was reckoned, so that it is being reckoned anew.</summary>
+public sealed record BenchItem(Guid Job, string JobName, string Need, Guid Part, string PartName, Station Station, string Says, DimensionAddress? Reads, bool Done, double? Chance, int Revisions, bool Reckoning);
+
+/// <summary>Some of the parts on the bench.</summary>
+/// <param name="Items">Those on the go first, the newest job first.</param>
+/// <param name="From">How many stand before them.</param>
+/// <param name="Total">How many there are.</param>
+public sealed record BenchView(IReadOnlyList<BenchItem> Items, int From, long Total);
 
 /// <summary>A reading worth taking.</summary>
 /// <param name="Job">The job it serves most.</param>
@@ -26,54 +29,30 @@ internal static class BenchEndpoints
 
     public static void MapBench(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/bench", Items);
+        api.MapGet("/bench", Items).Produces<BenchView>().ProducesProblem(400);
         api.MapGet("/measure-next", Next);
     }
 
     /// <summary>Across open jobs, the readings that would raise the chance of a first fit most.</summary>
-    private static async Task<WorthReadingView[]> Next(NpgsqlDataSource database, CancellationToken stop)
+    private static async Task<WorthReadingView[]> Next(NpgsqlDataSource database, CancellationToken stop) =>
+        [.. (await SummaryStore.WorthReading(database, 4 * MostReadings, stop))
+            .SelectMany(p => p.Summary!.Worth.Select(w => new WorthReadingView(p.Job, p.JobName, w.Reads, w.Name, w.Instrument, w.Before, w.After)))
+            .OrderByDescending(w => w.After - w.Before).DistinctBy(w => w.Reads).Take(MostReadings)];
+
+    private static async Task<IResult> Items(NpgsqlDataSource database, CancellationToken stop, int from = 0, int most = Page.Usual)
     {
-        var instruments = await InstrumentStore.All(database, stop);
-        var worth = new List<WorthReadingView>();
-        foreach (var job in await Open(database, stop))
+        var input = new Input();
+        Page.Look(input, from, most);
+        if (!input.IsGood)
         {
-            foreach (var part in job.Parts)
-            {
-                // A part that is kept, or printed and tried, learns from its tries.
-                if ((await RevisionStore.Of(database, part.Id, stop)).Count == 0 && await Designer.OfPart(database, part with { State = PartRow.Members(part.State)[0] }, stop) is { IsGood: true } design)
-                {
-                    var places = (await InterfaceStore.Of(database, [.. part.State.Interfaces.Values], stop)).Values;
-                    worth.AddRange(MeasureNext.Of(design.Value, places, instruments).Select(w => new WorthReadingView(job.Id, job.Name, new(w.Interface, w.Dimension), w.Name, w.Instrument.Name, w.Before, w.After)));
-                }
-            }
+            return Problems.Bad(input.Problems);
         }
 
-        return [.. worth.OrderByDescending(w => w.After - w.Before).DistinctBy(w => w.Reads).Take(MostReadings)];
+        var (parts, total) = await SummaryStore.Page(database, from, most, stop);
+        return TypedResults.Ok(new BenchView([.. parts.Select(Item)], from, total));
     }
 
-    /// <summary>Jobs that are not put away, with their parts that are not.</summary>
-    private static async Task<IEnumerable<Job>> Open(NpgsqlDataSource database, CancellationToken stop)
-    {
-        var away = await AwayStore.All(database, stop);
-        return (await JobStore.All(database, stop)).Where(j => !away["job"].Contains($"{j.Id}")).Select(j => j with { Parts = [.. j.Parts.Where(p => !away["part"].Contains($"{p.Id}"))] });
-    }
-
-    private static async Task<BenchItem[]> Items(NpgsqlDataSource database, CancellationToken stop)
-    {
-        var items = new List<BenchItem>();
-        foreach (var job in await Open(database, stop))
-        {
-            foreach (var part in job.Parts)
-            {
-                var revisions = await RevisionStore.Of(database, part.Id, stop);
-                var design = await Designer.OfPart(database, part with { State = PartRow.Members(part.State)[0] }, stop);
-                var (next, chance) = design.IsGood
-                    ? (Advice.For(FamilyList.Find(part.Family)!, design.Value, revisions, await RevisionStore.Tries(database, part.Id, stop)), design.Value.Chance)
-                    : (new NextStep(Station.Reckon, design.Problems[0].Message), null);
-                items.Add(new(job.Id, job.Name, job.Need, part.Id, part.Name, next.Station, next.Says, next.Reads, next.Done, chance, revisions.Count));
-            }
-        }
-
-        return [.. items.OrderBy(i => i.Done)];
-    }
+    private static BenchItem Item(SummarisedPart p) => p.Summary is { } s
+        ? new(p.Job, p.JobName, p.Need, p.Part, p.PartName, s.Station, s.Says, s.Reads, s.Done, s.Chance, s.Revisions, p.Reckoning)
+        : new(p.Job, p.JobName, p.Need, p.Part, p.PartName, Station.Measure, "Being reckoned.", null, false, null, 0, true);
 }

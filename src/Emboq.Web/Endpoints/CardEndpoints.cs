@@ -31,7 +31,7 @@ internal static class CardEndpoints
     public static void MapCards(this IEndpointRouteBuilder api)
     {
         api.MapGet("/machines/{id:guid}/card.json", Export).Produces<MachineCard>().ProducesProblem(404);
-        api.MapPost("/machine-cards/previews", Preview).Produces<CardPreview>().ProducesProblem(400);
+        api.MapPost("/machine-cards/previews", Preview).Produces<CardPreview>().ProducesProblem(400).Computes();
         api.MapPost("/machine-cards", Take).Produces<MachineView>(201).ProducesProblem(400).ProducesProblem(429).RequireRateLimiting(Limits.Uploads);
     }
 

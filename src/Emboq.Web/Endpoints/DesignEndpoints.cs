@@ -34,8 +34,8 @@ internal static class DesignEndpoints
 {
     public static void MapDesigns(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/designs", Compute).Produces<DesignView>().ProducesProblem(400);
-        api.MapPost("/plans", Plan).Produces<PlanView>().ProducesProblem(400);
+        api.MapPost("/designs", Compute).Produces<DesignView>().ProducesProblem(400).Computes();
+        api.MapPost("/plans", Plan).Produces<PlanView>().ProducesProblem(400).Computes().Heavy();
     }
 
     private static async Task<IResult> Compute(DesignRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)

@@ -17,8 +17,8 @@ internal static class DeviceEndpoints
     public static void MapDevices(this IEndpointRouteBuilder api)
     {
         api.MapGet("/devices", (DeviceRack rack) => rack.All.Select(d => new DeviceView(d.Key, d.Name)).ToArray());
-        api.MapGet("/devices/{key}/stream", Stream).ProducesProblem(404).WithMetadata(new WholeAnswers.BitByBit());
-        api.MapPost("/devices/{key}/presses", Press).Produces<ShownView>().ProducesProblem(400).ProducesProblem(404);
+        api.MapGet("/devices/{key}/stream", Stream).ProducesProblem(404).WithMetadata(new WholeAnswers.BitByBit()).DisableRequestTimeout();
+        api.MapPost("/devices/{key}/presses", Press).Produces<ShownView>().ProducesProblem(400).ProducesProblem(404).Computes();
     }
 
     /// <summary>What the device shows, five times a second, as server-sent events, with the thing named between its jaws.</summary>

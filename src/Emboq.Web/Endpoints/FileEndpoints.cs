@@ -11,7 +11,7 @@ namespace Emboq.Web.Endpoints;
 internal static class FileEndpoints
 {
     public static void MapFiles(this IEndpointRouteBuilder api) =>
-        api.MapGet("/parts/{id:guid}/revisions/{file}", File).Produces(200, contentType: "application/octet-stream").ProducesProblem(404);
+        api.MapGet("/parts/{id:guid}/revisions/{file}", File).Produces(200, contentType: "application/octet-stream").ProducesProblem(404).Heavy();
 
     /// <summary>The bodies of a revision as printed, side by side; or one of them by key.</summary>
     private static async Task<IResult> File(Guid id, string file, string? body, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)

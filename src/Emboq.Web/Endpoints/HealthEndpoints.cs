@@ -1,3 +1,4 @@
+using System.Globalization;
 using Emboq.Core;
 using Emboq.Kernel;
 using Emboq.Store;
@@ -5,13 +6,15 @@ using Npgsql;
 
 namespace Emboq.Web.Endpoints;
 
-/// <summary>Whether everything that Emboq needs answers.</summary>
+/// <summary>Whether everything that Emboq needs answers, and whether it has room.</summary>
 /// <param name="Status">"well" or "unwell".</param>
+/// <param name="Says">What somebody should do about it, a sentence each; empty when all is in order.</param>
 /// <param name="Database">"answers" or "does not answer".</param>
 /// <param name="Kernel">"answers" or "does not answer".</param>
 /// <param name="KernelVersion">Name and version.</param>
 /// <param name="Metrics">What the kernel has done since the application started.</param>
-public sealed record HealthView(string Status, string Database, string Kernel, string KernelVersion, KernelMetrics Metrics);
+/// <param name="FreeMegabytes">Room on the disk that the notebook lies on; <c>null</c> when that is not known.</param>
+public sealed record HealthView(string Status, IReadOnlyList<string> Says, string Database, string Kernel, string KernelVersion, KernelMetrics Metrics, long? FreeMegabytes);
 
 internal static class HealthEndpoints
 {
@@ -19,12 +22,35 @@ internal static class HealthEndpoints
 
     public static void MapHealth(this IEndpointRouteBuilder api) => api.MapGet("/health", Health).Produces<HealthView>().Produces<HealthView>(503);
 
-    private static async Task<IResult> Health(NpgsqlDataSource database, KernelPool kernel, CancellationToken stop)
+    private static async Task<IResult> Health(NpgsqlDataSource database, KernelPool kernel, Room room, Backups backups, CancellationToken stop)
     {
         var stored = await Database.Answers(database, stop);
         var computed = await Computes(kernel, stop);
-        var view = new HealthView(stored && computed ? "well" : "unwell", Says(stored), Says(computed), kernel.Version, kernel.Metrics);
-        return TypedResults.Json(view, statusCode: stored && computed ? 200 : 503);
+        var isWell = stored && computed && !room.IsFull;
+        var view = new HealthView(isWell ? "well" : "unwell", [.. Sentences(stored, room, backups)], Says(stored), Says(computed), kernel.Version, kernel.Metrics, room.Free);
+        return TypedResults.Json(view, statusCode: isWell ? 200 : 503);
+    }
+
+    private static IEnumerable<string> Sentences(bool stored, Room room, Backups backups)
+    {
+        if (!stored)
+        {
+            yield return "The notebook is being opened again.";
+        }
+
+        if (room.IsFull)
+        {
+            yield return "The disk is full: nothing more is written until there is room.";
+        }
+        else if (room.Free < room.Reserve)
+        {
+            yield return $"Only {room.Free} MB are free where the notebook lies; below {room.Reserve} MB it is time to make room.";
+        }
+
+        if (backups.IsOld)
+        {
+            yield return backups.Newest is { } newest ? string.Create(CultureInfo.InvariantCulture, $"The last backup is of {newest:yyyy-MM-dd}; look whether {backups.Folder} can be written.") : $"No backup has been made yet; look whether {backups.Folder} can be written.";
+        }
     }
 
     private static async Task<bool> Computes(KernelPool kernel, CancellationToken stop)

@@ -32,8 +32,8 @@ internal static class RowEndpoints
 
     public static void MapRows(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/rows", Read).Produces<IReadOnlyList<RowItem>>().ProducesProblem(400);
-        api.MapPost("/rows/verdicts", Judge).Produces<IReadOnlyList<MemberVerdict>>().ProducesProblem(400);
+        api.MapPost("/rows", Read).Produces<IReadOnlyList<RowItem>>().ProducesProblem(400).Computes();
+        api.MapPost("/rows/verdicts", Judge).Produces<IReadOnlyList<MemberVerdict>>().ProducesProblem(400).Computes().Heavy();
     }
 
     /// <summary>Reads a list and keeps nothing.</summary>

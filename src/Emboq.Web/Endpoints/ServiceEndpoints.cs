@@ -27,7 +27,7 @@ internal static class ServiceEndpoints
 
     public static void MapService(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/parts/{id:guid}/revisions/{number:int}/runs", AddRun).Produces<Run>(201).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/parts/{id:guid}/revisions/{number:int}/runs", AddRun).Produces<Run>(201).ProducesProblem(400).ProducesProblem(404).Heavy();
         api.MapPost("/parts/{id:guid}/revisions/{number:int}/service-notes", AddNote).Produces<ServiceNote>(201).ProducesProblem(400).ProducesProblem(404);
     }
 

@@ -1,3 +1,4 @@
+import { notebook } from './notebook'
 import type { Problem } from './types'
 
 /** What the API says is wrong: one entry for each field. */
@@ -31,20 +32,56 @@ async function problemOf(response: Response): Promise<ApiProblem> {
 
 const silence = () => new ApiProblem(0, 'Emboq does not answer. Is it still running?', [])
 
+const pause = (ms: number, signal?: AbortSignal | null) =>
+  new Promise<void>((done, gone) => {
+    const timer = setTimeout(done, ms)
+    signal?.addEventListener('abort', () => {
+      clearTimeout(timer)
+      gone(signal.reason as Error)
+    })
+  })
+
+/** How long an answer that was lost, or a notebook that is being opened again, is asked for anew, ms after each attempt. */
+const attempts = [300, 1000, 2000, 2000, 3000, 3000, 4000, 4000]
+const lostAttempts = 2
+
+/** Sends a request. What may be sent twice without harm is: it reads, or it has a key by which Emboq knows it again. */
 async function send(path: string, init: RequestInit): Promise<Response> {
-  try {
-    return await fetch(path, init)
-  } catch (error) {
-    if (init.signal?.aborted) throw error
-    throw silence()
+  const headers = new Headers(init.headers)
+  headers.set('emboq-client', client)
+  for (let attempt = 0; ; attempt++) {
+    const wait = attempts[attempt]
+    try {
+      const response = await fetch(path, { ...init, headers })
+      const opening = response.status === 503 && isNotebook(await response.clone().text())
+      if (!opening || wait === undefined) {
+        if (!opening) notebook.set('open')
+        return response
+      }
+      notebook.set('opening')
+    } catch (error) {
+      if (init.signal?.aborted) throw error
+      if (wait === undefined || attempt >= lostAttempts || !mayRepeat(init, headers)) throw silence()
+    }
+    await pause(wait, init.signal)
   }
 }
+
+const isNotebook = (body: string) => body.includes('"field":"notebook"')
+
+const mayRepeat = (init: RequestInit, headers: Headers) => (init.method ?? 'GET') === 'GET' || headers.has('idempotency-key')
+
+/** Two tabs are two clients: each gets its share of a busy machine. */
+const client = crypto.randomUUID()
+
+/** A key that is made once for a write, however often that is sent. */
+const keyed = (): Record<string, string> => ({ 'idempotency-key': crypto.randomUUID() })
 
 const ask = async <T>(path: string, init: RequestInit): Promise<T> => read<T>(await send(path, init))
 
 const posted = (body: unknown, signal?: AbortSignal): RequestInit => ({
   method: 'POST',
-  headers: { 'content-type': 'application/json' },
+  headers: { 'content-type': 'application/json', ...keyed() },
   body: JSON.stringify(body),
   ...(signal ? { signal } : {}),
 })
@@ -83,4 +120,4 @@ export async function sendForFile(path: string, body: unknown): Promise<void> {
 
 /** Sends a file as it is. */
 export const sendFile = <T>(path: string, file: File) =>
-  ask<T>(path, { method: 'POST', headers: { 'content-type': file.type || 'application/octet-stream' }, body: file })
+  ask<T>(path, { method: 'POST', headers: { 'content-type': file.type || 'application/octet-stream', ...keyed() }, body: file })
