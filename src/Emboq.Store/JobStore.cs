@@ -18,13 +18,29 @@ public static class JobStore
         from part p join lateral (select version, state from part_state where part_id = p.id order by version desc limit 1) s on true
         """;
 
-    /// <summary>Every job with its parts, newest first.</summary>
-    public static async Task<IReadOnlyList<Job>> All(NpgsqlDataSource database, CancellationToken stop)
+    /// <summary>Some of the jobs whose names or needs hold all the words, newest first, with their parts.</summary>
+    /// <param name="database">The notebook.</param>
+    /// <param name="words">Any case; none finds all.</param>
+    /// <param name="away">Only those put away, only those that are not, or both.</param>
+    /// <param name="from">How many to leave out.</param>
+    /// <param name="most">How many at most.</param>
+    /// <param name="stop">Ends the wait.</param>
+    public static async Task<IReadOnlyList<Job>> Found(NpgsqlDataSource database, IReadOnlyList<string> words, bool? away, int from, int most, CancellationToken stop)
     {
-        var jobs = await database.Many<JobRow>("select id, name, need from job order by at desc, id", null, stop);
-        var parts = (await database.Many<PartRow>($"{NewestState} order by p.at, p.id", null, stop)).ToLookup(p => p.JobId);
+        var jobs = await database.Many<JobRow>("""
+            select j.id, j.name, j.need from job j
+            where (cardinality(@patterns) = 0 or j.name || ' ' || j.need ilike all (@patterns))
+              and (@away is null or @away = exists (select 1 from away_now a where a.thing = 'job' and a.id = j.id::text))
+            order by j.at desc, j.id limit @most offset @from
+            """, new { patterns = Sql.Patterns(words), away, from, most }, stop);
+        var parts = (await database.Many<PartRow>($"{NewestState} where p.job_id = any (@ids) order by p.at, p.id", new { ids = jobs.Select(j => j.Id).ToArray() }, stop)).ToLookup(p => p.JobId);
         return [.. jobs.Select(j => new Job(j.Id, j.Name, j.Need, [.. parts[j.Id].Select(p => p.ToPart())]))];
     }
+
+    /// <summary>One job with its parts, or <c>null</c>.</summary>
+    public static async Task<Job?> One(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
+        await database.OneOrNone<JobRow>("select id, name, need from job where id = @id", new { id }, stop) is { } job
+            ? new(job.Id, job.Name, job.Need, [.. (await database.Many<PartRow>($"{NewestState} where p.job_id = @id order by p.at, p.id", new { id }, stop)).Select(p => p.ToPart())]) : null;
 
     /// <summary>One part with its newest state, or <c>null</c>.</summary>
     public static async Task<Part?> Part(NpgsqlDataSource database, Guid id, CancellationToken stop) =>

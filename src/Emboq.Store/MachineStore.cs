@@ -11,27 +11,35 @@ public static class MachineStore
 
     private sealed record FoundRow(Guid Id, string Name, string Note, bool Archived, Guid? Place, string? PlaceName, string? Kind, bool? Read);
 
-    /// <summary>Machines whose names, notes or places hold all the words, by name, without their readings.</summary>
+    /// <summary>Some of the machines whose names, notes or places hold all the words, by name, without their readings.</summary>
     /// <param name="database">The notebook.</param>
     /// <param name="words">Any case; none finds all.</param>
     /// <param name="archived">Those put away, or those that are not.</param>
+    /// <param name="kinds">Only those that have a place of one of these kinds, and only such places; any, when empty.</param>
+    /// <param name="places">Only those that have one of these places, put away or not; any, when empty.</param>
+    /// <param name="from">How many to leave out.</param>
+    /// <param name="most">How many at most.</param>
     /// <param name="stop">Ends the wait.</param>
-    public static async Task<IReadOnlyList<MachineSummary>> Found(NpgsqlDataSource database, IReadOnlyList<string> words, bool archived, CancellationToken stop)
+    public static async Task<IReadOnlyList<MachineSummary>> Found(
+        NpgsqlDataSource database, IReadOnlyList<string> words, bool archived, IReadOnlyList<string> kinds, IReadOnlyList<Guid> places, int from, int most, CancellationToken stop)
     {
-        var patterns = words.Select(w => $"%{w.Replace("\\", "\\\\").Replace("%", "\\%").Replace("_", "\\_")}%").ToArray();
         var rows = await database.Many<FoundRow>("""
             with place as (
                 select i.id, i.machine_id, i.kind, i.at, i.read, s.name
-                from interface i join (select distinct on (interface_id) interface_id, name, archived from interface_state order by interface_id, version desc) s on s.interface_id = i.id
-                where not s.archived),
+                from interface i join lateral (select name, archived from interface_state where interface_id = i.id order by version desc limit 1) s on true
+                where (not s.archived or i.id = any (@places)) and (cardinality(@kinds) = 0 or i.kind = any (@kinds))),
             found as (
-                select m.id, m.name, m.note, m.archived from machine_now m left join place p on p.machine_id = m.id
-                where m.archived = @archived group by 1, 2, 3, 4
-                having cardinality(@patterns) = 0 or concat_ws(' ', m.name, m.note, string_agg(p.name, ' ')) ilike all (@patterns))
+                select m.id, m.name, m.note, m.archived from machine_now m
+                where (m.archived = @archived or cardinality(@places) > 0)
+                  and (cardinality(@places) = 0 or m.id in (select machine_id from interface where id = any (@places)))
+                  and (cardinality(@kinds) = 0 or exists (select 1 from place p where p.machine_id = m.id))
+                  and (cardinality(@patterns) = 0
+                       or concat_ws(' ', m.name, m.note, (select string_agg(p.name, ' ') from place p where p.machine_id = m.id)) ilike all (@patterns))
+                order by m.name, m.id limit @most offset @from)
             select m.id, m.name, m.note, m.archived, p.id as place, p.name as place_name, p.kind, p.read
             from found m left join place p on p.machine_id = m.id
             order by m.name, m.id, p.at, p.id
-            """, new { archived, patterns }, stop);
+            """, new { archived, patterns = Sql.Patterns(words), kinds = kinds.ToArray(), places = places.ToArray(), from, most }, stop);
         return [.. rows.GroupBy(r => r.Id).Select(g => new MachineSummary(g.Key, g.First().Name, g.First().Note, g.First().Archived,
             [.. g.Where(r => r.Place is not null).Select(r => new PlaceSummary(r.Place!.Value, r.PlaceName!, r.Kind!, r.Read!.Value))]))];
     }
@@ -46,6 +54,10 @@ public static class MachineStore
         var interfaces = await InterfaceStore.ReadInterfaces(answers);
         return machine is null ? null : new(machine.Id, machine.Version, machine.Name, machine.Note, machine.Archived, [.. interfaces.Select(i => i.Interface)]);
     }
+
+    /// <summary>The machine of a name that is not put away, the eldest of several; <c>null</c> when there is none.</summary>
+    public static Task<Guid?> Named(NpgsqlDataSource database, string name, CancellationToken stop) =>
+        database.OneOrNone<Guid?>("select n.id from machine_now n join machine m on m.id = n.id where lower(trim(n.name)) = lower(trim(@name)) and not n.archived order by m.at, m.id limit 1", new { name }, stop);
 
     /// <summary>What the machines of some interfaces are called, by interface.</summary>
     public static async Task<IReadOnlyDictionary<Guid, string>> NamesOf(NpgsqlDataSource database, Guid[] interfaces, CancellationToken stop) =>

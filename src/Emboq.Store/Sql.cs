@@ -25,6 +25,10 @@ internal static class Sql
         return await connection.ExecuteAsync(new CommandDefinition(sql, values, cancellationToken: stop));
     }
 
+    /// <summary>Words as patterns that find them anywhere.</summary>
+    public static string[] Patterns(IReadOnlyList<string> words) =>
+        [.. words.Select(w => $"%{w.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%")];
+
     /// <summary>Adds the next version of something; answers <c>false</c>, and writes nothing, when somebody else took its number first.</summary>
     /// <param name="database">The notebook.</param>
     /// <param name="sql">An insert that ends where a conflict may be named: a refused row must not end the transaction it is part of.</param>

@@ -8,7 +8,7 @@ public sealed class MeasuringTests(Server server)
 {
     private static CancellationToken Stop => TestContext.Current.CancellationToken;
 
-    private async Task<JsonNode> Machine(string name, string note = "") => await server.Post("/api/machines", new { name, note });
+    private async Task<JsonNode> Machine(string name, string note = "") => await server.Post("/api/machines?again=true", new { name, note });
 
     private async Task<JsonNode> Place(JsonNode machine, string name, string kind, params string[] items) =>
         await server.Post($"/api/machines/{machine["id"]}/interfaces", items.Length > 0 ? new { name, kind, items } : new { name, kind });

@@ -42,7 +42,7 @@ public sealed class MigrationTests(Server server)
         (inside.Value, inside.Remark, inside.Direction, inside.Instrument.Kind).ShouldBe((50.12, "by the seam", null, InstrumentKind.Caliper));
         var depth = port["depth"].Readings.Single();
         (depth.StruckBecause, depth.Instrument.Kind).ShouldBe(("slipped", InstrumentKind.DepthRod));
-        (await MachineStore.Found(database, ["saw"], archived: false, Stop)).Single().Interfaces.Single().Read.ShouldBeTrue();
+        (await MachineStore.Found(database, ["saw"], archived: false, [], [], 0, 10, Stop)).Single().Interfaces.Single().Read.ShouldBeTrue();
         // What was only ever added still is.
         await Should.ThrowAsync<PostgresException>(Run(database, "update reading set value = 1"));
         await Should.ThrowAsync<PostgresException>(Run(database, "delete from machine_state"));

@@ -21,7 +21,7 @@ public sealed class PhotoTests(Server server)
 
     private async Task<string> Place()
     {
-        var machine = await server.Post("/api/machines", new { name = "photographed" });
+        var machine = await server.Post("/api/machines?again=true", new { name = "photographed" });
         return (string)(await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name = "port", kind = "tube" }))["id"]!;
     }
 

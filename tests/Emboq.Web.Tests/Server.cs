@@ -112,7 +112,7 @@ public sealed class Server : IAsyncLifetime
     }
 
     /// <summary>The first demo part whose job has this name.</summary>
-    public async Task<JsonNode> DemoPart(string job) => (await Get("/api/jobs")).AsArray().Single(j => (string)j!["name"]! == job)!["parts"]![0]!;
+    public async Task<JsonNode> DemoPart(string job) => (await Get($"/api/jobs?words={Uri.EscapeDataString(job)}")).AsArray().Single(j => (string)j!["name"]! == job)!["parts"]![0]!;
 
     /// <summary>A new part of our own, so that tests do not disturb each other.</summary>
     public async Task<JsonNode> NewPart(string name)

@@ -40,7 +40,7 @@ internal static class BedfulEndpoints
 
     private static async Task<IResult> Lay(Guid id, BedfulsRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
-        if ((await JobStore.All(database, stop)).FirstOrDefault(j => j.Id == id) is not { } job)
+        if (await JobStore.One(database, id, stop) is not { } job)
         {
             return Problems.Missing("job", id);
         }

@@ -37,7 +37,7 @@ internal static class BedfulFileEndpoints
 
     private static async Task<IResult> Write(Guid id, BedfulFileRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
-        if ((await JobStore.All(database, stop)).FirstOrDefault(j => j.Id == id) is not { } job)
+        if (await JobStore.One(database, id, stop) is not { } job)
         {
             return Problems.Missing("job", id);
         }

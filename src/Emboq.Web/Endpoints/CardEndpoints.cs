@@ -143,11 +143,8 @@ internal static class CardEndpoints
         return new(place.Name, kind.Name, differences.Count > 0 ? "differs" : place.Readings.All(r => IsHere(here, r)) ? "same" : "more", differences);
     }
 
-    private static async Task<Machine?> Named(NpgsqlDataSource database, MachineCard card, CancellationToken stop)
-    {
-        var found = (await MachineStore.Found(database, [], archived: false, stop)).FirstOrDefault(m => string.Equals(m.Name, card.Name.Trim(), StringComparison.OrdinalIgnoreCase));
-        return found is null ? null : await MachineStore.One(database, found.Id, stop);
-    }
+    private static async Task<Machine?> Named(NpgsqlDataSource database, MachineCard card, CancellationToken stop) =>
+        await MachineStore.Named(database, card.Name, stop) is { } found ? await MachineStore.One(database, found, stop) : null;
 
     private static void Look(Input input, MachineCard card)
     {

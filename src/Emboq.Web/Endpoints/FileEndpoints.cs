@@ -28,8 +28,8 @@ internal static class FileEndpoints
             return Problems.Missing("body", missing);
         }
 
-        var job = (await JobStore.All(database, stop)).First(j => j.Parts.Any(p => p.Id == id));
-        var part = job.Parts.First(p => p.Id == id);
+        var part = (await JobStore.Part(database, id, stop))!;
+        var job = (await JobStore.One(database, part.Job, stop))!;
         var title = $"{job.Name} - {part.Name} - r{number}";
         if (kind == ".zip")
         {

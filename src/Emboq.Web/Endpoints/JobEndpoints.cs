@@ -30,16 +30,27 @@ internal static class JobEndpoints
 {
     public static void MapJobs(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/jobs", (NpgsqlDataSource database, CancellationToken stop) => JobStore.All(database, stop));
-        api.MapPost("/jobs", AddJob).Produces<Job>(201).ProducesProblem(400);
-        api.MapPost("/jobs/{id:guid}/parts", AddPart).Produces<Part>(201).ProducesProblem(400).ProducesProblem(404);
+        api.MapGet("/jobs", Find).Produces<IReadOnlyList<Job>>().ProducesProblem(400);
+        api.MapGet("/jobs/{id:guid}", async (Guid id, NpgsqlDataSource database, CancellationToken stop) =>
+            await JobStore.One(database, id, stop) is { } job ? TypedResults.Ok(job) : Problems.Missing("job", id)).Produces<Job>().ProducesProblem(404);
+        api.MapPost("/jobs", AddJob).Produces<Job>(201).ProducesProblem(400).ProducesProblem(409);
+        api.MapPost("/jobs/{id:guid}/parts", AddPart).Produces<Part>(201).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapGet("/parts/{id:guid}", async (Guid id, NpgsqlDataSource database, CancellationToken stop) =>
             await JobStore.Part(database, id, stop) is { } part ? TypedResults.Ok(part) : Problems.Missing("part", id)).Produces<Part>().ProducesProblem(404);
         api.MapGet("/parts/{id:guid}/earlier-states", (Guid id, NpgsqlDataSource database, CancellationToken stop) => JobStore.EarlierStates(database, id, stop));
         api.MapPut("/parts/{id:guid}", SaveState).Produces<Part>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 
-    private static async Task<IResult> AddJob(JobRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    /// <summary>A page of jobs, newest first.</summary>
+    private static async Task<IResult> Find(NpgsqlDataSource database, CancellationToken stop, string? words = null, bool? away = null, int from = 0, int most = Page.Usual)
+    {
+        var input = new Input();
+        var wanted = Page.Words(input, words);
+        Page.Look(input, from, most);
+        return input.IsGood ? TypedResults.Ok(await JobStore.Found(database, wanted, away, from, most, stop)) : Problems.Bad(input.Problems);
+    }
+
+    private static async Task<IResult> AddJob(JobRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
     {
         var input = new Input();
         var (name, need) = (input.Name("name", request.Name), input.Text("need", request.Need));
@@ -50,18 +61,28 @@ internal static class JobEndpoints
             return Problems.Bad(input.Problems);
         }
 
+        if (!again && await NameStore.OfJob(database, name, stop))
+        {
+            return Problems.Taken("name", "job", name);
+        }
+
         var added = new Job(job, name, need, [part]);
         await JobStore.Add(database, added, clock.GetUtcNow(), stop);
         return TypedResults.Created($"/api/jobs/{job}", added);
     }
 
-    private static async Task<IResult> AddPart(Guid id, PartRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    private static async Task<IResult> AddPart(Guid id, PartRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
     {
         var input = new Input();
         var part = await ReadPart(input, id, request, "", database, stop);
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);
+        }
+
+        if (!again && await NameStore.OfPart(database, id, part.Name, stop))
+        {
+            return Problems.Taken("name", "part of this job", part.Name);
         }
 
         return await JobStore.AddPart(database, part, clock.GetUtcNow(), stop) ? TypedResults.Created($"/api/parts/{part.Id}", part) : Problems.Missing("job", id);

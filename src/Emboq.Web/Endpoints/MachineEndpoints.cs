@@ -17,37 +17,42 @@ public sealed record MachineChange(int Version, string Name, string Note, bool A
 
 internal static class MachineEndpoints
 {
-    private const int MostWords = 10;
-
     public static void MapMachines(this IEndpointRouteBuilder api)
     {
         api.MapGet("/machines", Find).Produces<MachineSummaryView[]>().ProducesProblem(400);
         api.MapGet("/machines/{id:guid}", One).Produces<MachineView>().ProducesProblem(404);
-        api.MapPost("/machines", Add).Produces<MachineView>(201).ProducesProblem(400);
+        api.MapPost("/machines", Add).Produces<MachineView>(201).ProducesProblem(400).ProducesProblem(409);
         api.MapPut("/machines/{id:guid}", Change).Produces<MachineView>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
-        api.MapPost("/machines/{id:guid}/copies", Copy).Produces<MachineView>(201).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/machines/{id:guid}/copies", Copy).Produces<MachineView>(201).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 
-    /// <summary>Machines by words, without readings.</summary>
-    private static async Task<IResult> Find(NpgsqlDataSource database, CancellationToken stop, string? words = null, bool archived = false)
+    /// <summary>A page of machines, by words and by the kinds of places they have, or those of some places, without readings.</summary>
+    private static async Task<IResult> Find(
+        NpgsqlDataSource database, CancellationToken stop, string? words = null, bool archived = false, string? kinds = null, Guid[]? place = null, int from = 0, int most = Page.Usual)
     {
         var input = new Input();
-        var wanted = input.Text("words", words).Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries);
+        var (wanted, ofKinds) = (Page.Words(input, words), input.Text("kinds", kinds).Split(',', StringSplitOptions.RemoveEmptyEntries));
+        Page.Look(input, from, most);
         return input.IsGood
-            ? TypedResults.Ok((await MachineStore.Found(database, [.. wanted.Take(MostWords)], archived, stop)).Select(MachineSummaryView.Of).ToArray())
+            ? TypedResults.Ok((await MachineStore.Found(database, wanted, archived, ofKinds, place ?? [], from, most, stop)).Select(MachineSummaryView.Of).ToArray())
             : Problems.Bad(input.Problems);
     }
 
     private static async Task<IResult> One(Guid id, NpgsqlDataSource database, CancellationToken stop) =>
         await View(database, id, stop) is { } view ? TypedResults.Ok(view) : Problems.Missing("machine", id);
 
-    private static async Task<IResult> Add(MachineRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    private static async Task<IResult> Add(MachineRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
     {
         var input = new Input();
         var (name, note) = (input.Name("name", request.Name), input.Text("note", request.Note));
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);
+        }
+
+        if (!again && await NameStore.OfMachine(database, name, stop))
+        {
+            return Problems.Taken("name", "machine", name);
         }
 
         var id = Guid.CreateVersion7();
@@ -71,10 +76,10 @@ internal static class MachineEndpoints
     }
 
     /// <summary>Another machine of the same make: the same places, nothing read, for a size is measured and never assumed.</summary>
-    private static async Task<IResult> Copy(Guid id, MachineRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    private static async Task<IResult> Copy(Guid id, MachineRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
     {
         var input = new Input();
-        var name = input.Name("name", request.Name);
+        var (name, note) = (input.Name("name", request.Name), request.Note is null ? null : input.Text("note", request.Note));
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);
@@ -85,10 +90,15 @@ internal static class MachineEndpoints
             return Problems.Missing("machine", id);
         }
 
+        if (!again && await NameStore.OfMachine(database, name, stop))
+        {
+            return Problems.Taken("name", "machine", name);
+        }
+
         var copy = Guid.CreateVersion7();
         await Whole.Of(async () =>
         {
-            await MachineStore.Add(database, copy, name, request.Note is null ? machine.Note : input.Text("note", request.Note), clock.GetUtcNow(), stop);
+            await MachineStore.Add(database, copy, name, note ?? machine.Note, clock.GetUtcNow(), stop);
             foreach (var place in machine.Interfaces.Where(i => !i.Archived))
             {
                 await InterfaceStore.Add(database, copy, place with { Id = Guid.CreateVersion7() }, clock.GetUtcNow(), stop);

@@ -33,14 +33,14 @@ internal static class PlaceEndpoints
     public static void MapPlaces(this IEndpointRouteBuilder api)
     {
         api.MapGet("/interface-kinds", () => InterfaceKind.All.Select(KindView.Of).ToArray());
-        api.MapPost("/machines/{id:guid}/interfaces", Add).Produces<InterfaceView>(201).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/machines/{id:guid}/interfaces", Add).Produces<InterfaceView>(201).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapGet("/interfaces/{id:guid}", One).Produces<InterfaceView>().ProducesProblem(404);
         api.MapPut("/interfaces/{id:guid}", Change).Produces<InterfaceView>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapGet("/interfaces/{id:guid}/shape", Shape).Produces<BodyView>().ProducesProblem(404).ProducesProblem(422);
         api.MapGet("/interfaces/{id:guid}/alike", Alike).Produces<AlikeView[]>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> Add(Guid id, InterfaceRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    private static async Task<IResult> Add(Guid id, InterfaceRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
     {
         var input = new Input();
         var name = input.Name("name", request.Name);
@@ -49,6 +49,11 @@ internal static class PlaceEndpoints
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);
+        }
+
+        if (!again && await NameStore.OfPlace(database, id, name, stop))
+        {
+            return Problems.Taken("name", "place of this machine", name);
         }
 
         var place = new Interface(Guid.CreateVersion7(), name, kind!, []) { Items = items };

@@ -46,13 +46,18 @@ internal static class ShelfEndpoints
         return new(version, screws);
     }
 
-    private static async Task<IResult> AddSpool(SpoolRequest r, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    private static async Task<IResult> AddSpool(SpoolRequest r, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
     {
         var input = new Input();
         var spool = new Spool(Guid.CreateVersion7(), input.Name("name", r.Name), input.Name("material", r.Material), input.Text("colour", r.Colour), input.Within("tare", r.Tare, 0, Heaviest, "g"), Gross(input, r.Gross, r.Tare), clock.GetUtcNow());
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);
+        }
+
+        if (!again && await NameStore.OfSpool(database, spool.Name, stop))
+        {
+            return Problems.Taken("name", "spool", spool.Name);
         }
 
         await SpoolStore.Add(database, spool, stop);

@@ -27,12 +27,11 @@ internal static class ShopCardEndpoints
     {
         var input = new Input();
         var size = input.Word<PaperSize>("paper", paper ?? "a4");
-        if ((await JobStore.All(database, stop)).FirstOrDefault(j => j.Parts.Any(p => p.Id == id)) is not { } job)
+        if (await JobStore.Part(database, id, stop) is not { } part || await JobStore.One(database, part.Job, stop) is not { } job)
         {
             return Problems.Missing("part", id);
         }
 
-        var part = job.Parts.First(p => p.Id == id);
         var members = PartRow.Members(part.State);
         var number = (int)input.Within("member", member ?? 1, 1, members.Count, "members");
         if (!input.IsGood)

@@ -48,7 +48,7 @@ internal static class WorkshopEndpoints
     public static void MapWorkshop(this IEndpointRouteBuilder api)
     {
         api.MapGet("/processes", (NpgsqlDataSource database, CancellationToken stop) => ProcessStore.All(database, stop));
-        api.MapPost("/processes", AddProcess).Produces<Process>(201).ProducesProblem(400);
+        api.MapPost("/processes", AddProcess).Produces<Process>(201).ProducesProblem(400).ProducesProblem(409);
         api.MapGet("/instruments", Instruments);
         api.MapPost("/instruments/{id}/zero-checks", CheckZero).Produces<InstrumentView[]>(201).ProducesProblem(400).ProducesProblem(404);
         api.MapPost("/instruments", AddInstrument).Produces<InstrumentView>(201).ProducesProblem(400);
@@ -56,7 +56,7 @@ internal static class WorkshopEndpoints
 
     private static async Task<InstrumentView[]> Instruments(NpgsqlDataSource database, CancellationToken stop) => [.. (await InstrumentStore.All(database, stop)).Select(InstrumentView.Of)];
 
-    private static async Task<IResult> AddProcess(ProcessRequest r, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    private static async Task<IResult> AddProcess(ProcessRequest r, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
     {
         var input = new Input();
         var start = Starters.Process(input.Name("name", r.Name), input.Name("printer", r.Printer), input.Name("material", r.Material));
@@ -75,6 +75,11 @@ internal static class WorkshopEndpoints
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);
+        }
+
+        if (!again && await NameStore.OfProcess(database, process.Name, stop))
+        {
+            return Problems.Taken("name", "setup", process.Name);
         }
 
         await ProcessStore.Add(database, process, clock.GetUtcNow(), stop);

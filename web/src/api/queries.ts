@@ -1,15 +1,16 @@
-import { keepPreviousData, queryOptions } from '@tanstack/react-query'
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { getJson, sendJson } from './client'
 import type {
   Access,
   AlikeView,
   AwayView,
-  BenchItem,
+  BenchView,
   BodyView,
   DesignRequest,
   DesignView,
   EntryView,
   FamilyView,
+  HealthView,
   HistoryView,
   Instrument,
   InterfaceView,
@@ -23,6 +24,7 @@ import type {
   Photo,
   PlanView,
   Process,
+  QueueView,
   ScrewDrawer,
   Spool,
   StandardView,
@@ -34,17 +36,54 @@ const one = <T>(name: string) => queryOptions({ queryKey: [name], queryFn: ({ si
 const list = <T>(name: string) => queryOptions({ queryKey: [name], queryFn: ({ signal }) => getJson<readonly T[]>(`/api/${name}`, signal) })
 
 export const away = one<AwayView>('away')
-export const benchItems = list<BenchItem>('bench')
 export const families = list<FamilyView>('families')
 export const instruments = list<Instrument>('instruments')
-export const jobs = list<Job>('jobs')
 export const kinds = { ...list<KindView>('interface-kinds'), staleTime: Infinity }
-export const machines = list<MachineSummary>('machines')
 export const measureNext = list<WorthReading>('measure-next')
 export const standards = { ...list<StandardView>('standards'), staleTime: Infinity }
 export const processes = list<Process>('processes')
 export const screws = one<ScrewDrawer>('screws')
 export const spools = list<Spool>('spools')
+
+/** How many rows of a list come at once. */
+export const pageRows = 100
+
+/** The parts on the bench, some more with every page. Asked again while any of them is being reckoned. */
+export const bench = infiniteQueryOptions({
+  queryKey: ['bench'],
+  queryFn: ({ signal, pageParam }) => getJson<BenchView>(`/api/bench?from=${pageParam}&most=${pageRows}`, signal),
+  initialPageParam: 0,
+  getNextPageParam: ({ from, items, total }) => (from + items.length < total ? from + items.length : undefined),
+  refetchInterval: ({ state }) => (state.data?.pages.some((p) => p.items.some((i) => i.reckoning)) ? 700 : false),
+})
+
+/** Whether the notebook is well, and what somebody should do about it. */
+export const health = queryOptions({
+  queryKey: ['health'],
+  queryFn: ({ signal }) => getJson<HealthView>('/api/health', signal),
+  refetchInterval: 60_000,
+  retry: false,
+})
+
+/** How many stand before what this page waits for; 0 when it is being worked on. */
+export const queue = queryOptions({
+  queryKey: ['queue'],
+  queryFn: ({ signal }) => getJson<QueueView>('/api/queue', signal),
+  refetchInterval: 1000,
+  gcTime: 0,
+})
+
+/** One job with its parts. */
+export const job = (id: string) =>
+  queryOptions({ queryKey: ['jobs', id], queryFn: ({ signal }) => getJson<Job>(`/api/jobs/${id}`, signal), retry: false })
+
+/** Jobs that have every word in their name or need, the newest first; or those that were put away. */
+export const foundJobs = (words: string, isAway = false) =>
+  queryOptions({
+    queryKey: ['jobs', 'found', words, isAway],
+    queryFn: ({ signal }) => getJson<readonly Job[]>(`/api/jobs?away=${isAway}&words=${encodeURIComponent(words)}`, signal),
+    placeholderData: keepPreviousData,
+  })
 
 export type Role = NonNullable<DesignRequest['bodies']>[number]
 
@@ -103,18 +142,42 @@ export const history = (part: string) =>
 export const machine = (id: string) =>
   queryOptions({ queryKey: ['machines', id], queryFn: ({ signal }) => getJson<MachineView>(`/api/machines/${id}`, signal), retry: false })
 
-/** Machines that have every word in their name, note or places. */
-export const foundMachines = (words: string) =>
-  queryOptions({
-    queryKey: ['machines', 'found', words],
-    queryFn: ({ signal }) => getJson<readonly MachineSummary[]>(`/api/machines?words=${encodeURIComponent(words)}`, signal),
+/** Machines that have every word in their name, note or places, by name, some more with every page; or those that were put away. */
+export const foundMachines = (words: string, isAway = false) =>
+  infiniteQueryOptions({
+    queryKey: ['machines', 'found', words, isAway],
+    queryFn: ({ signal, pageParam }) =>
+      getJson<readonly MachineSummary[]>(
+        `/api/machines?archived=${isAway}&words=${encodeURIComponent(words)}&from=${pageParam}&most=${pageRows}`,
+        signal,
+      ),
+    initialPageParam: 0,
+    getNextPageParam: (last, _, from) => (last.length === pageRows ? from + pageRows : undefined),
+    placeholderData: keepPreviousData,
   })
 
-/** Machines that were put away. */
-export const archivedMachines = queryOptions({
-  queryKey: ['machines', 'archived'],
-  queryFn: ({ signal }) => getJson<readonly MachineSummary[]>('/api/machines?archived=true', signal),
-})
+/** Machines that have places of some kinds, with these places alone. */
+export const machinesWith = (kindKeys: readonly string[], words: string) =>
+  queryOptions({
+    queryKey: ['machines', 'with', kindKeys, words],
+    queryFn: ({ signal }) =>
+      getJson<readonly MachineSummary[]>(
+        `/api/machines?kinds=${kindKeys.join(',')}&words=${encodeURIComponent(words)}&most=${pageRows}`,
+        signal,
+      ),
+    placeholderData: keepPreviousData,
+  })
+
+/** The machines of some places. */
+export const machinesOf = (places: readonly string[]) =>
+  queryOptions({
+    queryKey: ['machines', 'of', places],
+    queryFn: ({ signal }) =>
+      places.length === 0
+        ? Promise.resolve([])
+        : getJson<readonly MachineSummary[]>(`/api/machines?most=500&${places.map((id) => `place=${id}`).join('&')}`, signal),
+    placeholderData: keepPreviousData,
+  })
 
 /** One place with its readings. */
 export const place = (id: string) =>

@@ -1,9 +1,10 @@
-import { useQuery } from '@tanstack/react-query'
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { benchItems, jobs } from '@/api/queries'
+import { bench as benchQuery, foundJobs } from '@/api/queries'
 import type { BenchItem } from '@/api/types'
 import { AwayList } from '@/ui/AwayList'
+import { More } from '@/ui/More'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Loading } from '@/ui/Loading'
 import { Percent } from '@/ui/Percent'
@@ -15,9 +16,10 @@ import { TakeJobFile } from './TakeJobFile'
 
 /** What to do next, a sentence for each part on the go. */
 export function BenchScreen() {
-  const bench = useQuery(benchItems)
+  const bench = useInfiniteQuery(benchQuery)
+  const items = bench.data?.pages.flatMap((p) => p.items)
   const [starting, setStarting] = useState(false)
-  const all = useQuery(jobs).data ?? []
+  const shelved = useQuery(foundJobs('', true)).data ?? []
   const shelf = useAway('jobs')
   return (
     <div className="mx-auto flex w-full max-w-6xl flex-col gap-6 p-6">
@@ -33,16 +35,17 @@ export function BenchScreen() {
       {bench.isPending && <Loading what="the bench" className="h-80" />}
       {bench.isError && <ErrorNote error={bench.error} />}
       {shelf.error && <ErrorNote error={shelf.error} />}
-      {bench.data?.length === 0 && <EmptyBench />}
-      {bench.data && (
+      {items?.length === 0 && <EmptyBench />}
+      {items && (
         <ul className="flex flex-col gap-4">
-          {bench.data.map((item) => (
+          {items.map((item) => (
             <Item key={item.part} item={item} onPutAway={() => shelf.put(item.job, true)} />
           ))}
         </ul>
       )}
+      <More list={bench} what="parts" />
       <MeasureNext />
-      <AwayList thing="jobs" all={all} called={shelf.ids.length === 1 ? 'job' : 'jobs'} />
+      <AwayList thing="jobs" all={shelved} called={shelf.ids.length === 1 ? 'job' : 'jobs'} />
       {starting && <NewJob onClose={() => setStarting(false)} />}
     </div>
   )
@@ -62,6 +65,7 @@ function Item({ item, onPutAway }: ItemProps) {
             <p className={`text-2xl leading-snug ${item.done ? 'quiet' : 'font-semibold'}`}>
               <span className="sr-only">{item.jobName}: </span>
               {item.says}
+              {item.reckoning && <span className="quiet text-base font-normal"> Being reckoned anew.</span>}
             </p>
             <p className="mt-2">
               <span className="font-semibold">{item.jobName}.</span> <span className="quiet">{item.need}</span>

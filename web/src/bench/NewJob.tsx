@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { sendJson } from '@/api/client'
+import { makeNamed } from '@/api/client'
 import type { FamilyView, Job, JobRequest } from '@/api/types'
 import { FamilyChoice } from '@/jobs/FamilyChoice'
 import { PartFields, startFields } from '@/jobs/PartFields'
@@ -27,7 +27,7 @@ function Form({ family }: { readonly family: FamilyView }) {
   const navigate = useNavigate()
   const client = useQueryClient()
   const create = useMutation({
-    mutationFn: (request: JobRequest) => sendJson<Job>('POST', '/api/jobs', request),
+    mutationFn: (request: JobRequest) => makeNamed<Job>('/api/jobs', request.name, request),
     onSuccess: async (made) => {
       await client.invalidateQueries({ queryKey: ['jobs'] })
       void client.invalidateQueries({ queryKey: ['bench'] })

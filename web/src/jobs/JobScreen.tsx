@@ -1,28 +1,30 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
-import { earlierStates, families, jobs, machines, processes } from '@/api/queries'
-import type { FamilyView, Job, MachineSummary, Part, Process } from '@/api/types'
+import { earlierStates, families, job as jobQuery, processes } from '@/api/queries'
+import type { FamilyView, Job, Part, Process } from '@/api/types'
+import { ApiProblem } from '@/api/client'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Workbench } from './Workbench'
 
 export function JobScreen() {
-  const { id } = useParams()
+  const { id = '' } = useParams()
   const [search] = useSearchParams()
-  const [jobList, familyList, processList, machineList] = [useQuery(jobs), useQuery(families), useQuery(processes), useQuery(machines)]
+  const [opened, familyList, processList] = [useQuery(jobQuery(id)), useQuery(families), useQuery(processes)]
   const asked = search.get('part')
-  const known = jobList.data?.some((j) => j.id === id && (!asked || j.parts.some((p) => p.id === asked))) ?? true
-  const { refetch } = jobList
-  // Somebody else may have started it after the list was read.
+  const known = !opened.data || !asked || opened.data.parts.some((p) => p.id === asked)
+  const { refetch } = opened
+  // Somebody else may have added it after the job was read.
   useEffect(() => {
     if (!known) void refetch()
-  }, [known, id, asked, refetch])
-  const failed = [jobList, familyList, processList, machineList].find((q) => q.isError)
-  if (failed?.error) return <ErrorNote error={failed.error} />
-  if (!jobList.data || (!known && jobList.isFetching) || !familyList.data || !processList.data || !machineList.data)
+  }, [known, asked, refetch])
+  const isMissing = opened.error instanceof ApiProblem && opened.error.status === 404
+  const failed = [opened, familyList, processList].find((q) => q.isError)
+  if (failed?.error && !isMissing) return <ErrorNote error={failed.error} />
+  if ((!opened.data && !isMissing) || (!known && opened.isFetching) || !familyList.data || !processList.data)
     return <Loading what="the job" className="m-6 h-96" />
-  const job = jobList.data.find((j) => j.id === id)
+  const job = opened.data
   // A reading that is asked for leads to a part that fits its place.
   const fits = (p: Part) => Object.values(p.state.interfaces).includes(search.get('place') ?? '')
   const part = job?.parts.find((p) => p.id === asked) ?? job?.parts.find(fits) ?? job?.parts[0]
@@ -36,7 +38,7 @@ export function JobScreen() {
         </Link>
       </div>
     )
-  return <Opened key={part.id} job={job} part={part} family={family} processes={processList.data} machines={machineList.data} />
+  return <Opened key={part.id} job={job} part={part} family={family} processes={processList.data} />
 }
 
 type OpenedProps = {
@@ -44,7 +46,6 @@ type OpenedProps = {
   readonly part: Part
   readonly family: FamilyView
   readonly processes: readonly Process[]
-  readonly machines: readonly MachineSummary[]
 }
 
 /** The part with what undo reaches back to. */

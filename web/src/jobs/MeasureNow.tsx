@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
-import { kinds, machines } from '@/api/queries'
+import { ApiProblem, makeNamed, sendJson } from '@/api/client'
+import { foundMachines, kinds } from '@/api/queries'
 import type { InterfaceSlot, InterfaceView, MachineView } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -10,18 +10,19 @@ export type MeasureNowProps = { readonly slot: InterfaceSlot; readonly onNamed: 
 
 /** Enters a place that is not in the notebook yet, without leaving what is on the screen: on which machine or thing, what it is called, and of which kind. */
 export function MeasureNow({ slot, onNamed }: MeasureNowProps) {
-  const list = useQuery(machines).data ?? []
   const known = (useQuery(kinds).data ?? []).filter((k) => slot.kinds.includes(k.key))
   const [machine, setMachine] = useState('')
+  const list = useInfiniteQuery(foundMachines(machine.trim())).data?.pages.flat() ?? []
   const [name, setName] = useState(slot.label)
   const [kind, setKind] = useState(slot.kinds[0]!)
   const names = useId()
   const client = useQueryClient()
   const add = useMutation({
     mutationFn: async () => {
-      const at = list.find((m) => m.name.toLowerCase() === machine.trim().toLowerCase())
+      const { pages } = await client.fetchInfiniteQuery(foundMachines(machine.trim()))
+      const at = pages.flat().find((m) => m.name.toLowerCase() === machine.trim().toLowerCase())
       const { id } = at ?? (await sendJson<MachineView>('POST', '/api/machines', { name: machine, note: '' }))
-      return sendJson<InterfaceView>('POST', `/api/machines/${id}/interfaces`, { name, kind })
+      return makeNamed<InterfaceView>(`/api/machines/${id}/interfaces`, name, { name, kind })
     },
     onSuccess: async (place) => {
       await client.invalidateQueries({ queryKey: ['machines'] })

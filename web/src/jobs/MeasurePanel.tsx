@@ -54,7 +54,6 @@ export function MeasurePanel({ work }: { readonly work: Work }) {
             <OpenSlot
               key={slot.key}
               slot={slot}
-              machines={machines}
               value=""
               onChange={(id) => {
                 editing.change({ ...state, interfaces: withSlot(state.interfaces, slot.key, id) }, slot.key)

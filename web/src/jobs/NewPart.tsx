@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { sendJson } from '@/api/client'
+import { makeNamed } from '@/api/client'
 import type { FamilyView, Part, PartRequest } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
@@ -26,7 +26,7 @@ function Form({ work, family, onClose }: { readonly work: Work; readonly family:
   const navigate = useNavigate()
   const client = useQueryClient()
   const add = useMutation({
-    mutationFn: (request: PartRequest) => sendJson<Part>('POST', `/api/jobs/${job.id}/parts`, request),
+    mutationFn: (request: PartRequest) => makeNamed<Part>(`/api/jobs/${job.id}/parts`, request.name, request),
     onSuccess: async (added) => {
       await client.invalidateQueries({ queryKey: ['jobs'] })
       void client.invalidateQueries({ queryKey: ['bench'] })

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
+import { ApiProblem, makeNamed } from '@/api/client'
 import type { Process } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -38,7 +38,7 @@ export function NewSetup({ onClose, onMade }: NewSetupProps) {
   const [form, setForm] = useState<Readonly<Record<string, string>>>({})
   const client = useQueryClient()
   const add = useMutation({
-    mutationFn: () => sendJson<Process>('POST', '/api/processes', request(form)),
+    mutationFn: () => makeNamed<Process>('/api/processes', form.name ?? '', request(form)),
     onSuccess: async (process) => {
       await client.invalidateQueries({ queryKey: ['processes'] })
       onMade(process)

@@ -1,23 +1,22 @@
 import { useState } from 'react'
-import type { InterfaceSlot, MachineSummary } from '@/api/types'
+import type { InterfaceSlot } from '@/api/types'
 import { MeasureNow } from './MeasureNow'
 import { PlaceSelect } from './PlaceSelect'
 
 export type OpenSlotProps = {
   readonly slot: InterfaceSlot
-  readonly machines: readonly MachineSummary[]
   readonly value: string
   readonly onChange: (place: string) => void
 }
 
 /** What a part fits: a place that is known, or one that is measured now. */
-export function OpenSlot({ slot, machines, value, onChange }: OpenSlotProps) {
+export function OpenSlot({ slot, value, onChange }: OpenSlotProps) {
   const [entering, setEntering] = useState(false)
   return (
     <div className="flex flex-col gap-2">
       <div className="flex items-end gap-2">
         <div className="min-w-0 grow">
-          <PlaceSelect slot={slot} machines={machines} value={value} onChange={onChange} />
+          <PlaceSelect slot={slot} value={value} onChange={onChange} />
         </div>
         {value === '' && (
           <button type="button" className="btn btn-outline" aria-expanded={entering} onClick={() => setEntering(!entering)}>

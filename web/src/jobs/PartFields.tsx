@@ -1,5 +1,3 @@
-import { useQuery } from '@tanstack/react-query'
-import { machines } from '@/api/queries'
 import type { FamilyView, Part } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { OpenSlot } from './OpenSlot'
@@ -19,7 +17,6 @@ export type PartFieldsProps = { readonly family: FamilyView; readonly fields: Fi
 
 /** Name, places and setup of a new part. Places may stay open: they are measured when it is convenient. */
 export function PartFields({ family, fields, onChange }: PartFieldsProps) {
-  const machineList = useQuery(machines).data ?? []
   const processList = useSetups(fields.process)
   const choose = (slot: string) => (id: string) => {
     onChange({ ...fields, interfaces: withSlot(fields.interfaces, slot, id) })
@@ -30,13 +27,7 @@ export function PartFields({ family, fields, onChange }: PartFieldsProps) {
       {family.slots
         .filter((_, i) => isNext(family.slots, i, fields.interfaces))
         .map((slot) => (
-          <OpenSlot
-            key={slot.key}
-            slot={slot}
-            machines={machineList}
-            value={fields.interfaces[slot.key] ?? ''}
-            onChange={choose(slot.key)}
-          />
+          <OpenSlot key={slot.key} slot={slot} value={fields.interfaces[slot.key] ?? ''} onChange={choose(slot.key)} />
         ))}
       <label className="flex flex-col gap-1">
         <span className="font-semibold">Setup</span>

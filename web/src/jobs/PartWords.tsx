@@ -1,4 +1,6 @@
-import type { InterfaceSlot, ParameterSpec } from '@/api/types'
+import { useQuery } from '@tanstack/react-query'
+import { machinesWith } from '@/api/queries'
+import type { InterfaceSlot, MachineSummary, ParameterSpec } from '@/api/types'
 import { Percent } from '@/ui/Percent'
 import { Words } from './Asked'
 import { dragged, isNext, withSlot } from './slots'
@@ -87,7 +89,9 @@ type PlaceWordProps = { readonly slot: InterfaceSlot; readonly work: Work; reado
 
 function PlaceWord({ slot, work: { machines, editing }, wide = false }: PlaceWordProps) {
   const state = editing.draft.present
-  const places = machines.flatMap((m) => m.interfaces).filter((i) => slot.kinds.includes(i.kind))
+  const offered = useQuery(machinesWith(slot.kinds, '')).data ?? []
+  const suits = (list: readonly MachineSummary[]) => list.flatMap((m) => m.interfaces).filter((i) => slot.kinds.includes(i.kind))
+  const places = suits(offered).concat(suits(machines).filter((i) => suits(offered).every((o) => o.id !== i.id)))
   return (
     <select
       className={`select ${wide ? 'w-full' : 'w-44'}`}

@@ -1,33 +1,47 @@
-import type { InterfaceSlot, MachineSummary } from '@/api/types'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { machinesOf, machinesWith, pageRows } from '@/api/queries'
+import type { InterfaceSlot } from '@/api/types'
 
 export type PlaceSelectProps = {
   readonly slot: InterfaceSlot
-  readonly machines: readonly MachineSummary[]
   readonly value: string
   readonly onChange: (id: string) => void
 }
 
-/** The places of the notebook that a part can fit. */
-export function PlaceSelect({ slot, machines: list, value, onChange }: PlaceSelectProps) {
-  const suits = list
-    .map((m) => ({ ...m, interfaces: m.interfaces.filter((i) => slot.kinds.includes(i.kind)) }))
-    .filter((m) => m.interfaces.length > 0)
+/** The places of the notebook that a part can fit. Where there are more than a list holds, words narrow it. */
+export function PlaceSelect({ slot, value, onChange }: PlaceSelectProps) {
+  const [words, setWords] = useState('')
+  const found = useQuery(machinesWith(slot.kinds, words)).data ?? []
+  const chosen = useQuery(machinesOf(value === '' ? [] : [value])).data ?? []
+  const list = [...found, ...chosen.filter((m) => found.every((f) => f.id !== m.id))]
   const label = slot.label[0]!.toUpperCase() + slot.label.slice(1)
   return (
-    <label className="flex flex-col gap-1">
+    <div className="flex flex-col gap-1">
       <span className="font-semibold">{label}</span>
+      {(words !== '' || found.length === pageRows) && (
+        <input
+          className="input w-full"
+          aria-label={`Find the ${slot.label}`}
+          placeholder="words of its machine or place"
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+        />
+      )}
       <select className="select w-full" aria-label={label} value={value} onChange={(e) => onChange(e.target.value)}>
         <option value="">{slot.need === 'sometimes' ? 'None measured' : 'Open for now'}</option>
-        {suits.map((m) => (
+        {list.map((m) => (
           <optgroup key={m.id} label={m.name}>
-            {m.interfaces.map((i) => (
-              <option key={i.id} value={i.id}>
-                {i.name}
-              </option>
-            ))}
+            {m.interfaces
+              .filter((i) => slot.kinds.includes(i.kind))
+              .map((i) => (
+                <option key={i.id} value={i.id}>
+                  {i.name}
+                </option>
+              ))}
           </optgroup>
         ))}
       </select>
-    </label>
+    </div>
   )
 }

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { useQuery } from '@tanstack/react-query'
-import { plan as planQuery, type Role } from '@/api/queries'
+import { machinesOf, plan as planQuery, type Role } from '@/api/queries'
 import type { CheckView, DesignView, FamilyView, Job, MachineSummary, Part, PartState, Process, Station } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { isStation, stations } from '@/ui/stations'
@@ -22,7 +22,6 @@ export type WorkbenchProps = {
   readonly earlier: readonly PartState[]
   readonly family: FamilyView
   readonly processes: readonly Process[]
-  readonly machines: readonly MachineSummary[]
 }
 
 const none: readonly Role[] = []
@@ -38,10 +37,11 @@ function seen(mode: Mode, station: Station): readonly Role[] {
 }
 
 /** One part on the bench: the seat drawing, and beside it what the station is about. */
-export function Workbench({ job, part, earlier, family, processes, machines }: WorkbenchProps) {
+export function Workbench({ job, part, earlier, family, processes }: WorkbenchProps) {
   const [member, setMember] = useState(1)
   const editing = useDraft(part, earlier, member)
   const { draft } = editing
+  const machines = useMachines([draft.present, draft.saved, draft.theirs?.state])
   const [station, setStation] = useStation()
   const [why, setWhy] = useState<string | null>(null)
   const [mode, setMode] = useState<Mode>('section')
@@ -108,6 +108,8 @@ export function Workbench({ job, part, earlier, family, processes, machines }: W
 
 export type Work = WorkbenchProps & {
   readonly editing: ReturnType<typeof useDraft>
+  /** The machines of the places that the part names. */
+  readonly machines: readonly MachineSummary[]
   readonly station: Station
   readonly setStation: (station: Station) => void
   readonly design: DesignView | undefined
@@ -123,6 +125,12 @@ export type Work = WorkbenchProps & {
   readonly setMember: (member: number) => void
   /** The decisions of that member. */
   readonly shown: PartState
+}
+
+/** The machines of all places that some states name. */
+function useMachines(states: readonly (PartState | undefined)[]): readonly MachineSummary[] {
+  const places = [...new Set(states.flatMap((state) => Object.values(state?.interfaces ?? {})))].sort()
+  return useQuery(machinesOf(places)).data ?? []
 }
 
 /** What the layers of the part say of the way it lies; asked for where it matters, for it takes a moment. */

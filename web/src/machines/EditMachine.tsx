@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { ApiProblem, sendJson } from '@/api/client'
+import { ApiProblem, makeNamed, sendJson } from '@/api/client'
 import type { MachineView } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -20,7 +20,7 @@ export function EditMachine({ machine, copy = false, onClose }: EditMachineProps
   const save = useMutation({
     mutationFn: (change: { readonly archived: boolean; readonly version: number }) =>
       copy
-        ? sendJson<MachineView>('POST', `/api/machines/${machine.id}/copies`, { name, note })
+        ? makeNamed<MachineView>(`/api/machines/${machine.id}/copies`, name, { name, note })
         : sendJson<MachineView>('PUT', `/api/machines/${machine.id}`, { name, note, ...change }),
     onSuccess: async (saved) => {
       await client.invalidateQueries({ queryKey: ['machines'] })
@@ -29,7 +29,7 @@ export function EditMachine({ machine, copy = false, onClose }: EditMachineProps
     },
   })
   const refused = save.error instanceof ApiProblem ? save.error : undefined
-  const theirs = refused?.status === 409 ? (refused.body.theirs as MachineView) : undefined
+  const theirs = refused?.body.theirs as MachineView | undefined
   const problem = refused?.at('name')
   const settle = (keep: 'mine' | 'theirs') => {
     if (!theirs) return

@@ -1,8 +1,9 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useInfiniteQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, NavLink, useParams } from 'react-router'
-import { archivedMachines, foundMachines, machines } from '@/api/queries'
+import { foundMachines } from '@/api/queries'
 import type { MachineSummary } from '@/api/types'
+import { More } from '@/ui/More'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { MachineSheet } from './MachineSheet'
@@ -14,14 +15,12 @@ export function MachinesScreen() {
   const { id } = useParams()
   const [words, setWords] = useState('')
   const [away, setAway] = useState(false)
-  const list = useQuery({
-    ...(away ? archivedMachines : words.trim() ? foundMachines(words) : machines),
-    placeholderData: keepPreviousData,
-  })
+  const list = useInfiniteQuery(foundMachines(words.trim(), away))
   const [adding, setAdding] = useState(false)
   if (list.isPending) return <Loading what="the machines" className="m-6 h-96" />
   if (list.isError) return <ErrorNote error={list.error} />
-  const shown = id ?? list.data[0]?.id
+  const found = list.data.pages.flat()
+  const shown = id ?? found[0]?.id
   return (
     <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[17rem_minmax(0,1fr)]">
       <nav
@@ -39,13 +38,12 @@ export function MachinesScreen() {
           Add a machine
         </button>
         <div className="flex flex-wrap content-start gap-1 lg:flex-col lg:flex-nowrap">
-          {list.data.map((m) => (
+          {found.map((m) => (
             <MachineLink key={m.id} machine={m} chosen={m.id === shown} />
           ))}
         </div>
-        {list.data.length === 0 && (
-          <p className="quiet">{away ? 'Nothing is put away.' : words ? `No machine has “${words}” in it.` : ''}</p>
-        )}
+        <More list={list} what="machines" />
+        {found.length === 0 && <p className="quiet">{away ? 'Nothing is put away.' : words ? `No machine has “${words}” in it.` : ''}</p>}
         <div className="border-base-300 mt-2 flex flex-wrap border-t pt-2">
           <TakeCard />
           <button className="btn btn-ghost" aria-pressed={away} onClick={() => setAway(!away)}>

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { ApiProblem, sendJson } from '@/api/client'
+import { ApiProblem, makeNamed } from '@/api/client'
 import type { MachineView } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -13,7 +13,7 @@ export function NewMachine({ onClose }: { readonly onClose: () => void }) {
   const client = useQueryClient()
   const navigate = useNavigate()
   const add = useMutation({
-    mutationFn: () => sendJson<MachineView>('POST', '/api/machines', { name, note }),
+    mutationFn: () => makeNamed<MachineView>('/api/machines', name, { name, note }),
     onSuccess: async (machine) => {
       await client.invalidateQueries({ queryKey: ['machines'] })
       await navigate(`/machines/${machine.id}`)

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
+import { ApiProblem, makeNamed } from '@/api/client'
 import { kinds } from '@/api/queries'
 import type { InterfaceView, MachineView } from '@/api/types'
 import { Field } from '@/ui/Field'
@@ -15,7 +15,7 @@ export function NewPlace({ machine, onAdded }: NewPlaceProps) {
   const list = useQuery(kinds).data ?? []
   const client = useQueryClient()
   const add = useMutation({
-    mutationFn: () => sendJson<InterfaceView>('POST', `/api/machines/${machine.id}/interfaces`, { name, kind }),
+    mutationFn: () => makeNamed<InterfaceView>(`/api/machines/${machine.id}/interfaces`, name, { name, kind }),
     onSuccess: async (place) => {
       setName('')
       await client.invalidateQueries({ queryKey: ['machines'] })

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
+import { ApiProblem, makeNamed } from '@/api/client'
 import { processes } from '@/api/queries'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -13,7 +13,7 @@ export function NewSpool({ onClose }: { readonly onClose: () => void }) {
   const client = useQueryClient()
   const add = useMutation({
     mutationFn: () =>
-      sendJson('POST', '/api/spools', {
+      makeNamed('/api/spools', form.name, {
         ...form,
         material: form.material || materials[0],
         tare: Number(form.tare),

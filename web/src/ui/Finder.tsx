@@ -1,22 +1,21 @@
-import { useQuery } from '@tanstack/react-query'
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { jobs, machines, standards } from '@/api/queries'
+import { foundJobs, foundMachines, standards } from '@/api/queries'
 import { search } from '@/tables/search'
 import { Sheet } from './Sheet'
 
-type Found = { readonly to: string; readonly name: string; readonly kind: string; readonly text: string }
+type Found = { readonly to: string; readonly name: string; readonly kind: string }
 
 const mostRows = 12
 
 /** Finds machines, their places, jobs and rows of tables by any word in them. */
 export function Finder({ onClose }: { readonly onClose: () => void }) {
   const [text, setText] = useState('')
-  const everything = useEverything()
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
+  const kept = useKept(text.trim())
   const tables = useQuery(standards).data ?? []
   const found = [
-    ...everything.filter((f) => words.every((w) => f.text.toLowerCase().includes(w))),
+    ...kept,
     ...search(tables, text)
       .slice(0, mostRows)
       .map(({ table, row }) => ({
@@ -50,14 +49,18 @@ export function Finder({ onClose }: { readonly onClose: () => void }) {
   )
 }
 
-function useEverything(): readonly Found[] {
-  const machineList = useQuery(machines).data ?? []
-  const jobList = useQuery(jobs).data ?? []
+/** What the notebook has with these words in it; of a machine also those places whose names hold one of them. */
+function useKept(text: string): readonly Found[] {
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
+  const machineList = useInfiniteQuery(foundMachines(text)).data?.pages.flat() ?? []
+  const jobList = useQuery(foundJobs(text)).data ?? []
   return [
-    ...jobList.map((j) => ({ to: `/jobs/${j.id}`, name: j.name, kind: 'job', text: `${j.name} ${j.need}` })),
-    ...machineList.map((m) => ({ to: `/machines/${m.id}`, name: m.name, kind: 'machine', text: `${m.name} ${m.note}` })),
+    ...jobList.map((j) => ({ to: `/jobs/${j.id}`, name: j.name, kind: 'job' })),
+    ...machineList.map((m) => ({ to: `/machines/${m.id}`, name: m.name, kind: 'machine' })),
     ...machineList.flatMap((m) =>
-      m.interfaces.map((i) => ({ to: `/machines/${m.id}?place=${i.id}`, name: i.name, kind: i.kindName, text: i.name })),
+      m.interfaces
+        .filter((i) => words.length === 0 || words.some((w) => i.name.toLowerCase().includes(w)))
+        .map((i) => ({ to: `/machines/${m.id}?place=${i.id}`, name: i.name, kind: i.kindName })),
     ),
   ]
 }

@@ -14,7 +14,7 @@ export function useAway(thing: Thing) {
       sendJson<AwayView>('PUT', `/api/away/${thing}/${id}`, { away: shelved }),
     onSuccess: async (all) => {
       client.setQueryData(away.queryKey, all)
-      await Promise.all(['bench', 'measure-next'].map((name) => client.invalidateQueries({ queryKey: [name] })))
+      await Promise.all(['bench', 'jobs', 'measure-next'].map((name) => client.invalidateQueries({ queryKey: [name] })))
     },
   })
   return {
