@@ -1,4 +1,6 @@
 using System.Globalization;
+using System.Security.Cryptography;
+using System.Text;
 using Emboq.Store;
 using Emboq.Store.Archive;
 using Npgsql;
@@ -44,14 +46,25 @@ internal static class Commands
         await ArchiveWriter.Write(connection, output, DateTimeOffset.UtcNow, default);
     }
 
-    private static async Task Check() => (await Incoming()).Dispose();
+    private static async Task Check()
+    {
+        using var archive = await Incoming();
+        await Say(archive.Manifest);
+    }
 
     private static async Task Restore(string connection)
     {
         using var archive = await Incoming();
         await ArchiveRestore.Into(connection, archive, default);
-        await Console.Out.WriteLineAsync(string.Create(CultureInfo.InvariantCulture,
-            $"{archive.Manifest.Tables.Sum(t => t.Rows)} rows as of {archive.Manifest.Made:yyyy-MM-dd HH:mm} UTC, version {archive.Manifest.Schema} of the tables."));
+        await Say(archive.Manifest);
+    }
+
+    /// <summary>How much is in a backup, and a number by which two of the same contents are known.</summary>
+    private static Task Say(Manifest manifest)
+    {
+        var contents = SHA256.HashData(Encoding.UTF8.GetBytes(string.Join('\n', manifest.Files.Select(f => $"{f.Entry} {f.Sha256}"))));
+        return Console.Out.WriteLineAsync(string.Create(CultureInfo.InvariantCulture,
+            $"{manifest.Tables.Sum(t => t.Rows)} rows as of {manifest.Made:yyyy-MM-dd HH:mm} UTC, version {manifest.Schema} of the tables, contents {Convert.ToHexStringLower(contents)[..12]}."));
     }
 
     /// <summary>The backup on standard input, by way of a file that is gone when it is closed: the end of an archive is read first.</summary>

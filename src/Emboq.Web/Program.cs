@@ -101,7 +101,7 @@ api.MapShopCards();
 api.MapBench();
 api.MapQueue();
 api.MapWorkshopFile();
-app.MapFallbackToFile("{*path:regex(^(?!api($|/)).*$)}", "index.html");
+app.MapFallbackToFile("{*path:nonfile:regex(^(?!api($|/)).*$)}", "index.html");
 
 if (!await Commands.Told(async () =>
 {
