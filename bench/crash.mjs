@@ -1,15 +1,17 @@
-// Kills the application or PostgreSQL with SIGKILL at random moments of a write load, again and again; every acknowledged write must be there after the next start.
+// Kills application, database and shell with SIGKILL, alone and together, at random moments of a write load, again and again; after each the next start comes at once.
+// Every acknowledged write must be there, and no write that was repeated after a lost answer may be there twice.
 // Usage: node bench/crash.mjs [times]   Needs a built checkout; uses a data folder of its own.
-import { execFileSync, spawn } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync, chmodSync } from 'node:fs'
+import { spawn } from 'node:child_process'
+import { mkdtempSync, readdirSync, readFileSync, rmSync, chmodSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 
-const times = Number(process.argv[2] ?? 100)
-const data = mkdtempSync(join(tmpdir(), 'emboq-crash-'))
-chmodSync(data, 0o755)
+const times = Number(process.argv[2] ?? 300)
+const folder = mkdtempSync(join(tmpdir(), 'emboq-crash-'))
+chmodSync(folder, 0o755)
+const data = join(folder, 'app')
 const port = 20000 + Math.floor(Math.random() * 10000)
-const env = { ...process.env, EMBOQ_PORT: String(port), EMBOQ_DB_PORT: String(port + 1), EMBOQ_DATA: join(data, 'app') }
+const env = { ...process.env, EMBOQ_PORT: String(port), EMBOQ_DB_PORT: String(port + 1), EMBOQ_DATA: data }
 const url = `http://127.0.0.1:${port}/api/machines`
 const acknowledged = new Set()
 const wait = (ms) => new Promise((done) => setTimeout(done, ms))
@@ -18,53 +20,93 @@ async function start() {
   const emboq = spawn('./emboq', ['start', '--no-demo'], { env, stdio: ['ignore', 'pipe', 'pipe'] })
   const gone = new Promise((done) => emboq.on('exit', done))
   let said = ''
-  const ready = new Promise((done, failed) => {
+  await new Promise((done, failed) => {
     emboq.stdout.on('data', (chunk) => ((said += chunk), said.includes('Emboq is ready') && done()))
     emboq.stderr.on('data', (chunk) => (said += chunk))
     emboq.on('exit', () => failed(new Error(`the next start failed:\n${said}`)))
   })
-  await ready
   return { emboq, gone }
 }
 
-/** Writes as fast as it can until the server goes away. */
+/** Writes as fast as it can; an answer that was lost is asked for again under the same key until it comes. */
 async function write(writer, until) {
   for (let i = 0; !until.over; i++) {
-    const name = `${writer}-${acknowledged.size}-${i}`
-    try {
-      const answer = await fetch(url, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ name }), signal: AbortSignal.timeout(5000) })
-      if (answer.status === 201) acknowledged.add(name)
-    } catch {
-      if (!until.over) await wait(5)
+    const name = `${writer}-${i}`
+    while (!until.over) {
+      try {
+        const answer = await fetch(url, { method: 'POST', headers: { 'content-type': 'application/json', 'idempotency-key': `crash-${name}` }, body: JSON.stringify({ name }), signal: AbortSignal.timeout(5000) })
+        if (answer.status === 201) {
+          acknowledged.add(name)
+          break
+        }
+        if (answer.status < 500) throw new Error(`${answer.status} ${await answer.text()}`)
+      } catch (error) {
+        if (error.message.startsWith('4')) throw error
+      }
+      await wait(20)
     }
   }
 }
 
-const processOf = { application: () => Number(execFileSync('pgrep', ['-f', `Emboq.Web.dll.*:${port}$`]).toString().split('\n')[0]), postgres: () => Number(readFileSync(join(data, 'app', 'cluster', 'postmaster.pid'), 'utf8').split('\n')[0]) }
-
-const killed = { application: 0, postgres: 0 }
-for (let n = 0; n < times; n++) {
-  const { emboq, gone } = await start()
-  const kept = new Set((await (await fetch(url)).json()).map((m) => m.name))
-  const lost = [...acknowledged].filter((name) => !kept.has(name))
-  if (lost.length > 0) throw new Error(`${lost.length} acknowledged writes are lost after ${n} kills: ${lost.slice(0, 5)}`)
-  const until = { over: false }
-  const writers = ['a', 'b', 'c'].map((w) => write(`${n}${w}`, until))
-  await wait(50 + Math.random() * 400)
-  const victim = Math.random() < 0.5 ? 'application' : 'postgres'
-  process.kill(processOf[victim](), 'SIGKILL')
-  killed[victim]++
-  await wait(50)
-  until.over = true
-  await Promise.all(writers)
-  emboq.kill('SIGTERM')
-  await gone
+/** The process that has a file open, found as the kernel knows it. */
+function holder(file) {
+  const wanted = statSync(file).ino
+  for (const pid of readdirSync('/proc').filter((name) => /^\d+$/.test(name)))
+    try {
+      if (readdirSync(`/proc/${pid}/fd`).some((fd) => statSync(`/proc/${pid}/fd/${fd}`, { throwIfNoEntry: false })?.ino === wanted)) return Number(pid)
+    } catch {
+      // It has gone meanwhile.
+    }
+  return null
 }
-const { emboq, gone } = await start()
-const kept = new Set((await (await fetch(url)).json()).map((m) => m.name))
-const lost = [...acknowledged].filter((name) => !kept.has(name)).length
-emboq.kill('SIGTERM')
-await gone
-rmSync(data, { recursive: true, force: true })
-console.log(`killed the application ${killed.application} times and PostgreSQL ${killed.postgres} times; ${acknowledged.size} acknowledged writes, ${lost} lost`)
-process.exit(lost === 0 ? 0 : 1)
+
+async function names() {
+  const all = []
+  for (let from = 0; ; from += 500) {
+    const page = await (await fetch(`${url}?most=500&from=${from}`)).json()
+    all.push(...page.map((m) => m.name))
+    if (page.length < 500) return all
+  }
+}
+
+async function judge(after) {
+  const kept = await names()
+  const set = new Set(kept)
+  const lost = [...acknowledged].filter((name) => !set.has(name))
+  if (lost.length > 0) throw new Error(`${lost.length} acknowledged writes are lost after ${after} kills: ${lost.slice(0, 5)}`)
+  if (set.size !== kept.length) throw new Error(`${kept.length - set.size} writes are there twice after ${after} kills`)
+}
+
+const mixes = ['a', 'd', 's', 'ad', 'as', 'ds', 'ads']
+const killed = Object.fromEntries(mixes.map((m) => [m, 0]))
+let living = await start()
+let slowest = 0
+for (let n = 0; n < times; n++) {
+  await judge(n)
+  const until = { over: false }
+  const writers = ['x', 'y', 'z'].map((w) => write(`${n}${w}`, until))
+  await wait(50 + Math.random() * 400)
+  const mix = mixes[n % mixes.length]
+  const victims = { a: () => holder(join(data, 'application')), d: () => Number(readFileSync(join(data, 'cluster', 'postmaster.pid'), 'utf8').split('\n')[0]), s: () => living.emboq.pid }
+  for (const pid of [...mix].map((letter) => victims[letter]()).filter(Boolean)) process.kill(pid, 'SIGKILL')
+  killed[mix]++
+  const from = Date.now()
+  if (mix.includes('s')) {
+    until.over = true
+    await living.gone
+    living = await start()
+  } else {
+    // The shell starts again what was killed: writing goes on by itself.
+    const before = acknowledged.size
+    while (acknowledged.size === before && Date.now() - from < 60_000) await wait(20)
+    if (acknowledged.size === before) throw new Error(`nothing was written for a minute after ${mix} was killed`)
+    until.over = true
+  }
+  slowest = Math.max(slowest, Date.now() - from)
+  await Promise.all(writers)
+}
+await judge(times)
+living.emboq.kill('SIGTERM')
+await living.gone
+rmSync(folder, { recursive: true, force: true })
+console.log(`killed ${Object.entries(killed).map(([mix, count]) => `${mix} ${count}`).join(', ')} times (a application, d database, s shell); ${acknowledged.size} acknowledged writes, none lost, none twice; at most ${(slowest / 1000).toFixed(1)} s until the next write or start`)

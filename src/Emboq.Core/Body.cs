@@ -22,11 +22,28 @@ public enum BodyRole
 /// <param name="Says">What it is good for, and what it leaves unproved.</param>
 public sealed record Body(string Key, string Name, BodyRole Role, Func<Solid> Shape, string? Proves = null, string? Says = null)
 {
-    private readonly Lazy<Solid> solid = new(Shape);
+    private readonly Lazy<Solid?> solid = new(() => Built(Shape));
 
     /// <summary>Whether it is made as it lies on the bed, whatever way up the part takes.</summary>
     public bool LiesAsMade { get; init; }
 
+    /// <summary>Whether there is such a shape: sizes that a check stops may leave none.</summary>
+    public bool IsBuildable => solid.Value is not null;
+
     /// <summary>Its shape. Coupons are many and seldom looked at: a tree is built when it is first asked for.</summary>
-    public Solid Solid => solid.Value;
+    /// <exception cref="InvalidOperationException">There is none; <see cref="IsBuildable"/> says so.</exception>
+    public Solid Solid => solid.Value ?? throw new InvalidOperationException($"The {Name} cannot be built of these sizes.");
+
+    private static Solid? Built(Func<Solid> shape)
+    {
+        try
+        {
+            return shape();
+        }
+        catch (ArgumentOutOfRangeException)
+        {
+            // A solid without width, depth or height.
+            return null;
+        }
+    }
 }

@@ -7,11 +7,16 @@ namespace Emboq.Core;
 /// <param name="Area">mm², of the triangles.</param>
 public sealed record SolidMesh(float[] Positions, int[] Triangles, double Volume, double Area)
 {
-    /// <summary>The smallest and the greatest coordinates.</summary>
+    /// <summary>The smallest and the greatest coordinates; the origin where there are no triangles.</summary>
     public (Point3 Least, Point3 Greatest) Bounds
     {
         get
         {
+            if (Positions.Length == 0)
+            {
+                return default;
+            }
+
             Span<double> least = [double.MaxValue, double.MaxValue, double.MaxValue];
             Span<double> greatest = [double.MinValue, double.MinValue, double.MinValue];
             for (int i = 0; i < Positions.Length; i++)

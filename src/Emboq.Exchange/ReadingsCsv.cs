@@ -1,6 +1,5 @@
 using System.Globalization;
 using CsvHelper;
-using CsvHelper.Configuration;
 
 namespace Emboq.Exchange;
 
@@ -29,7 +28,7 @@ public static class ReadingsCsv
         var header = csv.HeaderRecord!.Select(h => h.Trim().ToLowerInvariant()).ToList();
         while (csv.Read())
         {
-            var cells = header.Select((h, i) => (h, csv.TryGetField<string>(i, out var cell) ? cell ?? "" : "")).GroupBy(c => c.h).ToDictionary(g => g.Key, g => g.First().Item2);
+            var cells = header.Select((h, i) => (h, csv.TryGetField<string>(i, out var cell) ? CsvCell.Meant(cell ?? "") : "")).GroupBy(c => c.h).ToDictionary(g => g.Key, g => g.First().Item2);
             lines.Add(new(csv.Parser.RawRow, csv.Parser.RawRecord.TrimEnd('\r', '\n'), cells));
         }
 
@@ -40,14 +39,13 @@ public static class ReadingsCsv
     public static string Write(IEnumerable<IReadOnlyList<string>> lines)
     {
         var text = new StringWriter(CultureInfo.InvariantCulture);
-        // A cell that a spreadsheet would take for a formula is written as text.
-        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = InjectionOptions.Escape, InjectionCharacters = ['=', '@', '+', '\t', '\r'] }))
+        using (var csv = new CsvWriter(text, CultureInfo.InvariantCulture))
         {
             foreach (var line in lines.Prepend(Columns))
             {
                 foreach (var cell in line)
                 {
-                    csv.WriteField(cell);
+                    csv.WriteField(CsvCell.Harmless(cell));
                 }
 
                 csv.NextRecord();

@@ -32,8 +32,7 @@ public static class InterfaceStore
     public static Task<bool> Save(NpgsqlDataSource database, Interface place, DateTimeOffset at, CancellationToken stop) =>
         database.WriteNext("""
             insert into interface_state (interface_id, version, name, items, archived, at)
-            select @Id, @Version + 1, @Name, @items, @Archived, @at
-            where @Version = (select max(version) from interface_state where interface_id = @Id)
+            select @Id, max(version) + 1, @Name, @items, @Archived, @at from interface_state where interface_id = @Id having max(version) = @Version
             """, new { place.Id, place.Version, place.Name, place.Archived, items = place.Items.ToArray(), at = at.UtcDateTime }, stop);
 
     /// <summary>Adds readings, all or none.</summary>

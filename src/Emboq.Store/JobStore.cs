@@ -91,8 +91,7 @@ public static class JobStore
     public static Task<bool> Save(NpgsqlDataSource database, Guid part, int after, PartState state, DateTimeOffset at, CancellationToken stop) =>
         database.WriteNext("""
             insert into part_state (part_id, version, state, at)
-            select @part, @after + 1, @state::jsonb, @at
-            where @after = (select max(version) from part_state where part_id = @part)
+            select @part, max(version) + 1, @state::jsonb, @at from part_state where part_id = @part having max(version) = @after
             """, new { part, after, state = StoreJson.Write(state), at = at.UtcDateTime }, stop);
 
     /// <summary>The jobs of which a part fits one of these interfaces, newest first.</summary>

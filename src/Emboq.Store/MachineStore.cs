@@ -57,7 +57,7 @@ public static class MachineStore
 
     /// <summary>The machine of a name that is not put away, the eldest of several; <c>null</c> when there is none.</summary>
     public static Task<Guid?> Named(NpgsqlDataSource database, string name, CancellationToken stop) =>
-        database.OneOrNone<Guid?>("select n.id from machine_now n join machine m on m.id = n.id where lower(trim(n.name)) = lower(trim(@name)) and not n.archived order by m.at, m.id limit 1", new { name }, stop);
+        database.OneOrNone<Guid?>("select n.id from machine_now n join machine m on m.id = n.id where lower(normalize(trim(n.name))) = lower(normalize(trim(@name))) and not n.archived order by m.at, m.id limit 1", new { name }, stop);
 
     /// <summary>What the machines of some interfaces are called, by interface.</summary>
     public static async Task<IReadOnlyDictionary<Guid, string>> NamesOf(NpgsqlDataSource database, Guid[] interfaces, CancellationToken stop) =>
@@ -81,8 +81,7 @@ public static class MachineStore
     public static Task<bool> Save(NpgsqlDataSource database, Machine machine, DateTimeOffset at, CancellationToken stop) =>
         database.WriteNext("""
             insert into machine_state (machine_id, version, name, note, archived, at)
-            select @Id, @Version + 1, @Name, @Note, @Archived, @at
-            where @Version = (select max(version) from machine_state where machine_id = @Id)
+            select @Id, max(version) + 1, @Name, @Note, @Archived, @at from machine_state where machine_id = @Id having max(version) = @Version
             """, new { machine.Id, machine.Version, machine.Name, machine.Note, machine.Archived, at = at.UtcDateTime }, stop);
 }
 

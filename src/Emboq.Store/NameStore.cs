@@ -2,10 +2,10 @@ using Npgsql;
 
 namespace Emboq.Store;
 
-/// <summary>Whether a name is in use among things that are not put away; capital letters and spaces around it do not matter.</summary>
+/// <summary>Whether a name is in use among things that are not put away; capital letters, spaces around it and how its accents are composed do not matter.</summary>
 public static class NameStore
 {
-    private const string SameName = "lower(trim(name)) = lower(trim(@name))";
+    private const string SameName = "lower(normalize(trim(name))) = lower(normalize(trim(@name)))";
 
     /// <summary>Of a machine.</summary>
     public static Task<bool> OfMachine(NpgsqlDataSource database, string name, CancellationToken stop) =>

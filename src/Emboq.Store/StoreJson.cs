@@ -6,7 +6,10 @@ namespace Emboq.Store;
 /// <summary>How values are written into jsonb columns.</summary>
 internal static class StoreJson
 {
-    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
+    /// <summary>A tree of solids grows by a level with every hole.</summary>
+    private const int Depth = 2000;
+
+    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web) { MaxDepth = Depth, Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
 
     public static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);
 

@@ -23,6 +23,11 @@ internal static class Doors
             return Problems.Bad([new("host", request.Host.Value, "Emboq is not known under this name.", "Use http://127.0.0.1 with its port, or name the host in EMBOQ_HOSTS.", string.Join(", ", hosts))], StatusCodes.Status421MisdirectedRequest);
         }
 
+        if (MediaTypeHeaderValue.TryParse(request.ContentType, out var type) && type.Charset.HasValue && !type.Charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase))
+        {
+            return Problems.Bad([new("content-type", type.Charset.Value, "Only texts in UTF-8 are read.", "Send it as UTF-8.", "utf-8")], StatusCodes.Status415UnsupportedMediaType);
+        }
+
         if (HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method))
         {
             return null;

@@ -26,13 +26,15 @@ internal static class Frozen
     private static FrozenDesign Of(Design design) => new(
         design.Ledger.Lines.ToDictionary(l => l.Key, l => l.Quantity.Value),
         DrawnOf(design, "").ToDictionary(),
-        design.Bodies.Where(b => b.Role != BodyRole.Counterpart).ToDictionary(b => b.Key, b => SolidJson.Write(design.AsPrinted(b))),
+        design.Bodies.Where(IsKept).ToDictionary(b => b.Key, b => SolidJson.Write(design.AsPrinted(b))),
         Notes: new(design.Ways.First(w => w.Key == design.Way).Name, design.Hardware, design.Fitting, design.Cautions),
         Names: NamesOf(design).ToDictionary());
+
+    private static bool IsKept(Body body) => body.Role != BodyRole.Counterpart && body.IsBuildable;
 
     private static IEnumerable<KeyValuePair<string, double>> DrawnOf(Design design, string member) => design.Seats.SelectMany(s =>
         s.Ladder.Select((size, i) => KeyValuePair.Create($"{s.Slot}{member}#{i + 1}", size)).Prepend(KeyValuePair.Create($"{s.Slot}{member}", s.Drawn.Value)));
 
     private static IEnumerable<KeyValuePair<string, string>> NamesOf(Design design) =>
-        design.Bodies.Where(b => b.Role != BodyRole.Counterpart).Select(b => KeyValuePair.Create(b.Key, b.Name)).Concat(design.Seats.DistinctBy(s => s.Slot).Select(s => KeyValuePair.Create(s.Slot, s.Interface.Name)));
+        design.Bodies.Where(IsKept).Select(b => KeyValuePair.Create(b.Key, b.Name)).Concat(design.Seats.DistinctBy(s => s.Slot).Select(s => KeyValuePair.Create(s.Slot, s.Interface.Name)));
 }

@@ -8,9 +8,12 @@ internal sealed class HeavyQueue(int atOnce, int mostOfOne, int most)
 {
     private readonly Lock gate = new();
 
-    /// <summary>In the order in which they would be served if none came after; whoever is served goes behind all others.</summary>
     private readonly List<Ticket> waiting = [];
     private readonly Dictionary<string, int> running = [];
+
+    /// <summary>When each client was last let in, counted; of those that have nothing here any more it is forgotten.</summary>
+    private readonly Dictionary<string, long> lastIn = [];
+    private long turns;
 
     private sealed record Ticket(string Client, TaskCompletionSource Turn);
 
@@ -53,10 +56,10 @@ internal sealed class HeavyQueue(int atOnce, int mostOfOne, int most)
         return new Turn(this, client);
     }
 
-    /// <summary>The clients with the least at work first, each with one request before any has two; those who came first before others.</summary>
+    /// <summary>Each client with one request before any has two, those with the least at work first, then whoever was let in longest ago.</summary>
     private IEnumerable<Ticket> Served() => waiting
         .GroupBy(t => t.Client).SelectMany(g => g.Select((t, i) => (Ticket: t, Round: i + running.GetValueOrDefault(g.Key))))
-        .OrderBy(t => t.Round).ThenBy(t => waiting.IndexOf(t.Ticket)).Select(t => t.Ticket);
+        .OrderBy(t => t.Round).ThenBy(t => lastIn.GetValueOrDefault(t.Ticket.Client)).ThenBy(t => waiting.IndexOf(t.Ticket)).Select(t => t.Ticket);
 
     private void Serve()
     {
@@ -64,6 +67,7 @@ internal sealed class HeavyQueue(int atOnce, int mostOfOne, int most)
         {
             waiting.Remove(next);
             running[next.Client] = running.GetValueOrDefault(next.Client) + 1;
+            lastIn[next.Client] = ++turns;
             next.Turn.TrySetResult();
         }
     }
@@ -75,6 +79,11 @@ internal sealed class HeavyQueue(int atOnce, int mostOfOne, int most)
             if (--running[client] == 0)
             {
                 running.Remove(client);
+            }
+
+            foreach (var gone in lastIn.Keys.Where(c => !running.ContainsKey(c) && waiting.All(t => t.Client != c)).ToList())
+            {
+                lastIn.Remove(gone);
             }
 
             Serve();

@@ -136,7 +136,7 @@ internal sealed class Input
     private string Printable(string field, string? text)
     {
         var trimmed = text?.Trim() ?? "";
-        if (trimmed.EnumerateRunes().Any(r => r == Rune.ReplacementChar || (Rune.IsControl(r) && r.Value is not ('\n' or '\r' or '\t'))))
+        if (TextGate.IsOdd(trimmed))
         {
             problems.Add(new(field, null, "There is a character in this text that cannot be kept.", "Type it again, without control characters."));
         }

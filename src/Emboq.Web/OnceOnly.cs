@@ -11,7 +11,7 @@ internal static class OnceOnly
     /// <summary>The header.</summary>
     public const string Header = "Idempotency-Key";
 
-    private const int BodyInMemory = Limits.PhotoBytes + Limits.BodyBytes;
+    private const int BodyInMemory = Limits.CardBytes + Limits.BodyBytes;
 
     public static void UseOnceOnly(this WebApplication app) => app.Use(async (context, next) =>
     {

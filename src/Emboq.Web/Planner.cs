@@ -16,9 +16,9 @@ internal static class Planner
     public static async Task<PlanView> Of(Design design, IReadOnlyList<BodyRole> roles, ParameterValues values, Process process, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
         var factor = TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r => (r.Seconds, r.ModelledSeconds))]);
-        var coupons = await Task.WhenAll(design.Bodies.Where(b => b.Role == BodyRole.Coupon && roles.Contains(b.Role)).Select(async c =>
+        var coupons = await Task.WhenAll(design.Bodies.Where(b => b.Role == BodyRole.Coupon && roles.Contains(b.Role) && b.IsBuildable).Select(async c =>
             PrintView.Of(c, PrintPlan.Of(await Layers(c.Solid, process, kernel, stop), process, factor))));
-        if (design.Bodies.FirstOrDefault(b => b.Role == BodyRole.Part && roles.Contains(b.Role)) is not { } part)
+        if (design.Bodies.FirstOrDefault(b => b.Role == BodyRole.Part && roles.Contains(b.Role) && b.IsBuildable) is not { } part)
         {
             return new(coupons, null, null, []);
         }
@@ -27,7 +27,7 @@ internal static class Planner
         var comparison = WayComparison.Of(ways, process, factor);
         var report = comparison.Ways.First(w => w.Way.Key == design.Way);
         var plan = report.Plan;
-        var others = await Task.WhenAll(design.Bodies.Where(b => b.Role == BodyRole.Part && b != part).Select(async b => PrintView.Of(b, PrintPlan.Of(await Layers(design.AsPrinted(b), process, kernel, stop), process, factor))));
+        var others = await Task.WhenAll(design.Bodies.Where(b => b.Role == BodyRole.Part && b != part && b.IsBuildable).Select(async b => PrintView.Of(b, PrintPlan.Of(await Layers(design.AsPrinted(b), process, kernel, stop), process, factor))));
         return new([PrintView.Of(part, plan), .. others, .. coupons], WaysView.Of(comparison, design.Way),
             MakeOrBuy.Of(values, plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null,
             [.. WayChecks.Of(report, comparison.Better == design.Way ? null : design.Ways.First(w => w.Key == comparison.Better)).Select(CheckView.Of)]);

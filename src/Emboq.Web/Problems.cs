@@ -84,6 +84,10 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
         {
             BadHttpRequestException { StatusCode: 413 or 415 } bad => Problems.Details(bad.StatusCode, "The request cannot be read.", Problems.Of(bad.StatusCode)),
             BadHttpRequestException bad => Problems.Details(bad.StatusCode, "The request cannot be read.", [Unreadable(bad)]),
+            // The gates before the notebook refuse these by name; should one have a hole, it is still the sender's to mend.
+            PostgresException { SqlState: PostgresErrorCodes.NumericValueOutOfRange or PostgresErrorCodes.CharacterNotInRepertoire or PostgresErrorCodes.UntranslatableCharacter
+                or PostgresErrorCodes.StringDataRightTruncation or PostgresErrorCodes.CheckViolation or PostgresErrorCodes.InvalidTextRepresentation or PostgresErrorCodes.DatetimeFieldOverflow } odd =>
+                Problems.Details(400, "Something that was sent cannot be kept.", [new(odd.ColumnName ?? "body", null, "A value is too large, or holds a character that cannot be kept.", Problems.Look)]),
             PostgresException { SqlState: PostgresErrorCodes.DiskFull } => Problems.Details(507, "The disk is full.", [Room.FullProblem]),
             NpgsqlException away when IsAway(away) => Problems.Details(503, "The notebook is being opened again.",
                 [new("notebook", null, "The database does not answer at this moment. Nothing was written.", "Wait a few seconds; Emboq opens it again by itself.")]),
@@ -131,6 +135,9 @@ internal static class Limits
 {
     public const int BodyBytes = 1024 * 1024;
     public const int PhotoBytes = 10 * 1024 * 1024;
+
+    /// <summary>A machine card with all its readings.</summary>
+    public const int CardBytes = 16 * 1024 * 1024;
 
     /// <summary>Name of the rate limit of uploads.</summary>
     public const string Uploads = "uploads";

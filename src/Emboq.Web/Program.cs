@@ -74,7 +74,7 @@ app.UseStaticFiles(new StaticFileOptions
 });
 app.MapOpenApi();
 var api = app.MapGroup("/api");
-api.AddEndpointFilter<RouteGroupBuilder, NoHoles>();
+api.AddEndpointFilter<RouteGroupBuilder, BodyGate>();
 api.MapHealth();
 api.MapFamilies();
 api.MapWorkshop();

@@ -8,15 +8,33 @@ public sealed class ReadingsCsvTests
     [Fact]
     public void What_is_written_is_read_back() => Gen.String[Gen.Char[' ', '~'], 0, 20].Array[ReadingsCsv.Columns.Count].Array[1, 5].Where(lines => lines.All(l => l.Any(c => c.Trim().Length > 0))).Sample(lines =>
     {
-        // Space around a cell is not kept, and a cell that a spreadsheet would run is quoted by an apostrophe.
-        static string Kept(string cell) => cell.Trim() is { Length: > 0 } text && text[0] is '=' or '@' or '+' ? $"'{cell.Trim()}" : cell.Trim();
+        // Space around a cell is not kept.
         var read = ReadingsCsv.Read(ReadingsCsv.Write(lines.Select(l => (IReadOnlyList<string>)[.. l.Select(c => c.Trim())])));
         read.Count.ShouldBe(lines.Length);
         for (int i = 0; i < lines.Length; i++)
         {
-            ReadingsCsv.Columns.Select(c => read[i].Cells[c]).ShouldBe(lines[i].Select(Kept));
+            ReadingsCsv.Columns.Select(c => read[i].Cells[c]).ShouldBe(lines[i].Select(c => c.Trim()));
         }
     });
+
+    /// <summary>What begins a formula, at the start of a cell or where some spreadsheets part cells, stands as text; numbers stay numbers.</summary>
+    [Theory]
+    [InlineData("-2+3+cmd", "'-2+3+cmd")]
+    [InlineData("=1+1", "'=1+1")]
+    [InlineData("@sum(a1)", "'@sum(a1)")]
+    [InlineData("near;=1+1", "near;'=1+1")]
+    [InlineData("'=1", "''=1")]
+    [InlineData("-2", "-2")]
+    [InlineData("+3.50", "+3.50")]
+    [InlineData("1 -7/16", "1 -7/16")]
+    public void Cells_are_harmless_in_a_spreadsheet_and_come_back_unchanged(string cell, string written)
+    {
+        var line = ReadingsCsv.Columns.Select(_ => "x").ToList();
+        line[3] = cell;
+        var text = ReadingsCsv.Write([line]);
+        text.Split('\n')[1].ShouldBe($"x,x,x,{written},x,x,x,x,x,x,x\r");
+        ReadingsCsv.Read(text).Single().Cells["reading"].ShouldBe(cell);
+    }
 
     [Theory]
     [InlineData("dimension,reading\ninside,1-7/16\"\n", "1-7/16\"")]

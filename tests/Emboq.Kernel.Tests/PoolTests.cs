@@ -35,6 +35,45 @@ public sealed class PoolTests
         await pool.Evaluate([Small], Chord, Stop).WaitAsync(TimeSpan.FromSeconds(10), Stop);
     }
 
+    /// <summary>Four heavy shapes are asked for first; what is watched does not wait for them, with two engines nor with one.</summary>
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    public async Task What_is_watched_goes_before_what_is_patient(int engines)
+    {
+        await using var pool = new KernelPool(new KernelLimits { Engines = engines });
+        await pool.Evaluate([Small], Chord, Stop);
+        using var enough = CancellationTokenSource.CreateLinkedTokenSource(Stop);
+        var heavy = Enumerable.Range(0, 4).Select(i => pool.Patient.Evaluate([Heavy(i / 10.0)], 0.02, enough.Token)).ToList();
+        await Task.Delay(50, Stop);
+        for (var n = 1; n <= 3; n++)
+        {
+            (await pool.Watched.Evaluate([new Solid.Box(n, 1, 1)], Chord, Stop))[0].Volume.ShouldBe(n, 1e-6);
+        }
+
+        // With one engine each watched shape waits for no more than the one at work.
+        heavy.Count(h => h.IsCompleted).ShouldBeLessThan(engines == 1 ? 4 : 2);
+        await enough.CancelAsync();
+        await Task.WhenAll(heavy).ContinueWith(_ => { }, TaskScheduler.Default);
+    }
+
+    /// <summary>Whoever leaves the queue does not hold an engine up, nor lose one.</summary>
+    [Fact]
+    public async Task Leaving_while_waiting_loses_no_engine()
+    {
+        await using var pool = new KernelPool(new KernelLimits { Engines = 1, Grace = TimeSpan.FromMilliseconds(50) });
+        for (var n = 0; n < 20; n++)
+        {
+            using var leaving = new CancellationTokenSource();
+            var (first, second) = (pool.Patient.Evaluate([new Solid.Box(n + 1, 2, 2)], Chord, Stop), pool.Patient.Evaluate([new Solid.Box(n + 1, 3, 3)], Chord, leaving.Token));
+            await leaving.CancelAsync();
+            await first;
+            await second.ContinueWith(_ => { }, TaskScheduler.Default);
+        }
+
+        (await pool.Evaluate([Small], Chord, Stop).WaitAsync(TimeSpan.FromSeconds(10), Stop))[0].Volume.ShouldBe(6, 1e-6);
+    }
+
     [Fact]
     public async Task An_engine_past_its_memory_bound_is_replaced()
     {

@@ -35,6 +35,35 @@ public sealed class PhotoTests(Server server)
         return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync(Stop)));
     }
 
+    /// <summary>Sixty million pixels are 240 MB as they stand: they are read small, and the picture is the one that was sent.</summary>
+    [Theory]
+    [InlineData(SKEncodedImageFormat.Jpeg)]
+    [InlineData(SKEncodedImageFormat.Png)]
+    public void The_largest_photograph_is_read_small(SKEncodedImageFormat format)
+    {
+        byte[] file;
+        using (var bitmap = new SKBitmap(10_000, 5_990))
+        using (var canvas = new SKCanvas(bitmap))
+        using (var red = new SKPaint { Color = SKColors.Firebrick })
+        {
+            canvas.Clear(SKColors.SeaGreen);
+            canvas.DrawRect(5000, 0, 5000, 5990, red);
+            using var data = bitmap.Encode(format, 80);
+            file = data.ToArray();
+        }
+
+        GC.Collect();
+        var before = Environment.WorkingSet;
+        var picture = Picture.Read(file)!;
+        (Environment.WorkingSet - before).ShouldBeLessThan(120L << 20);
+        (picture.Width, picture.Height).ShouldBe((2000, 1198));
+        using var kept = SKBitmap.Decode(picture.Jpeg);
+        Near(kept.GetPixel(900, 600), SKColors.SeaGreen);
+        Near(kept.GetPixel(1100, 600), SKColors.Firebrick);
+        Near(kept.GetPixel(1990, 1190), SKColors.Firebrick);
+        static void Near(SKColor found, SKColor meant) => (Math.Abs(found.Red - meant.Red) + Math.Abs(found.Green - meant.Green) + Math.Abs(found.Blue - meant.Blue)).ShouldBeLessThan(12);
+    }
+
     [Theory]
     [InlineData(SKEncodedImageFormat.Jpeg, "image/jpeg")]
     [InlineData(SKEncodedImageFormat.Png, "image/png")]

@@ -137,6 +137,19 @@ public sealed class RowTests(Server server)
         row.Select(r => ((string)r!["entries"]!["text"]!, (int)r["count"]!, (string)r["group"]!)).ShouldBe([("Tacks", 2, ""), ("Cord", 1, "red")]);
     }
 
+    /// <summary>A weighing under a clock that was a day ahead does not hide those entered after it.</summary>
+    [Fact]
+    public async Task The_weighing_that_was_entered_last_counts_whatever_the_clock_said()
+    {
+        var stop = TestContext.Current.CancellationToken;
+        var spool = await server.Post("/api/spools", new { name = $"clock spool {Guid.NewGuid()}", material = "test filament", tare = 200, gross = 900 });
+        await using var database = Store.Database.Open(Server.As(server.Connection, "emboq_app"));
+        var id = Guid.Parse((string)spool["id"]!);
+        await Store.SpoolStore.Weigh(database, id, 800, DateTimeOffset.UtcNow.AddDays(1), stop);
+        await Store.SpoolStore.Weigh(database, id, 700, DateTimeOffset.UtcNow, stop);
+        ((double)(await server.Get("/api/spools")).AsArray().Single(s => (string)s!["id"]! == (string)spool["id"]!)!["gross"]!).ShouldBe(700);
+    }
+
     [Fact]
     public async Task A_spool_is_weighed_in_weighed_again_and_put_away()
     {

@@ -4,6 +4,7 @@ using Emboq.Core;
 using Emboq.Core.Measuring;
 using Emboq.Store;
 using Emboq.Web.Views;
+using Microsoft.AspNetCore.Mvc;
 using Npgsql;
 
 namespace Emboq.Web.Endpoints;
@@ -31,8 +32,8 @@ internal static class CardEndpoints
     public static void MapCards(this IEndpointRouteBuilder api)
     {
         api.MapGet("/machines/{id:guid}/card.json", Export).Produces<MachineCard>().ProducesProblem(404);
-        api.MapPost("/machine-cards/previews", Preview).Produces<CardPreview>().ProducesProblem(400).Computes();
-        api.MapPost("/machine-cards", Take).Produces<MachineView>(201).ProducesProblem(400).ProducesProblem(429).RequireRateLimiting(Limits.Uploads);
+        api.MapPost("/machine-cards/previews", Preview).Produces<CardPreview>().ProducesProblem(400).Computes().WithMetadata(new RequestSizeLimitAttribute(Limits.CardBytes));
+        api.MapPost("/machine-cards", Take).Produces<MachineView>(201).ProducesProblem(400).ProducesProblem(429).RequireRateLimiting(Limits.Uploads).WithMetadata(new RequestSizeLimitAttribute(Limits.CardBytes));
     }
 
     private static async Task<IResult> Export(Guid id, NpgsqlDataSource database, CancellationToken stop) => await MachineStore.One(database, id, stop) is { } machine

@@ -84,15 +84,17 @@ internal static class DesignEndpoints
 
     private static async Task<DesignView> View(Design design, IReadOnlyList<BodyRole>? roles, ISolidKernel kernel, CancellationToken stop)
     {
-        var shown = design.Bodies.Where(b => roles?.Contains(b.Role) ?? true).ToList();
+        var asked = design.Bodies.Where(b => roles?.Contains(b.Role) ?? true).ToList();
+        var shown = asked.Where(b => b.IsBuildable).ToList();
         // The ledger is put into words while the kernel works.
         var meshes = kernel.Evaluate([.. shown.Select(b => b.Solid)], Facets.DefaultChordError, stop);
         var view = DesignView.Of(design, kernel.Version);
-        var bodies = shown.Zip(await meshes).ToDictionary(b => b.First.Key, b => b.Second);
+        var bodies = shown.Zip(await meshes).Where(b => b.Second.Triangles.Length > 0).ToDictionary(b => b.First.Key, b => b.Second);
+        var nothing = BuiltCheck.Of(design, [.. asked.Where(b => !bodies.ContainsKey(b.Key))]);
         return view with
         {
-            Bodies = [.. shown.Select(b => BodyView.Of(b, bodies[b.Key]))],
-            Checks = [.. view.Checks, .. GaugeCheck.Of(design.Gauges, bodies) is { } gauged ? [CheckView.Of(gauged)] : Array.Empty<CheckView>()],
+            Bodies = [.. shown.Where(b => bodies.ContainsKey(b.Key)).Select(b => BodyView.Of(b, bodies[b.Key]))],
+            Checks = [.. view.Checks, .. GaugeCheck.Of(design.Gauges, bodies) is { } gauged ? [CheckView.Of(gauged)] : Array.Empty<CheckView>(), .. nothing is null ? [] : new[] { CheckView.Of(nothing) }],
         };
     }
 

@@ -76,6 +76,8 @@ internal static class PackEndpoints
         input.Name("part", file.Part);
         input.OneOf("family", file.Family, FamilyList.All, f => f.Key);
         input.Name("process.name", file.Process.Name);
+        input.Name("process.printer", file.Process.Printer);
+        input.Name("process.material", file.Process.Material);
         WorkshopEndpoints.Look(input, file.Process);
         RowEndpoints.Look(input, file.Row);
         LookAt(input, file.Places, "places");

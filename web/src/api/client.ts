@@ -82,7 +82,8 @@ const ask = async <T>(path: string, init: RequestInit): Promise<T> => read<T>(aw
 const posted = (body: unknown, signal?: AbortSignal): RequestInit => ({
   method: 'POST',
   headers: { 'content-type': 'application/json', ...keyed() },
-  body: JSON.stringify(body),
+  // Some keyboards send an accent apart from its letter; a name is to be the same whoever typed it.
+  body: JSON.stringify(body).normalize('NFC'),
   ...(signal ? { signal } : {}),
 })
 
