@@ -1,10 +1,10 @@
-// A large workshop, 500 machines with 50,000 readings by default: the list, a search and one machine's page at the server, and scrolling the list in Chromium.
-// Usage: node bench/workshop.mjs URL [machines [readings a machine]]; the application must allow as many uploads a minute (EMBOQ_UPLOADS).
+// A large workshop, 5,000 machines with 50,000 readings and 2,000 jobs by default: what the screens open with, at the server, and scrolling the list in Chromium.
+// Usage: node bench/workshop.mjs URL [machines [readings a machine [jobs]]]; the application must allow as many uploads a minute (EMBOQ_UPLOADS).
 import { createRequire } from 'node:module'
 const { chromium } = createRequire(new URL('../web/package.json', import.meta.url))('@playwright/test')
 
 const url = process.argv[2]
-const [machines, readings] = [Number(process.argv[3] ?? 500), Number(process.argv[4] ?? 100)]
+const [machines, readings, jobs] = [Number(process.argv[3] ?? 5000), Number(process.argv[4] ?? 10), Number(process.argv[5] ?? 2000)]
 const places = [
   ['port', 'tube', [], [['inside', 50], ['outside', 54], ['depth', 30]]],
   ['table', 'hole-grid', [], [['pitchX', 96], ['pitchY', 96], ['diameter', 20]]],
@@ -33,19 +33,48 @@ for (let m = 0; m < machines; m++) {
 }
 console.log(`${machines} machines with ${machines * readings} readings taken in over ${((performance.now() - from) / 1000).toFixed(0)} s`)
 
-const ids = (await (await fetch(`${url}/api/machines?words=bench`)).json()).map((m) => m.id)
+const ids = (await (await fetch(`${url}/api/machines?words=bench&most=500`)).json()).map((m) => m.id)
+const [first] = await (await fetch(`${url}/api/machines/${ids[0]}`)).json().then((m) => m.interfaces.filter((i) => i.kind === 'tube'))
+const process_ = (await (await fetch(`${url}/api/processes`)).json())[0].id
+const began = performance.now()
+for (let j = 0; j < jobs; j++) {
+  const place = (await (await fetch(`${url}/api/machines/${ids[j % ids.length]}`)).json()).interfaces.find((i) => i.kind === 'tube').id
+  const part = { name: 'adapter', family: 'hose-adapter', process: process_, interfaces: { first: place, second: first.id }, parameters: { firstJoin: 'over', secondJoin: 'inside' } }
+  const answer = await fetch(`${url}/api/jobs`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ name: `Bench job ${j}`, need: `number ${j} of many`, part }) })
+  if (!answer.ok) throw new Error(`${answer.status} ${await answer.text()}`)
+}
+const entered = performance.now()
+// Every part is reckoned in the background before it is timed.
+for (let from = 0, left = true; left; left = from > 0) {
+  const page = await (await fetch(`${url}/api/bench?most=500&from=${from}`)).json()
+  if (page.items.some((i) => i.reckoning)) await new Promise((done) => setTimeout(done, 200))
+  else from = from + 500 < page.total ? from + 500 : 0
+  if (from === 0 && !page.items.some((i) => i.reckoning)) break
+}
+console.log(`${jobs} jobs entered in ${((entered - began) / 1000).toFixed(0)} s; all reckoned ${((performance.now() - entered) / 1000).toFixed(1)} s after the last`)
+const jobIds = (await (await fetch(`${url}/api/jobs?most=500`)).json()).map((j) => j.id)
+
 async function timed(what, path) {
   const times = []
   for (let i = 0; i < 220; i++) {
     const start = performance.now()
-    await (await fetch(url + path(i))).text()
+    const answer = await fetch(url + path(i))
+    await answer.text()
+    if (!answer.ok) throw new Error(`${answer.status} of ${path(i)}`)
     if (i >= 20) times.push(performance.now() - start)
   }
   times.sort((a, b) => a - b)
   console.log(`${what}: p50 ${times[100].toFixed(1)} ms, p95 ${times[190].toFixed(1)} ms`)
 }
-await timed('list of machines', () => '/api/machines')
-await timed('search by two words', (i) => `/api/machines?words=bay%20${i % 37}`)
+await timed('bench, first page', () => '/api/bench')
+await timed('bench, any page', (i) => `/api/bench?from=${(i * 100) % jobs}&most=100`)
+await timed('measure next', () => '/api/measure-next')
+await timed('jobs by a word', (i) => `/api/jobs?words=${i}%20many`)
+await timed('one job', (i) => `/api/jobs/${jobIds[(i * 7) % jobIds.length]}`)
+await timed('machines, first page', () => '/api/machines')
+await timed('machines, any page', (i) => `/api/machines?from=${(i * 100) % machines}`)
+await timed('machines by two words', (i) => `/api/machines?words=bay%20${i % 37}`)
+await timed('places of a kind', () => '/api/machines?kinds=tube,hose,duct')
 await timed('one machine with its readings', (i) => `/api/machines/${ids[(i * 7) % ids.length]}`)
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] })

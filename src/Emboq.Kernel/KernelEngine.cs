@@ -34,6 +34,12 @@ internal sealed class KernelEngine : IDisposable
     /// <summary>An engine that was ever told to stop is of no further use: the order may still lie in it.</summary>
     public bool Interrupted { get; private set; }
 
+    /// <summary>Bytes that the script engine has taken beside the kernel's memory.</summary>
+    public long ScriptMemory => (long)engine.GetRuntimeHeapInfo().TotalHeapSize;
+
+    /// <summary>What the pool has counted of it so far, bytes.</summary>
+    public (long Kernel, long Script) Counted { get; set; }
+
     /// <summary>Starts an engine; takes some tenths of a second.</summary>
     /// <param name="keptTriangles">How many triangles of evaluated subtrees it may keep.</param>
     public static async Task<KernelEngine> Start(int keptTriangles)

@@ -13,7 +13,7 @@ public sealed record KernelLimits
     public TimeSpan Grace { get; init; } = TimeSpan.FromMilliseconds(300);
 
     /// <summary>An engine whose kernel has taken more bytes is replaced.</summary>
-    public long MemoryBytes { get; init; } = 512L << 20;
+    public long MemoryBytes { get; init; } = 192L << 20;
 
     /// <summary>Triangles of evaluated subtrees that each engine keeps.</summary>
     public int KeptTriangles { get; init; } = 400_000;

@@ -6,4 +6,6 @@ namespace Emboq.Kernel;
 /// <param name="SubtreeHits">Subtrees found ready.</param>
 /// <param name="SubtreeMisses">Subtrees evaluated.</param>
 /// <param name="Replaced">Engines thrown away: failed, stopped, or over their memory bound.</param>
-public sealed record KernelMetrics(long Evaluations, long Shared, long SubtreeHits, long SubtreeMisses, long Replaced);
+/// <param name="MemoryBytes">What the kernels of all engines have taken for shapes.</param>
+/// <param name="ScriptBytes">What their script engines have taken beside it.</param>
+public sealed record KernelMetrics(long Evaluations, long Shared, long SubtreeHits, long SubtreeMisses, long Replaced, long MemoryBytes, long ScriptBytes);

@@ -18,6 +18,8 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
     private long hits;
     private long misses;
     private long replaced;
+    private long memory;
+    private long scripts;
     private int disposed;
 
     /// <summary>Starts the engines in the background.</summary>
@@ -44,7 +46,7 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         JsonDocument.Parse(KernelEngine.Resource("manifold-package.json")).RootElement.GetProperty("version").GetString();
 
     /// <summary>What the pool has done.</summary>
-    public KernelMetrics Metrics => new(Interlocked.Read(ref evaluations), meshing.Shared + cutting.Shared, Interlocked.Read(ref hits), Interlocked.Read(ref misses), Interlocked.Read(ref replaced));
+    public KernelMetrics Metrics => new(Interlocked.Read(ref evaluations), meshing.Shared + cutting.Shared, Interlocked.Read(ref hits), Interlocked.Read(ref misses), Interlocked.Read(ref replaced), Interlocked.Read(ref memory), Interlocked.Read(ref scripts));
 
     /// <inheritdoc/>
     /// <exception cref="KernelException">The shape cannot be computed, or not within the time limit.</exception>
@@ -100,6 +102,7 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
             Interlocked.Increment(ref evaluations);
             Interlocked.Add(ref hits, answer.Hits);
             Interlocked.Add(ref misses, answer.Misses);
+            Took(engine, answer.Memory, engine.ScriptMemory);
             if (engine.Interrupted || answer.Memory > limits.MemoryBytes)
             {
                 Replace(taken, isPatient);
@@ -126,6 +129,14 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         return use(engine);
     }
 
+    /// <summary>Counts what an engine has taken by now.</summary>
+    private void Took(KernelEngine engine, long kernelBytes, long scriptBytes)
+    {
+        Interlocked.Add(ref memory, kernelBytes - engine.Counted.Kernel);
+        Interlocked.Add(ref scripts, scriptBytes - engine.Counted.Script);
+        engine.Counted = (kernelBytes, scriptBytes);
+    }
+
     private void Replace(Task<KernelEngine> engine, bool wasPatient)
     {
         Interlocked.Increment(ref replaced);
@@ -142,6 +153,7 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
             {
                 if (t.IsCompletedSuccessfully)
                 {
+                    Took(t.Result, 0, 0);
                     t.Result.Dispose();
                 }
             },

@@ -7,7 +7,7 @@ begin
     grant usage on schema public to emboq_app;
     revoke all on all tables in schema public from emboq_app;
     grant select, insert on all tables in schema public to emboq_app;
-    revoke insert on schemaversions, part_uses from emboq_app;
+    revoke insert on schemaversions, part_uses, machine_found from emboq_app;
     -- Derived from what was added.
     grant update (read) on interface to emboq_app;
     grant update (squares, freedom) on scatter to emboq_app;

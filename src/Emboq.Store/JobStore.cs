@@ -96,12 +96,11 @@ public static class JobStore
 
     /// <summary>The jobs of which a part fits one of these interfaces, newest first.</summary>
     public static async Task<IReadOnlyList<(Guid Id, string Name)>> Using(NpgsqlDataSource database, IReadOnlyCollection<Guid> interfaces, CancellationToken stop) =>
-        [.. (await database.Many<LinkRow>($"""
-            select j.id, j.name from job j where exists (
-                select 1 from ({NewestState}) n, jsonb_each_text(n.state::jsonb -> 'interfaces') slot
-                where n.job_id = j.id and slot.value = any(@ids))
+        [.. (await database.Many<LinkRow>("""
+            select j.id, j.name from job j
+            where j.id in (select p.job_id from part_uses u join part p on p.id = u.part_id where u.thing = any (@ids))
             order by j.at desc, j.id
-            """, new { ids = interfaces.Select(i => $"{i}").ToArray() }, stop)).Select(r => (r.Id, r.Name))];
+            """, new { ids = interfaces.ToArray() }, stop)).Select(r => (r.Id, r.Name))];
 
     private sealed record LinkRow(Guid Id, string Name);
 }

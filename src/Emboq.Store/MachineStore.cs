@@ -24,21 +24,21 @@ public static class MachineStore
         NpgsqlDataSource database, IReadOnlyList<string> words, bool archived, IReadOnlyList<string> kinds, IReadOnlyList<Guid> places, int from, int most, CancellationToken stop)
     {
         var rows = await database.Many<FoundRow>("""
-            with place as (
-                select i.id, i.machine_id, i.kind, i.at, i.read, s.name
-                from interface i join lateral (select name, archived from interface_state where interface_id = i.id order by version desc limit 1) s on true
-                where (not s.archived or i.id = any (@places)) and (cardinality(@kinds) = 0 or i.kind = any (@kinds))),
-            found as (
-                select m.id, m.name, m.note, m.archived from machine_now m
+            with found as (
+                select m.machine_id as id, m.name, m.archived from machine_found m
                 where (m.archived = @archived or cardinality(@places) > 0)
-                  and (cardinality(@places) = 0 or m.id in (select machine_id from interface where id = any (@places)))
-                  and (cardinality(@kinds) = 0 or exists (select 1 from place p where p.machine_id = m.id))
-                  and (cardinality(@patterns) = 0
-                       or concat_ws(' ', m.name, m.note, (select string_agg(p.name, ' ') from place p where p.machine_id = m.id)) ilike all (@patterns))
-                order by m.name, m.id limit @most offset @from)
-            select m.id, m.name, m.note, m.archived, p.id as place, p.name as place_name, p.kind, p.read
-            from found m left join place p on p.machine_id = m.id
-            order by m.name, m.id, p.at, p.id
+                  and (cardinality(@places) = 0 or m.machine_id in (select machine_id from interface where id = any (@places)))
+                  and (cardinality(@kinds) = 0 or exists (select 1 from interface i where i.machine_id = m.machine_id and i.kind = any (@kinds)))
+                  and (cardinality(@patterns) = 0 or m.words ilike all (@patterns))
+                order by m.name, m.machine_id limit @most offset @from)
+            select f.id, f.name, m.note, f.archived, p.id as place, p.name as place_name, p.kind, p.read
+            from found f
+            join lateral (select note from machine_state where machine_id = f.id order by version desc limit 1) m on true
+            left join lateral (
+                select i.id, i.kind, i.at, i.read, s.name from interface i
+                join lateral (select name, archived from interface_state where interface_id = i.id order by version desc limit 1) s on true
+                where i.machine_id = f.id and (not s.archived or i.id = any (@places)) and (cardinality(@kinds) = 0 or i.kind = any (@kinds))) p on true
+            order by f.name, f.id, p.at, p.id
             """, new { archived, patterns = Sql.Patterns(words), kinds = kinds.ToArray(), places = places.ToArray(), from, most }, stop);
         return [.. rows.GroupBy(r => r.Id).Select(g => new MachineSummary(g.Key, g.First().Name, g.First().Note, g.First().Archived,
             [.. g.Where(r => r.Place is not null).Select(r => new PlaceSummary(r.Place!.Value, r.PlaceName!, r.Kind!, r.Read!.Value))]))];

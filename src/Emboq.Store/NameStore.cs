@@ -9,7 +9,7 @@ public static class NameStore
 
     /// <summary>Of a machine.</summary>
     public static Task<bool> OfMachine(NpgsqlDataSource database, string name, CancellationToken stop) =>
-        Any(database, $"select id from machine_now where {SameName} and not archived", new { name }, stop);
+        Any(database, $"select machine_id from machine_found where {SameName} and not archived", new { name }, stop);
 
     /// <summary>Of a place of one machine.</summary>
     public static Task<bool> OfPlace(NpgsqlDataSource database, Guid machine, string name, CancellationToken stop) =>

@@ -33,10 +33,15 @@ public static class SummaryStore
     /// <summary>Some of the parts that are not put away: those on the go first, the newest job first, and how many there are in all.</summary>
     public static async Task<(IReadOnlyList<SummarisedPart> Parts, long Total)> Page(NpgsqlDataSource database, int from, int most, CancellationToken stop)
     {
+        // Which ones first, then what is shown of them: contents are large.
         var rows = await database.Many<Row>($"""
+            with page as (
+                select p.id, count(*) over () as total, row_number() over (order by coalesce(s.done, false), j.at desc, j.id, p.at, p.id) as place
+                from {Listed} order by place limit @most offset @from)
             select j.id as job, j.name as job_name, j.need, p.id as part, p.name as part_name, s.content::text,
-                   s.part_id is null or exists (select 1 from part_touched t where t.part_id = p.id) as reckoning, count(*) over () as total
-            from {Listed} order by coalesce(s.done, false), j.at desc, j.id, p.at, p.id limit @most offset @from
+                   s.part_id is null or exists (select 1 from part_touched t where t.part_id = p.id) as reckoning, page.total
+            from page join part p on p.id = page.id join job j on j.id = p.job_id left join part_summary s on s.part_id = p.id
+            order by page.place
             """, new { from, most }, stop);
         return ([.. rows.Select(Read)], rows.Count > 0 ? rows[0].Total : 0);
     }

@@ -7,7 +7,7 @@ namespace Emboq.Store.Archive;
 internal static class Catalogue
 {
     /// <summary>Reckoned anew from the others, or of no use elsewhere.</summary>
-    private static readonly string[] Derived = ["answered", "part_summary", "part_touched", "part_uses", "schemaversions"];
+    private static readonly string[] Derived = ["answered", "machine_found", "part_summary", "part_touched", "part_uses", "schemaversions"];
 
     private sealed record Column(string Of, string Name, string Type);
 

@@ -89,3 +89,39 @@ from (select distinct on (part_id) part_id, state from part_state order by part_
      regexp_matches(newest.state::text, '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'g') named (id);
 insert into part_touched (part_id) select id from part;
 create index job_newest on job (at desc, id);
+
+-- What a machine is found by: its name, note and the names of its places as they stand, in one row. Derived.
+create table machine_found (
+    machine_id uuid primary key references machine,
+    archived boolean not null,
+    name text not null,
+    words text not null
+);
+create index machine_found_name on machine_found (archived, name, machine_id);
+
+create function find_machines(machines uuid[]) returns void language plpgsql security definer set search_path = public as $$
+begin
+    -- Two who name places of one machine at once take turns, and the second sees what the first wrote.
+    insert into machine_found (machine_id, archived, name, words)
+        select distinct on (machine_id) machine_id, archived, name, '' from machine_state where machine_id = any (machines) order by machine_id, version desc
+        on conflict do nothing;
+    perform 1 from machine_found where machine_id = any (machines) order by machine_id for update;
+    update machine_found f set archived = m.archived, name = m.name, words = concat_ws(' ', m.name, m.note, (
+            select string_agg(s.name, ' ') from interface i
+            join lateral (select name, archived from interface_state where interface_id = i.id order by version desc limit 1) s on not s.archived
+            where i.machine_id = m.id))
+        from machine_now m where m.id = any (machines) and f.machine_id = m.id;
+end $$;
+
+create function note_machines() returns trigger language plpgsql security definer set search_path = public as $$
+begin
+    if tg_argv[0] = 'machine' then
+        perform find_machines(array(select distinct machine_id from added));
+    else
+        perform find_machines(array(select distinct i.machine_id from added a join interface i on i.id = a.interface_id));
+    end if;
+    return null;
+end $$;
+create trigger note_machines after insert on machine_state referencing new table as added for each statement execute function note_machines('machine');
+create trigger note_machines after insert on interface_state referencing new table as added for each statement execute function note_machines('place');
+select find_machines(array(select id from machine));
