@@ -36,7 +36,7 @@ public static class Problems
 
     /// <summary>Answers that a name is in use: a second of that name is made only if it is meant.</summary>
     public static IResult Taken(string field, string what, string name) =>
-        Bad([new(field, name, $"There is a {what} called {name} already.", "Choose another name; or send it once more, if you mean a second one.", "again=true means it")], StatusCodes.Status409Conflict);
+        Bad([new(field, name, $"There is a {what} called {name} already.", "Choose another name; or do it once more, if you mean a second one.", "again=true means it")], StatusCodes.Status409Conflict);
 
     /// <summary>Words for refusals that the server makes before Emboq sees the request.</summary>
     public static void Complete(ProblemDetails details)

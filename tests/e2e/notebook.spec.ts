@@ -6,14 +6,18 @@ const opening = {
   status: 503,
   contentType: 'application/problem+json',
   headers: { 'retry-after': '2' },
-  body: JSON.stringify({ status: 503, title: 'The notebook is being opened again.', problems: [{ field: 'notebook', value: null, message: 'It does not answer.', remedy: 'Wait.', limit: null, position: null }] }),
+  body: JSON.stringify({
+    status: 503,
+    title: 'The notebook is being opened again.',
+    problems: [{ field: 'notebook', value: null, message: 'It does not answer.', remedy: 'Wait.', limit: null, position: null }],
+  }),
 }
 
 async function addMachine(page: Page, name: string) {
   await page.goto('/machines')
   await page.getByRole('button', { name: 'Add a machine' }).click()
   await page.getByLabel('Name', { exact: true }).fill(name)
-  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click()
 }
 
 const found = async (page: Page, name: string) =>
@@ -56,13 +60,16 @@ test('a name in use is told at its field, and pressed once more it is meant', as
   await addMachine(page, 'twin drill')
   await expect(page.getByRole('alert')).toContainText('There is a machine called twin drill already.')
   expect(await found(page, 'Twin drill')).toBe(1)
-  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByRole('dialog')).toBeHidden()
   expect(await found(page, 'Twin drill')).toBe(2)
 })
 
 test('a disk that fills up and a backup that is old stand above everything', async ({ page }) => {
-  const says = ['Only 700 MB are free where the notebook lies; below 1000 MB it is time to make room.', 'No backup has been made yet; look whether /backups can be written.']
+  const says = [
+    'Only 700 MB are free where the notebook lies; below 1000 MB it is time to make room.',
+    'No backup has been made yet; look whether /backups can be written.',
+  ]
   await page.route('**/api/health', async (route) => {
     const answer = await route.fetch()
     await route.fulfill({ response: answer, json: { ...((await answer.json()) as object), says } })
