@@ -14,6 +14,7 @@ const port = 20000 + Math.floor(Math.random() * 10000)
 const env = { ...process.env, EMBOQ_PORT: String(port), EMBOQ_DB_PORT: String(port + 1), EMBOQ_DATA: data }
 const url = `http://127.0.0.1:${port}/api/machines`
 const acknowledged = new Set()
+const refusals = {}
 const wait = (ms) => new Promise((done) => setTimeout(done, ms))
 
 async function start() {
@@ -39,6 +40,7 @@ async function write(writer, until) {
           acknowledged.add(name)
           break
         }
+        refusals[answer.status] = (refusals[answer.status] ?? 0) + 1
         if (answer.status < 500) throw new Error(`${answer.status} ${await answer.text()}`)
       } catch (error) {
         if (error.message.startsWith('4')) throw error
@@ -60,10 +62,23 @@ function holder(file) {
   return null
 }
 
+/** A page of machines, asked for until it comes: what was killed may still be starting. */
+async function pageOf(from) {
+  for (let tries = 0; ; tries++) {
+    try {
+      const answer = await fetch(`${url}?most=500&from=${from}`)
+      if (answer.ok) return await answer.json()
+    } catch (error) {
+      if (tries > 600) throw error
+    }
+    await wait(100)
+  }
+}
+
 async function names() {
   const all = []
   for (let from = 0; ; from += 500) {
-    const page = await (await fetch(`${url}?most=500&from=${from}`)).json()
+    const page = await pageOf(from)
     all.push(...page.map((m) => m.name))
     if (page.length < 500) return all
   }
@@ -109,4 +124,4 @@ await judge(times)
 living.emboq.kill('SIGTERM')
 await living.gone
 rmSync(folder, { recursive: true, force: true })
-console.log(`killed ${Object.entries(killed).map(([mix, count]) => `${mix} ${count}`).join(', ')} times (a application, d database, s shell); ${acknowledged.size} acknowledged writes, none lost, none twice; at most ${(slowest / 1000).toFixed(1)} s until the next write or start`)
+console.log(`killed ${Object.entries(killed).map(([mix, count]) => `${mix} ${count}`).join(', ')} times (a application, d database, s shell); ${acknowledged.size} acknowledged writes, none lost, none twice; meanwhile answered ${JSON.stringify(refusals)}; at most ${(slowest / 1000).toFixed(1)} s until the next write or start`)

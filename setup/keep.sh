@@ -81,25 +81,30 @@ start() {
   keep
 }
 
-keep() { # for as long as nobody says stop: what ends by itself is started again
-  local died since falls=0
+keep() { # for as long as nobody says stop: what ends by itself is started again, the database first
+  local since falls=0
   while :; do
     since=$SECONDS
-    died=""
-    wait -n -p died $db $server || true
+    wait -n || true
     if [ $((SECONDS - since)) -gt 60 ]; then falls=0; fi
-    falls=$((falls + 1))
-    if [ "$died" = "$db" ] || ! kill -0 "$db" 2>/dev/null; then
+    if ! running "$db"; then
       say "The database stopped by itself and is started again."
-      until start_db "$data"; do say "The database does not start; the next attempt is in 5 seconds."; sleep 5 {lock}>&-; done
+      until start_db "$data"; do
+        say "The database does not start; the next attempt is in 5 seconds."
+        sleep 5 {lock}>&-
+      done
       say "The notebook is open again."
-    else
+    fi
+    if ! running "$server"; then
+      falls=$((falls + 1))
       [ "$falls" -le 5 ] || fail "the application stopped by itself five times within minutes; its last words are above and in $data/app/log."
       say "The application stopped by itself and is started again."
       serve || say "The application stopped while starting."
     fi
   done
 }
+
+running() { jobs -rp | grep -qx "$1"; } # number of a child: whether it lives
 
 finish() {
   trap '' INT TERM

@@ -2,7 +2,8 @@ using SkiaSharp;
 
 namespace Emboq.Exchange;
 
-/// <summary>Decodes a picture about as large as it is wanted, so that a large one never stands whole in memory: by the decoder where its format allows that, otherwise in bands.</summary>
+/// <summary>Decodes a picture about as large as it is wanted, so that a large one never stands whole in memory: by the decoder where its format allows that,
+/// otherwise in bands.</summary>
 internal static class ScaledDecoding
 {
     /// <summary>What may stand in memory at once, pixels of four bytes.</summary>
@@ -33,7 +34,8 @@ internal static class ScaledDecoding
         return null;
     }
 
-    /// <summary>The mean of every square of pixels; what is left over at the right and lower edge goes. Every band is decoded from the top: a few are quicker than one that swaps.</summary>
+    /// <summary>The mean of every square of pixels; what is left over at the right and lower edge goes. Every band is decoded from the top: a few are quicker
+    /// than one that swaps.</summary>
     /// <param name="codec">Of a format that can be decoded in part.</param>
     /// <param name="info">Of the whole.</param>
     /// <param name="side">Of a square, px.</param>
@@ -47,7 +49,8 @@ internal static class ScaledDecoding
         {
             var rows = Math.Min(squares, height - top);
             var part = new SKCodecOptions(new SKRectI(0, top * side, info.Width, (top + rows) * side));
-            if (codec.StartIncrementalDecode(info, band.GetPixels(), band.RowBytes, part) != SKCodecResult.Success || codec.IncrementalDecode(out _) != SKCodecResult.Success)
+            if (codec.StartIncrementalDecode(info, band.GetPixels(), band.RowBytes, part) != SKCodecResult.Success
+                || codec.IncrementalDecode(out _) != SKCodecResult.Success)
             {
                 bitmap.Dispose();
                 return null;
@@ -55,7 +58,8 @@ internal static class ScaledDecoding
 
             for (var y = 0; y < rows; y++)
             {
-                Mean(band.GetPixelSpan()[(y * side * band.RowBytes)..], band.RowBytes, bitmap.GetPixelSpan().Slice((top + y) * bitmap.RowBytes, width * 4), side);
+                Mean(band.GetPixelSpan()[(y * side * band.RowBytes)..], band.RowBytes,
+                    bitmap.GetPixelSpan().Slice((top + y) * bitmap.RowBytes, width * 4), side);
             }
         }
 

@@ -108,6 +108,9 @@ internal sealed class KernelEngine : IDisposable
         engine.Interrupt();
     }
 
+    /// <summary>Gives up what no script holds any more.</summary>
+    public void CollectGarbage() => engine.CollectGarbage(exhaustive: true);
+
     public void Dispose() => engine.Dispose();
 
     internal static byte[] Resource(string name)

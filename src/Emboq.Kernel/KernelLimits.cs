@@ -15,6 +15,9 @@ public sealed record KernelLimits
     /// <summary>An engine whose kernel has taken more bytes is replaced.</summary>
     public long MemoryBytes { get; init; } = 192L << 20;
 
+    /// <summary>An engine whose scripts have taken more bytes beside the kernel is tidied up before its next use.</summary>
+    public long ScriptBytes { get; init; } = 48L << 20;
+
     /// <summary>Triangles of evaluated subtrees that each engine keeps.</summary>
     public int KeptTriangles { get; init; } = 400_000;
 }

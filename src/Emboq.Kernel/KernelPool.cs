@@ -107,6 +107,11 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
             {
                 Replace(taken, isPatient);
             }
+            else if (engine.Counted.Script > limits.ScriptBytes)
+            {
+                // Nobody waits for it but whoever would have had the engine next.
+                _ = Task.Run(() => Tidy(taken, isPatient), CancellationToken.None);
+            }
             else
             {
                 queue.Put(taken, isPatient);
@@ -127,6 +132,14 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         await using var late = new Timer(_ => engine.Interrupt(), null, limits.Longest, limits.Grace);
         await using var abandoned = gone.Register(() => late.Change(limits.Grace, limits.Grace));
         return use(engine);
+    }
+
+    private void Tidy(Task<KernelEngine> taken, bool wasPatient)
+    {
+        var engine = taken.Result;
+        engine.CollectGarbage();
+        Took(engine, engine.Counted.Kernel, engine.ScriptMemory);
+        queue.Put(taken, wasPatient);
     }
 
     /// <summary>Counts what an engine has taken by now.</summary>

@@ -18,7 +18,8 @@ public static class AnsweredStore
     /// <summary>Takes a key for the transaction at hand. Whoever comes with the same key meanwhile waits for its end.</summary>
     /// <returns><c>false</c> when it was answered before.</returns>
     public static async Task<bool> Claim(NpgsqlDataSource database, string key, byte[] asked, DateTimeOffset at, CancellationToken stop) =>
-        await database.Write("insert into answered (key, asked, status, body, at) values (@key, @asked, 0, '', @at) on conflict do nothing", new { key, asked, at = at.UtcDateTime }, stop) == 1;
+        await database.Write("insert into answered (key, asked, status, body, at) values (@key, @asked, 0, '', @at) on conflict do nothing",
+            new { key, asked, at = at.UtcDateTime }, stop) == 1;
 
     /// <summary>Keeps the answer with what was written.</summary>
     public static Task Keep(NpgsqlDataSource database, string key, Answered answer, CancellationToken stop) =>

@@ -25,7 +25,8 @@ public static class JobStore
     /// <param name="from">How many to leave out.</param>
     /// <param name="most">How many at most.</param>
     /// <param name="stop">Ends the wait.</param>
-    public static async Task<IReadOnlyList<Job>> Found(NpgsqlDataSource database, IReadOnlyList<string> words, bool? away, int from, int most, CancellationToken stop)
+    public static async Task<IReadOnlyList<Job>> Found(NpgsqlDataSource database, IReadOnlyList<string> words, bool? away, int from,
+        int most, CancellationToken stop)
     {
         var jobs = await database.Many<JobRow>("""
             select j.id, j.name, j.need from job j
@@ -33,14 +34,16 @@ public static class JobStore
               and (@away is null or @away = exists (select 1 from away_now a where a.thing = 'job' and a.id = j.id::text))
             order by j.at desc, j.id limit @most offset @from
             """, new { patterns = Sql.Patterns(words), away, from, most }, stop);
-        var parts = (await database.Many<PartRow>($"{NewestState} where p.job_id = any (@ids) order by p.at, p.id", new { ids = jobs.Select(j => j.Id).ToArray() }, stop)).ToLookup(p => p.JobId);
+        var parts = (await database.Many<PartRow>($"{NewestState} where p.job_id = any (@ids) order by p.at, p.id",
+            new { ids = jobs.Select(j => j.Id).ToArray() }, stop)).ToLookup(p => p.JobId);
         return [.. jobs.Select(j => new Job(j.Id, j.Name, j.Need, [.. parts[j.Id].Select(p => p.ToPart())]))];
     }
 
     /// <summary>One job with its parts, or <c>null</c>.</summary>
     public static async Task<Job?> One(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
         await database.OneOrNone<JobRow>("select id, name, need from job where id = @id", new { id }, stop) is { } job
-            ? new(job.Id, job.Name, job.Need, [.. (await database.Many<PartRow>($"{NewestState} where p.job_id = @id order by p.at, p.id", new { id }, stop)).Select(p => p.ToPart())]) : null;
+            ? new(job.Id, job.Name, job.Need, [.. (await database.Many<PartRow>($"{NewestState} where p.job_id = @id order by p.at, p.id", new { id },
+                stop)).Select(p => p.ToPart())]) : null;
 
     /// <summary>One part with its newest state, or <c>null</c>.</summary>
     public static async Task<Part?> Part(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
@@ -95,7 +98,8 @@ public static class JobStore
             """, new { part, after, state = StoreJson.Write(state), at = at.UtcDateTime }, stop);
 
     /// <summary>The jobs of which a part fits one of these interfaces, newest first.</summary>
-    public static async Task<IReadOnlyList<(Guid Id, string Name)>> Using(NpgsqlDataSource database, IReadOnlyCollection<Guid> interfaces, CancellationToken stop) =>
+    public static async Task<IReadOnlyList<(Guid Id, string Name)>> Using(NpgsqlDataSource database, IReadOnlyCollection<Guid> interfaces,
+        CancellationToken stop) =>
         [.. (await database.Many<LinkRow>("""
             select j.id, j.name from job j
             where j.id in (select p.job_id from part_uses u join part p on p.id = u.part_id where u.thing = any (@ids))

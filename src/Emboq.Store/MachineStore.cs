@@ -21,7 +21,8 @@ public static class MachineStore
     /// <param name="most">How many at most.</param>
     /// <param name="stop">Ends the wait.</param>
     public static async Task<IReadOnlyList<MachineSummary>> Found(
-        NpgsqlDataSource database, IReadOnlyList<string> words, bool archived, IReadOnlyList<string> kinds, IReadOnlyList<Guid> places, int from, int most, CancellationToken stop)
+        NpgsqlDataSource database, IReadOnlyList<string> words, bool archived, IReadOnlyList<string> kinds, IReadOnlyList<Guid> places, int from,
+            int most, CancellationToken stop)
     {
         var rows = await database.Many<FoundRow>("""
             with found as (
@@ -52,7 +53,8 @@ public static class MachineStore
             $"select id, version, name, note, archived from machine_now where id = @id; {InterfaceStore.SelectOf("select p.id from interface p where p.machine_id = @id")}", new { id }, cancellationToken: stop));
         var machine = (await answers.ReadAsync<MachineRow>()).SingleOrDefault();
         var interfaces = await InterfaceStore.ReadInterfaces(answers);
-        return machine is null ? null : new(machine.Id, machine.Version, machine.Name, machine.Note, machine.Archived, [.. interfaces.Select(i => i.Interface)]);
+        return machine is null ? null : new(machine.Id, machine.Version, machine.Name, machine.Note, machine.Archived,
+            [.. interfaces.Select(i => i.Interface)]);
     }
 
     /// <summary>The machine of a name that is not put away, the eldest of several; <c>null</c> when there is none.</summary>
@@ -61,7 +63,8 @@ public static class MachineStore
 
     /// <summary>What the machines of some interfaces are called, by interface.</summary>
     public static async Task<IReadOnlyDictionary<Guid, string>> NamesOf(NpgsqlDataSource database, Guid[] interfaces, CancellationToken stop) =>
-        (await database.Many<NameRow>("select i.id, m.name from interface i join machine_now m on m.id = i.machine_id where i.id = any(@interfaces)", new { interfaces }, stop)).ToDictionary(r => r.Id, r => r.Name);
+        (await database.Many<NameRow>("select i.id, m.name from interface i join machine_now m on m.id = i.machine_id where i.id = any(@interfaces)",
+            new { interfaces }, stop)).ToDictionary(r => r.Id, r => r.Name);
 
     private sealed record NameRow(Guid Id, string Name);
 

@@ -2,7 +2,8 @@ using Npgsql;
 
 namespace Emboq.Store;
 
-/// <summary>Whether a name is in use among things that are not put away; capital letters, spaces around it and how its accents are composed do not matter.</summary>
+/// <summary>Whether a name is in use among things that are not put away; capital letters, spaces around it and how its accents are composed do not
+/// matter.</summary>
 public static class NameStore
 {
     private const string SameName = "lower(normalize(trim(name))) = lower(normalize(trim(@name)))";
@@ -31,5 +32,6 @@ public static class NameStore
     public static Task<bool> OfProcess(NpgsqlDataSource database, string name, CancellationToken stop) =>
         Any(database, $"select id from process where {SameName} and not exists (select 1 from away_now a where a.thing = 'process' and a.id = process.id::text)", new { name }, stop);
 
-    private static async Task<bool> Any(NpgsqlDataSource database, string select, object values, CancellationToken stop) => await database.OneOrNone<bool>($"select exists ({select})", values, stop);
+    private static async Task<bool> Any(NpgsqlDataSource database, string select, object values, CancellationToken stop) =>
+        await database.OneOrNone<bool>($"select exists ({select})", values, stop);
 }

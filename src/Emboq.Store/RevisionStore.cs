@@ -9,10 +9,12 @@ public static class RevisionStore
 {
     private sealed record RevisionRow(Guid PartId, int Number, string Printed, string State, DateTime At, string? Remark, DateTime? Kept, string Frozen)
     {
-        public Revision ToRevision() => new(PartId, Number, StoreJson.Read<string[]>(Printed), StoreJson.Read<PartState>(State), At, Remark, Kept, StoreJson.Read<FrozenDesign>(Frozen));
+        public Revision ToRevision() => new(PartId, Number, StoreJson.Read<string[]>(Printed), StoreJson.Read<PartState>(State), At, Remark, Kept,
+            StoreJson.Read<FrozenDesign>(Frozen));
     }
 
-    private sealed record TryRow(Guid Id, Guid PartId, int Revision, string Slot, string? Feel, double? Printed, string? InstrumentId, string? Remark, DateTime At, string? Word, string? Because);
+    private sealed record TryRow(Guid Id, Guid PartId, int Revision, string Slot, string? Feel, double? Printed, string? InstrumentId, string? Remark,
+        DateTime At, string? Word, string? Because);
 
     private sealed record EvidenceRow(string Slot, int Revision, double Drawn, string? Feel, double? Printed, string? InstrumentId,
         string? Name, double? Resolution, double? MaximumPermissibleError, double? Repeatability, double? Reach)
@@ -80,7 +82,8 @@ public static class RevisionStore
             r.InstrumentId is { } i ? instruments[i] : null, r.Remark, r.At) { Word = r.Word, StruckBecause = r.Because })];
     }
 
-    /// <summary>What the tries of a part say about one process, oldest first, by <c>@part</c> and <c>@process</c>: tries on another process prove the shape, not the size.
+    /// <summary>What the tries of a part say about one process, oldest first, by <c>@part</c> and <c>@process</c>: tries on another process prove the shape,
+    /// not the size.
     /// <see cref="ReadEvidence"/> reads it.</summary>
     internal const string SelectEvidence = """
         select split_part(split_part(t.slot, '#', 1), '@', 1) as slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
@@ -104,7 +107,8 @@ public static class RevisionStore
     /// <returns><c>false</c> when there is no such try.</returns>
     public static async Task<bool> StrikeTry(NpgsqlDataSource database, Guid id, string because, DateTimeOffset at, CancellationToken stop)
     {
-        await database.Write("insert into try_strike (try_id, because, at) select id, @because, @at from try where id = @id on conflict do nothing", new { id, because, at = at.UtcDateTime }, stop);
+        await database.Write("insert into try_strike (try_id, because, at) select id, @because, @at from try where id = @id on conflict do nothing",
+            new { id, because, at = at.UtcDateTime }, stop);
         return await database.OneOrNone<Guid?>("select try_id from try_strike where try_id = @id", new { id }, stop) is not null;
     }
 }

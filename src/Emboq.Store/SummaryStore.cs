@@ -11,7 +11,8 @@ namespace Emboq.Store;
 /// <param name="Chance">That the next print fits.</param>
 /// <param name="Revisions">How many were printed.</param>
 /// <param name="Worth">The readings that would help it most.</param>
-public sealed record PartSummary(Station Station, string Says, DimensionAddress? Reads, bool Done, double? Chance, int Revisions, IReadOnlyList<WorthReadingSummary> Worth);
+public sealed record PartSummary(Station Station, string Says, DimensionAddress? Reads, bool Done, double? Chance, int Revisions,
+    IReadOnlyList<WorthReadingSummary> Worth);
 
 /// <summary>A reading worth taking.</summary>
 public sealed record WorthReadingSummary(DimensionAddress Reads, string Name, string Instrument, double Before, double After);
@@ -55,7 +56,8 @@ public static class SummaryStore
 
     /// <summary>Parts that wait to be reckoned, the longest waiting first, each with the last change that is known of it.</summary>
     public static async Task<IReadOnlyList<(Guid Part, long UpTo)>> Waiting(NpgsqlDataSource database, int most, CancellationToken stop) =>
-        [.. (await database.Many<WaitingRow>("select part_id, max(number) as up_to from part_touched group by part_id order by min(number) limit @most", new { most }, stop)).Select(r => (r.PartId, r.UpTo))];
+        [.. (await database.Many<WaitingRow>("select part_id, max(number) as up_to from part_touched group by part_id order by min(number) limit @most",
+            new { most }, stop)).Select(r => (r.PartId, r.UpTo))];
 
     private sealed record WaitingRow(Guid PartId, long UpTo);
 
@@ -69,7 +71,9 @@ public static class SummaryStore
 
     /// <summary>Has some of the summaries from before a moment reckoned anew.</summary>
     public static Task TouchOld(NpgsqlDataSource database, DateTimeOffset before, int most, CancellationToken stop) =>
-        database.Write("insert into part_touched (part_id) select part_id from part_summary where at < @before order by at limit @most", new { before = before.UtcDateTime, most }, stop);
+        database.Write("insert into part_touched (part_id) select part_id from part_summary where at < @before order by at limit @most",
+            new { before = before.UtcDateTime, most }, stop);
 
-    private static SummarisedPart Read(Row r) => new(r.Job, r.JobName, r.Need, r.Part, r.PartName, r.Content is { } content ? StoreJson.Read<PartSummary>(content) : null, r.Reckoning);
+    private static SummarisedPart Read(Row r) => new(r.Job, r.JobName, r.Need, r.Part, r.PartName, r.Content is { } content
+        ? StoreJson.Read<PartSummary>(content) : null, r.Reckoning);
 }

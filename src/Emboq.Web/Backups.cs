@@ -3,12 +3,14 @@ using Emboq.Store.Archive;
 
 namespace Emboq.Web;
 
-/// <summary>Backups that are made by themselves, once a day, into a folder that EMBOQ_BACKUPS names; the oldest go when there are more than EMBOQ_BACKUPS_KEPT.</summary>
+/// <summary>Backups that are made by themselves, once a day, into a folder that EMBOQ_BACKUPS names; the oldest go when there are more than
+/// EMBOQ_BACKUPS_KEPT.</summary>
 /// <param name="configuration">The folder, how many are kept, and the notebook.</param>
 /// <param name="clock">What day it is.</param>
 internal sealed class Backups(IConfiguration configuration, TimeProvider clock)
 {
     private const string Pattern = "emboq-*.zip";
+    private const string Name = "'emboq-'yyyy-MM-dd-HHmmss'.zip'";
 
     /// <summary>The folder, or <c>null</c> when none was named.</summary>
     public string? Folder { get; } = configuration["EMBOQ_BACKUPS"] is { Length: > 0 } folder ? folder : null;
@@ -16,8 +18,9 @@ internal sealed class Backups(IConfiguration configuration, TimeProvider clock)
     /// <summary>How many are kept.</summary>
     public int Kept { get; } = Math.Max(1, configuration.GetValue("EMBOQ_BACKUPS_KEPT", 14));
 
-    /// <summary>When the newest was made; <c>null</c> when there is none.</summary>
-    public DateTimeOffset? Newest => Folder is not null && Directory.Exists(Folder) && Made().LastOrDefault() is { } newest ? new DateTimeOffset(newest.LastWriteTimeUtc) : null;
+    /// <summary>When the newest was made, by its name: a copy keeps that. <c>null</c> when there is none.</summary>
+    public DateTimeOffset? Newest => Folder is not null && Directory.Exists(Folder) && Made().LastOrDefault() is { } newest
+        && DateTimeOffset.TryParseExact(newest.Name, Name, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var at) ? at : null;
 
     /// <summary>Whether there should be a newer one.</summary>
     public bool IsOld => Folder is not null && !(clock.GetUtcNow() - Newest < TimeSpan.FromHours(36));
@@ -31,7 +34,7 @@ internal sealed class Backups(IConfiguration configuration, TimeProvider clock)
         }
 
         Directory.CreateDirectory(Folder);
-        var name = string.Create(CultureInfo.InvariantCulture, $"emboq-{clock.GetUtcNow():yyyy-MM-dd-HHmmss}.zip");
+        var name = clock.GetUtcNow().ToString(Name, CultureInfo.InvariantCulture);
         var (part, whole) = (Path.Combine(Folder, $"{name}.part"), Path.Combine(Folder, name));
         try
         {

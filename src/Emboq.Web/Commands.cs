@@ -7,7 +7,8 @@ using Npgsql;
 
 namespace Emboq.Web;
 
-/// <summary>What ./emboq asks of the application beside serving: each a verb, on the notebook of EMBOQ_DATABASE. Says in a sentence what went wrong, and answers with an exit code.</summary>
+/// <summary>What ./emboq asks of the application beside serving: each a verb, on the notebook of EMBOQ_DATABASE. Says in a sentence what went wrong, and
+/// answers with an exit code.</summary>
 internal static class Commands
 {
     /// <summary>Whether the first word is one of them.</summary>
@@ -70,7 +71,8 @@ internal static class Commands
     /// <summary>The backup on standard input, by way of a file that is gone when it is closed: the end of an archive is read first.</summary>
     private static async Task<ArchiveReader> Incoming()
     {
-        var file = new FileStream(Path.Combine(Directory.GetCurrentDirectory(), $"incoming-{Guid.NewGuid():n}"), new FileStreamOptions { Mode = FileMode.CreateNew, Access = FileAccess.ReadWrite, Options = FileOptions.DeleteOnClose });
+        var file = new FileStream(Path.Combine(Directory.GetCurrentDirectory(), $"incoming-{Guid.NewGuid():n}"),
+            new FileStreamOptions { Mode = FileMode.CreateNew, Access = FileAccess.ReadWrite, Options = FileOptions.DeleteOnClose });
         await using var input = Console.OpenStandardInput();
         await input.CopyToAsync(file);
         file.Position = 0;

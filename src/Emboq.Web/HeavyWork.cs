@@ -33,7 +33,8 @@ internal static class HeavyWork
     {
         services.AddSingleton(_ => new HeavyQueue(Math.Max(1, Environment.ProcessorCount - 1), MostOfOne, MostWaiting));
         services.AddHttpContextAccessor();
-        services.AddScoped(s => s.GetRequiredService<KernelPool>() is var pool && IsHeavy(s.GetRequiredService<IHttpContextAccessor>().HttpContext) ? pool.Patient : pool.Watched);
+        services.AddScoped(s => s.GetRequiredService<KernelPool>() is var pool && IsHeavy(s.GetRequiredService<IHttpContextAccessor>().HttpContext)
+            ? pool.Patient : pool.Watched);
         services.AddRequestTimeouts(options =>
         {
             options.DefaultPolicy = Timeout(Longest);
@@ -54,7 +55,8 @@ internal static class HeavyWork
         if (turn is null)
         {
             context.Response.Headers.RetryAfter = "5";
-            await Problems.Bad([new("request", null, $"The machine is busy: {MostWaiting} heavy requests wait already, or {MostOfOne} of yours.", "Wait for one of them to end.", $"{MostWaiting} in all, {MostOfOne} of one")],
+            await Problems.Bad([new("request", null, $"The machine is busy: {MostWaiting} heavy requests wait already, or {MostOfOne} of yours.",
+                "Wait for one of them to end.", $"{MostWaiting} in all, {MostOfOne} of one")],
                 StatusCodes.Status503ServiceUnavailable).ExecuteAsync(context);
             return;
         }
@@ -67,11 +69,13 @@ internal static class HeavyWork
 
     private static bool IsHeavy(HttpContext? context) => context?.GetEndpoint()?.Metadata.GetMetadata<HeavyMark>() is not null;
 
-    private static string ClientOf(HttpContext context) => context.Request.Headers[Client].ToString() is { Length: > 0 and <= 64 } named ? named : $"{context.Connection.RemoteIpAddress}";
+    private static string ClientOf(HttpContext context) => context.Request.Headers[Client].ToString() is { Length: > 0 and <= 64 } named ? named
+        : $"{context.Connection.RemoteIpAddress}";
 
     private static RequestTimeoutPolicy Timeout(TimeSpan longest) => new()
     {
         Timeout = longest,
-        WriteTimeoutResponse = context => Problems.Bad([new("request", null, $"This took longer than {longest.TotalSeconds:0} s and was stopped.", "Ask for less at once.", $"{longest.TotalSeconds:0} s")], StatusCodes.Status504GatewayTimeout).ExecuteAsync(context),
+        WriteTimeoutResponse = context => Problems.Bad([new("request", null, $"This took longer than {longest.TotalSeconds:0} s and was stopped.",
+            "Ask for less at once.", $"{longest.TotalSeconds:0} s")], StatusCodes.Status504GatewayTimeout).ExecuteAsync(context),
     };
 }

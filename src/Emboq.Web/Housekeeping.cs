@@ -19,7 +19,7 @@ internal sealed class Housekeeping(NpgsqlDataSource database, Backups backups, T
                 await AnsweredStore.Forget(database, clock.GetUtcNow() - AnswersKept, stoppingToken);
                 await backups.MakeIfDue(stoppingToken);
             }
-            catch (Exception e) when (e is not OperationCanceledException)
+            catch (Exception e) when (!stoppingToken.IsCancellationRequested)
             {
                 log.LogError(e, "Housekeeping waits");
             }

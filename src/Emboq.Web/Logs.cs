@@ -26,5 +26,6 @@ internal static class Logs
     public static void UseRequestLog(this WebApplication app) => app.UseSerilogRequestLogging(options =>
     {
         options.GetLevel = (context, _, exception) => exception is not null || context.Response.StatusCode == 500 ? LogEventLevel.Error
-            : context.Request.Path.StartsWithSegments("/api") ? LogEventLevel.Information : LogEventLevel.Debug;    });
+            : context.Request.Path.StartsWithSegments("/api") ? LogEventLevel.Information : LogEventLevel.Debug;
+    });
 }

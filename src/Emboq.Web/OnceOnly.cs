@@ -5,7 +5,8 @@ using Npgsql;
 
 namespace Emboq.Web;
 
-/// <summary>A write that comes with an Idempotency-Key is done once: the answer is kept with what was written, in one transaction, and given again for a day.</summary>
+/// <summary>A write that comes with an Idempotency-Key is done once: the answer is kept with what was written, in one transaction, and given again for a
+/// day.</summary>
 internal static class OnceOnly
 {
     /// <summary>The header.</summary>
@@ -54,7 +55,8 @@ internal static class OnceOnly
             return false;
         }
 
-        await AnsweredStore.Keep(database, key, new(response.StatusCode, response.ContentType, response.Headers.Location, ((MemoryStream)response.Body).ToArray(), asked), stop);
+        await AnsweredStore.Keep(database, key, new(response.StatusCode, response.ContentType, response.Headers.Location,
+            ((MemoryStream)response.Body).ToArray(), asked), stop);
         return true;
     }
 
@@ -77,7 +79,8 @@ internal static class OnceOnly
     {
         if (answered is null || !answered.Asked.AsSpan().SequenceEqual(asked))
         {
-            await Problems.Bad([new(Header, null, "This key came before, with something else.", "Make a new random key for every write.")], StatusCodes.Status422UnprocessableEntity).ExecuteAsync(context);
+            await Problems.Bad([new(Header, null, "This key came before, with something else.", "Make a new random key for every write.")],
+                StatusCodes.Status422UnprocessableEntity).ExecuteAsync(context);
             return;
         }
 

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Transactions;
 using Emboq.Core;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
@@ -28,7 +29,8 @@ public static class Problems
     public static IResult Stale(int from, int now, object theirs, object? yours = null)
     {
         var details = Details(StatusCodes.Status409Conflict, "Somebody else changed this meanwhile.",
-            [new("version", $"{from}", $"You started from version {from}; version {now} stands now.", "Look at both and save again from the newest.", $"{now}")]);
+            [new("version", $"{from}", $"You started from version {from}; version {now} stands now.",
+                "Look at both and save again from the newest.", $"{now}")]);
         details.Extensions["theirs"] = theirs;
         details.Extensions["yours"] = yours;
         return TypedResults.Problem(details);
@@ -36,7 +38,8 @@ public static class Problems
 
     /// <summary>Answers that a name is in use: a second of that name is made only if it is meant.</summary>
     public static IResult Taken(string field, string what, string name) =>
-        Bad([new(field, name, $"There is a {what} called {name} already.", "Choose another name; or do it once more, if you mean a second one.", "again=true means it")], StatusCodes.Status409Conflict);
+        Bad([new(field, name, $"There is a {what} called {name} already.", "Choose another name; or do it once more, if you mean a second one.",
+            "again=true means it")], StatusCodes.Status409Conflict);
 
     /// <summary>Words for refusals that the server makes before Emboq sees the request.</summary>
     public static void Complete(ProblemDetails details)
@@ -52,8 +55,11 @@ public static class Problems
     {
         StatusCodes.Status404NotFound => [new Problem("address", null, "There is nothing under this address.", Look)],
         StatusCodes.Status405MethodNotAllowed => [new Problem("method", null, "This address does not take that method.", Look)],
-        StatusCodes.Status413PayloadTooLarge => [new Problem("body", null, $"The body is larger than {Limits.BodyBytes / 1024} KiB, or a photograph larger than {Limits.PhotoBytes / 1024 / 1024} MB.", "Send less at once.", $"{Limits.BodyBytes} bytes, photographs {Limits.PhotoBytes}")],
-        StatusCodes.Status429TooManyRequests => [new Problem("request", null, "These are more uploads than are taken in a minute.", "Wait a minute and send the rest.", $"{Limits.UploadsAMinute} a minute, unless EMBOQ_UPLOADS says otherwise")],
+        StatusCodes.Status413PayloadTooLarge => [new Problem("body", null,
+            $"The body is larger than {Limits.BodyBytes / 1024} KiB, or a photograph larger than {Limits.PhotoBytes / 1024 / 1024} MB.", "Send less at once.",
+            $"{Limits.BodyBytes} bytes, photographs {Limits.PhotoBytes}")],
+        StatusCodes.Status429TooManyRequests => [new Problem("request", null, "These are more uploads than are taken in a minute.",
+            "Wait a minute and send the rest.", $"{Limits.UploadsAMinute} a minute, unless EMBOQ_UPLOADS says otherwise")],
         StatusCodes.Status415UnsupportedMediaType => [new Problem("content-type", null, "The body is not JSON.", "Send it as application/json.")],
         _ => [],
     };
@@ -82,17 +88,26 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
 
         var details = exception switch
         {
-            BadHttpRequestException { StatusCode: 413 or 415 } bad => Problems.Details(bad.StatusCode, "The request cannot be read.", Problems.Of(bad.StatusCode)),
+            BadHttpRequestException { StatusCode: 413 or 415 } bad => Problems.Details(bad.StatusCode, "The request cannot be read.",
+                Problems.Of(bad.StatusCode)),
             BadHttpRequestException bad => Problems.Details(bad.StatusCode, "The request cannot be read.", [Unreadable(bad)]),
             // The gates before the notebook refuse these by name; should one have a hole, it is still the sender's to mend.
-            PostgresException { SqlState: PostgresErrorCodes.NumericValueOutOfRange or PostgresErrorCodes.CharacterNotInRepertoire or PostgresErrorCodes.UntranslatableCharacter
-                or PostgresErrorCodes.StringDataRightTruncation or PostgresErrorCodes.CheckViolation or PostgresErrorCodes.InvalidTextRepresentation or PostgresErrorCodes.DatetimeFieldOverflow } odd =>
-                Problems.Details(400, "Something that was sent cannot be kept.", [new(odd.ColumnName ?? "body", null, "A value is too large, or holds a character that cannot be kept.", Problems.Look)]),
+            PostgresException
+            {
+                SqlState: PostgresErrorCodes.NumericValueOutOfRange or PostgresErrorCodes.CharacterNotInRepertoire or PostgresErrorCodes.UntranslatableCharacter
+                or PostgresErrorCodes.StringDataRightTruncation or PostgresErrorCodes.CheckViolation or PostgresErrorCodes.InvalidTextRepresentation or PostgresErrorCodes.DatetimeFieldOverflow
+            } odd =>
+                Problems.Details(400, "Something that was sent cannot be kept.",
+                    [new(odd.ColumnName ?? "body", null, "A value is too large, or holds a character that cannot be kept.", Problems.Look)]),
             PostgresException { SqlState: PostgresErrorCodes.DiskFull } => Problems.Details(507, "The disk is full.", [Room.FullProblem]),
-            NpgsqlException away when IsAway(away) => Problems.Details(503, "The notebook is being opened again.",
-                [new("notebook", null, "The database does not answer at this moment. Nothing was written.", "Wait a few seconds; Emboq opens it again by itself.")]),
-            PostgresException { SqlState: PostgresErrorCodes.UniqueViolation } => Problems.Details(409, "Somebody entered the same at the same moment.", [new("body", null, "What was sent is there already.", "Look at what stands now.")]),
-            Kernel.KernelException kernel => Problems.Details(422, "This shape cannot be computed.", [new("parameters", null, kernel.Message, "Change the last size a little and try again.")]),
+            Exception away when IsAway(away) => Problems.Details(503, "The notebook is being opened again.",
+                [new("notebook", null, "The database does not answer at this moment. Nothing was written.",
+                    "Wait a few seconds; Emboq opens it again by itself.")]),
+            PostgresException { SqlState: PostgresErrorCodes.UniqueViolation } =>
+                Problems.Details(409, "Somebody entered the same at the same moment.",
+                [new("body", null, "What was sent is there already.", "Look at what stands now.")]),
+            Kernel.KernelException kernel => Problems.Details(422, "This shape cannot be computed.",
+                [new("parameters", null, kernel.Message, "Change the last size a little and try again.")]),
             _ => null,
         };
         if (details is null)
@@ -100,7 +115,8 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
             log.LogError(exception, "Unforeseen at {Method} {Path}", context.Request.Method, context.Request.Path);
             var trace = System.Diagnostics.Activity.Current?.TraceId.ToHexString() ?? context.TraceIdentifier;
             details = Problems.Details(500, "Something went wrong inside Emboq.",
-                [new("trace", trace, $"Nothing half-done was kept. The log has it under {trace}.", "Try it once more; if it comes again, report that number.")]);
+                [new("trace", trace, $"Nothing half-done was kept. The log has it under {trace}.",
+                    "Try it once more; if it comes again, report that number.")]);
         }
 
         if (details.Status == StatusCodes.Status503ServiceUnavailable)
@@ -118,16 +134,24 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
     }
 
     /// <summary>Whether the database is away, closing or opening, rather than refusing this one statement.</summary>
-    private static bool IsAway(NpgsqlException e) => e is not PostgresException refused ? e.IsTransient || e.InnerException is IOException or System.Net.Sockets.SocketException or TimeoutException
-        : refused.SqlState is PostgresErrorCodes.AdminShutdown or PostgresErrorCodes.CrashShutdown or PostgresErrorCodes.CannotConnectNow or PostgresErrorCodes.TooManyConnections;
+    private static bool IsAway(Exception e) => e switch
+    {
+        PostgresException refused => refused.SqlState is PostgresErrorCodes.AdminShutdown or PostgresErrorCodes.CrashShutdown or PostgresErrorCodes.CannotConnectNow or PostgresErrorCodes.TooManyConnections,
+        NpgsqlException broken => broken.IsTransient || broken.InnerException is IOException or System.Net.Sockets.SocketException or TimeoutException,
+        // It went while a transaction was being ended: a write with a key may be sent again, and is done once.
+        TransactionException => true,
+        _ => false,
+    };
 
     private static Problem Unreadable(BadHttpRequestException bad) => bad.InnerException is JsonException json
-        ? new(json.Path is { Length: > 2 } path ? path[2..] : "body", null, Words(json), OtherKind(json) ? "A number is written with a point, like 0.45." : Problems.Look)
+        ? new(json.Path is { Length: > 2 } path ? path[2..] : "body", null, Words(json), OtherKind(json)
+            ? "A number is written with a point, like 0.45." : Problems.Look)
         : new("request", null, bad.Message, Problems.Look);
 
     private static bool OtherKind(JsonException json) => json.Message.Contains("could not be converted", StringComparison.Ordinal);
 
-    private static string Words(JsonException json) => OtherKind(json) ? "This cannot be read as what is wanted here." : json.Message.Split(" Path:", 2)[0].Split(" LineNumber:", 2)[0];
+    private static string Words(JsonException json) => OtherKind(json) ? "This cannot be read as what is wanted here."
+        : json.Message.Split(" Path:", 2)[0].Split(" LineNumber:", 2)[0];
 }
 
 /// <summary>Bounds at the door.</summary>

@@ -37,7 +37,7 @@ internal sealed class Reckoner(NpgsqlDataSource database, TimeProvider clock, IL
                     await Task.Delay(Pause, stoppingToken);
                 }
             }
-            catch (Exception e) when (e is not OperationCanceledException)
+            catch (Exception e) when (!stoppingToken.IsCancellationRequested)
             {
                 log.LogWarning(e, "Summaries of parts wait");
                 await Task.Delay(AfterTrouble, stoppingToken);

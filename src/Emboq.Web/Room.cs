@@ -22,7 +22,8 @@ internal sealed class Room(IConfiguration configuration)
     public static IResult Full => Problems.Bad([FullProblem], StatusCodes.Status507InsufficientStorage);
 
     /// <summary>The same in words.</summary>
-    public static Problem FullProblem { get; } = new("disk", null, "The disk is full: nothing was written.", "Make room where the data folder lies, then do it again.", $"{Least} MB");
+    public static Problem FullProblem { get; } = new("disk", null, "The disk is full: nothing was written.",
+        "Make room where the data folder lies, then do it again.", $"{Least} MB");
 }
 
 internal static class RoomGate

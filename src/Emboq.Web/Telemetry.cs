@@ -4,7 +4,8 @@ using OpenTelemetry.Trace;
 
 namespace Emboq.Web;
 
-/// <summary>Metrics and traces of requests, kernel and database, sent to a collector of the workshop's own. Nothing is gathered unless OTEL_EXPORTER_OTLP_ENDPOINT names one.</summary>
+/// <summary>Metrics and traces of requests, kernel and database, sent to a collector of the workshop's own. Nothing is gathered unless
+/// OTEL_EXPORTER_OTLP_ENDPOINT names one.</summary>
 internal static class Telemetry
 {
     public static void AddTelemetry(this WebApplicationBuilder builder)

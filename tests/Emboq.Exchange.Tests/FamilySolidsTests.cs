@@ -9,7 +9,8 @@ namespace Emboq.Exchange.Tests;
 /// <summary>The solids of every family on random decisions: read back closed by admesh, and with the walls around every hole that its checks promise.</summary>
 public sealed class FamilySolidsTests : IAsyncLifetime
 {
-    private static readonly int Sets = int.Parse(Environment.GetEnvironmentVariable("EMBOQ_FAMILY_SETS") ?? "10", System.Globalization.CultureInfo.InvariantCulture);
+    private static readonly int Sets = int.Parse(Environment.GetEnvironmentVariable("EMBOQ_FAMILY_SETS") ?? "10",
+        System.Globalization.CultureInfo.InvariantCulture);
 
     private readonly KernelPool pool = new(new KernelLimits { Engines = 1 });
 
@@ -72,7 +73,8 @@ public sealed class FamilySolidsTests : IAsyncLifetime
                 foreach (var gauge in of)
                 {
                     var found = MeshGauge.Read(mesh, gauge).ShouldNotBeNull($"{of.Key}, {gauge.What} at {gauge.At}");
-                    found.ShouldBe(gauge.Size, MeshGauge.Tolerance, $"{of.Key}, {gauge.What} at {gauge.At}; {string.Join(" ", brief.Interfaces.Values.Select(i => i.Kind.Key))}");
+                    found.ShouldBe(gauge.Size, MeshGauge.Tolerance,
+                        $"{of.Key}, {gauge.What} at {gauge.At}; {string.Join(" ", brief.Interfaces.Values.Select(i => i.Kind.Key))}");
                     read++;
                 }
             }
@@ -84,9 +86,11 @@ public sealed class FamilySolidsTests : IAsyncLifetime
     [Fact]
     public void A_turned_thing_has_room_for_its_widest_step_wherever_that_begins()
     {
-        var thing = Emboq.Core.Tests.Measuring.Places.Of(InterfaceKind.Of("turned"), "step1.length 30, step1.first 4, step1.last 4, step2.length 40, step2.first 32, step2.last 32, step3.length 26, step3.first 10, step3.last 10");
+        var thing = Emboq.Core.Tests.Measuring.Places.Of(InterfaceKind.Of("turned"),
+            "step1.length 30, step1.first 4, step1.last 4, step2.length 40, step2.first 32, step2.last 32, step3.length 26, step3.first 10, step3.last 10");
         var tray = Emboq.Core.Families.FamilyList.Find("pocket-tray")!;
-        var design = tray.Design(new(ParameterValues.Read(tray.Parameters, new Dictionary<string, string>()).Value, new Dictionary<string, Interface> { ["item1"] = thing }, Emboq.Core.Tests.Workshop.Exact, []));
+        var design = tray.Design(new(ParameterValues.Read(tray.Parameters, new Dictionary<string, string>()).Value,
+            new Dictionary<string, Interface> { ["item1"] = thing }, Emboq.Core.Tests.Workshop.Exact, []));
         var mesh = Mesh(design.Bodies.Single(b => b.Key == "part").Solid);
         design.Ledger["item1.step2.first.drawn"].Value.ShouldBe(34, 1e-9);
         design.Gauges.Where(g => g.Body == "part" && g.What.EndsWith("pocket", StringComparison.Ordinal)).ShouldHaveSingleItem().Size.ShouldBe(34, 1e-9);
@@ -98,7 +102,12 @@ public sealed class FamilySolidsTests : IAsyncLifetime
     public void A_tapered_socket_over_a_step_has_its_size_at_mid_cuff()
     {
         var adapter = Emboq.Core.Families.FamilyList.Find("hose-adapter")!;
-        var values = ParameterValues.Read(adapter.Parameters, new Dictionary<string, string> { ["coneBy"] = "step", ["secondHold"] = "taper", ["secondJoin"] = "over" }).Value;
+        var values = ParameterValues.Read(adapter.Parameters, new Dictionary<string, string>
+        {
+            ["coneBy"] = "step",
+            ["secondHold"] = "taper",
+            ["secondJoin"] = "over"
+        }).Value;
         var ends = new Dictionary<string, Interface>
         {
             ["first"] = Emboq.Core.Tests.Measuring.Places.Of(InterfaceKind.Of("tube"), "inside 45.5, outside 49"),

@@ -11,21 +11,33 @@ public sealed class CrowdTests(Server server)
         return await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name, kind });
     }
 
-    /// <summary>Every reading is kept, and the pooled scatter is what the readings add up to by hand.</summary>
+    private static int Setting(string name, int usual) => int.Parse(Environment.GetEnvironmentVariable(name) ?? $"{usual}",
+        System.Globalization.CultureInfo.InvariantCulture);
+
+    /// <summary>Every reading is kept, and the pooled scatter is what the readings add up to by hand. EMBOQ_CROWD and EMBOQ_CROWD_PAUSE make it longer:
+    /// readings of each, ms between them.</summary>
     [Fact]
     public async Task Eight_people_measure_one_place_and_their_own_at_once()
     {
-        const int People = 8, Each = 12;
+        const int People = 8;
+        var (each, pause) = (Setting("EMBOQ_CROWD", 12), Setting("EMBOQ_CROWD_PAUSE", 0));
         var shared = await Place("crowd port");
         var own = await Task.WhenAll(Enumerable.Range(0, People).Select(i => Place($"crowd port {i}")));
         var answers = await Task.WhenAll(Enumerable.Range(0, People).Select(async i =>
         {
             var statuses = new List<int>();
-            for (var n = 0; n < Each; n++)
+            for (var n = 0; n < each; n++)
             {
+                await Task.Delay(pause, TestContext.Current.CancellationToken);
                 foreach (var place in new[] { shared, own[i] })
                 {
-                    statuses.Add((await server.Send(HttpMethod.Post, $"/api/interfaces/{place["id"]}/readings", new { dimension = "inside", text = FormattableString.Invariant($"{50 + (0.01 * ((i + n) % 3)):0.00}"), instrument = "long-caliper" })).Status);
+                    statuses.Add((await server.Send(HttpMethod.Post, $"/api/interfaces/{place["id"]}/readings",
+                        new
+                        {
+                            dimension = "inside",
+                            text = FormattableString.Invariant($"{50 + (0.01 * ((i + n) % 3)):0.00}"),
+                            instrument = "long-caliper"
+                        })).Status);
                 }
             }
 
@@ -33,7 +45,7 @@ public sealed class CrowdTests(Server server)
         }));
         answers.SelectMany(a => a).ShouldAllBe(s => s == 201);
         static int Count(JsonNode place) => place["dimensions"]!.AsArray().Single(d => (string)d!["key"]! == "inside")!["readings"]!.AsArray().Count;
-        Count(await server.Get($"/api/interfaces/{shared["id"]}")).ShouldBe(People * Each);
+        Count(await server.Get($"/api/interfaces/{shared["id"]}")).ShouldBe(People * each);
         await using var source = Npgsql.NpgsqlDataSource.Create(server.Connection);
         await using var sums = source.CreateCommand("""
             select abs(s.squares - q.squares) + abs(s.freedom - q.freedom) from scatter s join (
@@ -49,7 +61,16 @@ public sealed class CrowdTests(Server server)
     [Fact]
     public async Task One_instrument_entered_by_many_at_once_is_one()
     {
-        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => server.Send(HttpMethod.Post, "/api/instruments", new { id = "crowd-caliper", name = "crowd caliper", resolution = 0.01, maximumPermissibleError = 0.03, repeatability = 0.02, reach = 150 })));
+        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ =>
+            server.Send(HttpMethod.Post, "/api/instruments", new
+            {
+                id = "crowd-caliper",
+                name = "crowd caliper",
+                resolution = 0.01,
+                maximumPermissibleError = 0.03,
+                repeatability = 0.02,
+                reach = 150
+            })));
         answers.Count(a => a.Status == 201).ShouldBe(1);
         answers.Where(a => a.Status != 201).ShouldAllBe(a => a.Status == 400 && (string)a.Body!["problems"]![0]!["field"]! == "id");
     }
@@ -75,7 +96,8 @@ public sealed class CrowdTests(Server server)
         var process = (string)(await server.Get("/api/processes"))[0]!["id"]!;
         var (status, answer) = await server.Send(HttpMethod.Post, "/api/designs", new { family, process, parameters = new JsonObject { [key] = entry } });
         status.ShouldBe(400);
-        answer!["problems"]!.AsArray().ShouldContain(p => ((string)p!["field"]!).EndsWith(key, StringComparison.Ordinal) && ((string)p["message"]!).Contains(says, StringComparison.Ordinal));
+        answer!["problems"]!.AsArray().ShouldContain(p => ((string)p!["field"]!).EndsWith(key, StringComparison.Ordinal)
+            && ((string)p["message"]!).Contains(says, StringComparison.Ordinal));
     }
 
     /// <summary>Plug of 12.40 with a taper of 1:8 over 120: its mouth closes.</summary>
@@ -91,7 +113,11 @@ public sealed class CrowdTests(Server server)
             family = "hose-adapter",
             process,
             parameters = new { firstJoin = "inside", firstHold = "taper", firstTaper = "1:8", firstCuff = cuff, wall = "1.6", secondJoin = "over" },
-            interfaces = new { first = new { sizes = new { inside = new { value = "12.40", uncertainty = 0.05 } } }, second = new { sizes = new { outside = new { value = "30", uncertainty = 0.05 } } } },
+            interfaces = new
+            {
+                first = new { sizes = new { inside = new { value = "12.40", uncertainty = 0.05 } } },
+                second = new { sizes = new { outside = new { value = "30", uncertainty = 0.05 } } }
+            },
         });
         ((string)design["checks"]!.AsArray().Single(c => (string)c!["key"]! == "first.bore")!["verdict"]!).ShouldBe(verdict);
     }
@@ -100,7 +126,15 @@ public sealed class CrowdTests(Server server)
     public async Task What_is_put_away_leaves_the_bench_and_comes_back()
     {
         var part = await server.NewPart("put away");
-        var instrument = await server.Post("/api/instruments", new { id = "away-rule", name = "away rule", resolution = 0.5, maximumPermissibleError = 0.2, repeatability = 0.2, reach = 300 });
+        var instrument = await server.Post("/api/instruments", new
+        {
+            id = "away-rule",
+            name = "away rule",
+            resolution = 0.5,
+            maximumPermissibleError = 0.2,
+            repeatability = 0.2,
+            reach = 300
+        });
         async Task<bool> OnBench() => (await server.Bench()).Any(b => (string)b!["part"]! == (string)part["id"]!);
         async Task Put(string thing, string id, bool away) => (await server.Send(HttpMethod.Put, $"/api/away/{thing}/{id}", new { away })).Status.ShouldBe(200);
         await Put("parts", (string)part["id"]!, true);

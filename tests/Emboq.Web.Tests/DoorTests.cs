@@ -3,7 +3,8 @@ using System.Text.Json.Nodes;
 
 namespace Emboq.Web.Tests;
 
-/// <summary>Decisions within the limits that are told, of every family, through the HTTP door: an answer that is whole, or a refusal in words; and what got a number has its file.
+/// <summary>Decisions within the limits that are told, of every family, through the HTTP door: an answer that is whole, or a refusal in words; and what got a
+/// number has its file.
 /// EMBOQ_DOOR sets how many of each family; the seed is fixed, so that a failure comes again.</summary>
 public sealed class DoorTests(Server server)
 {
@@ -41,7 +42,8 @@ public sealed class DoorTests(Server server)
                 family = key,
                 process,
                 parameters,
-                interfaces = new JsonObject(interfaces.Select(i => KeyValuePair.Create<string, JsonNode?>(i.Key, new JsonObject { ["id"] = (string)i.Value! }))),
+                interfaces = new JsonObject(interfaces.Select(i => KeyValuePair.Create<string, JsonNode?>(i.Key,
+                    new JsonObject { ["id"] = (string)i.Value! }))),
             });
             status.ShouldBeOneOf([200, 400, 422], $"{said}\n{design?.ToJsonString()}");
             if (status != 200)
@@ -51,12 +53,17 @@ public sealed class DoorTests(Server server)
             }
 
             answered++;
-            if (design!["bodies"]!.AsArray().All(b => (string)b!["role"]! != "part") || design["checks"]!.AsArray().Any(c => (string)c!["verdict"]! == "stop") || buildable++ % PrintedEvery > 0)
+            if (design!["bodies"]!.AsArray().All(b => (string)b!["role"]! != "part") || design["checks"]!.AsArray().Any(c => (string)c!["verdict"]! == "stop")
+                || buildable++ % PrintedEvery > 0)
             {
                 continue;
             }
 
-            var part = (await server.Post("/api/jobs?again=true", new { name = $"door {key}", part = new { name = key, family = key, process, parameters, interfaces } }))["parts"]![0]!;
+            var part = (await server.Post("/api/jobs?again=true", new
+            {
+                name = $"door {key}",
+                part = new { name = key, family = key, process, parameters, interfaces }
+            }))["parts"]![0]!;
             var bodies = design["bodies"]!.AsArray().Where(b => (string)b!["role"]! is "part" or "coupon").Select(b => (string)b!["key"]!);
             await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies });
             foreach (var kind in new[] { "stl", "3mf", "glb" })
@@ -109,7 +116,8 @@ public sealed class DoorTests(Server server)
     {
         const int Gaps = 54;
         var machine = await server.Post("/api/machines?again=true", new { name = "door of many gaps" });
-        var row = await server.Post($"/api/machines/{machine["id"]}/interfaces?again=true", new { name = "long row", kind = "hole-row", items = Enumerable.Range(1, Gaps).Select(i => $"gap {i}") });
+        var row = await server.Post($"/api/machines/{machine["id"]}/interfaces?again=true",
+            new { name = "long row", kind = "hole-row", items = Enumerable.Range(1, Gaps).Select(i => $"gap {i}") });
         await server.Post($"/api/interfaces/{row["id"]}/readings", new { dimension = "diameter", text = "5", instrument = "caliper" });
         for (var i = 1; i <= Gaps; i++)
         {
@@ -117,7 +125,11 @@ public sealed class DoorTests(Server server)
         }
 
         var process = (string)(await server.Get("/api/processes"))[0]!["id"]!;
-        var part = (await server.Post("/api/jobs?again=true", new { name = "door of many gaps", part = new { name = "template", family = "drilling-template", process, interfaces = new { holes = row["id"] } } }))["parts"]![0]!;
+        var part = (await server.Post("/api/jobs?again=true", new
+        {
+            name = "door of many gaps",
+            part = new { name = "template", family = "drilling-template", process, interfaces = new { holes = row["id"] } }
+        }))["parts"]![0]!;
         var design = await server.Post("/api/designs", Server.DesignOf(part));
         design["bodies"]!.AsArray().ShouldNotBeEmpty();
         var bodies = design["bodies"]!.AsArray().Where(b => (string)b!["role"]! == "part").Select(b => (string)b!["key"]!);
@@ -175,7 +187,12 @@ public sealed class DoorTests(Server server)
             foreach (var instrument in instruments)
             {
                 var (status, _) = await server.Send(HttpMethod.Post, $"/api/interfaces/{place["id"]}/readings",
-                    new { dimension = dimension.Key, text = dimension.Readings[0].Value.ToString("0.###", CultureInfo.InvariantCulture), instrument = instrument!["id"] });
+                    new
+                    {
+                        dimension = dimension.Key,
+                        text = dimension.Readings[0].Value.ToString("0.###", CultureInfo.InvariantCulture),
+                        instrument = instrument!["id"]
+                    });
                 if (status == 201)
                 {
                     break;

@@ -194,6 +194,30 @@ public sealed class MeasuringTests(Server server)
         (await server.Get($"/api/interfaces/{one["id"]}/alike")).AsArray().Select(a => (string)a!["name"]!).ShouldBe(["alike rod"]);
     }
 
+    /// <summary>The most readings that a machine is given at once go out as a card, and the card is small enough to come in again.</summary>
+    [Fact]
+    public async Task A_card_of_twenty_thousand_readings_fits_its_own_limit()
+    {
+        const int Count = 20_000;
+        var caliper = new { id = "caliper", name = "caliper", kind = "caliper", resolution = 0.01, maximumPermissibleError = 0.03, repeatability = 0.03, reach = 150 };
+        var readings = Enumerable.Range(0, Count).Select(i => new
+        {
+            dimension = "inside",
+            value = 50 + (i % 40 * 0.01),
+            text = FormattableString.Invariant($"{50 + (i % 40 * 0.01):0.00}"),
+            instrument = "caliper",
+            at = DateTimeOffset.UnixEpoch.AddMinutes(i),
+            remark = "as long a remark as people write",
+        });
+        var card = new { format = "emboq-machine", schema = 1, name = $"Large card {Guid.NewGuid()}", note = "", instruments = new[] { caliper }, places = new[] { new { name = "port", kind = "tube", items = Array.Empty<string>(), readings } } };
+        var taken = await server.Post("/api/machine-cards", card);
+        var again = await server.Get($"/api/machines/{taken["id"]}/card.json");
+        again["places"]![0]!["readings"]!.AsArray().Count.ShouldBe(Count);
+        again["name"] = $"{card.name} again";
+        var copy = await server.Post("/api/machine-cards", again);
+        ((string)copy["id"]!).ShouldNotBe((string)taken["id"]!);
+    }
+
     [Fact]
     public async Task A_file_of_readings_is_looked_at_line_by_line_and_taken_only_when_told()
     {

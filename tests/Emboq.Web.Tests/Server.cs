@@ -21,7 +21,8 @@ public sealed class Server : IAsyncLifetime
 
     public async ValueTask InitializeAsync()
     {
-        var postgres = Environment.GetEnvironmentVariable("EMBOQ_TEST_DATABASE") ?? throw new InvalidOperationException("EMBOQ_TEST_DATABASE names no PostgreSQL; run ./emboq test.");
+        var postgres = Environment.GetEnvironmentVariable("EMBOQ_TEST_DATABASE")
+            ?? throw new InvalidOperationException("EMBOQ_TEST_DATABASE names no PostgreSQL; run ./emboq test.");
         var name = $"test_{Guid.NewGuid():n}";
         Connection = await NewNotebook(postgres, name);
         Store.Database.Migrate(As(Connection, "emboq_owner"));
@@ -48,7 +49,11 @@ public sealed class Server : IAsyncLifetime
     }
 
     /// <summary>The same database as another role.</summary>
-    public static string As(string connection, string role) => new NpgsqlConnectionStringBuilder(connection) { Username = role, Password = Password }.ConnectionString;
+    public static string As(string connection, string role) => new NpgsqlConnectionStringBuilder(connection)
+    {
+        Username = role,
+        Password = Password
+    }.ConnectionString;
 
     private const string Password = "of-the-tests";
 
@@ -102,23 +107,37 @@ public sealed class Server : IAsyncLifetime
     }
 
     /// <summary>Lays parts of a job out on beds; answers the layout after every step on the way to it.</summary>
-    public async Task<JsonNode> Lay(JsonNode part, object[] processes, IReadOnlyList<int>? members = null, string? letters = null, int? most = null, params JsonNode[] others)
+    public async Task<JsonNode> Lay(JsonNode part, object[] processes, IReadOnlyList<int>? members = null, string? letters = null, int? most = null,
+        params JsonNode[] others)
     {
         var parts = others.Prepend(part).Select((p, i) => new { part = (string)p["id"]!, members = i == 0 ? members : null });
-        using var response = await Http.PostAsync($"/api/jobs/{part["job"]}/bedfuls", JsonContent.Create(new { parts, processes, start = "2031-05-12T09:00:00+02:00", letters, most }));
+        using var response = await Http.PostAsync($"/api/jobs/{part["job"]}/bedfuls",
+            JsonContent.Create(new { parts, processes, start = "2031-05-12T09:00:00+02:00", letters, most }));
         var lines = (await response.Content.ReadAsStringAsync()).Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(l => JsonNode.Parse(l)!).ToList();
         lines.Take(lines.Count - 1).ShouldAllBe(l => ((string)l["doing"]!).Length > 5, lines[0].ToJsonString());
         return lines[^1]["done"]!;
     }
 
     /// <summary>The first demo part whose job has this name.</summary>
-    public async Task<JsonNode> DemoPart(string job) => (await Get($"/api/jobs?words={Uri.EscapeDataString(job)}")).AsArray().Single(j => (string)j!["name"]! == job)!["parts"]![0]!;
+    public async Task<JsonNode> DemoPart(string job) => (await Get($"/api/jobs?words={Uri.EscapeDataString(job)}")).AsArray().Single(j =>
+        (string)j!["name"]! == job)!["parts"]![0]!;
 
     /// <summary>A new part of our own, so that tests do not disturb each other.</summary>
     public async Task<JsonNode> NewPart(string name)
     {
         var demo = await DemoPart("Blade sander to hose");
-        var job = await Post("/api/jobs", new { name, part = new { name, family = "hose-adapter", interfaces = demo["state"]!["interfaces"], process = demo["state"]!["process"], parameters = new { firstJoin = "over", secondJoin = "inside" } } });
+        var job = await Post("/api/jobs", new
+        {
+            name,
+            part = new
+            {
+                name,
+                family = "hose-adapter",
+                interfaces = demo["state"]!["interfaces"],
+                process = demo["state"]!["process"],
+                parameters = new { firstJoin = "over", secondJoin = "inside" }
+            }
+        });
         return job["parts"]![0]!;
     }
 
@@ -128,7 +147,8 @@ public sealed class Server : IAsyncLifetime
         ["family"] = (string)part["family"]!,
         ["process"] = (string)part["state"]!["process"]!,
         ["parameters"] = part["state"]!["parameters"]!.DeepClone(),
-        ["interfaces"] = new JsonObject(part["state"]!["interfaces"]!.AsObject().Select(i => KeyValuePair.Create<string, JsonNode?>(i.Key, new JsonObject { ["id"] = (string)i.Value! }))),
+        ["interfaces"] = new JsonObject(part["state"]!["interfaces"]!.AsObject().Select(i =>
+            KeyValuePair.Create<string, JsonNode?>(i.Key, new JsonObject { ["id"] = (string)i.Value! }))),
         ["part"] = (string)part["id"]!,
     };
 }

@@ -7,7 +7,8 @@ namespace Emboq.Web.Tests;
 /// <summary>Other hosts, other pages, other methods, odd bodies: refused in words, and nothing is written.</summary>
 public sealed class StrangerTests(Server server)
 {
-    private async Task<(int Status, JsonNode? Body, HttpResponseMessage Response)> Ask(HttpMethod method, string path, Action<HttpRequestMessage> change, HttpContent? content = null)
+    private async Task<(int Status, JsonNode? Body, HttpResponseMessage Response)> Ask(HttpMethod method, string path, Action<HttpRequestMessage> change,
+        HttpContent? content = null)
     {
         using var request = new HttpRequestMessage(method, path) { Content = content };
         change(request);
@@ -41,6 +42,8 @@ public sealed class StrangerTests(Server server)
         var spool = await server.Post("/api/spools", new { name = $"stranger {Guid.NewGuid()}", material = "plain", tare = 200, gross = 800 });
         (await Ask(HttpMethod.Post, $"/api/spools/{spool["id"]}/put-away", r => r.Headers.Add(header, value))).Status.ShouldBe(403);
         (await Ask(HttpMethod.Post, "/api/machines", r => r.Headers.Add(header, value), Json("{\"name\":\"strange\"}"))).Status.ShouldBe(403);
+        (await Ask(HttpMethod.Get, "/api/workshop.zip", r => r.Headers.Add(header, value))).Status.ShouldBe(header == "Origin" ? 200 : 403);
+        (await Ask(HttpMethod.Get, "/jobs/1", r => r.Headers.Add(header, value))).Status.ShouldBe(200);
         (await server.Get("/api/spools")).AsArray().ShouldContain(s => (string)s!["id"]! == (string)spool["id"]!);
         (await Ask(HttpMethod.Post, $"/api/spools/{spool["id"]}/put-away", r =>
         {
@@ -110,12 +113,14 @@ public sealed class StrangerTests(Server server)
         var state = part["state"]!;
         foreach (var version in new[] { int.MaxValue, int.MinValue })
         {
-            var (status, _) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new { version, interfaces = state["interfaces"], process = state["process"], parameters = state["parameters"] });
+            var (status, _) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}",
+                new { version, interfaces = state["interfaces"], process = state["process"], parameters = state["parameters"] });
             status.ShouldBe(409);
         }
 
         var machine = await server.Post("/api/machines?again=true", new { name = "versions" });
-        (await server.Send(HttpMethod.Put, $"/api/machines/{machine["id"]}", new { version = int.MaxValue, name = "x", note = "", archived = false })).Status.ShouldBe(409);
+        (await server.Send(HttpMethod.Put, $"/api/machines/{machine["id"]}",
+            new { version = int.MaxValue, name = "x", note = "", archived = false })).Status.ShouldBe(409);
         (await server.Send(HttpMethod.Put, "/api/screws", new { version = int.MaxValue, screws = Array.Empty<object>() })).Status.ShouldBe(409);
     }
 

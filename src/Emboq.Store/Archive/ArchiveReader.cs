@@ -80,7 +80,8 @@ public sealed class ArchiveReader : IDisposable
         return manifest switch
         {
             { Format: not Manifest.Workshop } or { Tables: null } or { Files: null } => throw new ArchiveException("This is not a backup of a workshop."),
-            { Version: > Manifest.Current } => throw new ArchiveException($"The backup is of format {manifest.Version}, and this Emboq reads up to {Manifest.Current}. Use the newer Emboq."),
+            { Version: > Manifest.Current } =>
+                throw new ArchiveException($"The backup is of format {manifest.Version}, and this Emboq reads up to {Manifest.Current}. Use the newer Emboq."),
             { Schema: var schema } when schema > Schema.Version => throw new NewerNotebookException(schema, Schema.Version),
             _ => manifest,
         };

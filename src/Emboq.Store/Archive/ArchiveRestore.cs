@@ -4,7 +4,8 @@ using Npgsql;
 
 namespace Emboq.Store.Archive;
 
-/// <summary>Replaces what stands in a notebook by what a backup holds, all or nothing. Rows come as data alone: the tables are made by this Emboq's own migrations,
+/// <summary>Replaces what stands in a notebook by what a backup holds, all or nothing. Rows come as data alone: the tables are made by this Emboq's own
+/// migrations,
 /// up to the version that was backed up; the rows are put in, and the later migrations carry them on.</summary>
 public static class ArchiveRestore
 {

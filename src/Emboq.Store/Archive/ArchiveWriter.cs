@@ -27,7 +27,12 @@ public sealed class ArchiveWriter : IDisposable
     public static async Task<Manifest> Write(string connection, Stream into, DateTimeOffset now, CancellationToken stop)
     {
         // A pool of its own, closed at the end: the long snapshot holds no connection that others wait for.
-        await using var source = NpgsqlDataSource.Create(new NpgsqlConnectionStringBuilder(connection) { Pooling = false, CommandTimeout = 0, Options = "-c statement_timeout=0 -c idle_in_transaction_session_timeout=0" });
+        await using var source = NpgsqlDataSource.Create(new NpgsqlConnectionStringBuilder(connection)
+        {
+            Pooling = false,
+            CommandTimeout = 0,
+            Options = "-c statement_timeout=0 -c idle_in_transaction_session_timeout=0"
+        });
         await using var database = await source.OpenConnectionAsync(stop);
         await using var moment = await database.BeginTransactionAsync(IsolationLevel.RepeatableRead, stop);
         await database.ExecuteAsync("set transaction read only");

@@ -7,7 +7,8 @@ namespace Emboq.Store.Archive;
 /// <param name="Made">As of when.</param>
 /// <param name="Tables">In an order in which no row comes before one that it refers to.</param>
 /// <param name="Files">Every other entry with its checksum.</param>
-public sealed record Manifest(string Format, int Version, int Schema, DateTimeOffset Made, IReadOnlyList<ArchivedTable> Tables, IReadOnlyList<ArchivedFile> Files)
+public sealed record Manifest(string Format, int Version, int Schema, DateTimeOffset Made, IReadOnlyList<ArchivedTable> Tables,
+    IReadOnlyList<ArchivedFile> Files)
 {
     /// <summary>The name of the entry.</summary>
     public const string Entry = "manifest.json";

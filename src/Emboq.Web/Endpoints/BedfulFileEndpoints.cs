@@ -22,7 +22,8 @@ public sealed record BedfulFileRequest(string Name, string Kind, IReadOnlyList<B
 /// <param name="Width">Room that was laid out for it along the bed, mm; what was numbered must fill it.</param>
 /// <param name="Depth">The same across.</param>
 /// <param name="Group">Its colour.</param>
-public sealed record BedfulFilePlacement(Guid Part, int Revision, int Member, string Body, double X, double Y, bool Turned, double Width, double Depth, string Group = "");
+public sealed record BedfulFilePlacement(Guid Part, int Revision, int Member, string Body, double X, double Y, bool Turned, double Width,
+    double Depth, string Group = "");
 
 /// <summary>Files of bedfuls: one for each bed, every body where it lies, with its number on it.</summary>
 internal static class BedfulFileEndpoints
@@ -33,7 +34,8 @@ internal static class BedfulFileEndpoints
     private const double Room = 1;
 
     public static void MapBedfulFiles(this IEndpointRouteBuilder api) =>
-        api.MapPost("/jobs/{id:guid}/bedful-files", Write).Produces(200, contentType: "application/octet-stream").ProducesProblem(400).ProducesProblem(404).Computes().Heavy();
+        api.MapPost("/jobs/{id:guid}/bedful-files", Write).Produces(200,
+            contentType: "application/octet-stream").ProducesProblem(400).ProducesProblem(404).Computes().Heavy();
 
     private static async Task<IResult> Write(Guid id, BedfulFileRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
@@ -60,7 +62,8 @@ internal static class BedfulFileEndpoints
             var keys = of.Select(p => KeyOf(revision, p)).Distinct().ToList();
             if (keys.FirstOrDefault(k => !revision.Frozen.Solids.ContainsKey(k)) is { } missing)
             {
-                input.Add(new("placements", missing, $"Revision {revision.Number} of {part.Name} has no such body.", "Number the print as it is laid out now."));
+                input.Add(new("placements", missing, $"Revision {revision.Number} of {part.Name} has no such body.",
+                    "Number the print as it is laid out now."));
                 continue;
             }
 
@@ -84,7 +87,8 @@ internal static class BedfulFileEndpoints
 
         if (request.Placements.FirstOrDefault(p => !Fills(Found(bodies, p), p)) is { } changed)
         {
-            input.Add(new("placements", $"{changed.Revision}", $"Revision {changed.Revision} has another size than what is laid out: it was changed since.", "Number it as it stands now, or lay it out again."));
+            input.Add(new("placements", $"{changed.Revision}", $"Revision {changed.Revision} has another size than what is laid out: it was changed since.",
+                "Number it as it stands now, or lay it out again."));
             return Problems.Bad(input.Problems);
         }
 

@@ -17,7 +17,8 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Part">The part whose tries count, if any.</param>
 /// <param name="Bodies">Which bodies to turn into triangles; all of them when left out.</param>
 /// <param name="Serves">The part that it takes its holes from.</param>
-public sealed record DesignRequest(string Family, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null, IReadOnlyDictionary<string, PlaceRequest>? Interfaces = null, Guid? Part = null, IReadOnlyList<BodyRole>? Bodies = null, Guid? Serves = null);
+public sealed record DesignRequest(string Family, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null,
+    IReadOnlyDictionary<string, PlaceRequest>? Interfaces = null, Guid? Part = null, IReadOnlyList<BodyRole>? Bodies = null, Guid? Serves = null);
 
 /// <summary>A place: a kept interface by id, or sizes stated with their doubt.</summary>
 /// <param name="Id">A kept interface.</param>
@@ -53,7 +54,8 @@ internal static class DesignEndpoints
         }
 
         var values = ParameterValues.Read(FamilyList.Find(request.Family)!.Parameters, new Input().Entries("parameters", request.Parameters)).Value;
-        return TypedResults.Ok(await Planner.Of(design.Value, request.Bodies ?? Enum.GetValues<BodyRole>(), values, (await ProcessStore.Find(database, request.Process, stop))!, database, kernel, stop));
+        return TypedResults.Ok(await Planner.Of(design.Value, request.Bodies ?? Enum.GetValues<BodyRole>(), values,
+            (await ProcessStore.Find(database, request.Process, stop))!, database, kernel, stop));
     }
 
     /// <summary>Computes what a request describes.</summary>
@@ -94,7 +96,8 @@ internal static class DesignEndpoints
         return view with
         {
             Bodies = [.. shown.Where(b => bodies.ContainsKey(b.Key)).Select(b => BodyView.Of(b, bodies[b.Key]))],
-            Checks = [.. view.Checks, .. GaugeCheck.Of(design.Gauges, bodies) is { } gauged ? [CheckView.Of(gauged)] : Array.Empty<CheckView>(), .. nothing is null ? [] : new[] { CheckView.Of(nothing) }],
+            Checks = [.. view.Checks, .. GaugeCheck.Of(design.Gauges, bodies) is { } gauged ? [CheckView.Of(gauged)] : Array.Empty<CheckView>(),
+                .. nothing is null ? [] : new[] { CheckView.Of(nothing) }],
         };
     }
 
@@ -118,14 +121,17 @@ internal static class DesignEndpoints
 
             if (!(size.Uncertainty is >= 0 and <= 100))
             {
-                input.Add(new($"{at}.uncertainty", $"{size.Uncertainty}", "The uncertainty of a size is one standard deviation in mm.", "Give 0 to 100.", "0 to 100 mm"));
+                input.Add(new($"{at}.uncertainty", $"{size.Uncertainty}", "The uncertainty of a size is one standard deviation in mm.",
+                    "Give 0 to 100.", "0 to 100 mm"));
                 return new Dimension(id, d.Key, $"{slot} {d.Name}", []);
             }
 
             // A stated size is one reading of an imagined instrument that repeats as well as was stated.
-            var instrument = new Instrument($"stated-{id}-{d.Key}", "stated by the caller", 0, 0, Math.Max(size.Uncertainty, LeastUncertainty), Limits.LongestReading);
+            var instrument = new Instrument($"stated-{id}-{d.Key}", "stated by the caller", 0, 0,
+                Math.Max(size.Uncertainty, LeastUncertainty), Limits.LongestReading);
             var value = input.Size($"{at}.value", size.Value, Core.Quantities.LengthSystem.Metric);
-            return new Dimension(id, d.Key, $"{slot} {d.Name}", [new(Guid.CreateVersion7(), value, size.Value, instrument, DateTimeOffset.UnixEpoch, null, null)]);
+            return new Dimension(id, d.Key, $"{slot} {d.Name}", [new(Guid.CreateVersion7(), value, size.Value, instrument,
+                DateTimeOffset.UnixEpoch, null, null)]);
         });
     }
 }

@@ -15,7 +15,8 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Metrics">What the kernel has done since the application started.</param>
 /// <param name="FreeMegabytes">Room on the disk that the notebook lies on; <c>null</c> when that is not known.</param>
 /// <param name="Memory">What the application has taken.</param>
-public sealed record HealthView(string Status, IReadOnlyList<string> Says, string Database, string Kernel, string KernelVersion, KernelMetrics Metrics, long? FreeMegabytes, MemoryView Memory);
+public sealed record HealthView(string Status, IReadOnlyList<string> Says, string Database, string Kernel, string KernelVersion, KernelMetrics Metrics,
+    long? FreeMegabytes, MemoryView Memory);
 
 /// <summary>Memory of the application, bytes: all that the machine gave it, and what of it is .NET's own heap.</summary>
 public sealed record MemoryView(long WorkingSet, long Managed);
@@ -31,7 +32,8 @@ internal static class HealthEndpoints
         var stored = await Database.Answers(database, stop);
         var computed = await Computes(kernel, stop);
         var isWell = stored && computed && !room.IsFull;
-        var view = new HealthView(isWell ? "well" : "unwell", [.. Sentences(stored, room, backups)], Says(stored), Says(computed), kernel.Version, kernel.Metrics, room.Free,
+        var view = new HealthView(isWell ? "well" : "unwell", [.. Sentences(stored, room, backups)], Says(stored), Says(computed), kernel.Version,
+            kernel.Metrics, room.Free,
             new(Environment.WorkingSet, GC.GetTotalMemory(forceFullCollection: false)));
         return TypedResults.Json(view, statusCode: isWell ? 200 : 503);
     }
@@ -54,7 +56,9 @@ internal static class HealthEndpoints
 
         if (backups.IsOld)
         {
-            yield return backups.Newest is { } newest ? string.Create(CultureInfo.InvariantCulture, $"The last backup is of {newest:yyyy-MM-dd}; look whether {backups.Folder} can be written.") : $"No backup has been made yet; look whether {backups.Folder} can be written.";
+            yield return backups.Newest is { } newest ? string.Create(CultureInfo.InvariantCulture,
+                $"The last backup is of {newest:yyyy-MM-dd}; look whether {backups.Folder} can be written.")
+                : $"No backup has been made yet; look whether {backups.Folder} can be written.";
         }
     }
 

@@ -15,7 +15,8 @@ public sealed record JobRequest(string Name, PartRequest Part, string? Need = nu
 /// <param name="Process">What it will be printed with.</param>
 /// <param name="Parameters">Key to entry; what is left out is left to Emboq.</param>
 /// <param name="Serves">The part of the job that it takes its holes from.</param>
-public sealed record PartRequest(string Name, string Family, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null, Guid? Serves = null);
+public sealed record PartRequest(string Name, string Family, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process,
+    IReadOnlyDictionary<string, JsonElement>? Parameters = null, Guid? Serves = null);
 
 /// <summary>New decisions for a part.</summary>
 /// <param name="Version">The version they were made from.</param>
@@ -24,7 +25,8 @@ public sealed record PartRequest(string Name, string Family, IReadOnlyDictionary
 /// <param name="Parameters">Key to entry; what is left out is left to Emboq.</param>
 /// <param name="Serves">The part of the job that it takes its holes from.</param>
 /// <param name="Row">The members of a row.</param>
-public sealed record PartStateRequest(int Version, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null, Guid? Serves = null, IReadOnlyList<RowItem>? Row = null);
+public sealed record PartStateRequest(int Version, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process,
+    IReadOnlyDictionary<string, JsonElement>? Parameters = null, Guid? Serves = null, IReadOnlyList<RowItem>? Row = null);
 
 internal static class JobEndpoints
 {
@@ -37,12 +39,14 @@ internal static class JobEndpoints
         api.MapPost("/jobs/{id:guid}/parts", AddPart).Produces<Part>(201).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapGet("/parts/{id:guid}", async (Guid id, NpgsqlDataSource database, CancellationToken stop) =>
             await JobStore.Part(database, id, stop) is { } part ? TypedResults.Ok(part) : Problems.Missing("part", id)).Produces<Part>().ProducesProblem(404);
-        api.MapGet("/parts/{id:guid}/earlier-states", (Guid id, NpgsqlDataSource database, CancellationToken stop) => JobStore.EarlierStates(database, id, stop));
+        api.MapGet("/parts/{id:guid}/earlier-states", (Guid id, NpgsqlDataSource database, CancellationToken stop) =>
+            JobStore.EarlierStates(database, id, stop));
         api.MapPut("/parts/{id:guid}", SaveState).Produces<Part>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 
     /// <summary>A page of jobs, newest first.</summary>
-    private static async Task<IResult> Find(NpgsqlDataSource database, CancellationToken stop, string? words = null, bool? away = null, int from = 0, int most = Page.Usual)
+    private static async Task<IResult> Find(NpgsqlDataSource database, CancellationToken stop, string? words = null, bool? away = null,
+        int from = 0, int most = Page.Usual)
     {
         var input = new Input();
         var wanted = Page.Words(input, words);
@@ -71,7 +75,8 @@ internal static class JobEndpoints
         return TypedResults.Created($"/api/jobs/{job}", added);
     }
 
-    private static async Task<IResult> AddPart(Guid id, PartRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
+    private static async Task<IResult> AddPart(Guid id, PartRequest request, NpgsqlDataSource database, TimeProvider clock,
+        CancellationToken stop, bool again = false)
     {
         var input = new Input();
         var part = await ReadPart(input, id, request, "", database, stop);
@@ -85,7 +90,8 @@ internal static class JobEndpoints
             return Problems.Taken("name", "part of this job", part.Name);
         }
 
-        return await JobStore.AddPart(database, part, clock.GetUtcNow(), stop) ? TypedResults.Created($"/api/parts/{part.Id}", part) : Problems.Missing("job", id);
+        return await JobStore.AddPart(database, part, clock.GetUtcNow(), stop) ? TypedResults.Created($"/api/parts/{part.Id}", part)
+            : Problems.Missing("job", id);
     }
 
     private static async Task<IResult> SaveState(Guid id, PartStateRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
@@ -96,7 +102,8 @@ internal static class JobEndpoints
         }
 
         var input = new Input();
-        var state = new PartState(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process, request.Serves, request.Row is { Count: > 0 } row ? row : null);
+        var state = new PartState(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process, request.Serves,
+            request.Row is { Count: > 0 } row ? row : null);
         RowEndpoints.Look(input, state.Row);
         await Probe(input, part with { State = state }, "", database, stop);
         if (!input.IsGood)
@@ -116,7 +123,8 @@ internal static class JobEndpoints
     private static async Task<Part> ReadPart(Input input, Guid job, PartRequest request, string path, NpgsqlDataSource database, CancellationToken stop)
     {
         var name = input.Name($"{path}name", request.Name);
-        var part = new Part(Guid.CreateVersion7(), job, name, request.Family, 1, new(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process, request.Serves));
+        var part = new Part(Guid.CreateVersion7(), job, name, request.Family, 1,
+            new(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process, request.Serves));
         await Probe(input, part, path, database, stop);
         return part;
     }

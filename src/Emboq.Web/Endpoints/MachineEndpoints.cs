@@ -28,13 +28,15 @@ internal static class MachineEndpoints
 
     /// <summary>A page of machines, by words and by the kinds of places they have, or those of some places, without readings.</summary>
     private static async Task<IResult> Find(
-        NpgsqlDataSource database, CancellationToken stop, string? words = null, bool archived = false, string? kinds = null, Guid[]? place = null, int from = 0, int most = Page.Usual)
+        NpgsqlDataSource database, CancellationToken stop, string? words = null, bool archived = false, string? kinds = null, Guid[]? place = null,
+            int from = 0, int most = Page.Usual)
     {
         var input = new Input();
         var (wanted, ofKinds) = (Page.Words(input, words), input.Text("kinds", kinds).Split(',', StringSplitOptions.RemoveEmptyEntries));
         Page.Look(input, from, most);
         return input.IsGood
-            ? TypedResults.Ok((await MachineStore.Found(database, wanted, archived, ofKinds, place ?? [], from, most, stop)).Select(MachineSummaryView.Of).ToArray())
+            ? TypedResults.Ok((await MachineStore.Found(database, wanted, archived, ofKinds, place ?? [], from, most,
+                stop)).Select(MachineSummaryView.Of).ToArray())
             : Problems.Bad(input.Problems);
     }
 
@@ -76,7 +78,8 @@ internal static class MachineEndpoints
     }
 
     /// <summary>Another machine of the same make: the same places, nothing read, for a size is measured and never assumed.</summary>
-    private static async Task<IResult> Copy(Guid id, MachineRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
+    private static async Task<IResult> Copy(Guid id, MachineRequest request, NpgsqlDataSource database, TimeProvider clock,
+        CancellationToken stop, bool again = false)
     {
         var input = new Input();
         var (name, note) = (input.Name("name", request.Name), request.Note is null ? null : input.Text("note", request.Note));
@@ -108,7 +111,8 @@ internal static class MachineEndpoints
         return TypedResults.Created($"/api/machines/{copy}", await View(database, copy, stop));
     }
 
-    private static async Task<MachineView?> View(NpgsqlDataSource database, Guid id, CancellationToken stop) => await MachineStore.One(database, id, stop) is { } machine
+    private static async Task<MachineView?> View(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
+        await MachineStore.One(database, id, stop) is { } machine
         ? MachineView.Of(machine, await JobStore.Using(database, [.. machine.Interfaces.Select(i => i.Id)], stop), await InstrumentStore.All(database, stop))
         : null;
 }

@@ -40,7 +40,8 @@ internal static class PlaceEndpoints
         api.MapGet("/interfaces/{id:guid}/alike", Alike).Produces<AlikeView[]>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> Add(Guid id, InterfaceRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
+    private static async Task<IResult> Add(Guid id, InterfaceRequest request, NpgsqlDataSource database, TimeProvider clock,
+        CancellationToken stop, bool again = false)
     {
         var input = new Input();
         var name = input.Name("name", request.Name);
@@ -76,9 +77,11 @@ internal static class PlaceEndpoints
         var (name, items) = (input.Name("name", request.Name), Items(input, "items", place.Kind, request.Items));
         for (int i = items.Count; i < place.Items.Count; i++)
         {
-            if (place.Dimensions.Any(d => d.Key.StartsWith($"{place.Kind.Item!.Key}{i + 1}.", StringComparison.Ordinal) && d.Readings.Any(r => r.StruckBecause is null)))
+            if (place.Dimensions.Any(d => d.Key.StartsWith($"{place.Kind.Item!.Key}{i + 1}.", StringComparison.Ordinal)
+                && d.Readings.Any(r => r.StruckBecause is null)))
             {
-                input.Add(new("items", place.Items[i], $"{place.Items[i]} has readings that count.", "Strike them out first: what was read is never lost by the way."));
+                input.Add(new("items", place.Items[i], $"{place.Items[i]} has readings that count.",
+                    "Strike them out first: what was read is never lost by the way."));
             }
         }
 
@@ -87,7 +90,8 @@ internal static class PlaceEndpoints
             return Problems.Bad(input.Problems);
         }
 
-        var saved = await InterfaceStore.Save(database, place with { Version = request.Version, Name = name, Items = items, Archived = request.Archived }, clock.GetUtcNow(), stop);
+        var saved = await InterfaceStore.Save(database, place with { Version = request.Version, Name = name, Items = items, Archived = request.Archived },
+            clock.GetUtcNow(), stop);
         var now = (await View(database, id, stop))!;
         return saved ? TypedResults.Ok(now) : Problems.Stale(request.Version, now.Version, now);
     }
@@ -103,7 +107,8 @@ internal static class PlaceEndpoints
         var solid = place.Kind.Shape(new Sizes(place));
         if (solid is null)
         {
-            return Problems.Bad([new("interface", null, "There is no body to show yet.", "Read the sizes that are needed; a mass has none.")], StatusCodes.Status422UnprocessableEntity);
+            return Problems.Bad([new("interface", null, "There is no body to show yet.", "Read the sizes that are needed; a mass has none.")],
+                StatusCodes.Status422UnprocessableEntity);
         }
 
         var mesh = (await kernel.Evaluate([solid], Facets.DefaultChordError, stop))[0];
@@ -120,12 +125,15 @@ internal static class PlaceEndpoints
 
         var here = new Sizes(place);
         var others = (await InterfaceStore.OfKind(database, place.Kind, stop)).Where(o => o.Interface.Id != id).ToList();
-        var alike = others.Select(o => (Other: o, Apart: Core.Measuring.Alike.Apart(here, new Sizes(o.Interface)))).Where(a => a.Apart is not null).OrderBy(a => a.Apart).ToList();
+        var alike = others.Select(o => (Other: o, Apart: Core.Measuring.Alike.Apart(here, new Sizes(o.Interface)))).Where(a =>
+            a.Apart is not null).OrderBy(a => a.Apart).ToList();
         var machines = await MachineStore.NamesOf(database, [.. alike.Select(a => a.Other.Interface.Id)], stop);
-        return TypedResults.Ok(alike.Select(a => new AlikeView(a.Other.Machine, machines[a.Other.Interface.Id], a.Other.Interface.Id, a.Other.Interface.Name, QuantityText.Metric(a.Apart!.Value, Unit.Millimetre))).ToArray());
+        return TypedResults.Ok(alike.Select(a => new AlikeView(a.Other.Machine, machines[a.Other.Interface.Id], a.Other.Interface.Id, a.Other.Interface.Name,
+            QuantityText.Metric(a.Apart!.Value, Unit.Millimetre))).ToArray());
     }
 
-    internal static async Task<Interface?> Find(NpgsqlDataSource database, Guid id, CancellationToken stop) => (await InterfaceStore.Of(database, [id], stop)).GetValueOrDefault(id);
+    internal static async Task<Interface?> Find(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
+        (await InterfaceStore.Of(database, [id], stop)).GetValueOrDefault(id);
 
     internal static async Task<InterfaceView?> View(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
         await Find(database, id, stop) is { } place ? InterfaceView.Of(place, await InstrumentStore.All(database, stop)) : null;
@@ -135,7 +143,8 @@ internal static class PlaceEndpoints
         var most = kind.Item is null ? 0 : ItemKind.Most;
         if (names.Count > most)
         {
-            input.Add(new(field, $"{names.Count}", kind.Item is null ? $"On a {kind.Name} nothing is repeated." : $"These are {names.Count} of them.", "Leave some out.", $"0 to {most}"));
+            input.Add(new(field, $"{names.Count}", kind.Item is null ? $"On a {kind.Name} nothing is repeated." : $"These are {names.Count} of them.",
+                "Leave some out.", $"0 to {most}"));
         }
 
         return [.. names.Take(most).Select((n, i) => input.Name($"{field}.{i}", n))];

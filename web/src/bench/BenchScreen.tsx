@@ -45,6 +45,9 @@ export function BenchScreen() {
       )}
       <More list={bench} what="parts" />
       <MeasureNext />
+      <a className="link w-fit" href="/api/workshop.zip" download>
+        Save the whole workshop as one file
+      </a>
       <AwayList thing="jobs" all={shelved} called={shelf.ids.length === 1 ? 'job' : 'jobs'} />
       {starting && <NewJob onClose={() => setStarting(false)} />}
     </div>
