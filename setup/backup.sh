@@ -7,11 +7,12 @@ with_notebook() { # what command...: with the folder's database, which is opened
   if [ -e "$data/lock" ] && ! (try_lock) && [[ $(head -1 "$data/lock") == ./emboq\ start* ]]; then
     dbport=$(sed -n 4p "$data/cluster/postmaster.pid")
     pg=/usr/lib/postgresql/$(cat "$data/cluster/PG_VERSION")/bin
+    app_user_ready
+    program_ready living
   else
     open_notebook "$what"
     command_as_owner migrate || fail "the notebook in $data was not opened."
   fi
-  app_readable
   "$@"
 }
 
@@ -46,7 +47,6 @@ restore() { # FILE: replaces the workshop of the data folder, all or nothing
   trap 'finish' EXIT
   trap 'exit 1' INT TERM
   open_notebook "./emboq restore"
-  app_readable
   command_as_owner migrate || fail "the notebook in $data was not opened."
   command_as_owner restore <"$file" || fail "nothing was changed."
   say "The workshop of $file is in $data."

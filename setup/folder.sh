@@ -4,6 +4,7 @@
 #   lock          held by whoever keeps the folder; says in words what that is
 #   application   open in the web application that serves the folder
 #   cluster/      PostgreSQL's own, its user's alone; where its processes stand
+#   program/      a copy of what was built, where the application's user cannot read the checkout
 #   app/          the application's own: logs and what it works on
 #   secrets/      passwords of the database's roles, read by nobody else
 

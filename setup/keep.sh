@@ -11,12 +11,28 @@ app_user_ready() { # started as root, the application gets a user that owns noth
   app_as+=(--)
 }
 
-app_readable() {
-  as_app test -r "$here/$app" || fail "the user $app_user, as whom the application runs, cannot read $here. Start Emboq as an ordinary user, or put the checkout where others may read it."
+program_ready() { # [living]: where the application's user can read it: the checkout, or a copy of what was built; one that is in use is left as it is
+  program=$here/$app
+  content=$here/src/Emboq.Web
+  if as_app test -r "$program" && as_app test -r "$content/wwwroot/index.html"; then return 0; fi
+  if [ "${1:-}" = living ] && [ -d "$data/program" ]; then
+    program=$data/program/$(basename "$program")
+    content=$data/program
+    return 0
+  fi
+  say "$app_user cannot read $here; the application runs from a copy in $data/program."
+  rm -rf "$data/program"
+  mkdir -p "$data/program"
+  # What other systems would need stays behind.
+  tar -C "$(dirname "$program")" --exclude='./runtimes/win*' --exclude='./runtimes/osx*' --exclude='./runtimes/*arm*' -c . | tar -C "$data/program" -x --no-same-owner
+  cp -r "$content/wwwroot" "$data/program/wwwroot"
+  chmod -R a+rX "$data/program"
+  program=$data/program/$(basename "$program")
+  content=$data/program
 }
 
 command_as_owner() { # verb [file]: a command of the application on the notebook, as the role that owns its tables
-  (cd "$data/app" && EMBOQ_DATABASE=$(connection "$data" owner) as_app dotnet "$here/$app" "$@" {lock}>&-)
+  (cd "$data/app" && EMBOQ_DATABASE=$(connection "$data" owner) as_app dotnet "$program" "$@" {lock}>&-)
 }
 
 backups_ready() {
@@ -36,6 +52,7 @@ open_notebook() { # what: the folder's lock, nothing left over, the database run
   take_lock "$1"
   end_leftovers
   [ -z "$ended" ] || say "A killed Emboq had left $ended running on $data; that is ended now."
+  program_ready
   make_cluster "$data"
   db_port
   start_db "$data" || fail "PostgreSQL does not start; its last words are above."
@@ -47,7 +64,7 @@ serve() { # starts the application as a child of this shell, in $server; answers
     cd "$data/app"
     export EMBOQ_DATABASE EMBOQ_DEMO=$demo EMBOQ_FOLDER=$data/app
     EMBOQ_DATABASE=$(connection "$data" app)
-    exec setsid "${app_as[@]}" dotnet "$here/$app" --contentRoot "$here/src/Emboq.Web" --urls "http://127.0.0.1:$port" {lock}>&- 7>"$data/application"
+    exec setsid "${app_as[@]}" dotnet "$program" --contentRoot "$content" --urls "http://127.0.0.1:$port" {lock}>&- 7>"$data/application"
   ) &
   server=$!
   for _ in $(seq 600); do
@@ -72,7 +89,6 @@ start() {
   trap 'finish' EXIT
   trap 'exit 0' INT TERM
   open_notebook "./emboq start on port $port"
-  app_readable
   backups_ready
   if port_taken "$port"; then fail "port $port is taken by another program; choose another with EMBOQ_PORT."; fi
   command_as_owner migrate || fail "the notebook in $data was not opened."
