@@ -15,6 +15,7 @@ start_bench; kill -TERM $instance; wait $instance || true
 from=$(date +%s%N); start_bench; say "cold start, built and with data: $(( ($(date +%s%N) - from) / 1000000 )) ms"
 dotnet bench/Emboq.Bench/bin/Release/net10.0/Emboq.Bench.dll "http://127.0.0.1:$bench_port" "${EMBOQ_BENCH_ROUNDS:-300}" "$(pgrep -f "Emboq.Web.dll.*$bench_port" | tail -1)" "${EMBOQ_BENCH_PREVIEWS:-10000}"
 node bench/browser.mjs "http://127.0.0.1:$bench_port"
+node bench/busy.mjs "http://127.0.0.1:$bench_port"
 node bench/workshop.mjs "http://127.0.0.1:$bench_port"
 node bench/soak.mjs "http://127.0.0.1:$bench_port" "${EMBOQ_SOAK_MINUTES:-120}"
 node bench/crash.mjs "${EMBOQ_CRASHES:-300}"

@@ -7,8 +7,8 @@ load helpers
   start
   [ -n "$(application)" ] && [ -n "$(database)" ]
   if [ "$(id -u)" = 0 ]; then
-    [ "$(ps -o user= -p $(application) | sort -u)" = emboq ]
-    [ "$(ps -o user= -p $(database | paste -sd,) | sort -u)" = postgres ]
+    [ "$(application | xargs -I{} stat -c %U /proc/{} | sort -u)" = emboq ]
+    [ "$(database | xargs -I{} stat -c %U /proc/{} | sort -u)" = postgres ]
     [ "$(stat -c %U:%a "$EMBOQ_DATA" "$EMBOQ_DATA/secrets" | paste -sd' ')" = "root:755 root:700" ]
   fi
   run "$emboq" stop
