@@ -1,7 +1,6 @@
 # Sourced by ./emboq bench: starts an instance of its own on a free port, measures, stops it.
 tmp=$(mktemp -d)
 if [ "$(id -u)" = 0 ]; then chmod 755 "$tmp"; fi
-free_port() { node -e "const s = require('net').createServer().listen(0, '127.0.0.1', () => { console.log(s.address().port); s.close() })"; }
 trap 'kill -TERM "${instance:-}" 2>/dev/null; wait "${instance:-}" 2>/dev/null; rm -rf "$tmp"' EXIT
 dotnet build -c Release -v q -clp:ErrorsOnly bench/Emboq.Bench
 bench_port=$(free_port)

@@ -24,8 +24,6 @@ make_cluster() { # folder: whole or not at all
   mv "$folder/cluster.new" "$folder/cluster"
 }
 
-port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
-
 db_port() { # the wanted port; where none was asked for, the next one that is free
   local port=$dbport
   if [ -z "${EMBOQ_DB_PORT:-}" ]; then

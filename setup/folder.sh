@@ -92,7 +92,10 @@ end_leftovers() { # what a killed Emboq left running on the folder, and nothing 
   if [ -n "$application" ]; then
     ended="the application"
     kill -TERM $application 2>/dev/null || true
-    wait_gone 150 open_in "$data/application" || kill -KILL $application 2>/dev/null || true
+    if ! wait_gone 150 open_in "$data/application"; then
+      kill -KILL $application 2>/dev/null || true
+      wait_gone 50 open_in "$data/application" || fail "the application (process $application) does not stop."
+    fi
   fi
   if [ -n "$database" ]; then
     ended="${ended:+$ended and }the database"

@@ -28,7 +28,6 @@ say "Front end"
 (cd web && npx vitest run --reporter=json --outputFile="$tmp/vitest.json" >"$tmp/out" 2>&1) || tail -60 "$tmp/out"
 count "$(node -p "require('$tmp/vitest.json').numPassedTests")" "$(node -p "const r = require('$tmp/vitest.json'); r.numFailedTests + (r.success || r.numFailedTests ? 0 : 1)")"
 
-free_port() { node -e "const s = require('net').createServer().listen(0, '127.0.0.1', () => { console.log(s.address().port); s.close() })"; }
 mkdir -p "$tmp/db"
 make_cluster "$tmp/db"
 dbport=$(free_port)

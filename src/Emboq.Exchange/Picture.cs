@@ -19,7 +19,7 @@ public sealed record Picture(byte[] Jpeg, byte[] Thumbnail, int Width, int Heigh
     private static readonly SKEncodedImageFormat[] Known = [SKEncodedImageFormat.Jpeg, SKEncodedImageFormat.Png, SKEncodedImageFormat.Webp];
 
     /// <summary>Reads a JPEG, PNG or WebP by its content, whatever it is called.</summary>
-    /// <returns>The picture, or <c>null</c> when it is none of the three, is broken, has more than 60 million pixels, or is large and interlaced.</returns>
+    /// <returns>The picture, or <c>null</c> when it is none of the three, is broken, has more than 60 million pixels, or is large and cannot be read in parts.</returns>
     public static Picture? Read(byte[] file)
     {
         using var data = SKData.CreateCopy(file);

@@ -34,8 +34,7 @@ internal static class ScaledDecoding
         return null;
     }
 
-    /// <summary>The mean of every square of pixels; what is left over at the right and lower edge goes. Every band is decoded from the top: a few are quicker
-    /// than one that swaps.</summary>
+    /// <summary>The mean of every square of pixels; what is left over at the right and lower edge goes. Every band is decoded from the top.</summary>
     /// <param name="codec">Of a format that can be decoded in part.</param>
     /// <param name="info">Of the whole.</param>
     /// <param name="side">Of a square, px.</param>

@@ -136,9 +136,9 @@ internal sealed class Input
     private string Printable(string field, string? text)
     {
         var trimmed = text?.Trim() ?? "";
-        if (TextGate.IsOdd(trimmed))
+        if (TextGate.Of(field, trimmed) is { } odd)
         {
-            problems.Add(new(field, null, "There is a character in this text that cannot be kept.", "Type it again, without control characters."));
+            problems.Add(odd);
         }
 
         return trimmed;

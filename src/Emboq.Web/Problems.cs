@@ -123,7 +123,8 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
         {
             context.Response.Headers.RetryAfter = "2";
         }
-        else if (exception is Kernel.KernelException)
+
+        if (exception is Kernel.KernelException)
         {
             log.LogWarning(exception, "The kernel refused a shape at {Method} {Path}", context.Request.Method, context.Request.Path);
         }

@@ -1,6 +1,7 @@
 # A data folder, a port and an Emboq of their own for each test.
 
-free_port() { node -e "const s = require('net').createServer().listen(0, '127.0.0.1', () => { console.log(s.address().port); s.close() })"; }
+source "$BATS_TEST_DIRNAME/../../setup/ports.sh"
+source "$BATS_TEST_DIRNAME/../../setup/folder.sh"
 
 setup() {
   emboq=$BATS_TEST_DIRNAME/../../emboq
@@ -37,9 +38,8 @@ add() { curl -fsS -X POST -H 'content-type: application/json' -d "{\"name\":\"$1
 
 has() { curl -fsS "$url/machines?words=$1" | grep -q "\"$1\""; }
 
-behind() { find -L "$@" -printf '%D:%i %p\n' 2>/dev/null | awk -F'[ /]' -v what="$(stat -L -c '%d:%i' "$what")" '$1 == what { print $4 }' | sort -un; }
-application() { what=$EMBOQ_DATA/application behind /proc/[0-9]*/fd -maxdepth 1; }
-database() { what=$EMBOQ_DATA/cluster behind /proc/[0-9]*/cwd -maxdepth 0; }
+application() { open_in "$EMBOQ_DATA/application"; }
+database() { standing_in "$EMBOQ_DATA/cluster"; }
 postmaster() { head -1 "$EMBOQ_DATA/cluster/postmaster.pid"; }
 
 refused() { # words: start must fail with them, in a sentence and without a stack trace

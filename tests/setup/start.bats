@@ -110,7 +110,7 @@ load helpers
 @test "a port that is taken is told, and nothing is left running" {
   node -e "require('net').createServer().listen($EMBOQ_PORT, '127.0.0.1')" 3>&- &
   innocent=$!
-  for _ in $(seq 50); do if (exec 4<>"/dev/tcp/127.0.0.1/$EMBOQ_PORT") 2>/dev/null; then break; fi; sleep 0.1; done
+  for _ in $(seq 50); do if port_taken "$EMBOQ_PORT"; then break; fi; sleep 0.1; done
   refused "port $EMBOQ_PORT is taken by another program"
   [ -z "$(application)$(database)" ]
 }

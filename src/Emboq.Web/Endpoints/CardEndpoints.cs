@@ -14,7 +14,8 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Places">Each place of the card.</param>
 /// <param name="NewInstruments">Instruments that would come with it.</param>
 /// <param name="OtherInstruments">Instruments known here under the same id with other figures; the ones here are kept.</param>
-public sealed record CardPreview(LinkView? Named, IReadOnlyList<CardPlacePreview> Places, IReadOnlyList<string> NewInstruments, IReadOnlyList<string> OtherInstruments);
+public sealed record CardPreview(LinkView? Named, IReadOnlyList<CardPlacePreview> Places, IReadOnlyList<string> NewInstruments,
+    IReadOnlyList<string> OtherInstruments);
 
 /// <summary>One place of a card against the machine of that name.</summary>
 /// <param name="Name">The place.</param>
@@ -27,16 +28,22 @@ internal static class CardEndpoints
 {
     private const int MostReadings = 20_000;
 
-    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web) { WriteIndented = true, Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
+    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
+    {
+        WriteIndented = true,
+        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) }
+    };
 
     public static void MapCards(this IEndpointRouteBuilder api)
     {
         api.MapGet("/machines/{id:guid}/card.json", Export).Produces<MachineCard>().ProducesProblem(404);
-        api.MapPost("/machine-cards/previews", Preview).Produces<CardPreview>().ProducesProblem(400).Computes().WithMetadata(new RequestSizeLimitAttribute(Limits.CardBytes));
+        api.MapPost("/machine-cards/previews",
+            Preview).Produces<CardPreview>().ProducesProblem(400).Computes().WithMetadata(new RequestSizeLimitAttribute(Limits.CardBytes));
         api.MapPost("/machine-cards", Take).Produces<MachineView>(201).ProducesProblem(400).ProducesProblem(429).RequireRateLimiting(Limits.Uploads).WithMetadata(new RequestSizeLimitAttribute(Limits.CardBytes));
     }
 
-    private static async Task<IResult> Export(Guid id, NpgsqlDataSource database, CancellationToken stop) => await MachineStore.One(database, id, stop) is { } machine
+    private static async Task<IResult> Export(Guid id, NpgsqlDataSource database, CancellationToken stop) =>
+        await MachineStore.One(database, id, stop) is { } machine
         ? TypedResults.File(JsonSerializer.SerializeToUtf8Bytes(MachineCard.Of(machine), Json), "application/json", $"{machine.Name}.json")
         : Problems.Missing("machine", id);
 
@@ -51,9 +58,11 @@ internal static class CardEndpoints
 
         var instruments = (await InstrumentStore.All(database, stop)).ToDictionary(i => i.Id);
         var named = await Named(database, card, stop);
-        return TypedResults.Ok(new CardPreview(named is null ? null : new(named.Id, named.Name), [.. card.Places.Select(p => Against(named, p, card, instruments))],
+        return TypedResults.Ok(new CardPreview(named is null ? null : new(named.Id, named.Name),
+            [.. card.Places.Select(p => Against(named, p, card, instruments))],
             [.. card.Instruments.Where(i => !instruments.ContainsKey(i.Id)).Select(i => i.Name)],
-            [.. card.Instruments.Where(i => instruments.TryGetValue(i.Id, out var here) && here with { LastZeroCheck = null } != i.ToInstrument()).Select(i => i.Name)]));
+            [.. card.Instruments.Where(i => instruments.TryGetValue(i.Id, out var here)
+                && here with { LastZeroCheck = null } != i.ToInstrument()).Select(i => i.Name)]));
     }
 
     /// <summary>Takes a card in, all or nothing: as a new machine, or into one that is here, where only what is not here yet is added.</summary>
@@ -98,7 +107,8 @@ internal static class CardEndpoints
         return TypedResults.Created($"/api/machines/{target}", MachineView.Of(kept, [], await InstrumentStore.All(database, stop)));
     }
 
-    private static async Task Add(NpgsqlDataSource database, Guid machine, Interface? here, CardPlace place, Dictionary<string, Instrument> instruments, DateTimeOffset now, CancellationToken stop)
+    private static async Task Add(NpgsqlDataSource database, Guid machine, Interface? here, CardPlace place, Dictionary<string, Instrument> instruments,
+        DateTimeOffset now, CancellationToken stop)
     {
         var id = here?.Id ?? Guid.CreateVersion7();
         if (here is null)
@@ -106,7 +116,8 @@ internal static class CardEndpoints
             await InterfaceStore.Add(database, machine, new(id, place.Name, InterfaceKind.Of(place.Kind), []) { Items = place.Items }, now, stop);
         }
 
-        var added = place.Readings.Where(r => here is null || !IsHere(here, r)).Select(r => (Card: r, Of: new DimensionAddress(id, r.Dimension), Reading: Reading(r, instruments))).ToList();
+        var added = place.Readings.Where(r => here is null || !IsHere(here, r)).Select(r =>
+            (Card: r, Of: new DimensionAddress(id, r.Dimension), Reading: Reading(r, instruments))).ToList();
         if (added.Count > 0)
         {
             await InterfaceStore.AddReadings(database, [.. added.Select(a => (a.Of, a.Reading with { StruckBecause = null }))], stop);
@@ -118,13 +129,16 @@ internal static class CardEndpoints
         }
     }
 
-    private static Reading Reading(CardReading r, Dictionary<string, Instrument> instruments) => new(Guid.CreateVersion7(), r.Value, r.Text, instruments[r.Instrument], r.At, r.Remark, r.StruckBecause, r.Direction);
+    private static Reading Reading(CardReading r, Dictionary<string, Instrument> instruments) =>
+        new(Guid.CreateVersion7(), r.Value, r.Text, instruments[r.Instrument], r.At, r.Remark, r.StruckBecause, r.Direction);
 
-    private static bool IsHere(Interface here, CardReading r) => KnownReadings.Holds(here.Dimensions.First(d => d.Key == r.Dimension), r.Value, r.Instrument, r.At);
+    private static bool IsHere(Interface here, CardReading r) => KnownReadings.Holds(here.Dimensions.First(d => d.Key == r.Dimension),
+        r.Value, r.Instrument, r.At);
 
     /// <summary>The place of a machine that a card's place stands for: of the same name, kind and count.</summary>
     private static Interface? Same(Machine? machine, CardPlace place) =>
-        machine?.Interfaces.FirstOrDefault(i => !i.Archived && i.Kind.Key == place.Kind && i.Items.Count == place.Items.Count && string.Equals(i.Name, place.Name, StringComparison.OrdinalIgnoreCase));
+        machine?.Interfaces.FirstOrDefault(i => !i.Archived && i.Kind.Key == place.Kind && i.Items.Count == place.Items.Count
+            && string.Equals(i.Name, place.Name, StringComparison.OrdinalIgnoreCase));
 
     private static CardPlacePreview Against(Machine? machine, CardPlace place, MachineCard card, IReadOnlyDictionary<string, Instrument> known)
     {
@@ -135,7 +149,8 @@ internal static class CardEndpoints
         }
 
         var instruments = card.Instruments.ToDictionary(i => i.Id, i => known.GetValueOrDefault(i.Id) ?? i.ToInstrument());
-        var there = Interface.Of(Guid.Empty, place.Name, kind, place.Items, d => new Dimension(Guid.Empty, d.Key, d.Name, [.. place.Readings.Where(r => r.Dimension == d.Key).Select(r => Reading(r, instruments))]));
+        var there = Interface.Of(Guid.Empty, place.Name, kind, place.Items, d =>
+            new Dimension(Guid.Empty, d.Key, d.Name, [.. place.Readings.Where(r => r.Dimension == d.Key).Select(r => Reading(r, instruments))]));
         var (mine, theirs) = (new Sizes(here), new Sizes(there));
         var differences = kind.DimensionsOf(place.Items)
             .Select(d => (d.Name, Unit: Accesses.UnitOf(d.Access), A: mine[d.Key], B: theirs[d.Key]))
@@ -151,7 +166,8 @@ internal static class CardEndpoints
     {
         if (card.Format != MachineCard.TheFormat || card.Schema != 1)
         {
-            input.Add(new("format", card.Format, "This is not a machine card that Emboq wrote, or a newer Emboq wrote it.", "Choose a file that was saved as a machine card.", $"{MachineCard.TheFormat}, schema 1"));
+            input.Add(new("format", card.Format, "This is not a machine card that Emboq wrote, or a newer Emboq wrote it.",
+                "Choose a file that was saved as a machine card.", $"{MachineCard.TheFormat}, schema 1"));
             return;
         }
 

@@ -9,7 +9,7 @@ namespace Emboq.Web.Endpoints;
 
 internal static class PhotoEndpoints
 {
-    // One at a time: the largest photograph takes half a gigabyte while it is read.
+    // One at a time: a large photograph takes up to 120 MB while it is read.
     private static readonly SemaphoreSlim Reading = new(1);
 
     public static void MapPhotos(this IEndpointRouteBuilder api)

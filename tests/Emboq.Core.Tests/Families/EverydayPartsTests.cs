@@ -22,11 +22,13 @@ public sealed class EverydayPartsTests
         return (f, new(ParameterValues.Read(f.Parameters, given).Value, places.ToDictionary(p => p.Slot, p => p.Place), Workshop.Process, []));
     }
 
-    private static Interface Box(string name, double width, double depth, double height) => Workshop.Place(Guid.NewGuid(), name, InterfaceKind.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
+    private static Interface Box(string name, double width, double depth, double height) =>
+        Workshop.Place(Guid.NewGuid(), name, InterfaceKind.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
 
     private static Verdict Of(Design design, string key) => design.Checks.Single(c => c.Key == key).Verdict;
 
-    /// <summary>Common practice, no source: a pull 40 mm deep was too deep; shortening it drove the screw's bore through the face. Here a check says so at every depth.</summary>
+    /// <summary>Common practice, no source: a pull 40 mm deep was too deep; shortening it drove the screw's bore through the face. Here a check says so at
+    /// every depth.</summary>
     [Theory]
     [InlineData("insert")]
     [InlineData("sideNut")]
@@ -147,10 +149,12 @@ public sealed class EverydayPartsTests
     [InlineData("outside", 12, 12, 0)]
     public void A_router_template_is_offset_by_half_the_difference(string side, double follower, double cutter, double offset)
     {
-        var design = Design("router-template", FormattableString.Invariant($"side={side}; follower={follower}; cutter={cutter}; width=120; height=70; corner=15"));
+        var design = Design("router-template",
+            FormattableString.Invariant($"side={side}; follower={follower}; cutter={cutter}; width=120; height=70; corner=15"));
         design.Ledger["offset"].Value.ShouldBe(Math.Abs(offset), 1e-9);
         var edge = design.Drawing!.Regions.Single(r => r.Matter == (side == "inside" ? Matter.Opening : Matter.Part)).Outline;
-        (edge.Max(p => p.X) - edge.Min(p => p.X)).ShouldBe(120 + (2 * offset) + Workshop.Process.Known(side == "inside" ? Surface.Pocket : Surface.OutsideFlat).Value, 0.01);
+        (edge.Max(p => p.X) - edge.Min(p => p.X)).ShouldBe(120 + (2 * offset) + Workshop.Process.Known(side == "inside" ? Surface.Pocket
+            : Surface.OutsideFlat).Value, 0.01);
     }
 
     [Fact]
@@ -158,7 +162,8 @@ public sealed class EverydayPartsTests
     {
         RouterTemplateFamily.Tightest(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: true).Radius.ShouldBe(12, 0.1);
         RouterTemplateFamily.Tightest(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: false).Radius.ShouldBeGreaterThan(100);
-        RouterTemplateFamily.Tightest(new(new(0, 0), new(40, 0), new(40, 20), new(20, 20), new(20, 40), new(0, 40)), recess: false).ShouldBe((0, new Point2(20, 20)));
+        RouterTemplateFamily.Tightest(new(new(0, 0), new(40, 0), new(40, 20), new(20, 20), new(20, 40), new(0, 40)),
+            recess: false).ShouldBe((0, new Point2(20, 20)));
         Of(Design("router-template", "cutter=18; follower=17"), "cuts").ShouldBe(Verdict.Stop);
     }
 
@@ -217,7 +222,8 @@ public sealed class EverydayPartsTests
     [Fact]
     public void Screws_are_as_long_as_the_drawer_has_them_in_every_family_that_is_screwed_on()
     {
-        DrawerScrew[] drawer = [new("4 mm", "wood", 20), new("3.5 mm", "wood", 16), new("M5", "cap", 30), new("M6", "cap", 20), new("M4", "countersunk", 30), new("3.5 mm", "wood", 40)];
+        DrawerScrew[] drawer = [new("4 mm", "wood", 20), new("3.5 mm", "wood", 16), new("M5", "cap", 30), new("M6", "cap", 20), new("M4", "countersunk", 30),
+            new("3.5 mm", "wood", 40)];
         string Hardware(string family, string entries, params (string, Interface)[] places)
         {
             var (f, brief) = Asked(family, entries, places);
@@ -231,14 +237,16 @@ public sealed class EverydayPartsTests
         Hardware("pocket-tray", "mount=screws", ("item1", Box("stone", 60, 30, 12))).ShouldContain("16 mm from the drawer");
         Hardware("drawer-pull", "fastening=through").ShouldContain("40 mm from the drawer");
         Hardware("soft-jaws", "fixing=screws; thickness=16", ("jaw", Box("jaw", 100, 40, 20))).ShouldContain("20 mm from the drawer");
-        Hardware("fence-key", "", ("channel", Workshop.Place(Guid.NewGuid(), "slot", InterfaceKind.Of("slot"), [("width", 24), ("depth", 12)]))).ShouldContain("30 mm from the drawer");
+        Hardware("fence-key", "", ("channel", Workshop.Place(Guid.NewGuid(), "slot", InterfaceKind.Of("slot"),
+            [("width", 24), ("depth", 12)]))).ShouldContain("30 mm from the drawer");
         FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray"]);
     }
 
     [Theory]
     [InlineData("96 mm", 96)]
     [InlineData("3 3/4 in", 95.25)]
-    public void A_custom_of_furniture_gives_the_spacing(string custom, double spacing) => Design("drawer-pull", $"custom={custom}; spacing=50").Ledger["spacing"].Value.ShouldBe(spacing, 1e-9);
+    public void A_custom_of_furniture_gives_the_spacing(string custom, double spacing) =>
+        Design("drawer-pull", $"custom={custom}; spacing=50").Ledger["spacing"].Value.ShouldBe(spacing, 1e-9);
 
     [Theory]
     [InlineData("vee", "upright")]
@@ -246,14 +254,16 @@ public sealed class EverydayPartsTests
     [InlineData("round", "upright")]
     public void A_grooved_jaw_is_drawn_in_section_with_its_rounds_in_the_groove(string shape, string runs)
     {
-        var drawing = Design("soft-jaws", $"shape={shape}; runs={runs}; thickness=20; smallest=8; largest=16; fixing=none", null, ("jaw", Box("jaw", 100, 40, 40))).Drawing!;
+        var drawing = Design("soft-jaws", $"shape={shape}; runs={runs}; thickness=20; smallest=8; largest=16; fixing=none", null,
+            ("jaw", Box("jaw", 100, 40, 40))).Drawing!;
         var rounds = drawing.Regions.Where(r => r.Matter == Matter.Machine && r.Outline.Count > 8).ToList();
         rounds.Count.ShouldBe(shape == "vee" ? 2 : 1);
         var plate = drawing.Regions.Last(r => r.Matter == Matter.Part).Outline;
         // A round touches its groove and enters it nowhere: from its middle to the nearest side of the plate is its radius.
         foreach (var round in rounds)
         {
-            var middle = new Point2((round.Outline.Min(p => p.X) + round.Outline.Max(p => p.X)) / 2, (round.Outline.Min(p => p.Y) + round.Outline.Max(p => p.Y)) / 2);
+            var middle = new Point2((round.Outline.Min(p => p.X) + round.Outline.Max(p => p.X)) / 2,
+                (round.Outline.Min(p => p.Y) + round.Outline.Max(p => p.Y)) / 2);
             var radius = (round.Outline.Max(p => p.X) - round.Outline.Min(p => p.X)) / 2;
             Enumerable.Range(0, plate.Count).Min(i => Distance(middle, plate[i], plate[(i + 1) % plate.Count])).ShouldBe(radius, 0.1);
         }
@@ -278,7 +288,8 @@ public sealed class EverydayPartsTests
         var wall = design.Ledger["wall"].Value;
         foreach (var (a, i) in boxes.Select((a, i) => (a, i)))
         {
-            boxes.Skip(i + 1).ShouldAllBe(b => a.Right + wall <= b.Left + 0.01 || b.Right + wall <= a.Left + 0.01 || a.High + wall <= b.Low + 0.01 || b.High + wall <= a.Low + 0.01);
+            boxes.Skip(i + 1).ShouldAllBe(b => a.Right + wall <= b.Left + 0.01 || b.Right + wall <= a.Left + 0.01 || a.High + wall <= b.Low + 0.01
+                || b.High + wall <= a.Low + 0.01);
         }
     }
 

@@ -92,22 +92,6 @@ export const getJson = <T>(path: string, signal?: AbortSignal) => ask<T>(path, s
 export const sendJson = <T>(method: 'POST' | 'PUT', path: string, body: unknown, signal?: AbortSignal) =>
   ask<T>(path, { ...posted(body, signal), method })
 
-/** Names that Emboq said are in use, by what was asked: sent once more unchanged, a second of that name is meant. */
-const told = new Map<string, string>()
-
-/** Makes something that has a name. */
-export async function makeNamed<T>(path: string, name: string, body: unknown): Promise<T> {
-  const isMeant = told.get(path) === name
-  try {
-    const made = await sendJson<T>('POST', isMeant ? `${path}?again=true` : path, body)
-    told.delete(path)
-    return made
-  } catch (error) {
-    if (error instanceof ApiProblem && error.status === 409 && error.at('name')) told.set(path, name)
-    throw error
-  }
-}
-
 /** Sends something and reads the answer line by line, as it comes. An answer that breaks off is no answer. */
 export async function* sendForLines<T>(path: string, body: unknown, signal: AbortSignal): AsyncGenerator<T> {
   const response = await send(path, posted(body, signal))

@@ -1,7 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { makeNamed } from '@/api/client'
 import type { FamilyView, Job, JobRequest } from '@/api/types'
 import { FamilyChoice } from '@/jobs/FamilyChoice'
 import { PartFields, startFields } from '@/jobs/PartFields'
@@ -9,6 +8,7 @@ import { useSetups } from '@/jobs/useSetups'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
+import { useMakeNamed } from '@/ui/useMakeNamed'
 
 /** Says what a job is for, what sort of part answers it, and which places it fits. */
 export function NewJob({ onClose }: { readonly onClose: () => void }) {
@@ -26,6 +26,7 @@ function Form({ family }: { readonly family: FamilyView }) {
   const [fields, setFields] = useState(() => startFields(family, []))
   const navigate = useNavigate()
   const client = useQueryClient()
+  const makeNamed = useMakeNamed()
   const create = useMutation({
     mutationFn: (request: JobRequest) => makeNamed<Job>('/api/jobs', request.name, request),
     onSuccess: async (made) => {

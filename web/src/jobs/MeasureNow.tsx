@@ -1,10 +1,11 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
-import { ApiProblem, makeNamed, sendJson } from '@/api/client'
+import { ApiProblem, sendJson } from '@/api/client'
 import { foundMachines, kinds } from '@/api/queries'
 import type { InterfaceSlot, InterfaceView, MachineView } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { useMakeNamed } from '@/ui/useMakeNamed'
 
 export type MeasureNowProps = { readonly slot: InterfaceSlot; readonly onNamed: (place: string) => void }
 
@@ -17,6 +18,7 @@ export function MeasureNow({ slot, onNamed }: MeasureNowProps) {
   const [kind, setKind] = useState(slot.kinds[0]!)
   const names = useId()
   const client = useQueryClient()
+  const makeNamed = useMakeNamed()
   const add = useMutation({
     mutationFn: async () => {
       const { pages } = await client.fetchInfiniteQuery(foundMachines(machine.trim()))

@@ -1,10 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { makeNamed } from '@/api/client'
 import type { FamilyView, Part, PartRequest } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
+import { useMakeNamed } from '@/ui/useMakeNamed'
 import { FamilyChoice } from './FamilyChoice'
 import { PartFields, startFields } from './PartFields'
 import type { Work } from './Workbench'
@@ -25,6 +25,7 @@ function Form({ work, family, onClose }: { readonly work: Work; readonly family:
   const [serves, setServes] = useState(family.serves ? part.id : '')
   const navigate = useNavigate()
   const client = useQueryClient()
+  const makeNamed = useMakeNamed()
   const add = useMutation({
     mutationFn: (request: PartRequest) => makeNamed<Part>(`/api/jobs/${job.id}/parts`, request.name, request),
     onSuccess: async (added) => {

@@ -1,10 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiProblem, makeNamed } from '@/api/client'
+import { ApiProblem } from '@/api/client'
 import type { Process } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
+import { useMakeNamed } from '@/ui/useMakeNamed'
 
 const texts = [
   ['name', 'Name of the setup'],
@@ -37,6 +38,7 @@ export type NewSetupProps = { readonly onClose: () => void; readonly onMade: (pr
 export function NewSetup({ onClose, onMade }: NewSetupProps) {
   const [form, setForm] = useState<Readonly<Record<string, string>>>({})
   const client = useQueryClient()
+  const makeNamed = useMakeNamed()
   const add = useMutation({
     mutationFn: () => makeNamed<Process>('/api/processes', form.name ?? '', request(form)),
     onSuccess: async (process) => {

@@ -1,12 +1,13 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { ApiProblem, makeNamed, sendJson } from '@/api/client'
+import { ApiProblem, sendJson } from '@/api/client'
 import type { MachineView } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
 import { TwoVersions } from '@/ui/TwoVersions'
+import { useMakeNamed } from '@/ui/useMakeNamed'
 
 export type EditMachineProps = { readonly machine: MachineView; readonly copy?: boolean; readonly onClose: () => void }
 
@@ -17,6 +18,7 @@ export function EditMachine({ machine, copy = false, onClose }: EditMachineProps
   const [note, setNote] = useState(machine.note)
   const client = useQueryClient()
   const navigate = useNavigate()
+  const makeNamed = useMakeNamed()
   const save = useMutation({
     mutationFn: (change: { readonly archived: boolean; readonly version: number }) =>
       copy

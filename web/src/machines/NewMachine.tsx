@@ -1,17 +1,19 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { ApiProblem, makeNamed } from '@/api/client'
+import { ApiProblem } from '@/api/client'
 import type { MachineView } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
+import { useMakeNamed } from '@/ui/useMakeNamed'
 
 export function NewMachine({ onClose }: { readonly onClose: () => void }) {
   const [name, setName] = useState('')
   const [note, setNote] = useState('')
   const client = useQueryClient()
   const navigate = useNavigate()
+  const makeNamed = useMakeNamed()
   const add = useMutation({
     mutationFn: () => makeNamed<MachineView>('/api/machines', name, { name, note }),
     onSuccess: async (machine) => {

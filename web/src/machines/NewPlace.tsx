@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiProblem, makeNamed } from '@/api/client'
+import { ApiProblem } from '@/api/client'
 import { kinds } from '@/api/queries'
 import type { InterfaceView, MachineView } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { useMakeNamed } from '@/ui/useMakeNamed'
 
 export type NewPlaceProps = { readonly machine: MachineView; readonly onAdded: (id: string) => void }
 
@@ -14,6 +15,7 @@ export function NewPlace({ machine, onAdded }: NewPlaceProps) {
   const [kind, setKind] = useState('tube')
   const list = useQuery(kinds).data ?? []
   const client = useQueryClient()
+  const makeNamed = useMakeNamed()
   const add = useMutation({
     mutationFn: () => makeNamed<InterfaceView>(`/api/machines/${machine.id}/interfaces`, name, { name, kind }),
     onSuccess: async (place) => {

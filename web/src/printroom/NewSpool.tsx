@@ -1,16 +1,18 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiProblem, makeNamed } from '@/api/client'
+import { ApiProblem } from '@/api/client'
 import { processes } from '@/api/queries'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
+import { useMakeNamed } from '@/ui/useMakeNamed'
 
 /** Enters a spool with its first weighing. */
 export function NewSpool({ onClose }: { readonly onClose: () => void }) {
   const materials = [...new Set((useQuery(processes).data ?? []).map((p) => p.material))]
   const [form, setForm] = useState({ name: '', material: '', colour: '', tare: '', gross: '' })
   const client = useQueryClient()
+  const makeNamed = useMakeNamed()
   const add = useMutation({
     mutationFn: () =>
       makeNamed('/api/spools', form.name, {

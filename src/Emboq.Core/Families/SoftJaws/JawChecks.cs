@@ -32,7 +32,8 @@ internal static class JawChecks
         switch (r.Face)
         {
             case JawFace.Pocket(null, _):
-                yield return new("outline", "outline of the work", Verdict.Stop, "No outline is given, or it falls apart when it is grown by its clearance.", "none", "an outline", "Plane geometry.", [new Remedy.Change("Make it flat", new Dictionary<string, string> { ["shape"] = "flat" })]);
+                yield return new("outline", "outline of the work", Verdict.Stop, "No outline is given, or it falls apart when it is grown by its clearance.",
+                    "none", "an outline", "Plane geometry.", [new Remedy.Change("Make it flat", new Dictionary<string, string> { ["shape"] = "flat" })]);
                 break;
             case JawFace.Pocket(var drawn, _):
                 yield return Within(r, drawn!);
@@ -46,11 +47,15 @@ internal static class JawChecks
             yield return fixing.Joint.WallCheck("fixing.between", "fixing, to the other", fixing.Places[1]);
             if (fixing.Screw is null)
             {
-                yield return fixing.Joint.FloorCheck("fixing.floor", "magnet", r.Thickness.Value - (r.Face is JawFace.Pocket ? deep : 0), Math.Max(1.2, 4 * process.LayerHeight), new Remedy.Change("Make it thicker", new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(fixing.Joint.Depth + deep + 3)) }));
+                yield return fixing.Joint.FloorCheck("fixing.floor", "magnet", r.Thickness.Value - (r.Face is JawFace.Pocket ? deep : 0),
+                    Math.Max(1.2, 4 * process.LayerHeight), new Remedy.Change("Make it thicker",
+                    new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(fixing.Joint.Depth + deep + 3)) }));
             }
             else
             {
-                yield return fixing.Joint.SeatCheck("fixing.seat", "screw", LeastBehind, new Remedy.Change("Make it thicker", new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(fixing.Joint.Recess + LeastBehind)) }));
+                yield return fixing.Joint.SeatCheck("fixing.seat", "screw", LeastBehind,
+                    new Remedy.Change("Make it thicker",
+                    new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(fixing.Joint.Recess + LeastBehind)) }));
                 yield return fixing.Screw.Check;
             }
         }
@@ -60,20 +65,27 @@ internal static class JawChecks
     {
         var (small, large) = (groove.Smallest.Value, groove.Largest.Value);
         var fits = small <= large;
-        return new("range", "smallest and largest round", fits ? Verdict.Good : Verdict.Stop, fits ? "The groove is made for every round between them." : "The smallest round is larger than the largest: one of them is meant the other way round.",
-            Figures.Mm(small), $"{Figures.Mm(large)} or less", "Plane geometry.", fits ? [] : [new Remedy.Change("Change them round", new Dictionary<string, string> { ["smallest"] = Figures.Number(Math.Min(large, 120)), ["largest"] = Figures.Number(small) })]);
+        return new("range", "smallest and largest round", fits ? Verdict.Good : Verdict.Stop, fits ? "The groove is made for every round between them."
+            : "The smallest round is larger than the largest: one of them is meant the other way round.",
+            Figures.Mm(small), $"{Figures.Mm(large)} or less", "Plane geometry.", fits ? []
+                : [new Remedy.Change("Change them round", new Dictionary<string, string> { ["smallest"] = Figures.Number(Math.Min(large, 120)),
+                ["largest"] = Figures.Number(small) })]);
     }
 
     private static Check Holds(JawFace.Grooved groove)
     {
         if (groove is not JawFace.Vee vee)
         {
-            return new("contact", "contact of the round", Verdict.Good, "The round it is hollowed for lies in it all around; a smaller one touches along one line only.", Figures.Mm(2 * ((JawFace.Hollow)groove).Radius), "one size", "Plane geometry.", []);
+            return new("contact", "contact of the round", Verdict.Good,
+                "The round it is hollowed for lies in it all around; a smaller one touches along one line only.",
+                Figures.Mm(2 * ((JawFace.Hollow)groove).Radius), "one size", "Plane geometry.", []);
         }
 
         var stands = vee.Groove.Stands.Value >= 1;
-        return new("holds", "smallest round is pressed", stands ? Verdict.Good : Verdict.Stop, stands ? "It stands out of the groove: the other jaw presses on it." : "It vanishes in the groove: the jaws meet before they hold it.",
-            Figures.Mm(vee.Groove.Stands.Value), "1 mm or more", "Plane geometry.", stands ? [] : [new Remedy.Change("Open the groove to 120°", new Dictionary<string, string> { ["veeAngle"] = "120" })]);
+        return new("holds", "smallest round is pressed", stands ? Verdict.Good : Verdict.Stop, stands
+            ? "It stands out of the groove: the other jaw presses on it." : "It vanishes in the groove: the jaws meet before they hold it.",
+            Figures.Mm(vee.Groove.Stands.Value), "1 mm or more", "Plane geometry.", stands ? []
+                : [new Remedy.Change("Open the groove to 120°", new Dictionary<string, string> { ["veeAngle"] = "120" })]);
     }
 
     private static Check Behind(JawReckoning r, double deep)
@@ -81,15 +93,18 @@ internal static class JawChecks
         var left = r.Thickness.Value - deep;
         var fits = left >= LeastBehind;
         var wanted = Math.Ceiling(deep + LeastBehind + 1);
-        return new("behind", "plate behind the face", fits ? Verdict.Good : Verdict.Stop, fits ? "The plate stays stiff behind what is cut into it." : "What is cut into the face leaves too little behind it.",
-            Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more", CommonPractice, fits || wanted > 60 ? [] : [new Remedy.Change($"Make it {Figures.Mm(wanted)} thick", new Dictionary<string, string> { ["thickness"] = Figures.Number(wanted) })]);
+        return new("behind", "plate behind the face", fits ? Verdict.Good : Verdict.Stop, fits ? "The plate stays stiff behind what is cut into it."
+            : "What is cut into the face leaves too little behind it.",
+            Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more", CommonPractice, fits || wanted > 60 ? []
+                : [new Remedy.Change($"Make it {Figures.Mm(wanted)} thick", new Dictionary<string, string> { ["thickness"] = Figures.Number(wanted) })]);
     }
 
     private static Check Room(double half, double across)
     {
         var left = (across / 2) - half;
         var fits = left >= LeastBehind;
-        return new("room", "groove on the plate", fits ? Verdict.Good : Verdict.Stop, fits ? "It leaves a face on both sides." : "It is wider than the plate.", Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more a side", "Plane geometry.", []);
+        return new("room", "groove on the plate", fits ? Verdict.Good : Verdict.Stop, fits ? "It leaves a face on both sides."
+            : "It is wider than the plate.", Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more a side", "Plane geometry.", []);
     }
 
     /// <summary>A groove must not cut into what holds the plate, unless there is material between.</summary>
@@ -98,7 +113,8 @@ internal static class JawChecks
         var beside = (groove.Upright ? fixing.Places[1] : 0) - groove.HalfWidth - fixing.Joint.Reach;
         var behind = fixing.Screw is null ? r.Thickness.Value - groove.Deep - fixing.Joint.Depth - 1.2 : -1;
         var fits = beside >= 0 || behind >= 0;
-        return new("clear", "groove and fixing", fits ? Verdict.Good : Verdict.Stop, fits ? "They keep clear of each other." : "The groove cuts into what holds the plate.", Figures.Mm(Math.Max(beside, behind)), "0 mm or more", "Plane geometry.",
+        return new("clear", "groove and fixing", fits ? Verdict.Good : Verdict.Stop, fits ? "They keep clear of each other."
+            : "The groove cuts into what holds the plate.", Figures.Mm(Math.Max(beside, behind)), "0 mm or more", "Plane geometry.",
             fits ? [] : [new Remedy.Change("Hold it by its lip alone", new Dictionary<string, string> { ["fixing"] = "none" })]);
     }
 
@@ -108,7 +124,9 @@ internal static class JawChecks
         var left = Math.Min((r.Width.Value / 2) - x, (r.Height.Value / 2) - y);
         var clear = r.Fixing is not { Screw: not null } fixing || fixing.Places[1] - fixing.Joint.Reach > x;
         var fits = left >= LeastBehind && clear;
-        return new("within", "pocket on the plate", fits ? Verdict.Good : Verdict.Stop, fits ? "The pocket leaves a rim all around." : clear ? "The pocket is larger than the plate." : "The pocket runs into the screws.",
-            Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more", "Plane geometry.", clear ? [] : [new Remedy.Change("Hold it by magnets", new Dictionary<string, string> { ["fixing"] = "magnets" })]);
+        return new("within", "pocket on the plate", fits ? Verdict.Good : Verdict.Stop, fits ? "The pocket leaves a rim all around." : clear
+            ? "The pocket is larger than the plate." : "The pocket runs into the screws.",
+            Figures.Mm(left), $"{Figures.Mm(LeastBehind)} or more", "Plane geometry.", clear ? []
+                : [new Remedy.Change("Hold it by magnets", new Dictionary<string, string> { ["fixing"] = "magnets" })]);
     }
 }
