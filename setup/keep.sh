@@ -64,6 +64,8 @@ serve() { # starts the application as a child of this shell, in $server; answers
     cd "$data/app"
     export EMBOQ_DATABASE EMBOQ_DEMO=$demo EMBOQ_FOLDER=$data/app
     EMBOQ_DATABASE=$(connection "$data" app)
+    # Arrays of the script engines go back to the system when they are freed; in an arena for each thread their room would never shrink.
+    export MALLOC_ARENA_MAX=2 MALLOC_MMAP_THRESHOLD_=131072
     exec setsid "${app_as[@]}" dotnet "$program" --contentRoot "$content" --urls "http://127.0.0.1:$port" {lock}>&- 7>"$data/application"
   ) &
   server=$!

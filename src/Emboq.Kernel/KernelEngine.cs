@@ -34,8 +34,15 @@ internal sealed class KernelEngine : IDisposable
     /// <summary>An engine that was ever told to stop is of no further use: the order may still lie in it.</summary>
     public bool Interrupted { get; private set; }
 
-    /// <summary>Bytes that the script engine has taken beside the kernel's memory.</summary>
-    public long ScriptMemory => (long)engine.GetRuntimeHeapInfo().TotalHeapSize;
+    /// <summary>Bytes that the script engine has taken: its heap and the arrays beside it (the kernel's own memory is not among them).</summary>
+    public long ScriptMemory
+    {
+        get
+        {
+            var heap = engine.GetRuntimeHeapInfo();
+            return (long)(heap.TotalHeapSize + heap.TotalExternalSize);
+        }
+    }
 
     /// <summary>What the pool has counted of it so far, bytes.</summary>
     public (long Kernel, long Script) Counted { get; set; }
@@ -72,19 +79,19 @@ internal sealed class KernelEngine : IDisposable
     /// <summary>Turns the results of a program into meshes.</summary>
     /// <exception cref="KernelException">The kernel failed, was interrupted, or made something that is not a closed solid.</exception>
     public KernelAnswer<IReadOnlyList<SolidMesh>> Meshes(string program) =>
-        Run<IReadOnlyList<SolidMesh>>("meshes", answer => [.. ((IList<object>)answer).Select(m => Read((ScriptObject)m))], program);
+        Run<IReadOnlyList<SolidMesh>>("meshes", answer => Let(answer, all => ((IList<object>)all).Select(m => Let(m, one => Read((ScriptObject)one))).ToList()), program);
 
     /// <summary>Cuts the one result of a program into layers.</summary>
     /// <exception cref="KernelException">The kernel failed or was interrupted.</exception>
     public KernelAnswer<IReadOnlyList<Layer>> Layers(string program, Layering l) =>
-        Run<IReadOnlyList<Layer>>("layers", answer => [.. ((ITypedArray<double>)answer).ToArray().Chunk(11).Select(v => new Layer(v[0], v[1], (int)v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9], v[10]))],
+        Run<IReadOnlyList<Layer>>("layers", answer => [.. Numbers<double>(answer).Chunk(11).Select(v => new Layer(v[0], v[1], (int)v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9], v[10]))],
             program, l.Height, l.LineWidth, l.Walls, l.Skins);
 
     private KernelAnswer<T> Run<T>(string function, Func<object, T> read, params object[] arguments)
     {
         try
         {
-            var answer = (ScriptObject)engine.Invoke(function, arguments);
+            using var answer = (ScriptObject)engine.Invoke(function, arguments);
             return new(
                 read(answer.GetProperty("answer")),
                 Convert.ToInt32(answer.GetProperty("hits"), null),
@@ -122,6 +129,16 @@ internal sealed class KernelEngine : IDisposable
         return memory.ToArray();
     }
 
+    private static T[] Numbers<T>(object array)
+        where T : unmanaged => Let(array, given => ((ITypedArray<T>)given).ToArray());
+
+    /// <summary>Reads off a thing of the script and lets go of it at once: its arrays lie outside both heaps, and no collector hurries to free what the other side still holds.</summary>
+    private static T Let<T>(object of, Func<object, T> read)
+    {
+        using var held = (ScriptObject)of;
+        return read(held);
+    }
+
     private static SolidMesh Read(ScriptObject answer)
     {
         var status = answer.GetProperty("status")?.ToString();
@@ -130,8 +147,8 @@ internal sealed class KernelEngine : IDisposable
             throw new KernelException($"The kernel made no solid: {status}.");
         }
 
-        var vertices = ((ITypedArray<float>)answer.GetProperty("vertices")).ToArray();
-        var triangles = ((ITypedArray<uint>)answer.GetProperty("triangles")).ToArray();
+        var vertices = Numbers<float>(answer.GetProperty("vertices"));
+        var triangles = Numbers<uint>(answer.GetProperty("triangles"));
         var stride = Convert.ToInt32(answer.GetProperty("stride"), null);
         return Welding.Weld(vertices, stride, triangles, Convert.ToDouble(answer.GetProperty("volume"), null), Convert.ToDouble(answer.GetProperty("area"), null));
     }

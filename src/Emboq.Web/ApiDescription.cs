@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Json.Serialization.Metadata;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 
@@ -21,6 +22,18 @@ internal static class ApiDescription
             if (schema.Properties is { Count: > 0 } properties && !context.JsonTypeInfo.Type.Name.EndsWith("Request", StringComparison.Ordinal))
             {
                 schema.Required = properties.Keys.ToHashSet();
+            }
+
+            // Texts have a reader of their own, which no description sees through.
+            if (context.JsonTypeInfo.Type == typeof(string) && schema.Type is null)
+            {
+                schema.Type = JsonSchemaType.String | (context.JsonPropertyInfo is { IsGetNullable: true } ? JsonSchemaType.Null : 0);
+            }
+            else if (context.JsonTypeInfo is { ElementType: var of, Kind: var kind } && of == typeof(string))
+            {
+                var text = new OpenApiSchema { Type = JsonSchemaType.String };
+                schema.Items = kind == JsonTypeInfoKind.Enumerable ? text : null;
+                schema.AdditionalProperties = kind == JsonTypeInfoKind.Dictionary ? text : null;
             }
 
             // An entry is a number or a text in workshop notation.

@@ -78,6 +78,9 @@ public static class Problems
 /// <summary>Turns what the framework throws about a request, and what nobody foresaw, into problem details.</summary>
 internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHandler
 {
+    /// <summary>The number by which the system says that nothing fits on a disk any more.</summary>
+    private const int NoSpaceLeft = 28;
+
     public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken stop)
     {
         if (context.RequestAborted.IsCancellationRequested)
@@ -99,7 +102,7 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
             } odd =>
                 Problems.Details(400, "Something that was sent cannot be kept.",
                     [new(odd.ColumnName ?? "body", null, "A value is too large, or holds a character that cannot be kept.", Problems.Look)]),
-            PostgresException { SqlState: PostgresErrorCodes.DiskFull } => Problems.Details(507, "The disk is full.", [Room.FullProblem]),
+            PostgresException { SqlState: PostgresErrorCodes.DiskFull } or IOException { HResult: NoSpaceLeft } => Problems.Details(507, "The disk is full.", [Room.FullProblem]),
             Exception away when IsAway(away) => Problems.Details(503, "The notebook is being opened again.",
                 [new("notebook", null, "The database does not answer at this moment. Nothing was written.",
                     "Wait a few seconds; Emboq opens it again by itself.")]),

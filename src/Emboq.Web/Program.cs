@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Emboq.Kernel;
@@ -10,6 +11,7 @@ using Microsoft.AspNetCore.RateLimiting;
 using Microsoft.Net.Http.Headers;
 using Serilog;
 
+CultureInfo.DefaultThreadCurrentCulture = CultureInfo.CurrentCulture = CultureInfo.InvariantCulture;
 if (Commands.Knows(args))
 {
     return await Commands.Run(args[0], Environment.GetEnvironmentVariable("EMBOQ_DATABASE") ?? "");
@@ -27,6 +29,7 @@ builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadReq
 builder.Services.ConfigureHttpJsonOptions(json =>
 {
     json.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+    json.SerializerOptions.Converters.Add(new ComposedText());
     json.SerializerOptions.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
     json.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
     json.SerializerOptions.RespectNullableAnnotations = true;

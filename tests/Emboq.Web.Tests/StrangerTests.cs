@@ -125,6 +125,16 @@ public sealed class StrangerTests(Server server)
     }
 
     [Fact]
+    public async Task Texts_are_kept_composed_whoever_sends_them()
+    {
+        var id = Guid.NewGuid();
+        var machine = await server.Post("/api/machines", new { name = $"Je\u0301re\u0302me's lathe {id}", note = "A\u0308" });
+        var kept = (await server.Get($"/api/machines/{machine["id"]}"))!;
+        kept["name"]!.GetValue<string>().ShouldBe($"J\u00e9r\u00eame's lathe {id}");
+        kept["note"]!.GetValue<string>().ShouldBe("\u00c4");
+    }
+
+    [Fact]
     public async Task A_name_is_the_same_however_its_accents_are_composed()
     {
         var id = Guid.NewGuid();
