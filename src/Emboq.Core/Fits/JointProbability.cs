@@ -3,16 +3,15 @@ using MathNet.Numerics.LinearAlgebra;
 
 namespace Emboq.Core.Fits;
 
-/// <summary>The probability that several correlated quantities all lie within their limits at once (JCGM 106, clause 7,
-/// for normal distributions), by Genz's separation of variables (1992) on a fixed Richtmyer lattice: the same input always gives the same answer.</summary>
+/// <summary>The probability that any number of quantities all lie within their limits at once (JCGM 106, clause 7, for normal distributions).
+/// Chances of groups that share no cause multiply; within a group Genz's separation of variables (1992) on a fixed Richtmyer lattice: the same input always gives the same answer.</summary>
 public static class JointProbability
 {
     private const int Points = 509;
-    private static readonly double[] Steps = [.. new[] { 2, 3, 5, 7, 11, 13, 17, 19, 23, 29, 31, 37, 41, 43, 47, 53 }.Select(p => Math.Sqrt(p) % 1)];
 
     /// <summary>The probability of conformity.</summary>
-    /// <param name="quantities">With the limits of each, in its unit; up to sixteen.</param>
-    /// <returns>Between 0 and 1; exact to about 0.001 for two, and by the normal distribution alone for one.</returns>
+    /// <param name="quantities">With the limits of each, in its unit.</param>
+    /// <returns>Between 0 and 1; for a group of one by the normal distribution alone, of two exact to about 0.001, of forty to about 0.005.</returns>
     public static double Within(IReadOnlyList<(Quantity Quantity, double Least, double Greatest)> quantities)
     {
         // A quantity without spread is a yes or a no.
@@ -21,18 +20,32 @@ public static class JointProbability
             return 0;
         }
 
-        var uncertain = quantities.Where(q => q.Quantity.StandardUncertainty > 0).ToList();
-        if (uncertain.Count == 0)
-        {
-            return 1;
-        }
-
-        ArgumentOutOfRangeException.ThrowIfGreaterThan(uncertain.Count, Steps.Length);
-        var root = Root(uncertain);
-        return Enumerable.Range(1, uncertain.Count == 1 ? 1 : Points).Average(point => Separated(uncertain, root, point));
+        return Groups(quantities.Where(q => q.Quantity.StandardUncertainty > 0)).Aggregate(1.0, (product, group) => product * OfGroup(group));
     }
 
-    private static double Separated(List<(Quantity Quantity, double Least, double Greatest)> q, Matrix<double> root, int point)
+    /// <summary>Quantities that share a cause, or are tied by others that do, stand together, in the order given.</summary>
+    private static List<List<(Quantity Quantity, double Least, double Greatest)>> Groups(IEnumerable<(Quantity Quantity, double Least, double Greatest)> quantities)
+    {
+        var groups = new List<List<(Quantity Quantity, double Least, double Greatest)>>();
+        foreach (var q in quantities)
+        {
+            var tied = groups.Where(g => g.Any(o => Quantity.Covariance(o.Quantity, q.Quantity) != 0)).ToList();
+            groups.RemoveAll(tied.Contains);
+            groups.Add([.. tied.SelectMany(g => g), q]);
+        }
+
+        return groups;
+    }
+
+    private static double OfGroup(List<(Quantity Quantity, double Least, double Greatest)> group)
+    {
+        var (root, steps) = (Root(group), Primes().Take(group.Count).Select(p => Math.Sqrt(p) % 1).ToArray());
+        return Enumerable.Range(1, group.Count == 1 ? 1 : Points).Average(point => Separated(group, root, steps, point));
+    }
+
+    private static IEnumerable<int> Primes() => Enumerable.Range(2, int.MaxValue - 2).Where(n => !Enumerable.Range(2, (int)Math.Sqrt(n) - 1).Any(d => n % d == 0));
+
+    private static double Separated(List<(Quantity Quantity, double Least, double Greatest)> q, Matrix<double> root, double[] steps, int point)
     {
         var y = new double[q.Count];
         double product = 1;
@@ -53,7 +66,7 @@ public static class JointProbability
             }
 
             // Folded lattice point in (0, 1), the tent of Genz's transformation.
-            var w = Math.Abs((2 * (point * Steps[i] % 1)) - 1);
+            var w = Math.Abs((2 * (point * steps[i] % 1)) - 1);
             y[i] = Normal.InvCDF(0, 1, Math.Clamp(low + (w * (high - low)), 1e-15, 1 - 1e-15));
         }
 

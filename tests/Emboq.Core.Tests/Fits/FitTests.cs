@@ -116,6 +116,28 @@ public sealed class FitTests
     }
 
     [Fact]
+    public void Forty_that_share_a_cause_are_one_group_and_two_groups_multiply()
+    {
+        // One common factor: P = integral of phi(z) (Phi((c - a z) / b) - Phi((-c - a z) / b))^n dz (Dunnett and Sobel 1955), here by the midpoint rule.
+        double Reference(int n, double a, double c)
+        {
+            var b = Math.Sqrt(1 - (a * a));
+            return Enumerable.Range(0, 4000).Select(i => -8 + (16 * (i + 0.5) / 4000)).Sum(z =>
+                Normal.PDF(0, 1, z) * Math.Pow(Normal.CDF(0, 1, (c - (a * z)) / b) - Normal.CDF(0, 1, (-c - (a * z)) / b), n) * 16 / 4000);
+        }
+
+        IEnumerable<(Quantity, double, double)> Group(string name, int n, double a, double c)
+        {
+            var common = Spread($"{name} common", 0, a);
+            return Enumerable.Range(0, n).Select(i => (Spread($"{name} {i}", 0, Math.Sqrt(1 - (a * a))) + common, -c, c));
+        }
+
+        var (many, few) = (Reference(40, 0.7, 2.5), Reference(3, 0.5, 1.5));
+        JointProbability.Within([.. Group("many", 40, 0.7, 2.5)]).ShouldBe(many, 5e-3);
+        JointProbability.Within([.. Group("many", 40, 0.7, 2.5), .. Group("few", 3, 0.5, 1.5)]).ShouldBe(many * few, 5e-3);
+    }
+
+    [Fact]
     public void Without_spread_a_chance_is_yes_or_no()
     {
         JointProbability.Within([(Spread("a", 0.1, 0), 0, 1)]).ShouldBe(1);
