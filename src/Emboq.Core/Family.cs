@@ -1,3 +1,5 @@
+using Emboq.Core.Fits;
+
 namespace Emboq.Core;
 
 /// <summary>A kind of part that Emboq can compute.</summary>
@@ -58,6 +60,9 @@ public sealed record Brief(
     IReadOnlyList<TryEvidence> Tries,
     string? Mark = null)
 {
+    /// <summary>What the process does to printed faces.</summary>
+    public IFitModel Fits { get; init; } = new StatedFits(Process);
+
     /// <summary>The design of the part that this one serves; <c>null</c> when it serves none.</summary>
     public Design? Served { get; init; }
 

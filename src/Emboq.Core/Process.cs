@@ -1,4 +1,3 @@
-using Emboq.Core.Fits;
 using Emboq.Core.Printing;
 
 namespace Emboq.Core;
@@ -48,31 +47,6 @@ public sealed record Process
     /// <summary>How each kind of surface comes out.</summary>
     public required IReadOnlyDictionary<Surface, Allowance> Allowances { get; init; }
 
-    /// <summary>Drawn minus printed for a kind of surface, full size, signed: drawn = wanted + allowance.
-    /// One source for all surfaces of the kind on this process.</summary>
-    public Quantity Allowance(Surface surface)
-    {
-        var allowance = Known(surface);
-        var kind = Describe(surface);
-        return Quantity.Input($"{kind} allowance", allowance.Value, Unit.Millimetre, new Provenance.RuleOfThumb(allowance.Basis),
-            [(new($"process/{Id}/{surface}", $"how {kind}s come out on {Name}", allowance.StandardUncertainty), 1)]);
-    }
-
-    /// <summary>The law of sizes: drawn = wanted + allowance, for holes and shafts alike.</summary>
-    /// <param name="wanted">The size the finished surface should have.</param>
-    /// <param name="surface">The kind of surface.</param>
-    public Quantity Drawn(Quantity wanted, Surface surface) => wanted + Allowance(surface);
-
-    /// <summary>What a single print adds by chance on top of the allowance: zero, with a spread of its own for each place.</summary>
-    /// <param name="surface">The kind of surface.</param>
-    /// <param name="place">Which place, for the name.</param>
-    public Quantity PrintScatter(Surface surface, string place) =>
-        Quantity.Input("print scatter", 0, Unit.Millimetre, new Provenance.RuleOfThumb("Two prints of one size differ a little."),
-            [(new($"scatter/{Id}/{place}", $"scatter between prints of the {place}", Known(surface).PrintScatter), 1)]);
-
-    /// <summary>What is known of a kind of surface: this process's own figures, or where every process starts.</summary>
-    public Allowance Known(Surface surface) => Allowances.GetValueOrDefault(surface) ?? UsualAllowances.Of(surface);
-
     /// <summary>The kind of surface in words.</summary>
     public static string Describe(Surface surface) => surface switch
     {
@@ -81,6 +55,9 @@ public sealed record Process
         Surface.HoleLying => "lying hole",
         Surface.Pocket => "pocket",
         Surface.OutsideFlat => "flat outside",
+        Surface.GapInPlace => "gap in place",
+        Surface.ThreadFlank => "printed thread",
+        Surface.FirstLayerFoot => "first layer",
         _ => throw new ArgumentOutOfRangeException(nameof(surface), surface, "No words are defined for this surface."),
     };
 }

@@ -35,6 +35,9 @@ public sealed class Profile : IEquatable<Profile>
     /// <summary>Enclosed area, mm².</summary>
     public double Area => SignedArea(Points);
 
+    /// <summary>Its width, along x, mm.</summary>
+    public double Across => Points.Max(p => p.X) - Points.Min(p => p.X);
+
     /// <inheritdoc/>
     public bool Equals(Profile? other) => other?.Hash == Hash;
 

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Emboq.Core.Fits;
 
 namespace Emboq.Core;
 
@@ -11,7 +12,27 @@ namespace Emboq.Core;
 /// <param name="Remark">What the maker noted, or nothing.</param>
 /// <param name="Kept">When it was kept as the one that fits; <c>null</c> otherwise.</param>
 /// <param name="Frozen">Ledger and trees as they were.</param>
-public sealed record Revision(Guid Part, int Number, IReadOnlyList<string> Printed, PartState State, DateTimeOffset At, string? Remark, DateTimeOffset? Kept, FrozenDesign Frozen);
+public sealed record Revision(Guid Part, int Number, IReadOnlyList<string> Printed, PartState State, DateTimeOffset At, string? Remark, DateTimeOffset? Kept, FrozenDesign Frozen)
+{
+    /// <summary>Its fitted faces, each whole, under the slot; of a row's member under "slot@member".</summary>
+    public IReadOnlyDictionary<string, FrozenSeat> Seats { get; init; } = new Dictionary<string, FrozenSeat>();
+}
+
+/// <summary>One fitted face as it was printed: what a try of it can teach hangs on nothing that may change later. Lengths mm.</summary>
+/// <param name="Place">The machine's place, where one was named.</param>
+/// <param name="Dimension">Key of the place's dimension.</param>
+/// <param name="Surface">Kind of the printed face.</param>
+/// <param name="Lie">How it stood while it was printed.</param>
+/// <param name="Process">What it was printed with.</param>
+/// <param name="Drawn">The size in the solid.</param>
+/// <param name="Ladder">Sizes of the rungs of its ladder, rung 1 first.</param>
+/// <param name="Allowance">Drawn minus printed as it was reckoned, tries included.</param>
+/// <param name="Counterpart">The machine's size as it was known; <c>null</c> where an older Emboq did not keep it, as with the next three.</param>
+/// <param name="Wanted">The size the finished face should have.</param>
+/// <param name="Clearance">The clearance that was expected.</param>
+/// <param name="Fit">Key of the fit that was wanted.</param>
+public sealed record FrozenSeat(Guid? Place, string Dimension, Surface Surface, Lie Lie, Guid Process, double Drawn, IReadOnlyList<double> Ladder, double Allowance,
+    double? Counterpart = null, double? Wanted = null, double? Clearance = null, string? Fit = null);
 
 /// <summary>What stays of a design for ever.</summary>
 /// <param name="Values">Ledger key to value, in the ledger's units.</param>

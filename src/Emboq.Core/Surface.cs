@@ -17,4 +17,13 @@ public enum Surface
 
     /// <summary>Over two flat upright faces: a key, a plate, an inlay.</summary>
     OutsideFlat,
+
+    /// <summary>Between two bodies that are printed in place: a hinge's knuckles, a ball in its socket.</summary>
+    GapInPlace,
+
+    /// <summary>The flank of a printed inside thread.</summary>
+    ThreadFlank,
+
+    /// <summary>Around the first layer, which the bed spreads.</summary>
+    FirstLayerFoot,
 }

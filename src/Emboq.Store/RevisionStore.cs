@@ -7,10 +7,10 @@ namespace Emboq.Store;
 /// <summary>Revisions and what was tried with them; both are only added.</summary>
 public static class RevisionStore
 {
-    private sealed record RevisionRow(Guid PartId, int Number, string Printed, string State, DateTime At, string? Remark, DateTime? Kept, string Frozen)
+    private sealed record RevisionRow(Guid PartId, int Number, string Printed, string State, DateTime At, string? Remark, DateTime? Kept, string Frozen, string? Seats)
     {
         public Revision ToRevision() => new(PartId, Number, StoreJson.Read<string[]>(Printed), StoreJson.Read<PartState>(State), At, Remark, Kept,
-            StoreJson.Read<FrozenDesign>(Frozen));
+            StoreJson.Read<FrozenDesign>(Frozen)) { Seats = Seats is null ? new Dictionary<string, FrozenSeat>() : StoreJson.Read<Dictionary<string, FrozenSeat>>(Seats) };
     }
 
     private sealed record TryRow(Guid Id, Guid PartId, int Revision, string Slot, string? Feel, double? Printed, string? InstrumentId, string? Remark,
@@ -24,7 +24,8 @@ public static class RevisionStore
     }
 
     private const string Selected = """
-        select r.part_id, r.number, array_to_json(r.printed)::text as printed, r.state::text, r.at, r.remark, k.at as kept, r.frozen::text
+        select r.part_id, r.number, array_to_json(r.printed)::text as printed, r.state::text, r.at, r.remark, k.at as kept, r.frozen::text,
+               (select jsonb_object_agg(s.address, s.seat)::text from revision_seat s where s.part_id = r.part_id and s.number = r.number) as seats
         from revision r left join kept k on k.part_id = r.part_id and k.number = r.number
         """;
 
@@ -40,12 +41,16 @@ public static class RevisionStore
     public static async Task<int> Next(NpgsqlDataSource database, Guid part, CancellationToken stop) =>
         await database.OneOrNone<int>("select coalesce(max(number), 0) + 1 from revision where part_id = @part", new { part }, stop);
 
-    /// <summary>Freezes a revision under a number.</summary>
+    /// <summary>Freezes a revision with its fitted faces under a number.</summary>
     /// <returns><c>false</c> when another print took the number meanwhile; nothing is written then.</returns>
-    public static Task<bool> Add(NpgsqlDataSource database, Revision revision, CancellationToken stop) =>
-        database.WriteNext("""
-            insert into revision (part_id, number, printed, state, process_id, frozen, remark, at)
-            values (@Part, @Number, @printed, @state::jsonb, @process, @frozen::jsonb, @Remark, @at)
+    public static async Task<bool> Add(NpgsqlDataSource database, Revision revision, CancellationToken stop) =>
+        await database.OneOrNone<int>("""
+            with written as (
+                insert into revision (part_id, number, printed, state, process_id, frozen, remark, at)
+                values (@Part, @Number, @printed, @state::jsonb, @process, @frozen::jsonb, @Remark, @at) on conflict do nothing returning part_id, number),
+            seated as (
+                insert into revision_seat (part_id, number, address, seat) select w.part_id, w.number, s.key, s.value from written w, jsonb_each(@seats::jsonb) s)
+            select count(*)::int from written
             """, new
         {
             revision.Part,
@@ -54,9 +59,10 @@ public static class RevisionStore
             state = StoreJson.Write(revision.State),
             process = revision.State.Process,
             frozen = StoreJson.Write(revision.Frozen),
+            seats = StoreJson.Write(revision.Seats),
             revision.Remark,
             at = revision.At.UtcDateTime,
-        }, stop);
+        }, stop) == 1;
 
     /// <summary>Marks a revision as the one that fits. Doing it again changes nothing.</summary>
     /// <returns><c>false</c> when there is no such revision.</returns>

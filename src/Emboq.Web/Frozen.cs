@@ -30,6 +30,13 @@ internal static class Frozen
         Notes: new(design.Ways.First(w => w.Key == design.Way).Name, design.Hardware, design.Fitting, design.Cautions),
         Names: NamesOf(design).ToDictionary());
 
+    /// <summary>The fitted faces, each whole, under the same keys as their sizes.</summary>
+    public static IReadOnlyDictionary<string, FrozenSeat> SeatsOf(PartState state, IReadOnlyList<Design> members) => members.SelectMany((m, i) => m.Seats.Select(s =>
+        KeyValuePair.Create(state.Row is { Count: > 0 } ? PartRow.KeyOf(s.Slot, i + 1) : s.Slot, Of(s, state.Process)))).ToDictionary();
+
+    private static FrozenSeat Of(Seat s, Guid process) => new(s.Interface.Id == Guid.Empty ? null : s.Interface.Id, s.Dimension, s.Face.Surface, s.Face.Lie, process, s.Drawn.Value, s.Ladder,
+        s.Allowance.Value, s.Counterpart.Value, s.Wanted.Value, s.Clearance.Value, s.Fit.Key);
+
     private static bool IsKept(Body body) => body.Role != BodyRole.Counterpart && body.IsBuildable;
 
     private static IEnumerable<KeyValuePair<string, double>> DrawnOf(Design design, string member) => design.Seats.SelectMany(s =>

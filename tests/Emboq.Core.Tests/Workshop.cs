@@ -26,6 +26,9 @@ internal static class Workshop
         },
     };
 
+    /// <summary>What its process states of a surface, or where every process starts.</summary>
+    public static Allowance Known(Surface surface) => Process.Allowances.GetValueOrDefault(surface) ?? Core.Fits.UsualAllowances.Of(surface);
+
     /// <summary>The same process, printing exactly what is drawn.</summary>
     public static readonly Process Exact = Process with
     {

@@ -41,12 +41,23 @@ public sealed class Server : IAsyncLifetime
     /// <returns>A connection to it as the superuser.</returns>
     public static async Task<string> NewNotebook(string postgres, string name)
     {
-        await Run(postgres, $"create database {name}");
-        var connection = new NpgsqlConnectionStringBuilder(postgres) { Database = name }.ConnectionString;
-        await Run(connection, await File.ReadAllTextAsync(Path.Combine(AppContext.BaseDirectory, "roles.sql")));
-        await Run(connection, $"alter role emboq_owner password '{Password}'; alter role emboq_app password '{Password}'");
-        return connection;
+        // Roles belong to all databases: two tests that set them at once collide.
+        await Roles.WaitAsync();
+        try
+        {
+            await Run(postgres, $"create database {name}");
+            var connection = new NpgsqlConnectionStringBuilder(postgres) { Database = name }.ConnectionString;
+            await Run(connection, await File.ReadAllTextAsync(Path.Combine(AppContext.BaseDirectory, "roles.sql")));
+            await Run(connection, $"alter role emboq_owner password '{Password}'; alter role emboq_app password '{Password}'");
+            return connection;
+        }
+        finally
+        {
+            Roles.Release();
+        }
     }
+
+    private static readonly SemaphoreSlim Roles = new(1, 1);
 
     /// <summary>The same database as another role.</summary>
     public static string As(string connection, string role) => new NpgsqlConnectionStringBuilder(connection)

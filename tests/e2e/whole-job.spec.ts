@@ -52,7 +52,7 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
   // Why? Formula in names and in numbers, inputs, and where the doubt comes from.
   await drawn.click()
   const why = page.getByRole('region', { name: 'Why first cuff drawn' })
-  await expect(why).toContainText('first cuff wanted + first upright hole allowance')
+  await expect(why).toContainText('first cuff wanted + first cuff: upright hole allowance')
   await expect(why).toContainText('60.14 + 0.2')
   await expect(why.getByLabel('Shares of the doubt')).toContainText('how upright holes come out on')
 

@@ -1,12 +1,17 @@
+using Emboq.Core.Fits;
+
 namespace Emboq.Core.Joints;
 
 /// <summary>Where the figures of a joint are entered, and what it is printed with.</summary>
 /// <param name="Ledger">Takes the lines.</param>
-/// <param name="Process">What the part is printed with.</param>
+/// <param name="Fits">What the process does to printed faces.</param>
 /// <param name="Key">Begins every key: "screw".</param>
 /// <param name="Name">Begins every name: "screw".</param>
-internal sealed record JointScope(Ledger Ledger, Process Process, string Key, string Name)
+internal sealed record JointScope(Ledger Ledger, IFitModel Fits, string Key, string Name)
 {
+    /// <summary>What the part is printed with.</summary>
+    public Process Process => Fits.Process;
+
     /// <summary>Least wall around anything: two lines, and no less than feels like one.</summary>
     public double LeastWall => Math.Max(1.2, 2 * Process.LineWidth);
 
@@ -16,6 +21,6 @@ internal sealed record JointScope(Ledger Ledger, Process Process, string Key, st
     public Quantity Drawn(string key, string name, Quantity wanted, Surface surface)
     {
         var finished = Add($"{key}.wanted", $"{name}, finished", wanted, "The size the finished surface should have.");
-        return Add(key, $"{name}, drawn", Process.Drawn(finished, surface), $"Drawn so that it prints at that size: a {Process.Describe(surface)} on {Process.Name}.");
+        return Add(key, $"{name}, drawn", SizeLaw.Drawn(finished, surface, Fits), $"Drawn so that it prints at that size: a {Process.Describe(surface)} on {Process.Name}.");
     }
 }

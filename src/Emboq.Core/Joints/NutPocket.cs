@@ -1,3 +1,4 @@
+using Emboq.Core.Fits;
 using Emboq.Core.Checks;
 
 namespace Emboq.Core.Joints;
@@ -44,13 +45,13 @@ internal static class NutPocket
     /// <param name="edge">From the axis to the side it opens to, mm.</param>
     /// <param name="roof">What is done about droop, when the axis stands upright while printing.</param>
     /// <param name="lie">How the axis stands while it is printed.</param>
-    public static Joint FromSide(JointScope scope, string size, double below, double edge, SlotRoof roof, Lie lie)
+    public static Joint FromSide(JointScope scope, string size, double below, double edge, SlotRoof roof, HoleLie lie)
     {
         var flats = Flats(scope, size);
         var room = Quantity.RuleOfThumb("room over the height", 0.3, Unit.Millimetre, "A nut slides in without force.");
         var wanted = scope.Drawn("slot", "slot height", Height(size) + room, Surface.Pocket);
         var droop = scope.Add("slot.droop", "droop of the slot's roof", Bridging.Droop(flats), "Plastic that hangs across the screw's axis holds the nut askew, or bars it.");
-        var high = scope.Add("slot.height", "slot height with its roof", lie == Lie.Upright && roof == SlotRoof.Raised ? wanted + droop : wanted,
+        var high = scope.Add("slot.height", "slot height with its roof", lie == HoleLie.Upright && roof == SlotRoof.Raised ? wanted + droop : wanted,
             roof == SlotRoof.Raised ? "Raised by what hangs down." : "The slot as it is cut.");
         var (half, h) = (flats.Value / 2, high.Value);
         // The hexagon lies with two flats along the slot; its far corner is the slot's end. The face lies above, so the roof of a print that stands on the far side is z = −below.
@@ -65,7 +66,7 @@ internal static class NutPocket
             Checks =
             [
                 Turning(scope, size, flats),
-                .. lie == Lie.Upright ? [Drooping(scope, Height(size).Value, wanted.Value, droop.Value, roof), Bridging.Of($"{scope.Key}.span", $"roof over the {scope.Name} nut", flats.Value)] : Array.Empty<Check>(),
+                .. lie == HoleLie.Upright ? [Drooping(scope, Height(size).Value, wanted.Value, droop.Value, roof), Bridging.Of($"{scope.Key}.span", $"roof over the {scope.Name} nut", flats.Value)] : Array.Empty<Check>(),
             ],
         };
     }
@@ -91,7 +92,7 @@ internal static class NutPocket
     private static Check Turning(JointScope scope, string size, Quantity drawn)
     {
         // It turns once the pocket, as wide as it may come out, is wider than a small nut's corners.
-        var widest = drawn.Fixed(drawn.Name, "this design") - scope.Process.Allowance(Surface.Pocket) + scope.Process.PrintScatter(Surface.Pocket, scope.Name);
+        var widest = SizeLaw.Printed(drawn.Fixed(drawn.Name, "this design"), Surface.Pocket, scope.Fits, scope.Name);
         var greatest = widest.Value + (2 * widest.StandardUncertainty);
         var corners = Hardware.Of("nuts", size, "least across flats", "least flats").Value / Math.Cos(Math.PI / 6);
         var fits = greatest < corners;

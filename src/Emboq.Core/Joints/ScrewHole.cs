@@ -9,22 +9,22 @@ internal static class ScrewHole
     /// <param name="fit">fine, medium or coarse (ISO 273).</param>
     /// <param name="depth">Through how much, mm.</param>
     /// <param name="lie">How it stands while it is printed.</param>
-    public static Joint Passing(JointScope scope, string size, string fit, double depth, Lie lie = Lie.Upright) => Plain(scope, Hardware.Passing(size, fit), depth, lie);
+    public static Joint Passing(JointScope scope, string size, string fit, double depth, HoleLie lie = HoleLie.Upright) => Plain(scope, Hardware.Passing(size, fit), depth, lie);
 
     /// <summary>A hole that a wood screw passes.</summary>
-    public static Joint PassingWood(JointScope scope, string size, double depth, Lie lie = Lie.Upright) =>
+    public static Joint PassingWood(JointScope scope, string size, double depth, HoleLie lie = HoleLie.Upright) =>
         Plain(scope, Hardware.Of("wood-screws", size, "passing hole", $"passing hole for a {size} wood screw"), depth, lie);
 
     /// <summary>A hole of a wanted finished diameter.</summary>
-    public static Joint Plain(JointScope scope, Quantity wanted, double depth, Lie lie = Lie.Upright)
+    public static Joint Plain(JointScope scope, Quantity wanted, double depth, HoleLie lie = HoleLie.Upright)
     {
-        var drawn = scope.Drawn("hole", "hole", wanted, lie == Lie.Upright ? Surface.HoleUpright : Surface.HoleLying);
+        var drawn = scope.Drawn("hole", "hole", wanted, lie.Surface());
         return new()
         {
             Bore = drawn.Value,
             Cut = HoleShape.Cut(drawn.Value, -depth - Over, Over, lie),
             Sleeves = [new(HoleShape.Rise(drawn.Value, lie), -depth, 0, scope.LeastWall)],
-            Checks = lie == Lie.Bridged ? [Bridging.Of($"{scope.Key}.bridge", $"roof of the {scope.Name} hole", HoleShape.Bridge(drawn.Value))] : [],
+            Checks = lie == HoleLie.Bridged ? [Bridging.Of($"{scope.Key}.bridge", $"roof of the {scope.Name} hole", HoleShape.Bridge(drawn.Value))] : [],
         };
     }
 
@@ -50,10 +50,10 @@ internal static class ScrewHole
     /// <param name="size">Of the thread.</param>
     /// <param name="depth">Through how much, the recess included, mm.</param>
     /// <param name="lie">How it stands while it is printed.</param>
-    public static Joint Counterbored(JointScope scope, string size, double depth, Lie lie = Lie.Upright)
+    public static Joint Counterbored(JointScope scope, string size, double depth, HoleLie lie = HoleLie.Upright)
     {
         var room = Quantity.RuleOfThumb("room around a head", 0.4, Unit.Millimetre, "A head drops into its recess with 0.2 mm a side.");
-        var bore = scope.Drawn("counterbore", "counterbore", Hardware.Of("cap-screws", size, "knurled head", $"{Hardware.Name(size)} knurled head") + room, lie == Lie.Upright ? Surface.HoleUpright : Surface.HoleLying);
+        var bore = scope.Drawn("counterbore", "counterbore", Hardware.Of("cap-screws", size, "knurled head", $"{Hardware.Name(size)} knurled head") + room, lie.Surface());
         var sunk = Quantity.RuleOfThumb("head below the face", 0.3, Unit.Millimetre, "A head that stands proud catches.");
         var deep = scope.Add("counterbore.depth", "counterbore depth", Hardware.Of("cap-screws", size, "height", $"{Hardware.Name(size)} head height") + sunk, "The head and a little more.");
         var recess = new Joint
@@ -75,11 +75,11 @@ internal static class ScrewHole
         bool Row(Standards.StandardRow r) => r.Cells["kind"].Text == standard;
         var head = Hardware.Of("countersunk-screws", size, "head", $"{Hardware.Name(size)} head, {standard}", Row);
         var angle = Hardware.Of("countersunk-screws", size, "angle", "head angle", Row);
-        return Sink(scope, head, angle, Passing(scope, size, "medium", depth), Lie.Upright);
+        return Sink(scope, head, angle, Passing(scope, size, "medium", depth), HoleLie.Upright);
     }
 
     /// <summary>A cone of 90 degrees for a wood screw.</summary>
-    public static Joint CountersunkWood(JointScope scope, string size, double depth, Lie lie = Lie.Upright)
+    public static Joint CountersunkWood(JointScope scope, string size, double depth, HoleLie lie = HoleLie.Upright)
     {
         var head = Hardware.Of("wood-screws", size, "head", $"head of a {size} wood screw");
         return Sink(scope, head, Quantity.RuleOfThumb("head angle", 90, Unit.DegreeOfArc, "Wood screws are cut at 90 degrees."), PassingWood(scope, size, depth, lie), lie);
@@ -115,9 +115,9 @@ internal static class ScrewHole
     private static readonly Quantity ShankRoom = Quantity.RuleOfThumb("room around a shank", 0.5, Unit.Millimetre, "The customary passing hole of a wood screw.");
 
     /// <summary>The head's cone down to the hole itself: a roof over a lying hole takes nothing from the cone's depth.</summary>
-    private static Joint Sink(JointScope scope, Quantity head, Quantity angle, Joint hole, Lie lie)
+    private static Joint Sink(JointScope scope, Quantity head, Quantity angle, Joint hole, HoleLie lie)
     {
-        var rim = scope.Drawn("countersink", "countersink", head + HeadRoom, lie == Lie.Upright ? Surface.HoleUpright : Surface.HoleLying);
+        var rim = scope.Drawn("countersink", "countersink", head + HeadRoom, lie.Surface());
         var half = scope.Add("countersink.angle", "countersink angle", angle, "The cone of the head.").Value / 2 * Math.PI / 180;
         var r = hole.Bore / 2;
         var drop = Math.Max(0.1, ((rim.Value / 2) - r) / Math.Tan(half));

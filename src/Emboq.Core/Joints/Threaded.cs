@@ -12,9 +12,9 @@ internal static class Threaded
     /// <param name="scope">Where its figures go.</param>
     /// <param name="size">Of the thread.</param>
     /// <param name="lie">How it stands while it is printed.</param>
-    public static Joint Insert(JointScope scope, string size, Lie lie = Lie.Upright)
+    public static Joint Insert(JointScope scope, string size, HoleLie lie = HoleLie.Upright)
     {
-        var hole = scope.Drawn("insert", "insert hole", Table(size, "hole"), lie == Lie.Upright ? Surface.HoleUpright : Surface.HoleLying);
+        var hole = scope.Drawn("insert", "insert hole", Table(size, "hole"), lie.Surface());
         var deep = scope.Add("insert.depth", "insert hole depth", Table(size, "hole depth"), "The insert, and room for the plastic it pushes ahead.");
         var boss = scope.Add("insert.boss", "insert boss", Table(size, "boss"), "Thinner bosses split when the insert goes in.");
         return new()
@@ -35,11 +35,11 @@ internal static class Threaded
     /// <param name="share">Of the thread's depth that is cut, 0 to 1.</param>
     /// <param name="depth">Of the hole, mm.</param>
     /// <param name="lie">How it stands while it is printed.</param>
-    public static Joint SelfCut(JointScope scope, string size, double share, double depth, Lie lie = Lie.Upright)
+    public static Joint SelfCut(JointScope scope, string size, double share, double depth, HoleLie lie = HoleLie.Upright)
     {
         var threadDepth = Quantity.Input("5/4 H over P", 1.25 * Math.Sqrt(3) / 2, Unit.None, new Provenance.Standard("ISO 68-1", "basic profile")) * Hardware.Pitch(size);
         var cut = scope.Add("engagement", "share of the thread", Quantity.Chosen("share of the thread", share, Unit.None), "More holds better and splits sooner.");
-        var hole = scope.Drawn("thread", "threaded hole", Hardware.Diameter(size) - (cut * threadDepth), lie == Lie.Upright ? Surface.HoleUpright : Surface.HoleLying);
+        var hole = scope.Drawn("thread", "threaded hole", Hardware.Diameter(size) - (cut * threadDepth), lie.Surface());
         var least = scope.Add("engagement.least", "thread to engage", 2 * Hardware.Diameter(size), "Two diameters of thread in plastic; common practice, no published source.");
         var fits = depth >= least.Value;
         return new()

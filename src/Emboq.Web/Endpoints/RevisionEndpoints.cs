@@ -88,7 +88,7 @@ internal static class RevisionEndpoints
         }
 
         return input.IsGood
-            ? new Revision(part.Id, number, request.Bodies, part.State, now, remark.Length == 0 ? null : remark, null, frozen)
+            ? new Revision(part.Id, number, request.Bodies, part.State, now, remark.Length == 0 ? null : remark, null, frozen) { Seats = Frozen.SeatsOf(part.State, members) }
             : input.Problems.ToList();
     }
 

@@ -71,7 +71,7 @@ public sealed class EverydayPartsTests
         if (bodies == 1)
         {
             // Half of the clearance on the full width, of what the process takes from a groove, and of what it adds to a letter.
-            design.Ledger["label.gap"].Value.ShouldBe((0.1 + Workshop.Process.Known(Surface.Pocket).Value - Workshop.Process.Known(Surface.OutsideFlat).Value) / 2, 1e-9);
+            design.Ledger["label.gap"].Value.ShouldBe((0.1 + Workshop.Known(Surface.Pocket).Value - Workshop.Known(Surface.OutsideFlat).Value) / 2, 1e-9);
         }
     }
 
@@ -101,7 +101,7 @@ public sealed class EverydayPartsTests
     {
         var box = Box("box", 120, 50, 90);
         var design = Design("wall-bin", "wall=5; floor=5; strip=1000", null, ("item", box));
-        design.Ledger["outer.width"].Value.ShouldBe(120 + 2 + Workshop.Process.Known(Surface.Pocket).Value + 10, 1e-9);
+        design.Ledger["outer.width"].Value.ShouldBe(120 + 2 + Workshop.Known(Surface.Pocket).Value + 10, 1e-9);
         (90 + 5 - design.Ledger["back"].Value).ShouldBe(20, 1e-9);
         design.Ledger["row"].Value.ShouldBe(Math.Floor(1001 / (design.Ledger["outer.width"].Value + 1)));
         Of(Design("wall-bin", "back=95; front=95", null, ("item", box)), "grasp").ShouldBe(Verdict.Watch);
@@ -153,7 +153,7 @@ public sealed class EverydayPartsTests
             FormattableString.Invariant($"side={side}; follower={follower}; cutter={cutter}; width=120; height=70; corner=15"));
         design.Ledger["offset"].Value.ShouldBe(Math.Abs(offset), 1e-9);
         var edge = design.Drawing!.Regions.Single(r => r.Matter == (side == "inside" ? Matter.Opening : Matter.Part)).Outline;
-        (edge.Max(p => p.X) - edge.Min(p => p.X)).ShouldBe(120 + (2 * offset) + Workshop.Process.Known(side == "inside" ? Surface.Pocket
+        (edge.Max(p => p.X) - edge.Min(p => p.X)).ShouldBe(120 + (2 * offset) + Workshop.Known(side == "inside" ? Surface.Pocket
             : Surface.OutsideFlat).Value, 0.01);
     }
 
@@ -191,7 +191,7 @@ public sealed class EverydayPartsTests
         var design = Design("fence-key", "under=0.5", null, ("channel", slot));
         design.Ledger["high"].Value.ShouldBe(9, 1e-9);
         // The shaft goes into the slot: drawn = measured − clearance + allowance.
-        design.Seats[0].Drawn.Value.ShouldBe(19.1 - 0.1 + Workshop.Process.Known(Surface.OutsideFlat).Value, 1e-9);
+        design.Seats[0].Drawn.Value.ShouldBe(19.1 - 0.1 + Workshop.Known(Surface.OutsideFlat).Value, 1e-9);
         design.Seats[0].Ladder[2].ShouldBe(design.Seats[0].Drawn.Value, 1e-9);
         design.Seats[0].Ladder.ShouldBeInOrder();
         Of(Design("fence-key", "under=9", null, ("channel", slot)), "deep").ShouldBe(Verdict.Stop);
@@ -214,7 +214,7 @@ public sealed class EverydayPartsTests
         var slot = Workshop.Place(Guid.NewGuid(), "fence slot", InterfaceKind.Of("slot"), [("width", 19.1), ("depth", 9.5)]);
         var design = Design("fence-key", "locks=height; sides=1.5; across=slide", null, ("channel", slot));
         design.Ledger["wide"].Value.ShouldBe(17.6, 1e-9);
-        design.Seats[0].Drawn.Value.ShouldBe(9.5 - 0.35 + Workshop.Process.Known(Surface.OutsideFlat).Value, 1e-9);
+        design.Seats[0].Drawn.Value.ShouldBe(9.5 - 0.35 + Workshop.Known(Surface.OutsideFlat).Value, 1e-9);
         design.Drawing!.Callouts.Select(c => c.Parameter).ShouldContain("sides");
         design.Bodies.First(b => b.Key == "ladder-channel").Says!.ShouldContain("wider");
     }

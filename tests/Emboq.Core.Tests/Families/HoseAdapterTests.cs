@@ -71,7 +71,7 @@ public sealed class HoseAdapterTests
         design.Ledger.Lines.ShouldAllBe(l => l.Because.Length > 0);
         design.Ledger.Lines.ShouldAllBe(l => l.Quantity.StandardUncertainty == 0 || Math.Abs(l.Quantity.Shares.Sum(s => s.Share) - 1) < 1e-9);
         var drawn = ((Provenance.Derived)design.Ledger["first.drawn"].Provenance).Formula;
-        drawn.InNames().ShouldBe("first cuff wanted + first upright hole allowance");
+        drawn.InNames().ShouldBe("first cuff wanted + first cuff: upright hole allowance");
     }
 
     [Fact]

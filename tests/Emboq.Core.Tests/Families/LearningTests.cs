@@ -40,7 +40,7 @@ public sealed class LearningTests
     {
         var before = Bin();
         // It came out 0.3 mm smaller than this process was thought to make it.
-        var printed = before.Drawn.Value - Workshop.Process.Known(Surface.Pocket).Value - 0.3;
+        var printed = before.Drawn.Value - Workshop.Known(Surface.Pocket).Value - 0.3;
         var after = Bin(new TryEvidence("item", 1, before.Drawn.Value, null, printed, Workshop.Caliper));
         after.Drawn.Value.ShouldBeInRange(before.Drawn.Value + 0.15, before.Drawn.Value + 0.3);
     }
@@ -78,12 +78,19 @@ public sealed class LearningTests
     [InlineData(Surface.Pocket)]
     [InlineData(Surface.OutsideRound)]
     [InlineData(Surface.OutsideFlat)]
+    [InlineData(Surface.GapInPlace)]
+    [InlineData(Surface.ThreadFlank)]
+    [InlineData(Surface.FirstLayerFoot)]
     public void A_process_starts_from_common_practice_for_what_it_does_not_know(Surface surface)
     {
-        var fresh = Workshop.Process with { Allowances = new Dictionary<Surface, Allowance>() };
-        (fresh.Allowance(surface).Value > 0).ShouldBe(surface.IsHole());
-        fresh.Allowance(surface).StandardUncertainty.ShouldBeGreaterThan(0);
-        fresh.Allowance(surface).Provenance.ShouldBeOfType<Provenance.RuleOfThumb>();
+        IFitModel fresh = new StatedFits(Workshop.Process with { Allowances = new Dictionary<Surface, Allowance>() });
+        foreach (var allowance in Enum.GetValues<Lie>().Select(lie => fresh.Allowance(new Face(surface, 20, lie))))
+        {
+            (allowance.Value > 0).ShouldBe(surface.IsHole());
+            allowance.StandardUncertainty.ShouldBeGreaterThan(0);
+            allowance.Provenance.ShouldBeOfType<Provenance.RuleOfThumb>();
+        }
+
         Process.Describe(surface).ShouldNotBeEmpty();
     }
 

@@ -103,7 +103,7 @@ public sealed class TrayPackingTests
         var outlines = design.Drawing!.Regions.Where(r => r.Drag is not null).ToDictionary(r => r.Matter, r => r.Outline);
         var (thing, pocket) = (outlines[Matter.Machine], outlines[Matter.Opening]);
         (thing.Max(p => p.X) - thing.Min(p => p.X)).ShouldBe(60, 0.01);
-        var grown = (2 + Workshop.Process.Known(Surface.Pocket).Value) / 2;
+        var grown = (2 + Workshop.Known(Surface.Pocket).Value) / 2;
         // Between parallel sides: the same distance at the foot and at both slopes.
         (thing.Min(p => p.Y) - pocket.Min(p => p.Y)).ShouldBe(grown, 0.01);
         var (a, b) = (thing.MinBy(p => p.X)!, thing.MaxBy(p => p.Y)!);

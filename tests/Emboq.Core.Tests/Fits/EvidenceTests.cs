@@ -8,13 +8,13 @@ public sealed class EvidenceTests
 {
     private static readonly Process Process = Workshop.Process with { Allowances = new Dictionary<Surface, Allowance> { [Surface.OutsideRound] = new(-0.06, 0.5, 0.1, "hardly known"), [Surface.HoleUpright] = new(0.2, 0.5, 0.1, "hardly known") } };
 
-    private static SeatReckoning Seat(Surface surface) => new(Quantity.Chosen("port", 50, Unit.Millimetre), surface, Quantity.Chosen("clearance", 0.1, Unit.Millimetre), Process, "first cuff");
+    private static SizeLaw Seat(Surface surface) => new(Quantity.Chosen("port", 50, Unit.Millimetre), Face.Of(surface, 50), Quantity.Chosen("clearance", 0.1, Unit.Millimetre), new StatedFits(Process), "first cuff");
 
     private static TryEvidence Felt(Feel feel, int revision = 1) => new("first", revision, 49.84, feel, null, null);
 
     private static TryEvidence Read(double printed, int revision = 1) => new("first", revision, 49.84, null, printed, Workshop.Caliper);
 
-    private static double Spread(Surface surface, params TryEvidence[] tries) => Correction.Touching(Seat(surface), tries).StandardUncertainty;
+    private static double Spread(Surface surface, params TryEvidence[] tries) => Seat(surface).Fits.Touching(Seat(surface), tries).StandardUncertainty;
 
     /// <summary>JCGM 100, 5.2: both estimates carry the scatter of one print with one sign, so their average carries it whole.</summary>
     [Theory]
@@ -50,9 +50,9 @@ public sealed class EvidenceTests
     {
         TryEvidence[] words = [Felt(Feel.FirmByHand), Felt(Feel.WillNotStart)];
         Spread(Surface.OutsideRound, words).ShouldBeGreaterThanOrEqualTo(Spread(Surface.OutsideRound, words[0]));
-        Correction.Contradictions(Seat(Surface.OutsideRound), words).ShouldHaveSingleItem().ShouldBe("revision 1: “firm by hand”, but also “will not start”");
+        Seat(Surface.OutsideRound).Fits.Contradictions(Seat(Surface.OutsideRound), words).ShouldHaveSingleItem().ShouldBe("revision 1: “firm by hand”, but also “will not start”");
         // On two prints they do not contradict: prints differ.
-        Correction.Contradictions(Seat(Surface.OutsideRound), [words[0], words[1] with { Revision = 2 }]).ShouldBeEmpty();
+        Seat(Surface.OutsideRound).Fits.Contradictions(Seat(Surface.OutsideRound), [words[0], words[1] with { Revision = 2 }]).ShouldBeEmpty();
         var adapter = FamilyList.Find("hose-adapter")!;
         Check Chance(params TryEvidence[] tries) => adapter.Design(new(ParameterValues.Read(adapter.Parameters, new Dictionary<string, string> { ["firstJoin"] = "inside" }).Value,
             new Dictionary<string, Interface> { ["first"] = Workshop.Tube("port", inside: 50), ["second"] = Workshop.Tube("hose", outside: 40) }, Workshop.Exact, tries)).Checks.Single(c => c.Key == "chance");

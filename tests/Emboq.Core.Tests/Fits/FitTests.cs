@@ -9,8 +9,8 @@ public sealed class FitTests
     private static Quantity Spread(string name, double value, double uncertainty) =>
         Quantity.Input(name, value, Unit.Millimetre, new Provenance.Measured("test"), [(new Source(name, name, uncertainty), 1)]);
 
-    private static SeatReckoning Seat(Surface surface, double counterpart = 50, double clearance = 0.1) =>
-        new(Spread("counterpart", counterpart, 0.03), surface, Quantity.Chosen("clearance", clearance, Unit.Millimetre), Workshop.Process, "cuff");
+    private static SizeLaw Seat(Surface surface, double counterpart = 50, double clearance = 0.1) =>
+        new(Spread("counterpart", counterpart, 0.03), Face.Of(surface, counterpart), Quantity.Chosen("clearance", clearance, Unit.Millimetre), new StatedFits(Workshop.Process), "cuff");
 
     [Theory]
     [InlineData(Surface.HoleUpright, 50.1)]
@@ -19,7 +19,8 @@ public sealed class FitTests
     {
         // The law of sizes: one formula, the sign lives in the allowance.
         var seat = Seat(surface);
-        var drawn = seat.Wanted + Workshop.Process.Allowance(surface);
+        var drawn = SizeLaw.Drawn(seat.Wanted, surface, seat.Fits);
+        SizeLaw.Printed(drawn, seat.Allowance).Value.ShouldBe(wanted, 1e-12);
         seat.Wanted.Value.ShouldBe(wanted, 1e-12);
         drawn.Value.ShouldBe(wanted + Workshop.Process.Allowances[surface].Value, 1e-12);
         seat.Realised(drawn.Fixed("drawn", "test"), seat.TouchingBefore).Value.ShouldBe(0.1, 1e-12);
@@ -48,7 +49,7 @@ public sealed class FitTests
         var drawn = seat.Wanted.Value + Workshop.Process.Allowances[surface].Value;
         // Printed 0.3 smaller than the process was believed to print.
         var tried = new TryEvidence("first", 1, drawn, null, seat.Wanted.Value - 0.3, Workshop.Caliper);
-        var shift = Correction.Touching(seat, [tried]).Value - seat.TouchingBefore.Value;
+        var shift = seat.Fits.Touching(seat, [tried]).Value - seat.TouchingBefore.Value;
         shift.ShouldBeInRange(0.15, 0.3);
     }
 
@@ -61,7 +62,7 @@ public sealed class FitTests
     {
         var seat = Seat(surface);
         var drawn = seat.Wanted.Value + Workshop.Process.Allowances[surface].Value;
-        var after = Correction.Touching(seat, [new("first", 1, drawn, feel, null, null)]);
+        var after = seat.Fits.Touching(seat, [new("first", 1, drawn, feel, null, null)]);
         Math.Sign(after.Value - seat.TouchingBefore.Value).ShouldBe(sign);
     }
 
@@ -71,9 +72,9 @@ public sealed class FitTests
         var seat = Seat(Surface.HoleUpright);
         var drawn = seat.Wanted.Value + 0.2;
         TryEvidence Firm(int revision) => new("first", revision, drawn, Feel.FirmByHand, null, null);
-        var spreads = Enumerable.Range(0, 4).Select(n => Correction.Touching(seat, [.. Enumerable.Range(1, n).Select(Firm)]).StandardUncertainty).ToList();
+        var spreads = Enumerable.Range(0, 4).Select(n => seat.Fits.Touching(seat, [.. Enumerable.Range(1, n).Select(Firm)]).StandardUncertainty).ToList();
         spreads.ShouldBeInOrder(SortDirection.Descending);
-        Correction.Touching(seat, [Firm(1)]).Value.ShouldBe(seat.TouchingBefore.Value, 1e-9);
+        seat.Fits.Touching(seat, [Firm(1)]).Value.ShouldBe(seat.TouchingBefore.Value, 1e-9);
     }
 
     [Fact]

@@ -1,3 +1,4 @@
+using Emboq.Core.Fits;
 using Emboq.Core.Joints;
 using Emboq.Core.Quantities;
 
@@ -6,7 +7,7 @@ namespace Emboq.Core.Tests.Joints;
 /// <summary>Holes and pockets for hardware against published sizes; values from memory unless a derivation stands beside them.</summary>
 public sealed class JointTests
 {
-    private static JointScope Scope(Process? process = null) => new(new Ledger(), process ?? Workshop.Process, "screw", "screw");
+    private static JointScope Scope(Process? process = null) => new(new Ledger(), new StatedFits(process ?? Workshop.Process), "screw", "screw");
 
     private static double Line(JointScope scope, string key) => scope.Ledger[$"screw.{key}"].Value;
 
@@ -33,8 +34,8 @@ public sealed class JointTests
     public void A_lying_hole_has_an_allowance_of_its_own()
     {
         var scope = Scope();
-        ScrewHole.Passing(scope, "M4", "medium", 10, Lie.Teardrop);
-        Line(scope, "hole").ShouldBe(4.5 + Workshop.Process.Known(Surface.HoleLying).Value, 1e-9);
+        ScrewHole.Passing(scope, "M4", "medium", 10, HoleLie.Teardrop);
+        Line(scope, "hole").ShouldBe(4.5 + Workshop.Known(Surface.HoleLying).Value, 1e-9);
     }
 
     /// <summary>ISO 4762: counterbores use the knurled head; the head is as high as the thread is wide; from memory.</summary>
@@ -156,7 +157,7 @@ public sealed class JointTests
     [Fact]
     public void A_pointed_roof_has_the_area_of_its_closed_form_and_clears_the_circle()
     {
-        var outline = HoleShape.Outline(8, Lie.Teardrop);
+        var outline = HoleShape.Outline(8, HoleLie.Teardrop);
         outline.Area.ShouldBe((0.75 * Math.PI * 16) + 16, 0.01 * 30);
         outline.Points.ShouldAllBe(p => Math.Sqrt((p.X * p.X) + (p.Y * p.Y)) >= 4 - 1e-9);
         outline.Points.Max(p => p.Y).ShouldBe(4 * Math.Sqrt(2), 0.02);
@@ -165,11 +166,11 @@ public sealed class JointTests
     [Fact]
     public void A_flat_roof_ends_at_the_radius_and_is_bridged()
     {
-        var outline = HoleShape.Outline(8, Lie.Bridged);
+        var outline = HoleShape.Outline(8, HoleLie.Bridged);
         outline.Points.Max(p => p.Y).ShouldBe(4, 0.02);
         var top = outline.Points.Where(p => p.Y > 3.99).ToList();
         (top.Max(p => p.X) - top.Min(p => p.X)).ShouldBe(HoleShape.Bridge(8), 0.02);
-        ScrewHole.Passing(Scope(), "M4", "medium", 10, Lie.Bridged).Checks.Single().Verdict.ShouldBe(Verdict.Good);
+        ScrewHole.Passing(Scope(), "M4", "medium", 10, HoleLie.Bridged).Checks.Single().Verdict.ShouldBe(Verdict.Good);
     }
 
     [Fact]
@@ -183,11 +184,11 @@ public sealed class JointTests
     [Fact]
     public void A_side_slot_droops_unless_its_roof_is_raised_or_closed()
     {
-        Verdict Droop(SlotRoof roof) => NutPocket.FromSide(Scope(Workshop.Exact), "M8", 4, 12, roof, Lie.Upright).Checks.Single(c => c.Key == "screw.droop").Verdict;
+        Verdict Droop(SlotRoof roof) => NutPocket.FromSide(Scope(Workshop.Exact), "M8", 4, 12, roof, HoleLie.Upright).Checks.Single(c => c.Key == "screw.droop").Verdict;
         Droop(SlotRoof.Plain).ShouldBe(Verdict.Watch);
         Droop(SlotRoof.Raised).ShouldBe(Verdict.Good);
         Droop(SlotRoof.Sacrificial).ShouldBe(Verdict.Good);
-        NutPocket.FromSide(Scope(), "M8", 4, 12, SlotRoof.Plain, Lie.Teardrop).Checks.ShouldNotContain(c => c.Key == "screw.droop");
+        NutPocket.FromSide(Scope(), "M8", 4, 12, SlotRoof.Plain, HoleLie.Teardrop).Checks.ShouldNotContain(c => c.Key == "screw.droop");
         NutPocket.Membrane(Scope(), 4, 2, SlotRoof.Sacrificial).ShouldNotBeNull();
         NutPocket.Membrane(Scope(), 4, 2, SlotRoof.Raised).ShouldBeNull();
     }

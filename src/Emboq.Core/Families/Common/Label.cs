@@ -1,3 +1,4 @@
+using Emboq.Core.Fits;
 using Emboq.Core.Checks;
 using Emboq.Core.Solids;
 
@@ -42,9 +43,9 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
     /// <param name="p">The decisions, with the specs above.</param>
     /// <param name="width">Space from left to right.</param>
     /// <param name="height">Space up and down.</param>
-    /// <param name="process">What it is printed with.</param>
+    /// <param name="model">What the process does to printed faces.</param>
     /// <param name="ledger">Takes the figures.</param>
-    public static Label? Of(ParameterValues p, Quantity width, Quantity height, Process process, Ledger ledger)
+    public static Label? Of(ParameterValues p, Quantity width, Quantity height, IFitModel model, Ledger ledger)
     {
         var text = p.Text("text");
         var (room, rise) = (ledger.Add("label.room", "space for the label, across", width, "What stays between the holes and the edges."), ledger.Add("label.height", "space for the label, up", height, "What stays between the edges."));
@@ -65,7 +66,7 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
         if (kind == LetteringKind.Inlay)
         {
             var clearance = Quantity.RuleOfThumb("inlay clearance", 0.1, Unit.Millimetre, "An inlay of the very outline never goes in; this is on the full width.");
-            gap = ledger.Add("label.gap", "inlay smaller, a side", (clearance - process.Allowance(Surface.OutsideFlat) + process.Allowance(Surface.Pocket)) / 2,
+            gap = ledger.Add("label.gap", "inlay smaller, a side", (clearance - model.Allowance(Surface.OutsideFlat, size.Value) + model.Allowance(Surface.Pocket, size.Value)) / 2,
                 "Drawn: half of the clearance and of what the process takes from a groove and adds to a letter.");
         }
 

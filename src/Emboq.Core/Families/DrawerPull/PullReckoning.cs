@@ -37,7 +37,7 @@ internal sealed record PullReckoning
 
     public required SlotRoof Roof { get; init; }
 
-    public required Lie Lie { get; init; }
+    public required HoleLie Lie { get; init; }
 
     public required Label? Label { get; init; }
 
@@ -59,12 +59,12 @@ internal sealed record PullReckoning
         var p = brief.Parameters;
         Quantity Chosen(string key, string name, string because) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
         var fastening = PullParameters.FasteningOf(p.Choice("fastening"));
-        var lie = p.Choice("wayUp") == "top" ? p.Choice("lyingHoles") == "bridged" ? Lie.Bridged : Lie.Teardrop : Lie.Upright;
+        var lie = p.Choice("wayUp") == "top" ? p.Choice("lyingHoles") == "bridged" ? HoleLie.Bridged : HoleLie.Teardrop : HoleLie.Upright;
         var spacing = Spaced(brief, ledger);
         var tall = Chosen("tall", "height of the face", "Chosen by the maker.");
         var projection = Chosen("projection", "projection", "From the drawer to the face.");
         var face = Chosen("face", "face thickness", "In front of the fingers.");
-        var scope = new JointScope(ledger, brief.Process, "screw", "screw");
+        var scope = new JointScope(ledger, brief.Fits, "screw", "screw");
         var roof = p.Choice("roof") switch { "plain" => SlotRoof.Plain, "sacrificial" => SlotRoof.Sacrificial, _ => SlotRoof.Raised };
         var size = p.Choice("screw");
         // A nut slides in from the finger side: how far that is, is known once the wall it needs is.
@@ -83,7 +83,7 @@ internal sealed record PullReckoning
         var space = fastening == Fastening.Through
             ? spacing - Quantity.Input("heads", head + 6, Unit.Millimetre, new Provenance.RuleOfThumb("A head, and 3 mm to each side of the words."))
             : length - Quantity.Input("margins", 6, Unit.Millimetre, new Provenance.RuleOfThumb("3 mm free at each end.")) - (2 * edge);
-        var label = Label.Of(p, space, tall - (2 * edge) - Quantity.RuleOfThumb("margins, up", 2, Unit.Millimetre, "1 mm free above and below."), brief.Process, ledger);
+        var label = Label.Of(p, space, tall - (2 * edge) - Quantity.RuleOfThumb("margins, up", 2, Unit.Millimetre, "1 mm free above and below."), brief.Fits, ledger);
         var screw = Screwed(scope, fastening, size, brief, joint, projection, ledger);
         var passing = Hardware.Passing(size, "medium").Value;
         return new()
@@ -129,7 +129,7 @@ internal sealed record PullReckoning
     private static double NutPost(JointScope scope, string size) =>
         Math.Max(NutPocket.PastTheLip(size), (Hardware.Of("nuts", size, "across corners", "corners").Value / 2) + scope.LeastWall + 0.6);
 
-    private static Joint HoleOf(JointScope scope, Fastening fastening, ParameterValues p, double projection, Lie lie)
+    private static Joint HoleOf(JointScope scope, Fastening fastening, ParameterValues p, double projection, HoleLie lie)
     {
         var size = p.Choice("screw");
         return fastening switch

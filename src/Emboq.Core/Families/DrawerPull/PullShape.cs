@@ -40,7 +40,7 @@ internal static class PullShape
         // Printed on its upper edge, up is −y.
         if (r.Fastening == Fastening.Through)
         {
-            return (r.Lie == Lie.Upright ? of(r.Hole) : of(r.Hole).Spun(180)).At(x, 0, r.Projection.Value);
+            return (r.Lie == HoleLie.Upright ? of(r.Hole) : of(r.Hole).Spun(180)).At(x, 0, r.Projection.Value);
         }
 
         // Turned upside down, +y of the joint is −y of the pull: its roof points to where up is. A slot opens towards the fingers.
@@ -56,7 +56,7 @@ internal static class PullShape
         var solid = Slab.Of(r.Length.Value, r.Tall.Value, r.Projection.Value, r.Corner.Value, r.Edge.Value);
         var fingers = r.FingerRoom > 1 && r.Tall.Value > UpperBar + 1 ? [Fingers(r)] : Array.Empty<Solid>();
         solid = solid.Without([.. fingers, .. Places(r).Select(x => Placed(r, j => j.Cut, x)), .. r.Label?.Sunk(0, 0, r.Projection.Value) ?? []]);
-        if (r.Fastening == Fastening.SideNut && r.Lie == Lie.Upright && NutPocket.Membrane(r.Scope, PullReckoning.NutBelow, r.Hole.Bore / 2, r.Roof) is { } membrane)
+        if (r.Fastening == Fastening.SideNut && r.Lie == HoleLie.Upright && NutPocket.Membrane(r.Scope, PullReckoning.NutBelow, r.Hole.Bore / 2, r.Roof) is { } membrane)
         {
             solid = Places(r).Aggregate(solid, (body, x) => body + membrane.UpsideDown().At(x, 0, 0));
         }

@@ -67,10 +67,10 @@ internal sealed record TemplateReckoning
         var bush = p.Choice("guide") == "bush";
         var drill = ledger.Add("drill", "drill", p.Number("drill") is { } asked ? Quantity.Chosen("drill", asked, Unit.Millimetre)
             : Quantity.Input("drill", holes.Max(h => h.Drill), Unit.Millimetre, new Provenance.Chosen("what the holes are taken from")), $"Left open: {holes[0].Says}.");
-        var scope = new JointScope(ledger, brief.Process, "guide", "guide");
+        var scope = new JointScope(ledger, brief.Fits, "guide", "guide");
         var wanted = bush ? Quantity.Chosen("bush, outside", p.Number("bush")!.Value, Unit.Millimetre) + Quantity.RuleOfThumb("bush clearance", 0.05, Unit.Millimetre, "A bush is pressed in by hand.")
             : drill + Quantity.RuleOfThumb("drill clearance", 0.1, Unit.Millimetre, "A drill turns in its guide without rubbing.");
-        var guide = ScrewHole.Plain(scope, wanted, thickness.Value, p.Choice("wayUp") == "hook" ? Lie.Teardrop : Lie.Upright);
+        var guide = ScrewHole.Plain(scope, wanted, thickness.Value, p.Choice("wayUp") == "hook" ? HoleLie.Teardrop : HoleLie.Upright);
         var width = p.Number("frontWidth") is { } w ? ledger.Add("front.width", "width of the front", Quantity.Chosen("width of the front", w, Unit.Millimetre), "As it was given, to the fraction.") : null;
         var centre = width is null ? null : ledger.Add("front.centre", "edge to centre mark", (width / 2).Named("half the front"), Half(p.Length("frontWidth")!));
         var hook = ledger.Add("hook", "hook thickness", Quantity.Chosen("hook thickness", p.Number("hook")!.Value, Unit.Millimetre), "Bears on the edge.");

@@ -69,7 +69,7 @@ public static class FenceKeyFamily
         {
             Ledger = ledger,
             Bodies = r.Exists ? KeyShape.Bodies(r, brief) : [],
-            Seats = [r.Locked.Seat("channel", r.LocksHeight ? SeatWords.KeyInHeight : SeatWords.KeyAcross, [.. r.Ladder])],
+            Seats = [r.Locked.Seat(r.LocksHeight ? SeatWords.KeyInHeight : SeatWords.KeyAcross, [.. r.Ladder])],
             Chance = chance,
             Checks = [.. Checks(r, brief, way, chance), BedCheck.Of(r.Length.Value, r.Width.Value + (2 * r.Legs.Value),
                 r.High.Value + r.Above.Value, way, brief.Process)],
@@ -103,7 +103,7 @@ public static class FenceKeyFamily
 
     private static IEnumerable<Check> Checks(KeyReckoning r, Brief brief, WayUp way, double chance)
     {
-        yield return ReadingChecks.Of("channel.readings", "channel measured", r.Locked.Place, r.Locked.Dimension.Key);
+        yield return ReadingChecks.Of("channel.readings", "channel measured", r.Locked.Place, r.Locked.Of.Dimension);
         var wide = r.Width.Value >= KeyReckoning.LeastWidth;
         yield return new("wide", "width of the key", wide ? Verdict.Good : Verdict.Stop, wide ? "Wide enough to be a key."
             : "Less what stays free, next to nothing of the channel is left for a key.",
@@ -150,7 +150,7 @@ public static class FenceKeyFamily
                     : [new Remedy.Change("Print it turned over", new Dictionary<string, string> { ["wayUp"] = "over" })]);
         }
 
-        yield return ChanceCheck.Of(chance, [(r.Locked.Realised, r.Locked.Place, r.Locked.Dimension.Key)], r.Locked.Contradictions);
+        yield return ChanceCheck.Of(chance, [(r.Locked.Realised, r.Locked.Place, r.Locked.Of.Dimension)], r.Locked.Contradictions);
     }
 
     private static IReadOnlyList<string> Hardware(KeyReckoning r, ParameterValues p) => p.Choice("fixing") switch

@@ -14,7 +14,7 @@ internal sealed record KeyFixing(string Key, Joint Joint, bool FromBelow);
 internal sealed record KeyReckoning
 {
     /// <summary>The locked size: the width, or how far it reaches down.</summary>
-    public required FittedSize Locked { get; init; }
+    public required Fitted Locked { get; init; }
 
     /// <summary>Whether the height is locked and the width free.</summary>
     public required bool LocksHeight { get; init; }
@@ -62,7 +62,7 @@ internal sealed record KeyReckoning
         Quantity Chosen(string key, string name, string because) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
         var height = p.Choice("locks") == "height";
         var (locked, loose) = height ? ("depth", "width") : ("width", "depth");
-        var fitted = FittedSize.Of("channel", locked, Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")), p.Number("clearance"), height ? "key height" : "key width", brief, ledger);
+        var fitted = Fitted.Reckon(new("channel", locked, Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")), p.Number("clearance"), height ? "key height" : "key width"), brief, ledger);
         var other = ledger.Add($"channel.{loose}.measured", place[loose].Name, Evaluation.Of(place, loose)!.Quantity, "As read.");
         var free = height ? Chosen("sides", "free at the sides, in all", "It must not rub there.") : Chosen("under", "free below", "It must not ride on the floor.");
         var remains = ledger.Add(height ? "wide" : "high", height ? "key width" : "key below the table", other - free, "The channel less what stays free.");
@@ -76,8 +76,8 @@ internal sealed record KeyReckoning
             LocksHeight = height,
             Width = width,
             High = high,
-            ChannelWidth = height ? other : fitted.Measured,
-            Depth = height ? fitted.Measured : other,
+            ChannelWidth = height ? other : fitted.Counterpart,
+            Depth = height ? fitted.Counterpart : other,
             Above = above,
             Length = Chosen("length", "length", "Along the channel."),
             Legs = Chosen("legs", "legs", "To each side, on the table."),
@@ -92,7 +92,7 @@ internal sealed record KeyReckoning
     private static (IReadOnlyList<KeyFixing> Fixings, ScrewLength? Screw) Fixed(Brief brief, Quantity above, Quantity high, Ledger ledger)
     {
         var (p, size) = (brief.Parameters, brief.Parameters.Choice("screw"));
-        var (scope, lie) = (new JointScope(ledger, brief.Process, "screw", "screw"), p.Choice("wayUp") == "side" ? Lie.Teardrop : Lie.Upright);
+        var (scope, lie) = (new JointScope(ledger, brief.Fits, "screw", "screw"), p.Choice("wayUp") == "side" ? HoleLie.Teardrop : HoleLie.Upright);
         var thick = above.Value + Math.Max(0.5, high.Value);
         if (p.Choice("fixing") == "none")
         {
@@ -107,7 +107,7 @@ internal sealed record KeyReckoning
             return ([new("screw", joint, FromBelow: true)], ScrewLength.Of(scope, (size, "cap", $"{Hardware.Name(size)} cap screw"), [above + high - ledger["screw.counterbore.depth"]], diameters * Hardware.Diameter(size), fence, brief.Drawer));
         }
 
-        var nut = NutPocket.FromEnd(new(ledger, brief.Process, "nut", "nut"), size, Sunk);
+        var nut = NutPocket.FromEnd(new(ledger, brief.Fits, "nut", "nut"), size, Sunk);
         var plastic = above + high - ledger["nut.pocket.depth"];
         return ([new("screw", ScrewHole.Passing(scope, size, "medium", thick, lie), FromBelow: false), new("nut", nut, FromBelow: true)],
             ScrewLength.Of(scope, (size, "pan", $"{Hardware.Name(size)} pan head"), [fence, .. Hardware.UnderHead(p, size), plastic], Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height"), ledger["nut.pocket.depth"], brief.Drawer));

@@ -29,7 +29,7 @@ internal static class AdapterChecks
 
         foreach (var end in r.Ends)
         {
-            yield return ReadingChecks.Of($"{end.Parameters.Slot}.readings", $"{end.Parameters.Slot} end measured", end.Interface, end.CountingDimension);
+            yield return ReadingChecks.Of($"{end.Parameters.Slot}.readings", $"{end.Parameters.Slot} end measured", end.Interface, end.Fitted.Of.Dimension);
         }
 
         foreach (var end in r.Ends.Where(e => e.Parameters.Join == Join.Inside || e.Narrowest < LeastBore))
@@ -69,7 +69,7 @@ internal static class AdapterChecks
 
         var width = r.Ends.Max(Across);
         yield return BedCheck.Of(width, width, r.Height.Value, AdapterPrinting.Ways.First(w => w.Key == p.WayUp), brief.Process, Shorter(r, brief.Process));
-        yield return ChanceCheck.Of(chance, [.. r.Ends.Select(e => (AdapterSeat.Of(e).Clearance, e.Interface, e.CountingDimension))], [.. r.Ends.SelectMany(e => e.Contradictions)]);
+        yield return ChanceCheck.Of(chance, [.. r.Ends.Select(e => (AdapterSeat.Of(e).Clearance, e.Interface, e.Fitted.Of.Dimension))], [.. r.Ends.SelectMany(e => e.Fitted.Contradictions)]);
     }
 
     private static Check Outline(EndReckoning end)
@@ -88,7 +88,7 @@ internal static class AdapterChecks
     private static Check Bore(EndReckoning end, AdapterReckoning r, Process process)
     {
         const double LeastShare = 0.7;
-        var (slot, left, port, taken) = (end.Parameters.Slot, end.Narrowest, end.Measured.Quantity.Value, Math.Abs(end.Growth?.Value ?? 0));
+        var (slot, left, port, taken) = (end.Parameters.Slot, end.Narrowest, end.Fitted.Counterpart.Value, Math.Abs(end.Growth?.Value ?? 0));
         var share = left < LeastBore ? 0 : left * left / (port * port);
         // The thickest wall of whole lines that leaves the wanted share of the port, where the cuff is narrowest.
         Remedy[] thinner = share < LeastShare && end.Parameters.Join == Join.Inside && WholeLines((end.Outside.Value - taken - (Math.Sqrt(LeastShare) * port)) / 2, process) is { } wall

@@ -20,13 +20,13 @@ internal static class AdapterDrawing
     private static IEnumerable<Callout> EndCallouts(AdapterReckoning r, EndReckoning end, double x, CalloutSide side)
     {
         var slot = end.Parameters.Slot;
-        var machine = end.Measured.Quantity.Value / 2;
+        var machine = end.Fitted.Counterpart.Value / 2;
         var part = end.Drawn.Value / 2;
         // A taper has its size at mid cuff.
         var inwards = end.Growth is null ? 0 : end.Cuff.Value / 2;
         var face = side == CalloutSide.Left ? inwards : r.Height.Value - inwards;
         yield return new($"{slot}.measured", CalloutKind.Diameter, new(x, -machine), new(x, machine), side, 2,
-            Reads: new(end.Interface.Id, end.CountingDimension));
+            Reads: new(end.Interface.Id, end.Fitted.Of.Dimension));
         yield return new($"{slot}.drawn", CalloutKind.Diameter, new(face, -part), new(face, part), side, 1);
         yield return new($"{slot}.clearance", CalloutKind.Diameter, new(face, part), new(face, machine), side, 0, $"{slot}Clearance");
     }

@@ -9,12 +9,12 @@ internal static class AdapterOutline
     /// <param name="end">The end.</param>
     /// <param name="across">Diameter or width of the face, mm.</param>
     public static Profile Face(EndReckoning end, double across) => end.Duct is { } duct
-        ? Outlines.Moved(duct.Measured, (across - end.Measured.Quantity.Value) / 2) ?? throw new InvalidOperationException("The outline closes; a check refuses it before it is drawn.")
+        ? Outlines.Moved(duct.Measured, (across - end.Fitted.Counterpart.Value) / 2) ?? throw new InvalidOperationException("The outline closes; a check refuses it before it is drawn.")
         : Outlines.Round(across / 2, Facets.Count(across / 2, Facets.DefaultChordError));
 
     /// <summary>Whether the faces of an end and of its ladder exist and the axis sees the whole of each, so that straight lines can join them to the other end.</summary>
     public static bool CanBeJoined(EndReckoning end) => end.Duct is not { } duct || new[] { end.Inside.Value + end.Ladder.Sizes[0] - end.Drawn.Value, end.Inside.Value, end.Outside.Value, end.Outside.Value + end.Ladder.Sizes[^1] - end.Drawn.Value }.All(across =>
-        Outlines.Moved(duct.Measured, (across - end.Measured.Quantity.Value) / 2) is { } face && Outlines.SeenFromWithin(face));
+        Outlines.Moved(duct.Measured, (across - end.Fitted.Counterpart.Value) / 2) is { } face && Outlines.SeenFromWithin(face));
 
     /// <summary>The largest difference of the two outsides over all directions.</summary>
     public static Quantity LargestStep(EndReckoning first, EndReckoning second)

@@ -1,5 +1,4 @@
 using Emboq.Core.Fits;
-using Emboq.Core.Measuring;
 
 namespace Emboq.Core.Families.HoseAdapter;
 
@@ -8,10 +7,7 @@ internal sealed record EndReckoning
 {
     public required EndParameters Parameters { get; init; }
     public required Interface Interface { get; init; }
-    public required string CountingDimension { get; init; }
-    public required Measurement Measured { get; init; }
-    public required Quantity Clearance { get; init; }
-    public required Quantity Drawn { get; init; }
+    public required Fitted Fitted { get; init; }
     public required Quantity Inside { get; init; }
     public required Quantity Outside { get; init; }
 
@@ -22,10 +18,6 @@ internal sealed record EndReckoning
     public required Quantity BoreRoot { get; init; }
 
     public required Quantity Cuff { get; init; }
-    public required Quantity Realised { get; init; }
-
-    /// <summary>What was told of one print that cannot both be right.</summary>
-    public required IReadOnlyList<string> Contradictions { get; init; }
 
     /// <summary>What a rectangular or odd end adds; <c>null</c> for a round one.</summary>
     public required DuctReckoning? Duct { get; init; }
@@ -38,6 +30,9 @@ internal sealed record EndReckoning
 
     /// <summary>The seat of a clamp's band, where there is one.</summary>
     public required Quantity? Band { get; init; }
+
+    /// <summary>The fitted size in the solid.</summary>
+    public Quantity Drawn => Fitted.Drawn;
 
     /// <summary>The outside at the root, where the cone begins.</summary>
     public Quantity OutsideRoot => Growth is null ? Outside : Outside + Growth;
@@ -100,54 +95,34 @@ internal sealed record AdapterReckoning
 
     private static EndReckoning End(EndParameters end, LadderParameters ladder, Brief brief, Quantity wall, Ledger ledger)
     {
-        var (slot, process, place) = (end.Slot, brief.Process, $"{end.Slot} cuff");
+        var (slot, place) = (end.Slot, $"{end.Slot} cuff");
         var counterpart = brief.Interfaces[slot];
         var counting = Counting(end.Join);
-        var measured = Evaluation.Of(counterpart, counting)!;
         var surface = end.Join == Join.Over ? Surface.HoleUpright : Surface.OutsideRound;
 
-        var machine = ledger.Add($"{slot}.measured", counterpart[counting].Name, measured.Quantity, end.Join == Join.Inside
-            ? "The plug goes inside, so the inside diameter counts." : "The socket goes over, so the outside diameter counts.");
-        var clearance = ledger.Add($"{slot}.clearance", $"{slot} clearance", end.Clearance is { } chosen
-            ? Quantity.Chosen($"{slot} clearance", chosen, Unit.Millimetre)
-            : Quantity.RuleOfThumb($"{slot} clearance", end.Fit.Clearance, Unit.Millimetre, FitClasses.Basis),
-            $"A {end.Fit.Name} fit: {end.Fit.Feels}. Hole minus shaft, on the full diameter.");
-
-        var seat = new SeatReckoning(machine, surface, clearance, process, place);
-        var wanted = ledger.Add($"{slot}.wanted", $"{place} wanted", seat.Wanted, "The size the finished face should have.");
-        var allowance = ledger.Add($"{slot}.allowance", $"{slot} {Process.Describe(surface)} allowance", process.Allowance(surface), "What this process adds or takes: drawn minus printed.");
-        var tries = brief.Tries.Where(t => t.Slot == slot).ToList();
-        var touching = Correction.Touching(seat, tries);
-        var sum = wanted + allowance;
-        if (tries.Count > 0)
-        {
-            var correction = ledger.Add($"{slot}.correction", $"{slot} correction", (touching - seat.TouchingBefore)
-                .From(new Provenance.Learned($"{tries.Count} tr{(tries.Count == 1 ? "y" : "ies")} on {process.Name}")),
-                "What the tries say beyond the allowance; each counts by how sharp it is.");
-            sum += correction;
-        }
-
-        var drawn = ledger.Add($"{slot}.drawn", $"{place} drawn", sum, "Drawn so that it prints at the wanted size.");
-        var other = Other(end.Join, slot, drawn, wall, process, ledger);
+        var fitted = Fitted.Reckon(
+            new(slot, counting, surface, end.Fit, end.Clearance, place)
+            {
+                Key = slot,
+                Because = end.Join == Join.Inside ? "The plug goes inside, so the inside diameter counts." : "The socket goes over, so the outside diameter counts.",
+            },
+            brief, ledger);
+        var drawn = fitted.Drawn;
+        var other = Other(end.Join, slot, drawn, wall, brief.Fits, ledger);
         var cuff = Cuff(end, drawn, ledger);
         var growth = Growth(end, drawn, cuff, ledger);
-        var bore = end.Join == Join.Over ? wanted : other.Printed;
-        var duct = counterpart.Kind == InterfaceKind.Duct ? DuctReckoning.Of(end, counterpart, seat, machine, drawn, touching, ledger) : null;
+        var bore = end.Join == Join.Over ? fitted.Wanted : other.Printed;
+        var duct = counterpart.Kind == InterfaceKind.Duct ? DuctReckoning.Of(end, fitted, ledger) : null;
         if (duct is not null)
         {
-            bore = duct.Equivalent(end, counterpart, bore, machine, ledger);
+            bore = duct.Equivalent(end, counterpart, bore, fitted.Counterpart, ledger);
         }
 
-        var realised = ledger.Add($"{slot}.realised", $"{slot} clearance to expect", seat.Realised(drawn.Fixed(drawn.Name, "this design"), touching),
-            "What the joint will really have, with everything in doubt added up.");
         return new()
         {
             Parameters = end,
             Interface = counterpart,
-            CountingDimension = counting,
-            Measured = measured,
-            Clearance = clearance,
-            Drawn = drawn,
+            Fitted = fitted,
             Inside = end.Join == Join.Over ? drawn : other.Drawn,
             Outside = end.Join == Join.Over ? other.Drawn : drawn,
             Bore = growth is null ? bore : bore - Quantity.Abs(growth),
@@ -157,21 +132,19 @@ internal sealed record AdapterReckoning
             Band = end.Hold is Hold.Clamp(var band)
                 ? ledger.Add($"{slot}.band", $"{slot} clamp seat", Quantity.Chosen("clamp band", band, Unit.Millimetre) + AdapterHold.BandRoom, "The band and a millimetre, so that it lies flat between what keeps it.")
                 : null,
-            Realised = realised,
-            Contradictions = Correction.Contradictions(seat, tries),
             Duct = duct,
-            Ladder = LadderReckoning.Of(ladder, end, drawn, realised, ledger),
+            Ladder = LadderReckoning.Of(ladder, end, drawn, fitted.Realised, ledger),
         };
     }
 
     /// <summary>The face of the cuff that touches nothing.</summary>
-    private static (Quantity Drawn, Quantity Printed) Other(Join join, string slot, Quantity drawn, Quantity wall, Process process, Ledger ledger)
+    private static (Quantity Drawn, Quantity Printed) Other(Join join, string slot, Quantity drawn, Quantity wall, IFitModel fits, Ledger ledger)
     {
         var (side, across, surface) = join == Join.Over
             ? ("outside", drawn + (2 * wall), Surface.OutsideRound)
             : ("inside", drawn - (2 * wall), Surface.HoleUpright);
         var other = ledger.Add($"{slot}.other", $"{slot} cuff {side} drawn", across, "One wall further on each side.");
-        var printed = ledger.Add($"{slot}.other.printed", $"{slot} cuff {side} printed", other - process.Allowance(surface), "Drawn minus the allowance of that face: what will be there.");
+        var printed = ledger.Add($"{slot}.other.printed", $"{slot} cuff {side} printed", SizeLaw.Printed(other, fits.Allowance(surface, other.Value)), "Drawn minus the allowance of that face: what will be there.");
         return (other, printed);
     }
 

@@ -13,17 +13,17 @@ internal static class AdapterSeat
     /// the cuff may be as wide as the stretched hose, and as much narrower than the hose at rest as a clamp draws it in.</summary>
     public static Seat Of(EndReckoning end)
     {
-        var (fit, clearance) = (end.Parameters.Fit, end.Realised);
-        var shift = end.Clearance.Value - fit.Clearance;
-        var (least, greatest) = (fit.Least + shift, fit.Greatest + shift);
-        if (end.Parameters is { Hold: Hold.Clamp, Join: Join.Inside } && HoseKind.Softness(end.Measured.Quantity) is { } soft)
+        var seat = end.Fitted.Seat(SeatWords.Cuff, end.Ladder.Sizes);
+        var machine = end.Fitted.Counterpart;
+        if (end.Parameters is not { Hold: Hold.Clamp, Join: Join.Inside } || HoseKind.Softness(machine) is not { } soft)
         {
-            var give = soft.StandardUncertainty * Math.Sqrt(12);
-            clearance = (clearance - Quantity.Input(soft.Name, 0, Unit.Millimetre, new Provenance.RuleOfThumb(soft.Name), (soft, clearance.Partial(soft)))).Named(clearance.Name);
-            (least, greatest) = (Math.Min(least, -give / 2), Math.Max(greatest, (give / 2) + (DrawnIn * end.Measured.Quantity.Value)));
+            return seat;
         }
 
-        return new(end.Parameters.Slot, end.Interface, fit, end.Drawn, clearance, least, greatest, JointProbability.Within([(clearance, least, greatest)]), end.Ladder.Sizes);
+        var (give, clearance) = (soft.StandardUncertainty * Math.Sqrt(12), seat.Clearance);
+        clearance = (clearance - Quantity.Input(soft.Name, 0, Unit.Millimetre, new Provenance.RuleOfThumb(soft.Name), (soft, clearance.Partial(soft)))).Named(clearance.Name);
+        var (least, greatest) = (Math.Min(seat.Least, -give / 2), Math.Max(seat.Greatest, (give / 2) + (DrawnIn * machine.Value)));
+        return seat with { Clearance = clearance, Least = least, Greatest = greatest, Chance = JointProbability.Within([(clearance, least, greatest)]) };
     }
 
     /// <summary>Across the fitted face at mid cuff, in the part and in its ring, in both directions where it is not round; of an odd outline there is no one line to gauge along.</summary>

@@ -35,7 +35,7 @@ internal static class AdapterShape
     public static IReadOnlyList<Point2> Pipe(AdapterReckoning r, EndReckoning end)
     {
         var first = ReferenceEquals(end, r.First);
-        var measured = end.Measured.Quantity.Value / 2;
+        var measured = end.Fitted.Counterpart.Value / 2;
         // The wall of the machine's pipe is drawn, not measured: it stands on the side that does not count.
         var wall = Math.Min(2, measured / 2);
         var (inner, outer) = end.Parameters.Join == Join.Inside ? (measured, measured + wall) : (measured - wall, measured);

@@ -10,18 +10,10 @@ namespace Emboq.Core.Families.HoseAdapter;
 /// <param name="Realised">Clearance to expect across the height.</param>
 internal sealed record DuctReckoning(Profile Measured, Quantity Drawn, Quantity Realised)
 {
-    public static DuctReckoning Of(EndParameters end, Interface place, SeatReckoning seat, Quantity width, Quantity drawn, Quantity touching, Ledger ledger)
+    public static DuctReckoning Of(EndParameters end, Fitted width, Ledger ledger)
     {
-        var slot = end.Slot;
-        var key = $"{AdapterReckoning.Counting(end.Join)}Depth";
-        var height = ledger.Add($"{slot}.height.measured", place[key].Name, Evaluation.Of(place, key)!.Quantity, "The opening is not round: its height counts beside its width.");
-        var across = ledger.Add($"{slot}.height.drawn", $"{slot} cuff height drawn", height + (drawn - width), "The outline moves by the same amount all around.");
-        var fixedSize = across.Fixed(across.Name, "this design");
-        var scatter = seat.Process.PrintScatter(seat.Surface, $"{seat.Place} height");
-        var touches = touching - width + height;
-        var realised = ledger.Add($"{slot}.height.realised", $"{slot} clearance to expect in height", seat.Surface == Surface.HoleUpright ? fixedSize - touches + scatter : touches - fixedSize + scatter,
-            "The same reckoning across the height.");
-        return new(Outline(end, place, width.Value, height.Value), across, realised);
+        var (height, drawn, realised) = width.Across($"{AdapterReckoning.Counting(end.Join)}Depth", $"{end.Slot} cuff height", ledger, $"{end.Slot}.height", "The opening is not round: its height counts beside its width.");
+        return new(Outline(end, width.Place, width.Counterpart.Value, height.Value), drawn, realised);
     }
 
     /// <summary>The diameter of a round bore of the same area, for the air.</summary>

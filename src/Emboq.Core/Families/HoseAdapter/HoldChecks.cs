@@ -34,12 +34,12 @@ internal static class HoldChecks
     {
         var slot = end.Parameters.Slot;
         var slope = 2 * Math.Tan(halfAngle * Math.PI / 180);
-        var travel = 2 * end.Realised.StandardUncertainty / slope;
+        var travel = 2 * end.Fitted.Realised.StandardUncertainty / slope;
         // It goes on until the clearance is used up, and the doubt must leave it on the cuff.
-        var stops = end.Realised.Value / slope;
+        var stops = end.Fitted.Realised.Value / slope;
         var room = end.Cuff.Value / 2;
         var fits = Math.Abs(stops) + travel <= room;
-        var steeper = Math.Min(10, Math.Atan((Math.Abs(end.Realised.Value) + (2 * end.Realised.StandardUncertainty)) / end.Cuff.Value) * 180 / Math.PI * 1.1);
+        var steeper = Math.Min(10, Math.Atan((Math.Abs(end.Fitted.Realised.Value) + (2 * end.Fitted.Realised.StandardUncertainty)) / end.Cuff.Value) * 180 / Math.PI * 1.1);
         return new($"{slot}.hold", $"{slot} taper wedges", fits ? Verdict.Good : Verdict.Watch,
             fits ? $"It wedges about {Figures.Mm(Math.Abs(stops))} {(stops >= 0 ? "past" : "before")} mid cuff, wherever the doubt puts it still on the cuff."
                 : $"It may wedge {Figures.Mm(Math.Abs(stops) + travel)} from mid cuff, off the cuff: the taper of {TaperNotation.Ratio(halfAngle)} is too flat for the doubt.",

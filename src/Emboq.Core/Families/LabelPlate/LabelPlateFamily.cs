@@ -65,13 +65,13 @@ public static class LabelPlateFamily
         var height = tag ? ledger.Add("height", "height", width + Quantity.Chosen("none", 0, Unit.Millimetre), "A round tag is as high as wide.")
             : Chosen("height", "height");
         var corner = tag ? width.Value / 2 : Chosen("corner", "corner radius").Value;
-        var scope = new JointScope(ledger, brief.Process, "hole", "fixing");
+        var scope = new JointScope(ledger, brief.Fits, "hole", "fixing");
         var joint = Fixing(scope, p, thickness.Value);
         var screw = Screw(scope, brief, thickness);
         var drilled = Drilled(scope, p, screw);
         var places = Places(p.Choice("fixing"), tag, joint, width.Value, height.Value);
         var label = Label.Of(p, Across(joint, places, width), tag ? 0.5 * height
-            : height - Quantity.Chosen("margins, up", 2, Unit.Millimetre), brief.Process, ledger);
+            : height - Quantity.Chosen("margins, up", 2, Unit.Millimetre), brief.Fits, ledger);
         var at = tag && joint is not null ? -joint.Reach / 2 : places is [var only] ? (only.X + only.R + (width.Value / 2)) / 2 : 0;
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
         Solid Part()

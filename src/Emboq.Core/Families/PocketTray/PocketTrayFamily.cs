@@ -47,9 +47,9 @@ public static class PocketTrayFamily
         {
             Ledger = ledger,
             Bodies = r.Pockets is null || clashes.Count > 0 ? [] : TrayShape.Bodies(r, brief.Mark),
-            Seats = [.. r.Items.Select(i => i.Size.Seat(i.Slot, SeatWords.Pocket))],
+            Seats = [.. r.Items.Select(i => i.Size.Seat(SeatWords.Pocket))],
             Chance = chance,
-            Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Place, i.Size.Dimension.Key))], [.. r.Items.SelectMany(i => i.Size.Contradictions)])],
+            Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Place, i.Size.Of.Dimension))], [.. r.Items.SelectMany(i => i.Size.Contradictions)])],
             Drawing = r.Pockets is null ? null : Draw(r, brief.Interfaces.GetValueOrDefault("holes") is { } row ? new(row.Id, "gap1.centre") : null),
             Ways = TrayParameters.Ways,
             Way = way.Key,
@@ -86,7 +86,7 @@ public static class PocketTrayFamily
             }
 
             var shape = TrayShape.Turned(p.Item.Shape, p.Turned);
-            var less = p.Item.Size.Drawn.Value - p.Item.Size.Measured.Value;
+            var less = p.Item.Size.Drawn.Value - p.Item.Size.Counterpart.Value;
             sheet.Face(Matter.Opening, shape.Points.Select(q => new Point2(q.X + p.Middle.X, q.Y + p.Middle.Y)), drag)
                 .Face(Matter.Machine, (Solids.Outlines.Moved(shape, -less / 2) ?? shape).Points.Select(q => new Point2(q.X + p.Middle.X, q.Y + p.Middle.Y)), drag)
                 .Words(p.Item.Place.Name, p.Middle.X, p.Middle.Y, Math.Min(4, p.Wide / 1.1 / Solids.LetterWidths.Of(p.Item.Place.Name)));

@@ -13,7 +13,7 @@ internal static class TrayChecks
         {
             var (fits, chance) = (item.Chance >= 0.8, item.Chance);
             yield return new($"{item.Slot}.size", $"{item.Place.Name} in its pocket", fits ? Verdict.Good : Verdict.Watch, fits ? $"It {item.Size.Fit.Feels}." : "The doubt is wider than the fit: print its slice first.",
-                Figures.Percent(chance), "80 % or more", $"Probability of conformity, JCGM 106; {item.Size.Measured.Name}.", fits ? [] : [new Remedy.Prove("Print the slices first")]);
+                Figures.Percent(chance), "80 % or more", $"Probability of conformity, JCGM 106; {item.Size.Counterpart.Name}.", fits ? [] : [new Remedy.Prove("Print the slices first")]);
         }
 
         yield return Room(r);

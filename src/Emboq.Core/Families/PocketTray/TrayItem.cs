@@ -16,7 +16,7 @@ namespace Emboq.Core.Families.PocketTray;
 /// <param name="Mass">g, if it was weighed.</param>
 /// <param name="Use">often, sometimes or seldom.</param>
 /// <param name="ByHand">Where the maker put it: left and front edge.</param>
-internal sealed record TrayItem(string Slot, FittedSize Size, double Wide, double Deep, Profile Shape, IReadOnlyList<Point2> Steps, double Height, double Hold, double? Mass, string Use, Point2? ByHand)
+internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double Deep, Profile Shape, IReadOnlyList<Point2> Steps, double Height, double Hold, double? Mass, string Use, Point2? ByHand)
 {
     /// <summary>A thing more than this many times as high as its foot is wide is easily knocked over; common practice, no published source.</summary>
     private const double Slender = 3;
@@ -56,9 +56,9 @@ internal sealed record TrayItem(string Slot, FittedSize Size, double Wide, doubl
             : Quantity.Max(share, Quantity.RuleOfThumb("widest step held", turned.Holding(share.Value, chamfer + Held), Unit.Millimetre, "A step that begins in the pocket is held by some millimetres below the eased mouth.")),
             "Deep enough to keep it, low enough to grasp it.").Value;
         var key = turned?.WidestWithin(hold) ?? (place.Kind.Key == "block" ? "width" : "diameter");
-        var size = FittedSize.Of(slot, key, Surface.Pocket, fit, p.Number("clearance"), $"{place.Name} pocket", brief, ledger);
-        var other = place.Kind.Key == "block" ? size.Across(slot, "depth", $"{place.Name} pocket, front to back", ledger) : default((Quantity Measured, Quantity Drawn, Quantity Realised)?);
-        var grown = size.Drawn.Value - size.Measured.Value;
+        var size = Fitted.Reckon(new(slot, key, Surface.Pocket, fit, p.Number("clearance"), $"{place.Name} pocket"), brief, ledger);
+        var other = place.Kind.Key == "block" ? size.Across("depth", $"{place.Name} pocket, front to back", ledger) : default((Quantity Measured, Quantity Drawn, Quantity Realised)?);
+        var grown = size.Drawn.Value - size.Counterpart.Value;
         var (wide, deep) = (size.Drawn.Value, other?.Drawn.Value ?? size.Drawn.Value);
         // What stands above its pocket may be wider than it: neighbours keep clear of that too.
         var over = turned is null ? 0 : Math.Max(0, turned.Widest + grown - wide);

@@ -68,15 +68,15 @@ internal sealed record TrayReckoning
         // A tray is put in and taken out: a millimetre free in all.
         Quantity Outer(string key, string name) => drawer is null
             ? ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), "Chosen by the maker.")
-            : ledger.Add(key, name, brief.Process.Drawn(drawer[key]! - Quantity.RuleOfThumb("free in the drawer", 1, Unit.Millimetre, "A tray is put in and taken out by hand."), Surface.OutsideFlat),
+            : ledger.Add(key, name, SizeLaw.Drawn(drawer[key]! - Quantity.RuleOfThumb("free in the drawer", 1, Unit.Millimetre, "A tray is put in and taken out by hand."), Surface.OutsideFlat, brief.Fits),
                 "The clear size of the drawer, less what stays free; drawn so that it prints at that size.");
         var (width, depth) = (Outer("width", "width"), Outer("depth", "depth"));
         var floor = ledger.Add("floor", "floor", Quantity.Chosen("floor", p.Number("floor")!.Value, Unit.Millimetre), "Under the pockets.");
         var steady = items.Where(i => !i.Wobbly).Select(i => i.Hold).DefaultIfEmpty(items.Select(i => i.Hold).DefaultIfEmpty(10).Min()).Max();
         var height = ledger.Add("height", "height", floor + Quantity.Input("deepest pocket of a steady thing", steady, Unit.Millimetre, new Provenance.Chosen("the things themselves")), "Floor and the deepest pocket; slender things get a border of their own.");
         ledger.Add("pockets", "pocket clearance", p.Number("clearance") is { } c ? Quantity.Chosen("pocket clearance", c, Unit.Millimetre) : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), "On the full size of every pocket.");
-        var (scope, mounted) = (new JointScope(ledger, brief.Process, "ear", "ear"), p.Choice("mount") == "screws");
-        var ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness, p.Choice("wayUp") == "side" ? Lie.Teardrop : Lie.Upright) : null;
+        var (scope, mounted) = (new JointScope(ledger, brief.Fits, "ear", "ear"), p.Choice("mount") == "screws");
+        var ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness, p.Choice("wayUp") == "side" ? HoleLie.Teardrop : HoleLie.Upright) : null;
         var screw = mounted ? ScrewLength.IntoWood(scope, p.Choice("woodScrew"), "countersunk", Quantity.Chosen("ear", EarThickness, Unit.Millimetre, "this family"), Common.Specs.BoardOf(p, ledger), brief.Drawer) : null;
         var draft = new TrayReckoning
         {

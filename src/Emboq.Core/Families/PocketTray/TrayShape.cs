@@ -115,7 +115,7 @@ internal static class TrayShape
             return standing.At(p.Middle.X, p.Middle.Y, bottom);
         }
 
-        var less = p.Item.Size.Drawn.Value - p.Item.Size.Measured.Value;
+        var less = p.Item.Size.Drawn.Value - p.Item.Size.Counterpart.Value;
         return new Solid.Extruded(Outlines.Moved(Turned(p.Item.Shape, p.Turned), -less / 2) ?? p.Item.Shape, p.Item.Height).At(p.Middle.X, p.Middle.Y, bottom);
     }
 

@@ -61,13 +61,13 @@ public static class RouterTemplateFamily
             Chosen("cutter", "cutter diameter", "As measured by the maker."));
         var offset = ledger.Add("offset", "offset of the template", (follower - cutter) / 2,
             "Half of (follower − cutter): the cut runs that far from the template's edge.");
-        var allowance = ledger.Add("allowance", "edge allowance", brief.Process.Allowance(inside ? Surface.Pocket : Surface.OutsideFlat) / 2,
-            "Half of what the process adds or takes over the full size.");
         var (thickness, high) = (Chosen("thickness", "template thickness", "The follower must run on it, not over it."),
             Chosen("followerHeight", "follower height", "How far the ring reaches down."));
         var wanted = p.Outline("outline") ?? Outlines.RoundedRectangle(Chosen("width", "width", "Of the finished shape.").Value,
             Chosen("height", "height", "Of the finished shape.").Value, Chosen("corner", "corner radius", "Of the finished shape.").Value,
             Facets.DefaultChordError);
+        var allowance = ledger.Add("allowance", "edge allowance", brief.Fits.Allowance(inside ? Surface.Pocket : Surface.OutsideFlat, wanted.Across) / 2,
+            "Half of what the process adds or takes over the full size.");
         // An opening grows by the offset, a template that lies on the part shrinks by it.
         var moved = Outlines.Moved(wanted, (inside ? 1 : -1) * offset.Value + allowance.Value);
         var tightest = Tightest(wanted, inside);

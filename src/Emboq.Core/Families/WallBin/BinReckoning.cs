@@ -7,7 +7,7 @@ namespace Emboq.Core.Families.WallBin;
 /// <summary>The sizes of a bin. x runs along the wall from its middle, y away from the wall, z up from the underside.</summary>
 internal sealed record BinReckoning
 {
-    public required FittedSize Width { get; init; }
+    public required Fitted Width { get; init; }
 
     public required Quantity Depth { get; init; }
 
@@ -50,8 +50,8 @@ internal sealed record BinReckoning
         var line = Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name);
         var wall = ledger.Add("wall", "wall", Quantity.Chosen("wall asked for", p.Number("wall")!.Value, Unit.Millimetre).RoundedUpTo(line), "A wall of whole lines has no voids.");
         var floor = ledger.Add("floor", "floor", Quantity.Chosen("floor", p.Number("floor")!.Value, Unit.Millimetre), "Under the box.");
-        var width = FittedSize.Of("item", "width", Surface.Pocket, FitClasses.Pocket(p.Choice("fit")), p.Number("clearance"), "pocket width", brief, ledger);
-        var (_, depth, realised) = width.Across("item", "depth", "pocket depth", ledger);
+        var width = Fitted.Reckon(new("item", "width", Surface.Pocket, FitClasses.Pocket(p.Choice("fit")), p.Number("clearance"), "pocket width"), brief, ledger);
+        var (_, depth, realised) = width.Across("depth", "pocket depth", ledger);
         var item = ledger.Add("item.height.measured", place["height"].Name, Evaluation.Of(place, "height")!.Quantity, "As read.");
         var grasp = Quantity.RuleOfThumb("left to grasp", 20, Unit.Millimetre, "Two fingers and a thumb want 20 mm of a box.");
         var back = ledger.Add("back", "height of the back", p.Number("back") is { } b ? Quantity.Chosen("height of the back", b, Unit.Millimetre)
@@ -59,9 +59,9 @@ internal sealed record BinReckoning
         var front = ledger.Add("front", "height of the front", p.Number("front") is { } f ? Quantity.Min(Quantity.Chosen("height of the front", f, Unit.Millimetre), back) : back / 2, "Lower still: the hand comes from there.");
         var outerWidth = ledger.Add("outer.width", "width over all", width.Drawn + (2 * wall), "Pocket and two walls.");
         var outerDepth = ledger.Add("outer.depth", "depth over all", depth + (2 * wall), "Pocket, back and front.");
-        var (scope, screwed, size) = (new JointScope(ledger, brief.Process, "screw", "screw"), p.Choice("mount") == "screws", p.Choice("woodScrew"));
+        var (scope, screwed, size) = (new JointScope(ledger, brief.Fits, "screw", "screw"), p.Choice("mount") == "screws", p.Choice("woodScrew"));
         // Standing on its floor, its screw holes lie while they print.
-        var lie = p.Choice("wayUp") == "floor" ? Lie.Teardrop : Lie.Upright;
+        var lie = p.Choice("wayUp") == "floor" ? HoleLie.Teardrop : HoleLie.Upright;
         var hole = screwed ? ScrewHole.CountersunkWood(scope, size, wall.Value, lie) : null;
         var strip = ledger.Add("strip", "wall strip", Quantity.Chosen("wall strip", p.Number("strip")!.Value, Unit.Millimetre), "How long the wall is.");
         // Neighbours stand a millimetre apart.

@@ -111,7 +111,7 @@ internal static class BinShape
 
     private static Solid Item(BinReckoning r)
     {
-        var (w, d) = (r.Width.Measured.Value, r.Depth.Value - (r.Width.Drawn.Value - r.Width.Measured.Value));
+        var (w, d) = (r.Width.Counterpart.Value, r.Depth.Value - (r.Width.Drawn.Value - r.Width.Counterpart.Value));
         return new Solid.Box(w, d, r.Item.Value).At(-w / 2, r.Wall.Value + ((r.Depth.Value - d) / 2), r.Floor.Value);
     }
 

@@ -63,7 +63,7 @@ public static class WallBinFamily
         {
             Ledger = ledger,
             Bodies = BinShape.Bodies(r, brief.Mark),
-            Seats = [r.Width.Seat("item", SeatWords.Pocket)],
+            Seats = [r.Width.Seat(SeatWords.Pocket)],
             Chance = chance,
             Checks = [.. BinChecks.Of(r, p, brief, chance), BedCheck.Of(r.OuterWidth.Value, r.OuterDepth.Value + (r.Rail?.Value ?? 0), r.Back.Value + BinShape.Lip(r), way, brief.Process)],
             Drawing = BinDrawing.Of(r),

@@ -1,7 +1,7 @@
 namespace Emboq.Core.Joints;
 
 /// <summary>How the axis of a hole stands while it is printed, and what closes it above when it lies.</summary>
-internal enum Lie
+internal enum HoleLie
 {
     /// <summary>Upright: round.</summary>
     Upright,
@@ -11,4 +11,10 @@ internal enum Lie
 
     /// <summary>Along the bed, under a short flat roof that is bridged.</summary>
     Bridged,
+}
+
+internal static class HoleLies
+{
+    /// <summary>The kind of surface that such a hole has.</summary>
+    public static Surface Surface(this HoleLie lie) => lie == HoleLie.Upright ? Core.Surface.HoleUpright : Core.Surface.HoleLying;
 }

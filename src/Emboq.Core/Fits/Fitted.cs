@@ -1,0 +1,109 @@
+using Emboq.Core.Measuring;
+
+namespace Emboq.Core.Fits;
+
+/// <summary>What is asked of one size of a part that a measured size of a machine goes into, or that goes into it.</summary>
+/// <param name="Slot">The family's slot: what tries are told of.</param>
+/// <param name="Dimension">Of the place in that slot.</param>
+/// <param name="Surface">Of the part.</param>
+/// <param name="Fit">Wanted; a chosen clearance moves its band along.</param>
+/// <param name="Clearance">On the full size, mm, or nothing to let the fit decide.</param>
+/// <param name="Name">Of the part's side: "pocket width".</param>
+internal sealed record FittedFace(string Slot, string Dimension, Surface Surface, Fit Fit, double? Clearance, string Name)
+{
+    /// <summary>Begins the keys of its figures.</summary>
+    public string Key { get; init; } = $"{Slot}.{Dimension}";
+
+    /// <summary>Why this dimension counts.</summary>
+    public string Because { get; init; } = "As read.";
+}
+
+/// <summary>One fitted size, from reading to clearance: the only way from wanted to drawn to realised for every family.</summary>
+/// <param name="Of">What was asked.</param>
+/// <param name="Place">Of the machine.</param>
+/// <param name="Law">Its law of sizes.</param>
+/// <param name="Fit">What was wanted, its band moved along with a chosen clearance.</param>
+/// <param name="Measured">What the readings of the machine's size say.</param>
+/// <param name="Counterpart">The machine's size.</param>
+/// <param name="Wanted">The size the finished face should have.</param>
+/// <param name="Drawn">The part's size in the solid.</param>
+/// <param name="Touching">The drawn size that would just touch, by process and tries.</param>
+/// <param name="Realised">Clearance to expect, with its spread.</param>
+/// <param name="Contradictions">What was told of one print that cannot both be right.</param>
+internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit Fit, Measurement Measured, Quantity Counterpart, Quantity Wanted, Quantity Drawn, Quantity Touching, Quantity Realised, IReadOnlyList<string> Contradictions)
+{
+    /// <summary>Reckons it by the law of sizes; tries on this process correct it. The place must have been read.</summary>
+    /// <param name="asked">What is asked.</param>
+    /// <param name="brief">Readings, process and tries.</param>
+    /// <param name="ledger">Takes the figures.</param>
+    public static Fitted Reckon(FittedFace asked, Brief brief, Ledger ledger)
+    {
+        var (place, fit, key, name) = (brief.Interfaces[asked.Slot], asked.Fit, asked.Key, asked.Name);
+        var read = Evaluation.Of(place, asked.Dimension)!;
+        var measured = ledger.Add($"{key}.measured", place[asked.Dimension].Name, read.Quantity, asked.Because);
+        var clearance = ledger.Add($"{key}.clearance", $"{name} clearance", asked.Clearance is { } chosen
+            ? Quantity.Chosen($"{name} clearance", chosen, Unit.Millimetre)
+            : Quantity.RuleOfThumb($"{name} clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), $"A {fit.Name} fit: {fit.Feels}. Hole minus shaft, on the full size.");
+        var law = new SizeLaw(measured, Face.Of(asked.Surface, measured.Value), clearance, brief.Fits, name);
+        var wanted = ledger.Add($"{key}.wanted", $"{name} wanted", law.Wanted, "The size the finished face should have.");
+        var allowance = ledger.Add($"{key}.allowance", $"{name}: {Process.Describe(asked.Surface)} allowance", law.Allowance, "What this process adds or takes: drawn minus printed.");
+        // Words do not tell loose fits apart: of those only what was measured counts.
+        IReadOnlyList<TryEvidence> tries = [.. brief.Tries.Where(t => t.Slot == asked.Slot).Select(t => clearance.Value > FeelClasses.Loosest ? t with { Feel = null } : t)];
+        var touching = brief.Fits.Touching(law, tries);
+        var sum = SizeLaw.Drawn(wanted, allowance);
+        if (tries.Count > 0)
+        {
+            sum += ledger.Add($"{key}.correction", $"{name} correction", (touching - law.TouchingBefore).From(new Provenance.Learned($"{tries.Count} tr{(tries.Count == 1 ? "y" : "ies")} on {brief.Process.Name}")),
+                "What the tries say beyond the allowance; each counts by how sharp it is.");
+        }
+
+        var drawn = ledger.Add($"{key}.drawn", $"{name} drawn", sum, "Drawn so that it prints at the wanted size.");
+        var realised = ledger.Add($"{key}.realised", $"{name} clearance to expect", law.Realised(drawn.Fixed(drawn.Name, "this design"), touching), "What the joint will really have, with everything in doubt added up.");
+        return new(asked, place, law, asked.Clearance is { } moved ? fit with { Least = fit.Least + moved - fit.Clearance, Greatest = fit.Greatest + moved - fit.Clearance } : fit,
+            read, measured, wanted, drawn, touching, realised, brief.Fits.Contradictions(law, tries));
+    }
+
+    /// <summary>Another direction of the same face: moved from the machine's by the same amount, and by the same tries.</summary>
+    /// <param name="dimension">Of the place, in that direction.</param>
+    /// <param name="name">Of the part's side: "pocket depth".</param>
+    /// <param name="ledger">Takes the figures.</param>
+    /// <param name="key">Begins their keys, where it is not slot and dimension.</param>
+    /// <param name="because">Why this dimension counts.</param>
+    public (Quantity Measured, Quantity Drawn, Quantity Realised) Across(string dimension, string name, Ledger ledger, string? key = null, string because = "As read.")
+    {
+        key ??= $"{Of.Slot}.{dimension}";
+        var measured = ledger.Add($"{key}.measured", Place[dimension].Name, Evaluation.Of(Place, dimension)!.Quantity, because);
+        var drawn = ledger.Add($"{key}.drawn", $"{name} drawn", measured + (Drawn - Counterpart), "The outline moves by the same amount all around.");
+        var realised = ledger.Add($"{key}.realised", $"{name} clearance to expect", Law.Realised(drawn.Fixed(drawn.Name, "this design"), Touching - Counterpart + measured, name),
+            "The same reckoning in the other direction, with what the tries say of the process.");
+        return (measured, drawn, realised);
+    }
+
+    /// <summary>As a seat of the design.</summary>
+    /// <param name="words">What it is called.</param>
+    /// <param name="ladder">Sizes of its ladder, mm.</param>
+    public Seat Seat(SeatWords words, params IReadOnlyList<double> ladder) => new()
+    {
+        Slot = Of.Slot,
+        Interface = Place,
+        Dimension = Of.Dimension,
+        Face = Law.Face,
+        Fit = Fit,
+        Counterpart = Counterpart,
+        Allowance = Touching - Counterpart,
+        Wanted = Wanted,
+        Drawn = Drawn,
+        Clearance = Realised,
+        Least = Fit.Least,
+        Greatest = Fit.Greatest,
+        Chance = Chance,
+        Ladder = ladder,
+        Words = words,
+    };
+
+    /// <summary>Limits for a joint probability.</summary>
+    public (Quantity Quantity, double Least, double Greatest) Limits => (Realised, Fit.Least, Fit.Greatest);
+
+    /// <summary>Probability that it comes out as its fit.</summary>
+    public double Chance => JointProbability.Within([Limits]);
+}
