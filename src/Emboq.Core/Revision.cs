@@ -41,7 +41,24 @@ public sealed record FrozenSeat(Guid? Place, string Dimension, Surface Surface, 
 /// <param name="Schema">Version of this shape.</param>
 /// <param name="Notes">What others need to print and fit it; <c>null</c> for revisions of the first days.</param>
 /// <param name="Names">Body key, or slot, to what it is called; <c>null</c> for revisions of the first days.</param>
-public sealed record FrozenDesign(IReadOnlyDictionary<string, double> Values, IReadOnlyDictionary<string, double> Drawn, IReadOnlyDictionary<string, JsonObject> Solids, int Schema = 1, PrintNotes? Notes = null, IReadOnlyDictionary<string, string>? Names = null);
+/// <param name="Proofs">Keys of those bodies that are proofs, without their members; <c>null</c> where an older Emboq told them by their names.</param>
+public sealed record FrozenDesign(IReadOnlyDictionary<string, double> Values, IReadOnlyDictionary<string, double> Drawn, IReadOnlyDictionary<string, JsonObject> Solids, int Schema = 1, PrintNotes? Notes = null, IReadOnlyDictionary<string, string>? Names = null,
+    IReadOnlyDictionary<string, FrozenProof>? Proofs = null)
+{
+    /// <summary>What a body proves; <c>null</c> of a piece.</summary>
+    /// <param name="key">Of the body, without a member.</param>
+    public FrozenProof? ProofOf(string key) => Proofs is not null ? Proofs.GetValueOrDefault(key) : key.Split('-', 2) switch
+    {
+        ["ring", var seat] => new(seat, IsLadder: false),
+        ["ladder", var seat] => new(seat, IsLadder: true),
+        _ => null,
+    };
+}
+
+/// <summary>What a proof was for.</summary>
+/// <param name="Seat">Slot of the seat it proved; <c>null</c> where it proved something else.</param>
+/// <param name="IsLadder">Whether it had steps around the drawn size.</param>
+public sealed record FrozenProof(string? Seat, bool IsLadder);
 
 /// <summary>What others need to print and fit a revision.</summary>
 /// <param name="WayUp">How it lies on the bed, in words.</param>

@@ -19,8 +19,8 @@ public sealed record Try(Guid Id, Guid Part, int Revision, string Slot, Feel? Fe
     public string? StruckBecause { get; init; }
 
     /// <summary>The slot without the member of a row and the ring of a ladder: "first" of "first@3#2".</summary>
-    public string Seat => Slot.Split('@', '#')[0];
+    public string Seat => BodyAddress.Parse(Slot).Key;
 
     /// <summary>Whether a ring of a ladder was tried.</summary>
-    public bool OfLadder => Slot.Contains('#', StringComparison.Ordinal);
+    public bool OfLadder => BodyAddress.Parse(Slot).Rung is not null;
 }

@@ -19,7 +19,7 @@ public static class RevisionStore
     private sealed record EvidenceRow(string Slot, int Revision, double Drawn, string? Feel, double? Printed, string? InstrumentId,
         string? Name, double? Resolution, double? MaximumPermissibleError, double? Repeatability, double? Reach)
     {
-        public TryEvidence ToEvidence() => new(Slot, Revision, Drawn, Feel is { } f ? Enum.Parse<Feel>(f) : null, Printed,
+        public TryEvidence ToEvidence() => new(BodyAddress.Parse(Slot).Key, Revision, Drawn, Feel is { } f ? Enum.Parse<Feel>(f) : null, Printed,
             InstrumentId is { } id ? new(id, Name!, Resolution!.Value, MaximumPermissibleError!.Value, Repeatability!.Value, Reach!.Value) : null);
     }
 
@@ -92,7 +92,7 @@ public static class RevisionStore
     /// not the size.
     /// <see cref="ReadEvidence"/> reads it.</summary>
     internal const string SelectEvidence = """
-        select split_part(split_part(t.slot, '#', 1), '@', 1) as slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
+        select t.slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
                i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
         from try t join revision r on r.part_id = t.part_id and r.number = t.revision left join instrument i on i.id = t.instrument_id
         where t.part_id = @part and r.process_id = @process and t.word is null and not exists (select 1 from try_strike s where s.try_id = t.id) order by t.at, t.id

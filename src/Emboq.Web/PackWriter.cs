@@ -31,7 +31,7 @@ internal static class PackWriter
         var served = revision.State.Serves is { } id && await JobStore.Part(database, id, stop) is { } other
             ? new ServedFile(other.Name, other.Family, other.State.Parameters, await PlacesOf(other.State, database, stop), other.State.Row) : null;
         // Second jaws and inlaid letters belong to the part as much as the part itself.
-        var (proofs, bodies) = (revision.Frozen.Solids.Keys.Where(IsProof).ToList(), revision.Frozen.Solids.Keys.Where(k => !IsProof(k)).ToList());
+        var (proofs, bodies) = (revision.Frozen.Solids.Keys.Where(k => IsProof(revision, k)).ToList(), revision.Frozen.Solids.Keys.Where(k => !IsProof(revision, k)).ToList());
         using var memory = new MemoryStream();
         using (var zip = new ZipArchive(memory, ZipArchiveMode.Create))
         {
@@ -56,7 +56,7 @@ internal static class PackWriter
         }
     }
 
-    private static bool IsProof(string key) => key.StartsWith("ring-", StringComparison.Ordinal) || key.StartsWith("ladder-", StringComparison.Ordinal);
+    private static bool IsProof(Revision revision, string key) => revision.Frozen.ProofOf(BodyAddress.Parse(key).Key) is not null;
 
     /// <summary>The places of a part with the readings that count, by slot.</summary>
     private static async Task<IReadOnlyDictionary<string, PlaceFile>> PlacesOf(PartState state, NpgsqlDataSource database, CancellationToken stop)
@@ -79,7 +79,7 @@ internal static class PackWriter
         IEnumerable<(string Title, IReadOnlyList<string> Lines)> sections =
         [
             ("Fits", places),
-            .. revision.Frozen.Solids.Keys.Any(IsProof) ? new (string, IReadOnlyList<string>)[] { ("Print the test piece first", ["It is cut out of the very part: if it fits, the part will.", "Set your printer by it before hours of printing."]) } : [],
+            .. revision.Frozen.Solids.Keys.Any(k => IsProof(revision, k)) ? new (string, IReadOnlyList<string>)[] { ("Print the test piece first", ["It is cut out of the very part: if it fits, the part will.", "Set your printer by it before hours of printing."]) } : [],
             ("Way up", [notes?.WayUp ?? "as in the file", "The files lie as they are printed; they are in millimetres."]),
             ("Settings", [string.Create(CultureInfo.InvariantCulture, $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Skins} closed layers, {s.Fill * 100:0} % fill"), $"tried with {process.Material}"]),
             ("Also needed", notes is { Hardware.Count: > 0 } ? notes.Hardware : ["nothing"]),

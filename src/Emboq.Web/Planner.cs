@@ -16,22 +16,28 @@ internal static class Planner
     public static async Task<PlanView> Of(Design design, IReadOnlyList<BodyRole> roles, ParameterValues values, Process process, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
         var factor = TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r => (r.Seconds, r.ModelledSeconds))]);
-        var coupons = await Task.WhenAll(design.Bodies.Where(b => b.Role == BodyRole.Coupon && roles.Contains(b.Role) && b.IsBuildable).Select(async c =>
-            PrintView.Of(c, PrintPlan.Of(await Layers(c.Solid, process, kernel, stop), process, factor))));
-        if (design.Bodies.FirstOrDefault(b => b.Role == BodyRole.Part && roles.Contains(b.Role) && b.IsBuildable) is not { } part)
+        async Task<Ledger> Plan(Solid asPrinted) => PrintPlan.Of(await Layers(asPrinted, process, kernel, stop), process, factor);
+        var proofs = await Task.WhenAll(design.Proofs.Where(p => roles.Contains(BodyRole.Coupon) && p.IsBuildable).Select(async p => PrintView.Of(p, await Plan(p.AsPrinted))));
+        var pieces = design.Pieces.Where(p => roles.Contains(BodyRole.Part) && p.IsBuildable).ToList();
+        // Pieces that one decision lays the same way are compared by the first of them; each is planned for itself.
+        var compared = new List<(Piece Piece, WayComparison Ways)>();
+        foreach (var piece in pieces.Where(p => p.WayBy is not null).DistinctBy(p => p.WayBy))
         {
-            return new(coupons, null, null, []);
+            compared.Add((piece, WayComparison.Of(await Task.WhenAll(piece.Ways.Select(async w => (w, await Layers(piece.Lying(w), process, kernel, stop)))), process, factor)));
         }
 
-        var ways = await Task.WhenAll(design.Ways.Select(async w => (w, await Layers(part.Solid.Tipped(w.Tip), process, kernel, stop))));
-        var comparison = WayComparison.Of(ways, process, factor);
-        var report = comparison.Ways.First(w => w.Way.Key == design.Way);
-        var plan = report.Plan;
-        var others = await Task.WhenAll(design.Bodies.Where(b => b.Role == BodyRole.Part && b != part && b.IsBuildable).Select(async b => PrintView.Of(b, PrintPlan.Of(await Layers(design.AsPrinted(b), process, kernel, stop), process, factor))));
-        return new([PrintView.Of(part, plan), .. others, .. coupons], WaysView.Of(comparison, design.Way),
-            MakeOrBuy.Of(values, plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null,
-            [.. WayChecks.Of(report, comparison.Better == design.Way ? null : design.Ways.First(w => w.Key == comparison.Better)).Select(CheckView.Of)]);
+        var plans = await Task.WhenAll(pieces.Select(async p =>
+            (Piece: p, Plan: compared.FirstOrDefault(c => c.Piece == p).Ways?.Ways.First(w => w.Way == p.Way).Plan ?? await Plan(p.AsPrinted))));
+        return new([.. plans.Select(p => PrintView.Of(p.Piece, p.Plan)), .. proofs],
+            [.. compared.Select(c => WaysView.Of(c.Piece, c.Ways))],
+            plans.Length > 0 && MakeOrBuy.Of(values, plans[0].Plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null,
+            [.. compared.SelectMany((c, i) => Judged(c.Piece, c.Ways, isMain: i == 0)).Select(CheckView.Of)]);
     }
+
+    /// <summary>What is judged of a piece as it lies; of any but the first with its name.</summary>
+    private static IEnumerable<Check> Judged(Piece piece, WayComparison compared, bool isMain) => WayChecks.Of(compared.Ways.First(w => w.Way == piece.Way),
+        compared.Better == piece.Way.Key ? null : piece.Ways.First(w => w.Key == compared.Better), piece.WayBy!)
+        .Select(c => isMain ? c : c with { Key = $"{piece.Key}.{c.Key}", Title = $"{c.Title}, {piece.Name}" });
 
     /// <summary>How long the model says that bodies printed together take, s, without any factor.</summary>
     public static async Task<double> ModelledSeconds(IEnumerable<Solid> asPrinted, Process process, ISolidKernel kernel, CancellationToken stop)

@@ -76,9 +76,9 @@ public sealed class StlFileTests : IAsyncLifetime
             };
             var places = new Dictionary<string, Interface> { ["first"] = duct ? Duct(a) : Workshop.Tube("a", a, a, a), ["second"] = Workshop.Tube("b", b, b, b) };
             var design = family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, places, Workshop.Process, [], "r12"));
-            foreach (var body in design.Bodies.Where(x => x.Role != BodyRole.Counterpart))
+            foreach (var body in design.Printables)
             {
-                var said = Admesh.Judge(StlFile.Write(Mesh(design.AsPrinted(body)).GetAwaiter().GetResult(), body.Key));
+                var said = Admesh.Judge(StlFile.Write(Mesh(body.AsPrinted).GetAwaiter().GetResult(), body.Key));
                 var what = $"{body.Key} of {a} {joinA} {holds.Item1} to {b} {joinB} {holds.Item2} at {angle}, wall {wall}, {by}, {steady}, {way} down, {(duct ? "rectangular" : "round")}";
                 said.Faults.ShouldBe(0, what);
                 said.Normals.ShouldBeLessThan(0.005, what);
@@ -96,7 +96,7 @@ public sealed class StlFileTests : IAsyncLifetime
             var entries = new Dictionary<string, string> { ["firstJoin"] = "over", ["secondJoin"] = "over", ["coneAngle"] = $"{angle:0.##}" };
             var places = new Dictionary<string, Interface> { ["first"] = duct ? Duct(a) : Workshop.Tube("a", a, a, a), ["second"] = Workshop.Tube("b", b, b, b) };
             var design = family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, places, Workshop.Process, []));
-            var part = Mesh(design.Bodies[0].Solid).GetAwaiter().GetResult();
+            var part = Mesh(design.Pieces[0].Solid).GetAwaiter().GetResult();
             // Chord error 0.01 on both faces of a wall: two hundredths of its area at the most.
             part.Volume.ShouldBe(design.Ledger["volume"].Value, part.Area * Facets.DefaultChordError);
         }, iter: 20, threads: 1);

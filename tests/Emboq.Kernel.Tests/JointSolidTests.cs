@@ -18,7 +18,7 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
 
     private static Interface Box(string name, double width, double depth, double height) => Workshop.Place(Guid.NewGuid(), name, InterfaceKind.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
 
-    private Task<SolidMesh> Part(Design design, string key = "part") => Mesh(design.Bodies.Single(b => b.Key == key).Solid);
+    private Task<SolidMesh> Part(Design design, string key = "part") => Mesh(design.Printables.Single(b => b.Key == key).Solid);
 
     /// <summary>Plane geometry: a plate without its two screw holes and their cones.</summary>
     [Fact]
@@ -67,7 +67,7 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     public async Task A_bin_holds_its_box_with_the_clearance_wanted()
     {
         var design = Design("wall-bin", "wall=5; floor=5; back=70; front=70; clearance=1; mount=rail; rail=12", ("item", Box("box", 120, 50, 90)));
-        var part = design.Bodies.Single(b => b.Key == "part").Solid;
+        var part = design.Printables.Single(b => b.Key == "part").Solid;
         // The box itself goes in without touching, and grown by more than its clearance it does not.
         Solid Thing(double grown) => new Solid.Box(120 + grown, 50 + grown, 60).At(-(120 + grown) / 2, 5 + ((51 - 50 - grown) / 2), 5.01);
         (await Mesh(part & Thing(0.9))).Triangles.ShouldBeEmpty();
@@ -81,11 +81,11 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     public async Task Bins_stack_without_running_into_each_other()
     {
         var design = Design("wall-bin", "wall=3; floor=3; back=60; front=60; stack=lip; mount=rail", ("item", Box("box", 80, 50, 40)));
-        var bare = Design("wall-bin", "wall=3; floor=3; back=60; front=60; stack=lip; mount=screws", ("item", Box("box", 80, 50, 40))).Bodies[0].Solid;
+        var bare = Design("wall-bin", "wall=3; floor=3; back=60; front=60; stack=lip; mount=screws", ("item", Box("box", 80, 50, 40))).Pieces[0].Solid;
         (await Mesh(bare & bare.At(0, 0, 60.05))).Volume.ShouldBeLessThan(2);
         // Without play it would rest on its rim: lowered by more than the rim's play it does.
         (await Mesh(bare & bare.At(0, 0, 58))).Volume.ShouldBeGreaterThan(50);
-        design.Bodies.Count.ShouldBeGreaterThan(1);
+        design.Proofs.Count.ShouldBeGreaterThan(0);
     }
 
     /// <summary>Rounds of the whole range lie in the groove and touch nothing else: lowered by a hair they cut into both faces.</summary>
@@ -96,7 +96,7 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     public async Task A_round_of_the_range_rests_in_the_groove(double diameter)
     {
         var design = Design("soft-jaws", "shape=vee; smallest=10; largest=25; veeAngle=90; thickness=20; fixing=none; over=0", ("jaw", Box("jaw", 100, 15, 40)));
-        var part = design.Bodies[0].Solid;
+        var part = design.Pieces[0].Solid;
         var bottom = 20 - design.Ledger["groove.depth"].Value;
         // Its middle stands (d/2)/sin a above the bottom; upright, along y.
         Solid Round(double lift) => new Solid.Cylinder(diameter / 2, 30).Tipped(90).At(0, 15, bottom + (diameter / 2 / Math.Sin(Math.PI / 4)) + lift);
@@ -119,11 +119,11 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     {
         var slot = Workshop.Place(Guid.NewGuid(), "slot", InterfaceKind.Of("slot"), [("width", 20), ("depth", 10)]);
         var design = Design("fence-key", "clearance=0.2; under=0.5; fixing=none", ("channel", slot));
-        var (part, channel) = (design.Bodies.Single(b => b.Key == "part").Solid, design.Bodies.Single(b => b.Role == BodyRole.Counterpart).Solid);
+        var (part, channel) = (design.Printables.Single(b => b.Key == "part").Solid, design.Machine.Single().Solid);
         (await Mesh(part & channel)).Volume.ShouldBeLessThan(0.01);
-        var tight = Design("fence-key", "clearance=-0.2; under=0.5; fixing=none", ("channel", slot)).Bodies[0].Solid;
+        var tight = Design("fence-key", "clearance=-0.2; under=0.5; fixing=none", ("channel", slot)).Pieces[0].Solid;
         (await Mesh(tight & channel)).Volume.ShouldBe(60 * 9.5 * 0.2, 3);
-        (await Mesh(design.Bodies.Single(b => b.Key == "ladder-channel").Solid)).Volume.ShouldBeGreaterThan(5 * 15 * 18 * 10);
+        (await Mesh(design.Printables.Single(b => b.Key == "ladder-channel").Solid)).Volume.ShouldBeGreaterThan(5 * 15 * 18 * 10);
     }
 
     /// <summary>Common practice: the cut runs half of (follower − cutter) from the template's edge.</summary>
@@ -146,8 +146,8 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         var turned = Core.Tests.Measuring.Places.Of("turned");
         var post = Workshop.Place(Guid.NewGuid(), "awl", InterfaceKind.Of("post"), [("diameter", 25), ("length", 60)]);
         var design = Design("pocket-tray", "mount=screws", ("item1", Box("stone", 60, 30, 12)), ("item2", post), ("item3", turned));
-        var part = design.Bodies.Single(b => b.Key == "part").Solid;
-        foreach (var thing in design.Bodies.Where(b => b.Role == BodyRole.Counterpart))
+        var part = design.Printables.Single(b => b.Key == "part").Solid;
+        foreach (var thing in design.Machine)
         {
             (await Mesh(part & thing.Solid)).Volume.ShouldBeLessThan(0.5, thing.Name);
             // Lowered it stands on the floor.
@@ -161,19 +161,19 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     {
         var turned = Core.Tests.Measuring.Places.Of("turned");
         var design = Design("pocket-tray", "finger=0", ("item1", turned));
-        var bounds = (await Mesh(design.Bodies.Single(b => b.Role == BodyRole.Counterpart).Solid)).Bounds;
+        var bounds = (await Mesh(design.Machine.Single().Solid)).Bounds;
         var tool = turned.Kind.Shape(new Core.Measuring.Sizes(turned))!;
         var standing = tool.At((bounds.Least.X + bounds.Greatest.X) / 2, (bounds.Least.Y + bounds.Greatest.Y) / 2, bounds.Least.Z + 0.01);
-        (await Mesh(design.Bodies.Single(b => b.Key == "part").Solid & standing)).Volume.ShouldBeLessThan(0.5);
+        (await Mesh(design.Printables.Single(b => b.Key == "part").Solid & standing)).Volume.ShouldBeLessThan(0.5);
         // On the way down it touches nothing either.
-        (await Mesh(design.Bodies.Single(b => b.Key == "part").Solid & standing.At(0, 0, 12))).Volume.ShouldBeLessThan(0.5);
+        (await Mesh(design.Printables.Single(b => b.Key == "part").Solid & standing.At(0, 0, 12))).Volume.ShouldBeLessThan(0.5);
     }
 
     [Fact]
     public async Task A_drill_goes_through_the_template_and_the_front_alike()
     {
         var design = Design("drilling-template", "spacing=64; drill=4; frontWidth=200; hooks=two");
-        var part = design.Bodies.Single(b => b.Key == "part").Solid;
+        var part = design.Printables.Single(b => b.Key == "part").Solid;
         foreach (var hole in design.Pattern)
         {
             (await Mesh(part & new Solid.Cylinder(2, 60).At(hole.X, hole.Y - 40, -20))).Triangles.ShouldBeEmpty();
@@ -190,7 +190,7 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     public async Task A_nut_slides_in_and_a_screw_reaches_it(string way)
     {
         var design = Design("drawer-pull", $"spacing=64; fastening=sideNut; screw=M4; wayUp={way}; tall=24");
-        var part = design.Bodies.Single(b => b.Key == "part").Solid;
+        var part = design.Printables.Single(b => b.Key == "part").Solid;
         var nut = new Solid.Extruded(new Profile(Enumerable.Range(0, 6).Select(i => i * Math.PI / 3).Select(a => new Point2(7 / Math.Sqrt(3) * Math.Cos(a), 7 / Math.Sqrt(3) * Math.Sin(a)))), 3.2);
         foreach (var x in new[] { -32, 32 })
         {

@@ -41,7 +41,7 @@ public sealed class KnownPrintTests : IAsyncLifetime
         var entries = new Dictionary<string, string> { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["wall"] = "2", ["coneBy"] = "length", ["coneLength"] = "30" };
         var places = new Dictionary<string, Interface> { ["first"] = Workshop.Tube("port", outside: 157), ["second"] = Workshop.Tube("hose", inside: 94) };
         var design = family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, places, Workshop.Process, []));
-        var plan = await Plan(design.Bodies[0].Solid, Workshop.Process);
+        var plan = await Plan(design.Pieces[0].Solid, Workshop.Process);
         // Told: 1.90 and 3 h; sizes, speeds and prices are not. Within a factor of two.
         plan["cost.filament"].Value.ShouldBeInRange(0.95, 3.8);
         (plan["time"].Value / 3600).ShouldBeInRange(1.5, 6);
@@ -67,7 +67,7 @@ public sealed class KnownPrintTests : IAsyncLifetime
         var given = entries.Split("; ").Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
         var design = f.Design(new(ParameterValues.Read(f.Parameters, given).Value, places.ToDictionary(p => p.Slot, p => p.Place), Workshop.Process, []));
         design.Checks.ShouldAllBe(c => c.Verdict != Verdict.Stop);
-        return design.Bodies.Single(b => b.Key == "part").Solid;
+        return design.Printables.Single(b => b.Key == "part").Solid;
     }
 
     [Fact]

@@ -32,15 +32,15 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
         return family.Design(new(ParameterValues.Read(family.Parameters, given).Value, slots, Process, []));
     }
 
-    private static Solid Part(Design design) => design.Bodies.Single(b => b.Key == "part").Solid;
+    private static Solid Part(Design design) => design.Printables.Single(b => b.Key == "part").Solid;
 
     [Theory]
     [MemberData(nameof(Keys))]
     public async Task At_its_usual_values_a_part_prints_the_way_it_lies_and_the_way_that_is_called_better(string key)
     {
         var design = Design(key);
-        var compared = await Compared(Part(design), design.Ways);
-        foreach (var way in new[] { design.Way, compared.Better })
+        var compared = await Compared(Part(design), design.Pieces[0].Ways);
+        foreach (var way in new[] { design.Pieces[0].Way.Key, compared.Better })
         {
             var report = compared.Ways.Single(w => w.Way.Key == way);
             WayChecks.Of(report, null).Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty($"{way}: {report.Islands:0} mm² of islands, hangs {report.Reach:0.0}, bridges {report.Bridge:0.0}, {report.Lever:0.0} times as high as wide");
@@ -52,10 +52,10 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
     public async Task A_jaw_above_its_lip_is_not_called_better_back_down()
     {
         var design = Design("soft-jaws", "over=8");
-        var compared = await Compared(Part(design), design.Ways);
+        var compared = await Compared(Part(design), design.Pieces[0].Ways);
         compared.Better.ShouldNotBe("back");
         var back = compared.Ways.Single(w => w.Way.Key == "back");
-        WayChecks.Of(back, design.Ways[0]).Single(c => c.Key == "printed.hang").ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Stop), c => c.Remedies.ShouldNotBeEmpty());
+        WayChecks.Of(back, design.Pieces[0].Ways[0]).Single(c => c.Key == "printed.hang").ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Stop), c => c.Remedies.ShouldNotBeEmpty());
     }
 
     /// <summary>Plane geometry: a beam on two posts bridges what lies between them, an arm on one hangs its whole length.</summary>

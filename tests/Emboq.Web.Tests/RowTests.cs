@@ -83,7 +83,7 @@ public sealed class RowTests(Server server)
         (await server.Bytes($"/api/parts/{part["id"]}/revisions/2.stl?body=part@3")).ShouldNotBe(before);
         var history = (await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]!.AsArray();
         history.Select(r => r!["row"]!.AsArray().Count).ShouldBe([3, 3]);
-        history.Select(r => string.Join(" ", r!["printed"]!.AsArray().Select(b => (string)b!))).ShouldBe(["part@2 part@3", "part@1 part@3"]);
+        history.Select(r => string.Join(" ", r!["printed"]!.AsArray().Select(b => $"{b!["body"]}@{b["member"]}"))).ShouldBe(["part@2 part@3", "part@1 part@3"]);
         (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@4" } })).Status.ShouldBe(400);
         // A pack of a row has no test piece, and every member.
         (await server.Bytes($"/api/parts/{part["id"]}/revisions/2.zip")).Length.ShouldBeGreaterThan(1000);
@@ -327,7 +327,7 @@ public sealed class RowTests(Server server)
         status.ShouldBe(200, saved?.ToJsonString());
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1", "part@2" } });
         var history = await server.Get($"/api/parts/{part["id"]}/history");
-        history["revisions"]![0]!["slots"]!.AsArray().Select(s => (string)s!).ShouldBe(["item@1", "item@2"], ignoreOrder: true);
+        history["revisions"]![0]!["places"]!.AsArray().Select(s => (string)s!["slot"]!).ShouldBe(["item@1", "item@2", "part"], ignoreOrder: true);
         var answer = await server.Post($"/api/parts/{part["id"]}/tries", new { revision = 1, slot = "item@2", printed = "122", instrument = "caliper" });
         ((string)answer["what"]!).ShouldContain("pocket width");
     }

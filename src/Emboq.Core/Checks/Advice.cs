@@ -38,9 +38,10 @@ public static class Advice
             return new(Station.Reckon, $"Change it: revision {newest.Number} {word.Says}.");
         }
 
-        var printed = newest.Printed.Select(PartRow.BodyOf).ToHashSet();
-        var whole = newest.Printed.Any(PartRow.IsPart);
-        var tried = design.Seats.Where(s => whole || printed.Contains($"ring-{s.Slot}") || printed.Contains($"ladder-{s.Slot}")).ToList();
+        var printed = newest.Printed.Select(p => BodyAddress.Parse(p).Key).ToHashSet();
+        var whole = printed.Contains(Piece.Main);
+        var proved = printed.Select(p => newest.Frozen.ProofOf(p)?.Seat).ToHashSet();
+        var tried = design.Seats.Where(s => whole || proved.Contains(s.Slot)).ToList();
         var waiting = tried.Where(s => told.All(t => t.Seat != s.Slot)).ToList();
         if (waiting.Count > 0)
         {

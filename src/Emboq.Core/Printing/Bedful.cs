@@ -8,7 +8,7 @@ namespace Emboq.Core.Printing;
 /// <param name="Group">Things of one group share a bed, and so a filament.</param>
 /// <param name="Body">Which body of that member: "part", "inlay".</param>
 /// <param name="Part">Of which part of the job, counted from 0.</param>
-public sealed record Piece(int Member, double Width, double Depth, double Height, string Group = "", string Body = "part", int Part = 0);
+public sealed record BedItem(int Member, double Width, double Depth, double Height, string Group = "", string Body = "part", int Part = 0);
 
 /// <summary>A bed to print on. Lengths mm.</summary>
 /// <param name="Process">Identity of the process it belongs to.</param>
@@ -22,7 +22,7 @@ public sealed record Bed(Guid Process, double Width, double Depth, double Height
 /// <param name="X">Left edge, mm.</param>
 /// <param name="Y">Front edge, mm.</param>
 /// <param name="Turned">Whether it was turned by a quarter.</param>
-public sealed record Placement(Piece Piece, double X, double Y, bool Turned)
+public sealed record Placement(BedItem Piece, double X, double Y, bool Turned)
 {
     /// <summary>Along x as it lies, mm.</summary>
     public double Width => Turned ? Piece.Depth : Piece.Width;
@@ -41,4 +41,4 @@ public sealed record Bedful(Bed Bed, string Group, IReadOnlyList<Placement> Plac
 /// <param name="Bedfuls">In the order they were filled, each on the bed that had least to do.</param>
 /// <param name="TooLarge">What fits none of the beds.</param>
 /// <param name="Proven">Whether no layout could need fewer bedfuls.</param>
-public sealed record Layout(IReadOnlyList<Bedful> Bedfuls, IReadOnlyList<Piece> TooLarge, bool Proven);
+public sealed record Layout(IReadOnlyList<Bedful> Bedfuls, IReadOnlyList<BedItem> TooLarge, bool Proven);

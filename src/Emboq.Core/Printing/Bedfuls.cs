@@ -20,7 +20,7 @@ public static class Bedfuls
     /// <param name="gap">Free between neighbours, mm.</param>
     /// <param name="margin">Free at every edge of a bed, mm.</param>
     /// <param name="most">Pieces on one bed at most.</param>
-    public static Layout Of(IReadOnlyList<Piece> pieces, IReadOnlyList<Bed> beds, double gap, double margin, int most = Weighed)
+    public static Layout Of(IReadOnlyList<BedItem> pieces, IReadOnlyList<Bed> beds, double gap, double margin, int most = Weighed)
     {
         ArgumentOutOfRangeException.ThrowIfZero(beds.Count);
         var tooLarge = pieces.Where(p => !beds.Any(b => Fits(p, b, margin))).ToList();
@@ -53,22 +53,22 @@ public static class Bedfuls
     }
 
     /// <summary>No layout needs fewer: by the area of the pieces, each with its share of the gaps, against the largest bed.</summary>
-    private static int LeastCount(IEnumerable<Piece> pieces, IReadOnlyList<Bed> beds, double gap, double margin)
+    private static int LeastCount(IEnumerable<BedItem> pieces, IReadOnlyList<Bed> beds, double gap, double margin)
     {
         var area = pieces.Sum(p => (p.Width + gap) * (p.Depth + gap));
         return (int)Math.Ceiling((area / beds.Max(b => (b.Width - (2 * margin) + gap) * (b.Depth - (2 * margin) + gap))) - 1e-9);
     }
 
-    private static bool Fits(Piece p, Bed b, double margin) => BedRoom.Takes(p.Width, p.Depth, p.Height, b, margin);
+    private static bool Fits(BedItem p, Bed b, double margin) => BedRoom.Takes(p.Width, p.Depth, p.Height, b, margin);
 
-    private static IReadOnlyList<Placement> Fill(IReadOnlyList<Piece> pieces, Bed bed, double gap, double margin)
+    private static IReadOnlyList<Placement> Fill(IReadOnlyList<BedItem> pieces, Bed bed, double gap, double margin)
     {
         var rows = new[] { InRows(pieces, bed, gap, margin, turned: false), InRows(pieces, bed, gap, margin, turned: true) }.MaxBy(r => r.Sum(p => p.Width * p.Depth))!;
         return rows.Count == pieces.Count ? rows : Solved(pieces, rows, bed, gap, margin);
     }
 
     /// <summary>Rows from the front, each as deep as its deepest piece: quick, and where the solver starts from.</summary>
-    private static List<Placement> InRows(IReadOnlyList<Piece> pieces, Bed bed, double gap, double margin, bool turned)
+    private static List<Placement> InRows(IReadOnlyList<BedItem> pieces, Bed bed, double gap, double margin, bool turned)
     {
         var placed = new List<Placement>();
         double x = margin, y = margin, row = 0;
@@ -90,7 +90,7 @@ public static class Bedfuls
         return placed;
     }
 
-    private static IReadOnlyList<Placement> Solved(IReadOnlyList<Piece> pieces, List<Placement> start, Bed bed, double gap, double margin)
+    private static IReadOnlyList<Placement> Solved(IReadOnlyList<BedItem> pieces, List<Placement> start, Bed bed, double gap, double margin)
     {
         // Every piece grows by the gap, and the bed with it: neighbours then may touch.
         var (wide, deep) = (Down(bed.Width - (2 * margin) + gap), Down(bed.Depth - (2 * margin) + gap));

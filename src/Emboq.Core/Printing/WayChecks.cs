@@ -30,9 +30,10 @@ public static class WayChecks
     /// <summary>Judges one way up.</summary>
     /// <param name="way">As its layers say.</param>
     /// <param name="better">Another way up that is better; <c>null</c> when this is the best.</param>
-    public static IReadOnlyList<Check> Of(WayReport way, WayUp? better)
+    /// <param name="by">Key of the decision that chooses the way.</param>
+    public static IReadOnlyList<Check> Of(WayReport way, WayUp? better, string by = Piece.UsualWayBy)
     {
-        Remedy[] turn = better is { } w ? [new Remedy.Change($"Print it {w.Name}", new Dictionary<string, string> { ["wayUp"] = w.Key })] : [];
+        Remedy[] turn = better is { } w ? [new Remedy.Change($"Print it {w.Name}", new Dictionary<string, string> { [by] = w.Key })] : [];
         var islands = way.Islands > Speck;
         return
         [

@@ -63,7 +63,7 @@ internal static class BedfulEndpoints
             {
                 var members = (asked.Members ?? [.. Enumerable.Range(1, designs.Count)]).Distinct().Where(m => m >= 1 && m <= designs.Count).ToList();
                 laid.Add(new(part, members, designs));
-                if (members.FirstOrDefault(m => designs[m - 1].Bodies.Count == 0) is > 0 and var broken)
+                if (members.FirstOrDefault(m => designs[m - 1].Pieces is not [{ IsBuildable: true }, ..]) is > 0 and var broken)
                 {
                     input.Add(new("parts", part.Name, designs.Count > 1 ? $"Member {broken} of {part.Name} cannot be built as it stands." : $"{part.Name} cannot be built as it stands.", "Look at its checks first."));
                 }
@@ -81,12 +81,12 @@ internal static class BedfulEndpoints
     {
         yield return new("Measuring what lies on the bed", 0, null);
         // A jaw has a second, a label may have letters of another colour: each is a piece of its own.
-        var shapes = parts.SelectMany((p, i) => p.Members.SelectMany(m => p.Designs[m - 1].Bodies.Where(b => b.Role == BodyRole.Part)
-            .Select(b => (Key: (Part: i, Member: m, Body: b.Key), Shape: p.Designs[m - 1].AsPrinted(b))))).ToList();
+        var shapes = parts.SelectMany((p, i) => p.Members.SelectMany(m => p.Designs[m - 1].Pieces
+            .Select(b => (Key: (Part: i, Member: m, Body: b.Key), Piece: b, Shape: b.AsPrinted)))).ToList();
         var solids = shapes.ToDictionary(s => s.Key, s => s.Shape);
         var boxes = (await kernel.Evaluate([.. shapes.Select(s => s.Shape)], Coarse, stop)).Select(mesh => mesh.Bounds);
         // Records of one member are equal: each copy must be itself.
-        var pieces = shapes.Zip(boxes, (s, box) => (Row: parts[s.Key.Part].Row(s.Key.Member), Piece: PieceOf(s.Key, box, s.Key.Body == "inlay" ? letters : parts[s.Key.Part].Row(s.Key.Member)?.Group ?? "")))
+        var pieces = shapes.Zip(boxes, (s, box) => (Row: parts[s.Key.Part].Row(s.Key.Member), Piece: PieceOf(s.Key, box, s.Piece.OtherColour ? letters : parts[s.Key.Part].Row(s.Key.Member)?.Group ?? "")))
             .SelectMany(p => Enumerable.Range(0, p.Row?.Count ?? 1).Select(_ => p.Piece with { })).ToList();
         var layout = Bedfuls.Of(pieces, [.. processes.Select(p => p.Bed)], request.Gap, request.Margin, request.Most ?? int.MaxValue);
 
@@ -121,6 +121,6 @@ internal static class BedfulEndpoints
         yield return new(null, 1, BedfulsView.Of(layout, BedSchedule.Of(planned, await SpoolStore.All(database, stop), request.Start), processes.ToDictionary(p => p.Id, p => p.Name), [.. parts.Select(p => p.Part.Id)]));
     }
 
-    private static Piece PieceOf((int Part, int Member, string Body) key, (Point3 Least, Point3 Greatest) box, string group) =>
+    private static BedItem PieceOf((int Part, int Member, string Body) key, (Point3 Least, Point3 Greatest) box, string group) =>
         new(key.Member, box.Greatest.X - box.Least.X, box.Greatest.Y - box.Least.Y, box.Greatest.Z - box.Least.Z, group, key.Body, key.Part);
 }

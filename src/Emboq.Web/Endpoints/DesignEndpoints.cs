@@ -86,19 +86,30 @@ internal static class DesignEndpoints
 
     private static async Task<DesignView> View(Design design, IReadOnlyList<BodyRole>? roles, ISolidKernel kernel, CancellationToken stop)
     {
-        var asked = design.Bodies.Where(b => roles?.Contains(b.Role) ?? true).ToList();
-        var shown = asked.Where(b => b.IsBuildable).ToList();
+        var asked = ShownBody.Of(design).Where(b => roles?.Contains(b.Role) ?? true).ToList();
+        var shown = asked.Where(b => b.Body.IsBuildable).ToList();
         // The ledger is put into words while the kernel works.
-        var meshes = kernel.Evaluate([.. shown.Select(b => b.Solid)], Facets.DefaultChordError, stop);
+        var meshes = kernel.Evaluate([.. shown.Select(b => b.Body.Solid)], Facets.DefaultChordError, stop);
         var view = DesignView.Of(design, kernel.Version);
-        var bodies = shown.Zip(await meshes).Where(b => b.Second.Triangles.Length > 0).ToDictionary(b => b.First.Key, b => b.Second);
-        var nothing = BuiltCheck.Of(design, [.. asked.Where(b => !bodies.ContainsKey(b.Key))]);
+        var bodies = shown.Zip(await meshes).Where(b => b.Second.Triangles.Length > 0).ToDictionary(b => b.First.Body.Key, b => b.Second);
+        var nothing = BuiltCheck.Of(design, [.. asked.Select(b => b.Body).Where(b => !bodies.ContainsKey(b.Key))]);
         return view with
         {
-            Bodies = [.. shown.Where(b => bodies.ContainsKey(b.Key)).Select(b => BodyView.Of(b, bodies[b.Key]))],
+            Bodies = [.. shown.Where(b => bodies.ContainsKey(b.Body.Key)).Select(b => BodyView.Of(b.Body, b.Role, bodies[b.Body.Key], b.Proves, b.Rungs, b.Says))],
             Checks = [.. view.Checks, .. GaugeCheck.Of(design.Gauges, bodies) is { } gauged ? [CheckView.Of(gauged)] : Array.Empty<CheckView>(),
                 .. nothing is null ? [] : new[] { CheckView.Of(nothing) }],
         };
+    }
+
+    /// <summary>A body of a design with what it is for.</summary>
+    private sealed record ShownBody(Body Body, BodyRole Role, string? Proves = null, int Rungs = 1, string? Says = null)
+    {
+        public static IEnumerable<ShownBody> Of(Design design) =>
+        [
+            .. design.Pieces.SelectMany(p => p.Bodies.Select(b => new ShownBody(b, BodyRole.Part, Says: p.Says))),
+            .. design.Proofs.SelectMany(p => p.Bodies.Select(b => new ShownBody(b, BodyRole.Coupon, p.Seat, p.Rungs, p.Says))),
+            .. design.Machine.Select(b => new ShownBody(b, BodyRole.Counterpart)),
+        ];
     }
 
     private static Interface Stated(Input input, string slot, Guid id, PlaceRequest place)

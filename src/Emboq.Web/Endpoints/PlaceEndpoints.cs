@@ -112,7 +112,7 @@ internal static class PlaceEndpoints
         }
 
         var mesh = (await kernel.Evaluate([solid], Facets.DefaultChordError, stop))[0];
-        return TypedResults.Ok(BodyView.Of(new Body("counterpart", place.Name, BodyRole.Counterpart, () => solid), mesh));
+        return TypedResults.Ok(BodyView.Of(new Body("counterpart", place.Name, () => solid), BodyRole.Counterpart, mesh));
     }
 
     /// <summary>Places of other machines that a part made for this one would fit too, the closest first.</summary>

@@ -8,9 +8,10 @@ using Npgsql;
 namespace Emboq.Web.Endpoints;
 
 /// <summary>What is printed now.</summary>
-/// <param name="Bodies">Keys of the bodies on the bed.</param>
+/// <param name="Bodies">Keys of the pieces and proofs on the bed; of a row, of each member that is named, unless they name it themselves ("part@2").</param>
 /// <param name="Remark">What is worth noting.</param>
-public sealed record RevisionRequest(IReadOnlyList<string> Bodies, string? Remark = null);
+/// <param name="Members">Of a row, from 1.</param>
+public sealed record RevisionRequest(IReadOnlyList<string> Bodies, string? Remark = null, IReadOnlyList<int>? Members = null);
 
 /// <summary>A number that was given.</summary>
 public sealed record RevisionNumber(int Number);
@@ -77,18 +78,20 @@ internal static class RevisionEndpoints
         var printable = frozen.Solids.Keys.ToList();
         var input = new Input();
         var remark = input.Text("remark", request.Remark);
-        foreach (var key in request.Bodies)
+        input.Within("members", request.Members?.Count ?? 1, 1, PartRow.MostMembers, "members");
+        IReadOnlyList<string> bodies = request.Members is { } of ? [.. of.Take(PartRow.MostMembers).SelectMany(m => request.Bodies.Select(key => $"{new BodyAddress(key, m)}"))] : request.Bodies;
+        foreach (var key in bodies)
         {
             input.OneOf("bodies", key, printable, k => k);
         }
 
-        if (request.Bodies.Count == 0 || request.Bodies.Distinct().Count() < request.Bodies.Count)
+        if (bodies.Count == 0 || bodies.Distinct().Count() < bodies.Count)
         {
-            input.Add(new("bodies", string.Join(", ", request.Bodies), "A print holds one or more different bodies.", $"Name some of {string.Join(", ", printable)}."));
+            input.Add(new("bodies", string.Join(", ", bodies), "A print holds one or more different bodies.", $"Name some of {string.Join(", ", printable)}."));
         }
 
         return input.IsGood
-            ? new Revision(part.Id, number, request.Bodies, part.State, now, remark.Length == 0 ? null : remark, null, frozen) { Seats = Frozen.SeatsOf(part.State, members) }
+            ? new Revision(part.Id, number, bodies, part.State, now, remark.Length == 0 ? null : remark, null, frozen) { Seats = Frozen.SeatsOf(part.State, members) }
             : input.Problems.ToList();
     }
 
@@ -171,8 +174,17 @@ internal static class RevisionEndpoints
         var runs = (await ServiceStore.RunsOf(database, id, stop)).ToLookup(r => r.Revision);
         var notes = (await ServiceStore.NotesOf(database, id, stop)).ToLookup(n => n.Revision);
         var processes = (await ProcessStore.All(database, stop)).ToDictionary(p => p.Id, p => p.Name);
-        return TypedResults.Ok(new HistoryView([.. revisions.Select(r => new RevisionView(r.Number, r.Printed, processes[r.State.Process], r.At, r.Remark, r.Kept,
-            RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, family, r.Frozen.Names ?? names, processes), [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), family, [.. photos[t.Id]]))], [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)], [.. r.Frozen.Drawn.Keys], r.State.Row, r.Frozen.Names ?? names))]));
+        RevisionView Viewed(Revision r)
+        {
+            var called = r.Frozen.Names ?? names;
+            return new(r.Number, [.. r.Printed.Select(p => PrintedView.Of(p, called))], processes[r.State.Process], r.At, r.Remark, r.Kept,
+                RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, family, called, processes),
+                [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), called, family, [.. photos[t.Id]]))],
+                [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)],
+                [.. TryPlace.Of(r, called, words, family).Select(p => TryPlaceView.Of(p, tries[r.Number]))], r.State.Row);
+        }
+
+        return TypedResults.Ok(new HistoryView([.. revisions.Select(Viewed)]));
     }
 
     private static string? Named(Outcome<Design> design, string slot) => design.IsGood ? design.Value.Seats.FirstOrDefault(s => s.Slot == slot)?.Drawn.Name : null;

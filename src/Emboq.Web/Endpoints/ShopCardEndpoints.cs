@@ -74,7 +74,7 @@ internal static class ShopCardEndpoints
                 ("Hardware", design.Hardware),
                 ("Drill", [.. design.Pattern.Select(h => $"{h.Says}; {design.Pattern.Count(o => o.Says == h.Says)} of them").Distinct(), .. design.Pattern.Count > 0 ? ["The part's own holes are printed: nothing is drilled in it."] : Array.Empty<string>()]),
                 ("Steps", [.. design.Fitting.Select((step, i) => $"{i + 1}. {step}")]),
-                ("Print", [$"{process.Name}; {design.Ways.First(w => w.Key == design.Way).Name}", string.Create(CultureInfo.InvariantCulture, $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Fill * 100:0} % fill")]),
+                ("Print", [$"{process.Name}; {string.Join("; ", design.Pieces.Where(p => p.WayBy is not null).Select(p => p.Way.Name).Distinct())}", string.Create(CultureInfo.InvariantCulture, $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Fill * 100:0} % fill")]),
                 ("Row", [.. (part.State.Row ?? []).Select((item, i) => Member(item, i + 1))]),
                 ("Look at", [.. design.Checks.Where(c => c.Verdict != Verdict.Good).Select(c => $"{c.Title}: {c.Says}")]),
             ],

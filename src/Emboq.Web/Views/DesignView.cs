@@ -57,24 +57,38 @@ public sealed record SeatView(string Slot, Guid Interface, string Name, string F
     public static SeatView Of(Seat s) => new(s.Slot, s.Interface.Id, s.Interface.Name, s.Fit.Name, s.Fit.Feels, QuantityView.Of(s.Drawn), QuantityView.Of(s.Clearance), s.Least, s.Greatest, s.Chance, s.Words);
 }
 
+/// <summary>What a body is for.</summary>
+public enum BodyRole
+{
+    /// <summary>A piece of the part.</summary>
+    Part,
+
+    /// <summary>A proof.</summary>
+    Coupon,
+
+    /// <summary>The machine's side, never printed.</summary>
+    Counterpart,
+}
+
 /// <summary>A body with its triangles.</summary>
 /// <param name="Key">Unique in its design.</param>
 /// <param name="Name">As shown.</param>
 /// <param name="Role">What it is for.</param>
 /// <param name="Proves">The slot a coupon proves.</param>
+/// <param name="Rungs">How many steps around the drawn size a proof has; 1 with the drawn size alone.</param>
 /// <param name="Says">What it is good for.</param>
 /// <param name="Hash">Content hash of its tree.</param>
 /// <param name="Volume">mm³.</param>
 /// <param name="Size">Width, depth and height, mm.</param>
 /// <param name="Positions">Base64 of little-endian 32-bit floats: x, y, z of each vertex, mm.</param>
 /// <param name="Triangles">Base64 of little-endian 32-bit integers: three vertex indices each.</param>
-public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, string? Says, string Hash, double Volume, Point3 Size, byte[] Positions, byte[] Triangles)
+public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, int Rungs, string? Says, string Hash, double Volume, Point3 Size, byte[] Positions, byte[] Triangles)
 {
     /// <summary>From a body and its mesh.</summary>
-    public static BodyView Of(Body body, SolidMesh mesh)
+    public static BodyView Of(Body body, BodyRole role, SolidMesh mesh, string? proves = null, int rungs = 1, string? says = null)
     {
         var (least, greatest) = mesh.Bounds;
-        return new(body.Key, body.Name, body.Role, body.Proves, body.Says, body.Solid.Hash, mesh.Volume,
+        return new(body.Key, body.Name, role, proves, rungs, says, body.Solid.Hash, mesh.Volume,
             new(greatest.X - least.X, greatest.Y - least.Y, greatest.Z - least.Z),
             MemoryMarshal.AsBytes(mesh.Positions.AsSpan()).ToArray(), MemoryMarshal.AsBytes(mesh.Triangles.AsSpan()).ToArray());
     }

@@ -6,8 +6,35 @@ namespace Emboq.Web.Views;
 public sealed record HistoryView(IReadOnlyList<RevisionView> Revisions);
 
 /// <summary>One revision with what changed since the one before, and what trying it told; its bodies and slots are called as they were when it was printed.</summary>
-public sealed record RevisionView(int Number, IReadOnlyList<string> Printed, string Process, DateTimeOffset At, string? Remark, DateTimeOffset? Kept, IReadOnlyList<ChangeView> Changes, IReadOnlyList<TryView> Tries,
-    IReadOnlyList<RunView> Runs, IReadOnlyList<ServiceNoteView> Service, IReadOnlyList<string> Slots, IReadOnlyList<RowItem>? Row, IReadOnlyDictionary<string, string> Names);
+public sealed record RevisionView(int Number, IReadOnlyList<PrintedView> Printed, string Process, DateTimeOffset At, string? Remark, DateTimeOffset? Kept, IReadOnlyList<ChangeView> Changes, IReadOnlyList<TryView> Tries,
+    IReadOnlyList<RunView> Runs, IReadOnlyList<ServiceNoteView> Service, IReadOnlyList<TryPlaceView> Places, IReadOnlyList<RowItem>? Row);
+
+/// <summary>Something that was printed.</summary>
+/// <param name="Body">Key of the piece or proof.</param>
+/// <param name="Member">Of the row it then was, from 1; <c>null</c> of a part that was none.</param>
+/// <param name="Name">As it was called.</param>
+public sealed record PrintedView(string Body, int? Member, string Name)
+{
+    /// <summary>From its address, by the names of its day.</summary>
+    public static PrintedView Of(string printed, IReadOnlyDictionary<string, string> names)
+    {
+        var at = BodyAddress.Parse(printed);
+        return new(at.Key, at.Member, names.GetValueOrDefault(printed, at.Key == Piece.Main ? "the part" : "a proof"));
+    }
+}
+
+/// <summary>Where a print can be tried.</summary>
+/// <param name="Slot">What a try names.</param>
+/// <param name="Label">As shown.</param>
+/// <param name="Measured">What may be measured there; <c>null</c> where nothing is.</param>
+/// <param name="Tried">Whether something counts of it already, on any rung.</param>
+/// <param name="Choices">What may be said of it.</param>
+public sealed record TryPlaceView(string Slot, string Label, string? Measured, bool Tried, IReadOnlyList<TryChoice> Choices)
+{
+    /// <summary>From a place, and the tries of its revision.</summary>
+    public static TryPlaceView Of(TryPlace place, IEnumerable<Try> tries) => new($"{place.At}", place.Label, place.Measured,
+        tries.Any(t => t.StruckBecause is null && BodyAddress.Parse(t.Slot) with { Rung = null } == place.At with { Rung = null }), place.Choices);
+}
 
 /// <summary>One finished run.</summary>
 /// <param name="Took">As read.</param>
@@ -37,16 +64,23 @@ public sealed record ChangeView(string What, string Before, string After);
 
 /// <summary>One try.</summary>
 /// <param name="Id">Identity.</param>
-/// <param name="Slot">Where; "part" for the whole part.</param>
+/// <param name="Where">In words.</param>
 /// <param name="Felt">In the words of the joint, or of the family.</param>
 /// <param name="Printed">What was measured, as read.</param>
 /// <param name="Remark">What the maker noted.</param>
 /// <param name="At">When.</param>
 /// <param name="StruckBecause">Why it no longer counts.</param>
 /// <param name="Photos">Identities of its photographs.</param>
-public sealed record TryView(Guid Id, string Slot, string? Felt, string? Printed, string? Remark, DateTimeOffset At, string? StruckBecause, IReadOnlyList<Guid> Photos)
+public sealed record TryView(Guid Id, string Where, string? Felt, string? Printed, string? Remark, DateTimeOffset At, string? StruckBecause, IReadOnlyList<Guid> Photos)
 {
     /// <summary>From a try.</summary>
-    public static TryView Of(Try t, SeatWords words, Family family, IReadOnlyList<Guid> photos) => new(t.Id, t.Slot, t.Feel is { } feel ? words.Of(feel) : family.Words.FirstOrDefault(w => w.Key == t.Word)?.Says ?? t.Word,
+    public static TryView Of(Try t, SeatWords words, IReadOnlyDictionary<string, string> names, Family family, IReadOnlyList<Guid> photos) => new(t.Id, Of(t, names), t.Feel is { } feel ? words.Of(feel) : family.Words.FirstOrDefault(w => w.Key == t.Word)?.Says ?? t.Word,
         t.Printed is { } printed ? QuantityText.Metric(printed, Unit.Millimetre) : null, t.Remark, t.At, t.StruckBecause, photos);
+
+    private static string Of(Try t, IReadOnlyDictionary<string, string> names)
+    {
+        var at = BodyAddress.Parse(t.Slot);
+        var name = names.GetValueOrDefault($"{at with { Rung = null }}", "the seat");
+        return t.Slot == TryWord.WholePart ? "the part" : at.Rung is { } rung ? $"number {rung} of the ladder, {name}" : name;
+    }
 }

@@ -79,10 +79,10 @@ public sealed class AdapterDrawingTests
     {
         var design = Design("over", "inside");
         // Five rings around a tube of 84 mm do not lie on this bed: that end has no ladder.
-        design.Bodies.Select(b => b.Key).ShouldBe(["part", "ring-first", "ring-second", "ladder-second", "machine-first", "machine-second"]);
-        design.Bodies.Where(b => b.Role == BodyRole.Coupon).ShouldAllBe(b => b.Proves != null && b.Says!.Contains("It does not prove"));
+        design.Printables.Select(b => b.Key).Concat(design.Machine.Select(b => b.Key)).ShouldBe(["part", "ring-first", "ring-second", "ladder-second", "machine-first", "machine-second"]);
+        design.Proofs.ShouldAllBe(b => b.Seat != null && b.Says.Contains("It does not prove"));
         // A ring is cut from the very part: its tree holds the part's.
-        var ring = design.Bodies[1].Solid.ShouldBeOfType<Solid.Moved>().Of.ShouldBeOfType<Solid.Intersection>();
-        ring.A.ShouldBe(design.Bodies[0].Solid);
+        var ring = design.Proofs[0].Solid.ShouldBeOfType<Solid.Moved>().Of.ShouldBeOfType<Solid.Intersection>();
+        ring.A.ShouldBe(design.Pieces[0].Solid);
     }
 }

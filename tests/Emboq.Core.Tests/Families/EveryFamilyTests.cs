@@ -14,13 +14,13 @@ public sealed class EveryFamilyTests
     public void Whatever_lies_within_the_limits_is_computed_or_refused_in_words(string key) => RandomBriefs.Anything(Of(key)).Sample(brief =>
     {
         var design = Of(key).Design(brief);
-        (design.Bodies.Count > 0 || design.Checks.Any(c => c.Verdict == Verdict.Stop)).ShouldBeTrue();
+        (design.Pieces.Count > 0 || design.Checks.Any(c => c.Verdict == Verdict.Stop)).ShouldBeTrue();
         design.Checks.ShouldAllBe(c => c.Says.Length > 10 && c.Figure.Length > 0 && c.Limit.Length > 0 && c.Source.Length > 0);
         design.Checks.Select(c => c.Key).ShouldBeUnique();
         design.Ledger.Lines.ShouldAllBe(l => double.IsFinite(l.Quantity.Value) && l.Because.Length > 0);
         if (design.Checks.All(c => c.Verdict != Verdict.Stop))
         {
-            _ = design.Bodies.Select(b => design.AsPrinted(b).Hash).ToList();
+            _ = design.Printables.Where(b => b.IsBuildable).Select(b => b.AsPrinted.Hash).ToList();
         }
     }, iter: 150, threads: 1);
 
@@ -54,7 +54,7 @@ public sealed class EveryFamilyTests
     [MemberData(nameof(Keys))]
     public void The_same_brief_gives_the_same_part(string key) => RandomBriefs.Usual(Of(key)).Sample(brief =>
     {
-        string Hashes() => string.Join(" ", Of(key).Design(brief).Bodies.Select(b => b.Key == "part" ? b.Solid.Hash : b.Key));
+        string Hashes() => string.Join(" ", Of(key).Design(brief).Printables.Select(b => b.Key == "part" ? b.Solid.Hash : b.Key));
         if (Of(key).Design(brief).Checks.All(c => c.Verdict != Verdict.Stop))
         {
             Hashes().ShouldBe(Hashes());
@@ -65,13 +65,13 @@ public sealed class EveryFamilyTests
     [MemberData(nameof(Keys))]
     public void Every_family_has_a_cheap_proof_and_more_than_one_way_up(string key) => RandomBriefs.Usual(Of(key)).Sample(brief =>
     {
-        if (Of(key).Design(brief) is { Bodies.Count: > 0 } design)
+        if (Of(key).Design(brief) is { Pieces.Count: > 0 } design)
         {
-            design.Ways.Count.ShouldBeGreaterThan(1);
-            design.Bodies.Where(b => b.Role == BodyRole.Coupon).ShouldAllBe(c => c.Says!.Contains("not prove"));
+            design.Pieces[0].Ways.Count.ShouldBeGreaterThan(1);
+            design.Proofs.ShouldAllBe(c => c.Says.Contains("not prove"));
             // A plate that is glued on and has no words has nothing to prove.
-            var bare = key == "label-plate" && design.Walls.Count == 0 && design.Ledger.Lines.All(l => l.Key != "label.size");
-            design.Bodies.Any(b => b.Role == BodyRole.Coupon).ShouldBe(!bare);
+            var bare = key == "label-plate" && design.Pieces[0].Walls.Count == 0 && design.Ledger.Lines.All(l => l.Key != "label.size");
+            design.Proofs.Any().ShouldBe(!bare);
         }
     }, iter: 40, threads: 1);
 

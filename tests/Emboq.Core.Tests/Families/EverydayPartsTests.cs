@@ -67,7 +67,7 @@ public sealed class EverydayPartsTests
     public void An_inlay_is_a_body_with_an_offset_of_its_own(string lettering, int bodies)
     {
         var design = Design("label-plate", $"text=Oil; lettering={lettering}; height=40; fixing=none");
-        design.Bodies.Count(b => b.Key == "inlay").ShouldBe(bodies);
+        design.Pieces.Count(b => b.Key == "inlay").ShouldBe(bodies);
         if (bodies == 1)
         {
             // Half of the clearance on the full width, of what the process takes from a groove, and of what it adds to a letter.
@@ -216,7 +216,7 @@ public sealed class EverydayPartsTests
         design.Ledger["wide"].Value.ShouldBe(17.6, 1e-9);
         design.Seats[0].Drawn.Value.ShouldBe(9.5 - 0.35 + Workshop.Known(Surface.OutsideFlat).Value, 1e-9);
         design.Drawing!.Callouts.Select(c => c.Parameter).ShouldContain("sides");
-        design.Bodies.First(b => b.Key == "ladder-channel").Says!.ShouldContain("wider");
+        design.Proofs.First(b => b.Key == "ladder-channel").Says.ShouldContain("wider");
     }
 
     [Fact]
@@ -303,7 +303,7 @@ public sealed class EverydayPartsTests
         var third = Design("pocket-tray", "item1X=10; item1Y=20; item2X=30; item2Y=30", null, [.. places, ("item3", Box("gauge", 30, 20, 10))]);
         third.Checks.Single(c => c.Key == "clashes").Says.ShouldStartWith("stone and wax overlap");
         third.Drawing.ShouldNotBeNull();
-        design.Bodies.ShouldBeEmpty();
+        design.Pieces.ShouldBeEmpty();
         design.Drawing.ShouldNotBeNull();
         Of(Design("pocket-tray", "width=60; depth=50", null, places), "room").ShouldBe(Verdict.Stop);
     }

@@ -19,7 +19,7 @@ public sealed class HoldTests
     }
 
     private static double[] Outside(Design design) =>
-        [.. ((Solid.Revolved)design.Bodies.Single(b => b.Key == "part").Solid).Profile.Points.Select(p => p.X)];
+        [.. ((Solid.Revolved)design.Printables.Single(b => b.Key == "part").Solid).Profile.Points.Select(p => p.X)];
 
     [Fact]
     public void A_taper_states_mouth_middle_and_root()
@@ -37,7 +37,7 @@ public sealed class HoldTests
     {
         var design = Design(("secondHold", "taper"), ("firstHold", "clamp"), ("secondTaper", "1:10"));
         // Pappus: 2π times the distance of the profile's centroid from the axis times its area; ridges come on top of the ledger's volume.
-        var points = ((Solid.Revolved)design.Bodies[0].Solid).Profile.Points;
+        var points = ((Solid.Revolved)design.Pieces[0].Solid).Profile.Points;
         var moment = Enumerable.Range(0, points.Length).Sum(i => Moment(points[i], points[(i + 1) % points.Length]));
         var ridges = 2 * Math.PI * ((design.Ledger["first.other"].Value / 2) + 0.4) * 2 * (1.6 * 0.8);
         (2 * Math.PI * moment).ShouldBe(design.Ledger["volume"].Value + ridges, 5);
@@ -81,7 +81,7 @@ public sealed class HoldTests
     {
         var design = Design(("coneBy", "step"), ("wall", "2"));
         design.Ledger["cone.length"].Value.ShouldBe(2);
-        var profile = ((Solid.Revolved)design.Bodies[0].Solid).Profile;
+        var profile = ((Solid.Revolved)design.Pieces[0].Solid).Profile;
         var (low, outside, inside) = (design.Ledger["first.cuff"].Value, design.Ledger["first.other"].Value / 2, (design.Ledger["second.drawn"].Value / 2) - 2);
         profile.Points.ShouldContain(p => Math.Abs(p.X - outside) < 1e-9 && Math.Abs(p.Y - low - 2) < 1e-9);
         profile.Points.ShouldContain(p => Math.Abs(p.X - inside) < 1e-9 && Math.Abs(p.Y - low) < 1e-9);
@@ -107,7 +107,7 @@ public sealed class HoldTests
         var values = ParameterValues.Read(Adapter.Parameters, new Dictionary<string, string> { ["secondJoin"] = "inside", ["wall"] = "0.5", ["ladderRings"] = "7", ["ladderStep"] = "1", ["firstLadderShift"] = "-1" }).Value;
         var places = new Dictionary<string, Interface> { ["first"] = Workshop.Tube("straw", inside: 2.5), ["second"] = Workshop.Tube("straw", inside: 3) };
         var design = Adapter.Design(new(values, places, Workshop.Process, []));
-        design.Bodies.Select(b => b.Solid.Hash).Distinct().Count().ShouldBe(design.Bodies.Count);
+        design.Printables.Select(b => b.Solid.Hash).Distinct().Count().ShouldBe(design.Printables.Count());
         design.Seats[0].Ladder.ShouldAllBe(s => s > 1);
     }
 
@@ -115,10 +115,10 @@ public sealed class HoldTests
     public void A_mark_is_raised_where_nothing_fits()
     {
         var (bare, marked) = (Design(), Marked("r7"));
-        marked.Bodies[0].Solid.ShouldNotBe(bare.Bodies[0].Solid);
-        SolidJson.Write(marked.Bodies[0].Solid).ToJsonString().ShouldContain("\"r7\"");
+        marked.Pieces[0].Solid.ShouldNotBe(bare.Pieces[0].Solid);
+        SolidJson.Write(marked.Pieces[0].Solid).ToJsonString().ShouldContain("\"r7\"");
         // Coupons are cut out of the part without it, so that a mark never falls on a ring.
-        marked.Bodies[1].Solid.ShouldBe(bare.Bodies[1].Solid);
+        marked.Proofs[0].Solid.ShouldBe(bare.Proofs[0].Solid);
     }
 
     [Theory]
@@ -127,8 +127,8 @@ public sealed class HoldTests
     [InlineData("ribs")]
     public void What_holds_the_print_stands_under_the_end_that_is_down(string steady)
     {
-        Design(("steady", steady), ("wayUp", "second")).Bodies[0].Solid.ShouldNotBe(Design(("wayUp", "second")).Bodies[0].Solid);
-        Design(("steady", steady), ("wayUp", "side")).Bodies[0].Solid.ShouldBe(Design().Bodies[0].Solid);
+        Design(("steady", steady), ("wayUp", "second")).Pieces[0].Solid.ShouldNotBe(Design(("wayUp", "second")).Pieces[0].Solid);
+        Design(("steady", steady), ("wayUp", "side")).Pieces[0].Solid.ShouldBe(Design().Pieces[0].Solid);
     }
 
     [Theory]
@@ -146,9 +146,9 @@ public sealed class HoldTests
     public void The_part_is_printed_the_way_that_was_chosen()
     {
         var design = Design(("wayUp", "second"));
-        var part = design.Bodies[0];
-        design.AsPrinted(part).ShouldBe(part.Solid.Tipped(180));
-        design.AsPrinted(design.Bodies[1]).ShouldBe(design.Bodies[1].Solid);
+        var part = design.Pieces[0];
+        part.AsPrinted.ShouldBe(part.Solid.Tipped(180));
+        design.Proofs[0].AsPrinted.ShouldBe(design.Proofs[0].Solid);
     }
 
     // First moment of a polygon about the axis, edge by edge (Green's theorem).

@@ -78,7 +78,7 @@ public sealed class HoseAdapterTests
     public void Nothing_read_stops_with_the_way_to_the_reading_and_invents_no_number()
     {
         var design = Design(Workshop.Tube("port"), Workshop.Tube("hose", outside: 41));
-        design.Bodies.ShouldBeEmpty();
+        design.Pieces.ShouldBeEmpty();
         design.Ledger.Lines.ShouldBeEmpty();
         var stop = design.Checks.ShouldHaveSingleItem();
         stop.Verdict.ShouldBe(Verdict.Stop);
@@ -92,12 +92,12 @@ public sealed class HoseAdapterTests
         var design = Design(port, hose, null, null, ("wall", "9"));
         var stop = Check(design, "first.bore");
         stop.Verdict.ShouldBe(Verdict.Stop);
-        design.Bodies.ShouldBeEmpty();
+        design.Pieces.ShouldBeEmpty();
         design.Drawing.ShouldBeNull();
         var remedy = stop.Remedies.OfType<Remedy.Change>().First();
         var mended = Design(port, hose, null, null, [.. remedy.Entries.Select(e => (e.Key, e.Value))]);
         Check(mended, "first.bore").Verdict.ShouldBe(Verdict.Good);
-        mended.Bodies.ShouldNotBeEmpty();
+        mended.Pieces.ShouldNotBeEmpty();
     }
 
     public static TheoryData<string, double, double, double, (string, string)[]> Troubles => new()

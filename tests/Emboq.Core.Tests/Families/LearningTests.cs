@@ -1,3 +1,4 @@
+using System.Text.Json.Nodes;
 using Emboq.Core.Families;
 using Emboq.Core.Fits;
 
@@ -103,7 +104,49 @@ public sealed class LearningTests
         members.Select(m => (m.Parameters["text"], m.Parameters["tall"])).ShouldBe([("Tacks", "20"), ("usual", "24")]);
         members.ShouldAllBe(m => m.Row == null && m.Process == state.Process);
         PartRow.Members(state with { Row = [] }).Single().Parameters["text"].ShouldBe("usual");
-        (PartRow.IsPart("part"), PartRow.IsPart(PartRow.KeyOf("part", 3)), PartRow.IsPart("ring-item"), PartRow.IsPart("partition")).ShouldBe((true, true, false, false));
+    }
+
+    [Theory]
+    [InlineData("part", "part", null, null)]
+    [InlineData("ring-item1@3", "ring-item1", 3, null)]
+    [InlineData("first@3#2", "first", 3, 2)]
+    [InlineData("first#12", "first", null, 12)]
+    public void Addresses_are_read_as_they_are_written(string text, string key, int? member, int? rung)
+    {
+        BodyAddress.Parse(text).ShouldBe(new(key, member, rung));
+        new BodyAddress(key, member, rung).ToString().ShouldBe(text);
+    }
+
+    [Theory]
+    [InlineData(null)]
+    [InlineData("")]
+    [InlineData("@2")]
+    [InlineData("part@0")]
+    [InlineData("part#2@3")]
+    [InlineData("part@2\n")]
+    [InlineData("part@99999999999")]
+    [InlineData("part; drop")]
+    public void What_is_no_address_is_not_taken_for_one(string? text)
+    {
+        BodyAddress.TryParse(text, out _).ShouldBeFalse();
+        Should.Throw<FormatException>(() => BodyAddress.Parse(text ?? ""));
+    }
+
+    /// <summary>Which bodies were proofs, and of what, is kept; of earlier prints their names say it.</summary>
+    [Fact]
+    public void Places_to_try_follow_what_was_printed()
+    {
+        var drawn = new Dictionary<string, double> { ["item@1"] = 20, ["item@2"] = 30, ["item@2#1"] = 29.8, ["item@2#2"] = 30.2 };
+        var state = new PartState(new Dictionary<string, string>(), new Dictionary<string, Guid>(), Guid.NewGuid());
+        Revision Printed(IReadOnlyDictionary<string, FrozenProof>? proofs, params string[] bodies) =>
+            new(Guid.NewGuid(), 1, bodies, state, DateTimeOffset.UnixEpoch, null, null, new(new Dictionary<string, double>(), drawn, new Dictionary<string, JsonObject>(), Proofs: proofs));
+        IReadOnlyList<TryPlace> Places(Revision r) => TryPlace.Of(r, new Dictionary<string, string> { ["item@1"] = "small box" }, new Dictionary<string, SeatWords> { ["item"] = SeatWords.Pocket }, FamilyList.Find("wall-bin")!);
+        Places(Printed(null, "part@1")).Select(p => $"{p.At} {p.Label}").ShouldBe(["item@1 small box", "part what it must do"]);
+        Places(Printed(null, "ring-item@2", "ladder-item@2")).Select(p => p.Label).ShouldBe(["the seat", "slice 1, the seat", "slice 2, the seat", "what it must do"]);
+        var own = new Dictionary<string, FrozenProof> { ["steps"] = new("item", IsLadder: true), ["post"] = new(null, IsLadder: false) };
+        Places(Printed(own, "steps@2", "post@1")).Select(p => $"{p.At}").ShouldBe(["item@2#1", "item@2#2", "part"]);
+        Places(Printed(own, "ring-item@2")).Select(p => $"{p.At}").ShouldBe(["part"]);
+        Places(Printed(own, "steps@2"))[0].Choices[^1].Says.ShouldBe("rocks in its pocket");
     }
 
     [Theory]

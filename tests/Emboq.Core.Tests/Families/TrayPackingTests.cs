@@ -52,7 +52,7 @@ public sealed class TrayPackingTests
     {
         var design = Design([(250, 40, 10, "often")]);
         design.Checks.Single(c => c.Key == "room").Verdict.ShouldBe(Verdict.Stop);
-        (design.Drawing, design.Bodies.Count).ShouldBe((null, 0));
+        (design.Drawing, design.Pieces.Count).ShouldBe((null, 0));
     }
 
     [Fact]

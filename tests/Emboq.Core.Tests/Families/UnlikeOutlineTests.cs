@@ -62,15 +62,15 @@ public sealed class UnlikeOutlineTests
     {
         var design = Design(Chute(80, 60, 0), ("firstOutline", "0,0 4,0 4,2 2.5,2 2.5,3 0,3"));
         design.Checks.Single(c => c.Key == "first.outline").Verdict.ShouldBe(Verdict.Good);
-        design.Bodies.ShouldNotBeEmpty();
-        design.Bodies.Single(b => b.Key == "ring-first").Solid.ShouldNotBe(Design(Chute(80, 60, 0)).Bodies.Single(b => b.Key == "ring-first").Solid);
+        design.Pieces.ShouldNotBeEmpty();
+        design.Printables.Single(b => b.Key == "ring-first").Solid.ShouldNotBe(Design(Chute(80, 60, 0)).Printables.Single(b => b.Key == "ring-first").Solid);
     }
 
     [Fact]
     public void An_outline_with_a_hidden_side_stops_in_words()
     {
         var design = Design(Chute(80, 60, 0), ("firstOutline", "0,0 40,0 40,30 30,30 30,5 10,5 10,30 0,30"));
-        design.Bodies.ShouldBeEmpty();
+        design.Pieces.ShouldBeEmpty();
         design.Checks.Single(c => c.Key == "first.outline").Says.ShouldContain("hides behind another");
     }
 
@@ -79,11 +79,11 @@ public sealed class UnlikeOutlineTests
     [InlineData("step")]
     public void The_round_end_of_an_unlike_part_keeps_its_bead_and_its_taper(string by)
     {
-        var plain = Design(Chute(80, 45, 5), ("coneBy", by)).Bodies[0].Solid;
-        Design(Chute(80, 45, 5), ("coneBy", by), ("secondHold", "clamp")).Bodies[0].Solid.ShouldNotBe(plain);
+        var plain = Design(Chute(80, 45, 5), ("coneBy", by)).Pieces[0].Solid;
+        Design(Chute(80, 45, 5), ("coneBy", by), ("secondHold", "clamp")).Pieces[0].Solid.ShouldNotBe(plain);
         var tapered = Design(Chute(80, 45, 5), ("coneBy", by), ("secondHold", "taper"), ("secondTaper", "1:10"));
         // The ring is cut at mid cuff, where the taper has the size of the plain end.
-        tapered.Bodies[0].Solid.ShouldNotBe(plain);
+        tapered.Pieces[0].Solid.ShouldNotBe(plain);
         tapered.Ledger["second.drawn"].Value.ShouldBe(Design(Chute(80, 45, 5)).Ledger["second.drawn"].Value, 1e-9);
     }
 

@@ -14,7 +14,7 @@ public sealed class BedfulTests
     public void Random_rows_lie_within_the_margin_and_a_gap_apart_and_nothing_is_lost() =>
         Gen.Select(Gen.Double[5, 120].Array[1, 14], Gen.Double[5, 90].Array[14], Gen.Int[0, 1].Array[14]).Sample((widths, depths, groups) =>
         {
-            var pieces = widths.Select((w, i) => new Piece(i + 1, Math.Round(w, 1), Math.Round(depths[i], 1), 20, groups[i] == 0 ? "" : "red")).ToList();
+            var pieces = widths.Select((w, i) => new BedItem(i + 1, Math.Round(w, 1), Math.Round(depths[i], 1), 20, groups[i] == 0 ? "" : "red")).ToList();
             var layout = Bedfuls.Of(pieces, [Bed(120, 100), Bed(150, 90)], 4, 5);
             Judge(layout, 4, 5);
             layout.Bedfuls.SelectMany(b => b.Placements).Select(p => p.Piece).Concat(layout.TooLarge).OrderBy(p => p.Member).ShouldBe(pieces.OrderBy(p => p.Member));
@@ -24,7 +24,7 @@ public sealed class BedfulTests
     [Fact]
     public void The_same_row_lies_the_same_way_every_time()
     {
-        var pieces = Enumerable.Range(1, 9).Select(i => new Piece(i, 50 + i, 30, 20)).ToList();
+        var pieces = Enumerable.Range(1, 9).Select(i => new BedItem(i, 50 + i, 30, 20)).ToList();
         string Said() => string.Join(";", Bedfuls.Of(pieces, [Bed(130, 130)], 5, 5).Bedfuls.SelectMany(b => b.Placements));
         Said().ShouldBe(Said());
     }
@@ -38,7 +38,7 @@ public sealed class BedfulTests
     [InlineData("30x20 30x20 30x20 40x40", 70, 50)]
     public void A_small_row_needs_no_more_beds_than_brute_force(string row, double width, double depth)
     {
-        var pieces = row.Split(' ').Select((p, i) => new Piece(i + 1, double.Parse(p.Split('x')[0]), double.Parse(p.Split('x')[1]), 10)).ToList();
+        var pieces = row.Split(' ').Select((p, i) => new BedItem(i + 1, double.Parse(p.Split('x')[0]), double.Parse(p.Split('x')[1]), 10)).ToList();
         var layout = Bedfuls.Of(pieces, [Bed(width, depth)], 0, 0);
         Judge(layout, 0, 0);
         var one = BruteForce(pieces, width, depth);
@@ -50,7 +50,7 @@ public sealed class BedfulTests
     [Fact]
     public void Six_pulls_go_on_a_bed_of_eight_inches()
     {
-        var layout = Bedfuls.Of([.. Enumerable.Range(1, 6).Select(i => new Piece(i, 127, 25.4, 38.1))], [Bed(203, 203)], 5, 5);
+        var layout = Bedfuls.Of([.. Enumerable.Range(1, 6).Select(i => new BedItem(i, 127, 25.4, 38.1))], [Bed(203, 203)], 5, 5);
         layout.Bedfuls.Count.ShouldBe(1);
         layout.Proven.ShouldBeTrue();
     }
@@ -146,7 +146,7 @@ public sealed class BedfulTests
     [Fact]
     public void A_bed_holds_no_more_than_the_maker_says()
     {
-        var layout = Bedfuls.Of([.. Enumerable.Range(1, 7).Select(i => new Piece(i, 20, 20, 10))], [Bed(200, 200)], 5, 5, most: 3);
+        var layout = Bedfuls.Of([.. Enumerable.Range(1, 7).Select(i => new BedItem(i, 20, 20, 10))], [Bed(200, 200)], 5, 5, most: 3);
         layout.Bedfuls.Select(b => b.Placements.Count).ShouldBe([3, 3, 1]);
         layout.Proven.ShouldBeTrue();
     }
@@ -166,7 +166,7 @@ public sealed class BedfulTests
         }
     }
 
-    private static bool BruteForce(IReadOnlyList<Piece> pieces, double width, double depth)
+    private static bool BruteForce(IReadOnlyList<BedItem> pieces, double width, double depth)
     {
         var placed = new List<(double X, double Y, double W, double D)>();
         return Put(0);

@@ -61,7 +61,7 @@ function Revision({ revision, work }: { readonly revision: RevisionView; readonl
       )}
       <ul aria-label={`Tries of revision ${revision.number}`}>
         {revision.tries.map((t) => (
-          <TryLine key={t.id} entry={t} revision={revision} />
+          <TryLine key={t.id} entry={t} />
         ))}
         {revision.tries.length === 0 && <li className="quiet">not tried</li>}
       </ul>

@@ -28,14 +28,14 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
   const plan = useQuery(planQuery(part, work.shown, [what]))
   const [turned, setTurned] = useState<readonly string[]>([])
   // What proves alone is chosen unless it is taken out; a ladder beside it only when it is put in.
-  const extra = (key: string) => key.startsWith('ladder-') && bodies.some((b) => !b.key.startsWith('ladder-'))
-  const chosen = bodies.map((b) => b.key).filter((k) => turned.includes(k) === extra(k))
+  const extra = (body: BodyView) => body.rungs > 1 && bodies.some((b) => b.rungs === 1)
+  const chosen = bodies.filter((b) => turned.includes(b.key) === extra(b)).map((b) => b.key)
   const row = editing.draft.present.row ?? []
   const inRow = row.length > 0
   const [left, setLeft] = useState<readonly number[]>([])
   // A proof is of the member that is looked at; a print of all that are not left out.
   const members = what === 'coupon' ? [work.member] : row.map((_, i) => i + 1).filter((n) => !left.includes(n))
-  const freeze = useFreeze(part.id, inRow ? members.flatMap((n) => chosen.map((key) => `${key}@${n}`)) : chosen)
+  const freeze = useFreeze(part.id, chosen, inRow ? members : null)
   if (!work.design?.drawing) return <NotYet work={work} />
   return (
     <div className="flex flex-col gap-4">
@@ -80,7 +80,9 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
       {freeze.isError && <ErrorNote error={freeze.error} />}
       {what === 'part' && <Bedfuls work={work} members={inRow ? members : undefined} />}
       <Files work={work} />
-      {plan.data?.ways && <WaysTable ways={plan.data.ways} work={work} />}
+      {plan.data?.ways.map((ways, i) => (
+        <WaysTable key={ways.by} ways={ways} of={i > 0 ? ways.piece : undefined} work={work} />
+      ))}
       {what === 'part' && <MakeOrBuy work={work} says={plan.data?.makeOrBuy?.says} />}
       <Cautions cautions={work.design.cautions} />
     </div>
@@ -113,10 +115,10 @@ function MakeOrBuy({ work, says }: MakeOrBuyProps) {
   )
 }
 
-function useFreeze(part: string, bodies: readonly string[]) {
+function useFreeze(part: string, bodies: readonly string[], members: readonly number[] | null) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: () => sendJson<{ number: number }>('POST', `/api/parts/${part}/revisions`, { bodies }),
+    mutationFn: () => sendJson<{ number: number }>('POST', `/api/parts/${part}/revisions`, { bodies, members }),
     onSuccess: () => refreshPart(client),
   })
 }

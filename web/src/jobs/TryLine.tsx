@@ -3,19 +3,19 @@ import { useState } from 'react'
 import { refreshPart } from '@/api/refresh'
 import type { RevisionView } from '@/api/types'
 import { StrikeForm } from '@/ui/StrikeForm'
-import { capital, slotInWords } from './inWords'
+import { capital } from './inWords'
 
-export type TryLineProps = { readonly entry: RevisionView['tries'][number]; readonly revision: RevisionView }
+export type TryLineProps = { readonly entry: RevisionView['tries'][number] }
 
 /** One try as it was noted. A mistake is struck with a reason: it stays to be read, and what it taught goes back. */
-export function TryLine({ entry: t, revision }: TryLineProps) {
+export function TryLine({ entry: t }: TryLineProps) {
   const [asking, setAsking] = useState(false)
   const client = useQueryClient()
   const struck = t.struckBecause !== null
   return (
     <li className="flex flex-wrap items-center gap-x-2 gap-y-1">
       <span className={`grow ${struck ? 'quiet line-through' : ''}`}>
-        {capital(slotInWords(t.slot, revision))} {t.felt && <strong>{t.felt}</strong>}
+        {capital(t.where)} {t.felt && <strong>{t.felt}</strong>}
         {t.printed && (
           <>
             {' '}

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { ApiProblem, sendFile, sendJson } from '@/api/client'
 import { history } from '@/api/queries'
 import { refreshPart } from '@/api/refresh'
-import type { RevisionView, TryAnswer, TryRequest } from '@/api/types'
+import type { RevisionView, TryAnswer, TryChoice, TryRequest } from '@/api/types'
 import { InstrumentSelect, useInstrument } from '@/machines/InstrumentSelect'
 import { Percent } from '@/ui/Percent'
 import { Field } from '@/ui/Field'
@@ -11,7 +11,6 @@ import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { useLeading } from '@/ui/leading'
 import { capital } from './inWords'
-import { firstUntried, seatOf, tryPlaces, tryWords, wholePart, type TryWordChoice } from './tryPlaces'
 import type { Work } from './Workbench'
 
 /** How a print fitted, in words a hand can feel; the answer is the corrected size. */
@@ -42,14 +41,14 @@ function NothingPrinted({ work }: { readonly work: Work }) {
 type TryFormProps = { readonly work: Work; readonly revisions: readonly RevisionView[]; readonly newest: RevisionView }
 
 function TryForm({ work, revisions, newest }: TryFormProps) {
-  const seats = work.design?.seats ?? []
   const [number, setNumber] = useState(newest.number)
   const revision = revisions.find((r) => r.number === number) ?? newest
-  const places = tryPlaces(revision, seats)
-  const [chosen, setChosen] = useState(() => firstUntried(newest, places))
-  const slot = places.some((p) => p.slot === chosen) ? chosen : firstUntried(revision, places)
-  const words = tryWords(slot, seats, work.family)
-  const [said, setSaid] = useState<TryWordChoice | null>(null)
+  const { places } = revision
+  const [chosen, setChosen] = useState<string>()
+  // The first that nobody has tried yet; the last place is what the part must do.
+  const place = places.find((p) => p.slot === chosen) ?? places.find((p) => !p.tried) ?? places[places.length - 1]!
+  const { slot, measured } = place
+  const [said, setSaid] = useState<TryChoice | null>(null)
   const [printed, setPrinted] = useState('')
   const [remark, setRemark] = useState('')
   const [photo, setPhoto] = useState<File | null>(null)
@@ -62,15 +61,18 @@ function TryForm({ work, revisions, newest }: TryFormProps) {
     setPhoto(null)
   })
   const problem = note.error instanceof ApiProblem ? note.error : undefined
-  const measures = slot !== wholePart
-  const ready = said !== null || (measures && printed.trim() !== '')
+  const ready = said !== null || (measured !== null && printed.trim() !== '')
   return (
     <form
       className="flex flex-col gap-5"
       onSubmit={(event) => {
         event.preventDefault()
-        const size = measures && printed.trim() ? { printed, instrument, leading } : { printed: null, instrument: null, leading: null }
-        note.mutate({ entry: { revision: revision.number, slot, feel: null, word: null, ...said?.entry, ...size, remark }, photo })
+        const size =
+          measured !== null && printed.trim() ? { printed, instrument, leading } : { printed: null, instrument: null, leading: null }
+        note.mutate({
+          entry: { revision: revision.number, slot, feel: said?.feel ?? null, word: said?.word ?? null, ...size, remark },
+          photo,
+        })
       }}
     >
       <label className="flex items-center gap-3">
@@ -101,15 +103,15 @@ function TryForm({ work, revisions, newest }: TryFormProps) {
       </fieldset>
       <fieldset className="flex flex-col gap-2">
         <legend className="mb-1 font-semibold">It</legend>
-        {words.map((word) => (
+        {place.choices.map((word) => (
           <Choice key={word.says} name="word" checked={said?.says === word.says} onChoose={() => setSaid(word)} label={word.says} />
         ))}
       </fieldset>
-      {measures && (
+      {measured !== null && (
         <div className="flex flex-wrap items-end gap-2">
           <div className="grow">
             <Field
-              label={`Printed ${seats.find((s) => s.slot === seatOf(slot))?.words.measured ?? 'size'}, if you measured it`}
+              label={`Printed ${measured}, if you measured it`}
               value={printed}
               onChange={setPrinted}
               placeholder="as the caliper shows it"
@@ -134,7 +136,7 @@ function TryForm({ work, revisions, newest }: TryFormProps) {
         Note the try
       </button>
       {note.data && <Answer answer={note.data} />}
-      {measures && <TriesOn work={work} />}
+      {measured !== null && <TriesOn work={work} />}
     </form>
   )
 }

@@ -1,7 +1,7 @@
 import type { WaysView, WayView } from '@/api/types'
 import type { Work } from './Workbench'
 
-export type WaysTableProps = { readonly ways: WaysView; readonly work: Work }
+export type WaysTableProps = { readonly ways: WaysView; readonly of?: string | undefined; readonly work: Work }
 
 const rows: readonly (readonly [string, (way: WayView) => string])[] = [
   ['hangs out', (w) => `${w.overhang.toFixed(0)} mm²`],
@@ -17,13 +17,13 @@ const rows: readonly (readonly [string, (way: WayView) => string])[] = [
 ]
 
 /** Every way up side by side, the better one named; what to do before supports. */
-export function WaysTable({ ways, work }: WaysTableProps) {
+export function WaysTable({ ways, of, work }: WaysTableProps) {
   const better = ways.ways.find((w) => w.key === ways.better)
   const chosen = ways.ways.find((w) => w.key === ways.chosen)
   return (
     <section aria-label="Ways up" className="flex flex-col gap-3">
       <p className="text-lg">
-        <span className="font-semibold">Better way up.</span> {ways.reason}
+        <span className="font-semibold">Better way up{of && ` of the ${of}`}.</span> {ways.reason}
       </p>
       <div className="overflow-x-auto" role="region" tabIndex={0} aria-label="The ways compared">
         <table className="w-full text-sm">
@@ -62,7 +62,7 @@ export function WaysTable({ ways, work }: WaysTableProps) {
       ))}
       <div className="flex flex-wrap gap-2">
         {better && ways.chosen !== ways.better && (
-          <button className="btn btn-outline btn-primary" onClick={() => work.editing.set({ wayUp: ways.better })}>
+          <button className="btn btn-outline btn-primary" onClick={() => work.editing.set({ [ways.by]: ways.better })}>
             Print it {better.name}
           </button>
         )}

@@ -38,8 +38,9 @@ describe('a row', () => {
 
   it('knows the revision of a member wherever it then stood in the list', () => {
     const [tacks, cord, plain] = state.row!
-    const revision = (number: number, row: typeof state.row, printed: string[]) => ({ number, row, printed }) as RevisionView
-    const newestFirst = [revision(2, [cord!, tacks!], ['part@1']), revision(1, [tacks!, cord!], ['part@1', 'part@2'])]
+    const revision = (number: number, row: typeof state.row, members: number[]) =>
+      ({ number, row, printed: members.map((member) => ({ body: 'part', member, name: '' })) }) as unknown as RevisionView
+    const newestFirst = [revision(2, [cord!, tacks!], [1]), revision(1, [tacks!, cord!], [1, 2])]
     expect(printOf('part', tacks, newestFirst)).toEqual({ revision: 1, member: 1 })
     expect(printOf('part', cord, newestFirst)).toEqual({ revision: 2, member: 1 })
     expect(printOf('part', plain, newestFirst)).toBeUndefined()
@@ -48,8 +49,8 @@ describe('a row', () => {
 
   it('knows the revision of a body of a part that is no row', () => {
     const revisions = [
-      { number: 3, row: null, printed: ['ring-first'] } as unknown as RevisionView,
-      { number: 1, row: null, printed: ['part'] } as unknown as RevisionView,
+      { number: 3, row: null, printed: [{ body: 'ring-first', member: null, name: '' }] } as unknown as RevisionView,
+      { number: 1, row: null, printed: [{ body: 'part', member: null, name: '' }] } as unknown as RevisionView,
     ]
     expect(printOf('part', undefined, revisions)).toEqual({ revision: 1, member: 1 })
   })

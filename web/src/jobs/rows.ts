@@ -28,9 +28,10 @@ export type Print = { readonly revision: number; readonly member: number }
 export function printOf(body: string, item: RowItem | undefined, revisions: readonly RevisionView[]): Print | undefined {
   for (const r of revisions) {
     const row = r.row ?? []
-    if (!item && row.length === 0 && r.printed.includes(body)) return { revision: r.number, member: 1 }
-    const at = item ? row.findIndex((then, i) => r.printed.includes(`${body}@${i + 1}`) && sameEntries(then, item)) : -1
-    if (at >= 0) return { revision: r.number, member: at + 1 }
+    const printed = r.printed.filter((p) => p.body === body)
+    if (!item && row.length === 0 && printed.length > 0) return { revision: r.number, member: 1 }
+    const same = item && printed.find((p) => p.member !== null && row[p.member - 1] && sameEntries(row[p.member - 1]!, item))
+    if (same) return { revision: r.number, member: same.member! }
   }
   return undefined
 }

@@ -1,5 +1,6 @@
-using Emboq.Core.Fits;
 using Emboq.Core.Checks;
+using Emboq.Core.Fits;
+using Emboq.Core.Printing;
 using Emboq.Core.Solids;
 
 namespace Emboq.Core.Families.Common;
@@ -82,20 +83,36 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
     /// <summary>Words that stand proud of a face; <c>null</c> when they are sunk.</summary>
     public Solid? Raised(double x, double y, double face) => Kind == LetteringKind.Raised ? Letters(Depth.Value + Under).At(x, y, face - Under) : null;
 
-    /// <summary>The second body of an inlay, as it lies on the bed face down; <c>null</c> for the other kinds.</summary>
-    public Body? Inlay => Gap is null ? null : new("inlay", "inlay letters", BodyRole.Part, () => new Solid.Lettering(Text, Size.Value, RoomFor(Text, Size.Value), Depth.Value, -Gap.Value),
-        Says: "In the second colour. Press it into the sunk letters; it is smaller by its own offset.")
-    { LiesAsMade = true };
+    /// <summary>How an inlay lies: as it is made, there is nothing to choose.</summary>
+    private static readonly WayUp FaceDown = new("flat", "face down", 0, "Lines run along the letters.", "No seam on the face.");
+
+    /// <summary>The letters of an inlay in a piece of their own, lying face down; none for the other kinds.</summary>
+    public static IEnumerable<Piece> Inlays(Label? label) => label?.Gap is null ? [] :
+    [
+        new("inlay", "inlay letters", label.InlayLetters, [FaceDown], FaceDown.Key)
+        {
+            WayBy = null,
+            OtherColour = true,
+            Says = "In the second colour. Press it into the sunk letters; it is smaller by its own offset.",
+        },
+    ];
 
     /// <summary>A piece of plate with one letter, and its inlay beside it when there is one: a proof of the lettering that is made in minutes.</summary>
-    public Body Coupon => new("ring-letter", "one letter", BodyRole.Coupon, () =>
-        {
-            var one = this with { Text = Text[..1] };
-            var (wide, high, thick) = (RoomFor(one.Text, Size.Value) + 4, (Size.Value * (1 + (2 * LetterWidths.Tail))) + 4, Depth.Value + 1);
-            var plate = one.On(new Solid.Box(wide, high, thick).At(-wide / 2, -high / 2, 0), 0, 0, thick);
-            return one.Inlay is { } inlay ? plate + inlay.Solid.At(wide + 3, 0, 0) : plate;
-        },
-        Says: Kind == LetteringKind.Inlay ? "Proves that the inlay goes in. Print its letter in the second colour. It does not prove the other letters." : "Proves that letters of this size can be read. It does not prove the other letters.");
+    public static IEnumerable<Proof> Proofs(Label? label) => label is null ? [] :
+    [
+        new("ring-letter", "one letter", label.OneLetter, label.Kind == LetteringKind.Inlay ? "Proves that the inlay goes in. Print its letter in the second colour. It does not prove the other letters."
+            : "Proves that letters of this size can be read. It does not prove the other letters."),
+    ];
+
+    private Solid InlayLetters() => new Solid.Lettering(Text, Size.Value, RoomFor(Text, Size.Value), Depth.Value, -Gap!.Value);
+
+    private Solid OneLetter()
+    {
+        var one = this with { Text = Text[..1] };
+        var (wide, high, thick) = (RoomFor(one.Text, Size.Value) + 4, (Size.Value * (1 + (2 * LetterWidths.Tail))) + 4, Depth.Value + 1);
+        var plate = one.On(new Solid.Box(wide, high, thick).At(-wide / 2, -high / 2, 0), 0, 0, thick);
+        return one.Gap is null ? plate : plate + one.InlayLetters().At(wide + 3, 0, 0);
+    }
 
     /// <summary>Whether it can be read and printed.</summary>
     /// <param name="process">What it is printed with.</param>

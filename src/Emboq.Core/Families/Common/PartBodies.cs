@@ -1,25 +1,10 @@
-using Emboq.Core.Printing;
-
 namespace Emboq.Core.Families.Common;
 
 /// <summary>What every family of upright or lying blocks does alike.</summary>
 internal static class PartBodies
 {
     /// <summary>A design of which nothing can be built yet.</summary>
-    public static Design Unbuilt(Ledger ledger, IReadOnlyList<Check> checks, IReadOnlyList<WayUp> ways, string way, IReadOnlyList<string> cautions) => new()
-    {
-        Ledger = ledger,
-        Bodies = [],
-        Seats = [],
-        Chance = null,
-        Checks = checks,
-        Drawing = null,
-        Ways = ways,
-        Way = way,
-        Hardware = [],
-        Fitting = [],
-        Cautions = cautions,
-    };
+    public static Design Unbuilt(Ledger ledger, IReadOnlyList<Check> checks, IReadOnlyList<string> cautions) => new() { Ledger = ledger, Checks = checks, Cautions = cautions };
 
     /// <summary>A stop for every dimension that a family cannot do without.</summary>
     public static IReadOnlyList<Check> Unread(Interface place, string slot, params IReadOnlyList<string> keys) =>

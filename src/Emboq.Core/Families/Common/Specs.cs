@@ -72,5 +72,5 @@ internal static class Specs
 
     /// <summary>How it lies on the bed, asked for where it is printed.</summary>
     public static ParameterSpec WayUp(IReadOnlyList<Printing.WayUp> ways) =>
-        Choice("wayUp", "Print it with the", ways[0].Key, "The table below compares all ways.", [.. ways.Select(w => new ParameterOption(w.Key, w.Name))]) with { AskedAt = Station.Print };
+        Choice(Piece.UsualWayBy, "Print it with the", ways[0].Key, "The table below compares all ways.", [.. ways.Select(w => new ParameterOption(w.Key, w.Name))]) with { AskedAt = Station.Print };
 }

@@ -30,7 +30,7 @@ public static class DrawerPullFamily
         ];
         if (unread.Count > 0)
         {
-            return PartBodies.Unbuilt(ledger, unread, PullParameters.Ways, p.Choice("wayUp"), Cautions);
+            return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
 
         var r = PullReckoning.Of(brief, ledger);
@@ -38,17 +38,21 @@ public static class DrawerPullFamily
         return new()
         {
             Ledger = ledger,
-            Bodies = PullShape.Bodies(r, brief.Mark),
-            Seats = [],
-            Chance = null,
+            Pieces =
+            [
+                new("part", "pull", () => PullShape.Part(r, brief.Mark), PullParameters.Ways, way.Key)
+                {
+                    Pattern = [.. PullShape.Places(r).Select(x => r.Drilled(x, 0))],
+                    Walls = [.. PullShape.Places(r).Select((x, i) => ($"screw {i + 1}", PullShape.Zone(r, x)))],
+                },
+                .. Label.Inlays(r.Label),
+            ],
+            Proofs = [PullShape.OnePost(r), .. Label.Proofs(r.Label)],
+            Machine = [PullShape.Drawer(r)],
             Checks = [.. Checks(r, brief, way.Key), BedCheck.Of(r.Length.Value, r.Tall.Value, r.Projection.Value, way, brief.Process)],
             Drawing = PullDrawing.Of(r, brief.Interfaces.GetValueOrDefault("drawer") is { } holes ? new(holes.Id, "gap1.centre") : null),
-            Ways = PullParameters.Ways,
-            Way = way.Key,
             Hardware = Hardware(r, p),
             Fitting = Fitting(r),
-            Pattern = [.. PullShape.Places(r).Select(x => r.Drilled(x, 0))],
-            Walls = [.. PullShape.Places(r).Select((x, i) => ($"screw {i + 1}", PullShape.Zone(r, x)))],
             Gauges = PullShape.Gauges(r),
             Cautions = Cautions,
         };

@@ -10,15 +10,10 @@ internal static class PullShape
     /// <summary>What a finger needs above it: the posts' upper bar.</summary>
     public const double UpperBar = 4;
 
-    public static IReadOnlyList<Body> Bodies(PullReckoning r, string? mark) =>
-    [
-        new("part", "pull", BodyRole.Part, () => Part(r, mark)),
-        .. r.Label?.Inlay is { } inlay ? [inlay] : Array.Empty<Body>(),
-        new("ring-post", "one post, 6 mm of it", BodyRole.Coupon, () => Post(r),
-            Says: "Proves the hole for the hardware in this filament. It does not prove the spacing, nor the face."),
-        .. r.Label is { } label ? [label.Coupon] : Array.Empty<Body>(),
-        new("machine-front", "drawer front", BodyRole.Counterpart, () => Front(r)),
-    ];
+    public static Proof OnePost(PullReckoning r) =>
+        new("ring-post", "one post, 6 mm of it", () => Post(r), "Proves the hole for the hardware in this filament. It does not prove the spacing, nor the face.");
+
+    public static Body Drawer(PullReckoning r) => new("machine-front", "drawer front", () => Front(r));
 
     /// <summary>The two screws' places along x.</summary>
     public static IReadOnlyList<double> Places(PullReckoning r) => [-r.Spacing.Value / 2, r.Spacing.Value / 2];
@@ -51,7 +46,7 @@ internal static class PullShape
     /// <summary>What must stay material around one end's hardware.</summary>
     public static Solid Zone(PullReckoning r, double x) => Placed(r, j => j.Sleeves.Select(s => s.Around).Aggregate((a, b) => a + b), x) - Placed(r, j => j.Cut, x);
 
-    private static Solid Part(PullReckoning r, string? mark)
+    public static Solid Part(PullReckoning r, string? mark)
     {
         var solid = Slab.Of(r.Length.Value, r.Tall.Value, r.Projection.Value, r.Corner.Value, r.Edge.Value);
         var fingers = r.FingerRoom > 1 && r.Tall.Value > UpperBar + 1 ? [Fingers(r)] : Array.Empty<Solid>();

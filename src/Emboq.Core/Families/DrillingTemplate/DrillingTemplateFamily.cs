@@ -60,21 +60,26 @@ public static class DrillingTemplateFamily
             && PartBodies.Unread(row, "holes", [.. Enumerable.Range(0, row.Items.Count).Select(i =>
                 row.Kind.Item!.KeyOf(i, "centre"))]) is { Count: > 0 } unread)
         {
-            return PartBodies.Unbuilt(ledger, unread, Ways, way.Key, Cautions);
+            return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
 
         var r = TemplateReckoning.Of(brief, ledger);
         return new()
         {
             Ledger = ledger,
-            Bodies = TemplateShape.Bodies(r, brief.Mark),
-            Seats = [],
-            Chance = null,
+            Pieces =
+            [
+                new("part", "template", () => TemplateShape.Part(r, brief.Mark), Ways, way.Key)
+                {
+                    Pattern = r.Drilled,
+                    Walls = [.. r.Holes.Select((h, i) => ($"guide {i + 1}", TemplateShape.GuideAt(r, r.Guide.Zone, h)))],
+                },
+            ],
+            Proofs = [TemplateShape.OneGuide(r)],
+            Machine = [TemplateShape.Board(r)],
             Checks = [.. Checks(r, p), BedCheck.Of(r.Sides.Right - r.Sides.Left + (r.SideHook ? r.HookThick.Value : 0), r.HookThick.Value - r.Bottom,
                 r.Thickness.Value + r.HookDepth.Value, way, brief.Process)],
             Drawing = Draw(r),
-            Ways = Ways,
-            Way = way.Key,
             Hardware = p.Choice("guide") == "bush" ? [$"{r.Holes.Count} drill bushes, outside {Figures.Mm(p.Number("bush")!.Value)}",
                 $"1 drill {Figures.Mm(r.Drill.Value)}"] : [$"1 drill {Figures.Mm(r.Drill.Value)}"],
             Fitting =
@@ -85,8 +90,6 @@ public static class DrillingTemplateFamily
                 "Clamp it, and put scrap behind the front so that the drill does not tear out.",
                 $"Drill through the guides: {string.Join("; ", r.Drilled.Select(h => h.Says).Distinct())}. The groove is on both faces, so it may be turned round for a front that is drilled from behind.",
             ],
-            Pattern = r.Drilled,
-            Walls = [.. r.Holes.Select((h, i) => ($"guide {i + 1}", TemplateShape.GuideAt(r, r.Guide.Zone, h)))],
             Gauges =
             [
                 .. r.Holes.Select((h, i) => new Gauge("part", $"guide {i + 1}", r.Guide.Bore, new(r.At(h).X, r.At(h).Y, r.Thickness.Value / 2), Axis.X)),

@@ -7,14 +7,11 @@ internal static class TemplateShape
 {
     private const double Groove = 0.6;
 
-    public static IReadOnlyList<Body> Bodies(TemplateReckoning r, string? mark) =>
-    [
-        new("part", "template", BodyRole.Part, () => Part(r, mark)),
-        new("ring-guide", "one guide, 3 mm of it", BodyRole.Coupon, () => Guide(r), Says: "Proves that the drill or bush goes in. It does not prove the spacing."),
-        new("machine-front", "front", BodyRole.Counterpart, () => Front(r)),
-    ];
+    public static Proof OneGuide(TemplateReckoning r) => new("ring-guide", "one guide, 3 mm of it", () => Guide(r), "Proves that the drill or bush goes in. It does not prove the spacing.");
 
-    private static Solid Part(TemplateReckoning r, string? mark)
+    public static Body Board(TemplateReckoning r) => new("machine-front", "front", () => Front(r));
+
+    public static Solid Part(TemplateReckoning r, string? mark)
     {
         var (t, hook, deep) = (r.Thickness.Value, r.HookThick.Value, r.HookDepth.Value);
         var (left, right) = r.Sides;

@@ -60,7 +60,7 @@ public static class FenceKeyFamily
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
         if (PartBodies.Unread(place, "channel", "width", "depth") is { Count: > 0 } unread)
         {
-            return PartBodies.Unbuilt(ledger, unread, Ways, way.Key, Cautions);
+            return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
 
         var r = KeyReckoning.Of(brief, ledger);
@@ -68,14 +68,23 @@ public static class FenceKeyFamily
         return new()
         {
             Ledger = ledger,
-            Bodies = r.Exists ? KeyShape.Bodies(r, brief) : [],
+            Pieces = !r.Exists ? [] :
+            [
+                new("part", "key", () => KeyShape.Part(r, brief.Mark), Ways, way.Key)
+                {
+                    Pattern = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select(x => p.Choice("fixing") == "nuts"
+                        ? new PatternHole(x, 0, Joints.Hardware.Passing(p.Choice("screw"), "medium").Value, HoleUse.Passing, "fence")
+                        : new PatternHole(x, 0, Joints.Hardware.Diameter(p.Choice("screw")).Value, HoleUse.Threaded, "fence", r.Screw!.InThread))],
+                    Walls = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select((x, i) => ($"screw {i + 1}", KeyShape.Zone(r, x)))],
+                },
+            ],
+            Proofs = r.Exists ? [KeyShape.Ladder(r)] : [],
+            Machine = r.Exists ? [KeyShape.Machine(r)] : [],
             Seats = [r.Locked.Seat(r.LocksHeight ? SeatWords.KeyInHeight : SeatWords.KeyAcross, [.. r.Ladder])],
             Chance = chance,
             Checks = [.. Checks(r, brief, way, chance), BedCheck.Of(r.Length.Value, r.Width.Value + (2 * r.Legs.Value),
                 r.High.Value + r.Above.Value, way, brief.Process)],
             Drawing = r.Exists ? Draw(r, place) : null,
-            Ways = Ways,
-            Way = way.Key,
             Hardware = Hardware(r, p),
             Fitting =
             [
@@ -92,10 +101,6 @@ public static class FenceKeyFamily
                 .. r.Notch.Value > 0 ? ["Pull it out by its notch, straight up."] : Array.Empty<string>(),
                 "A wrap of tape on a side takes up the last tenth.",
             ],
-            Pattern = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select(x => p.Choice("fixing") == "nuts"
-                ? new PatternHole(x, 0, Joints.Hardware.Passing(p.Choice("screw"), "medium").Value, HoleUse.Passing, "fence")
-                : new PatternHole(x, 0, Joints.Hardware.Diameter(p.Choice("screw")).Value, HoleUse.Threaded, "fence", r.Screw!.InThread))],
-            Walls = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select((x, i) => ($"screw {i + 1}", KeyShape.Zone(r, x)))],
             Gauges = r.Exists ? KeyShape.Gauges(r) : [],
             Cautions = Cautions,
         };

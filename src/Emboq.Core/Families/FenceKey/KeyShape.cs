@@ -13,12 +13,9 @@ internal static class KeyShape
     /// <summary>What a rung is held by, above the table, mm.</summary>
     private const double Handle = 4;
 
-    public static IReadOnlyList<Body> Bodies(KeyReckoning r, Brief brief) =>
-    [
-        new("part", "key", BodyRole.Part, () => Part(r, brief.Mark)),
-        new("ladder-channel", "ladder of the channel", BodyRole.Coupon, () => Rungs(r), "channel", LadderSays(r)),
-        new("machine-channel", r.Locked.Place.Name, BodyRole.Counterpart, () => Channel(r)),
-    ];
+    public static Proof Ladder(KeyReckoning r) => new("ladder-channel", "ladder of the channel", () => Rungs(r), LadderSays(r)) { Seat = "channel", Rungs = r.Ladder.Count };
+
+    public static Body Machine(KeyReckoning r) => new("machine-channel", r.Locked.Place.Name, () => Channel(r));
 
     /// <summary>How far screws stand from the ends, of the length.</summary>
     public const double FromEnd = 0.1875;
@@ -62,7 +59,7 @@ internal static class KeyShape
         return $"{r.Ladder.Count} rungs from {Checks.Figures.Mm(r.Ladder[0])} to {Checks.Figures.Mm(r.Ladder[^1])} {locked}, each {Checks.Figures.Mm(FreeStep)} {free} than the last; rung 1 has one notch. Print it the way up the key will print. It does not prove the key's straightness.";
     }
 
-    private static Solid Part(KeyReckoning r, string? mark)
+    public static Solid Part(KeyReckoning r, string? mark)
     {
         var (l, w, h, above, legs) = (r.Length.Value, r.Width.Value, r.High.Value, r.Above.Value, r.Legs.Value);
         Solid body = new Solid.Box(l, w, h + above).At(-l / 2, -w / 2, -h);

@@ -12,11 +12,12 @@ internal static class AdapterLadder
     public static int Most(EndReckoning end, Process process) => Grid(end, process).Most;
 
     /// <summary>The rings laid out on the bed as one body; <c>null</c> when the bed takes no row of them.</summary>
-    public static Body? Of(EndReckoning end, Process process)
+    public static Proof? Of(EndReckoning end, Process process)
     {
         var ladder = end.Ladder;
-        return Most(end, process) < ladder.Sizes.Count ? null : new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end", BodyRole.Coupon, () => Rings(end, process), end.Parameters.Slot,
-            $"{ladder.Sizes.Count} rings from {Checks.Figures.Mm(ladder.Sizes[0])} to {Checks.Figures.Mm(ladder.Sizes[^1])}; ring 1 has one notch, ring 2 two. Say at Try which ring fits. It does not prove the cuff's straightness over its length.");
+        return Most(end, process) < ladder.Sizes.Count ? null : new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end", () => Rings(end, process),
+            $"{ladder.Sizes.Count} rings from {Checks.Figures.Mm(ladder.Sizes[0])} to {Checks.Figures.Mm(ladder.Sizes[^1])}; ring 1 has one notch, ring 2 two. Say at Try which ring fits. It does not prove the cuff's straightness over its length.")
+        { Seat = end.Parameters.Slot, Rungs = ladder.Sizes.Count };
     }
 
     private static Solid Rings(EndReckoning end, Process process)

@@ -8,21 +8,19 @@ internal static class AdapterShape
     /// <summary>How much of the machine is shown past the cuff, mm.</summary>
     private const double Shown = 12;
 
-    public static IReadOnlyList<Body> Bodies(AdapterReckoning r, AdapterParameters p, Brief brief)
-    {
-        Solid bare = r.IsUnlike ? AdapterOutline.Part(r) : new Solid.Revolved(new Profile(Section(r)));
-        return
-        [
-            new("part", "adapter", BodyRole.Part, () => Part(bare, r, p, brief)),
-            Ring(r, r.First, bare, (r.First.Cuff.Value - RingHeight) / 2),
-            Ring(r, r.Second, bare, r.Height.Value - ((r.Second.Cuff.Value + RingHeight) / 2)),
-            .. r.Ends.Select(e => AdapterLadder.Of(e, brief.Process)).OfType<Body>(),
-            new("machine-first", r.First.Interface.Name, BodyRole.Counterpart, () => Machine(r, r.First)),
-            new("machine-second", r.Second.Interface.Name, BodyRole.Counterpart, () => Machine(r, r.Second)),
-        ];
-    }
+    public static IReadOnlyList<Proof> Proofs(AdapterReckoning r, Solid bare, Process process) =>
+    [
+        Ring(r, r.First, bare, (r.First.Cuff.Value - RingHeight) / 2),
+        Ring(r, r.Second, bare, r.Height.Value - ((r.Second.Cuff.Value + RingHeight) / 2)),
+        .. r.Ends.Select(e => AdapterLadder.Of(e, process)).OfType<Proof>(),
+    ];
 
-    private static Solid Part(Solid bare, AdapterReckoning r, AdapterParameters p, Brief brief)
+    public static IReadOnlyList<Body> Ports(AdapterReckoning r) => [.. r.Ends.Select(e => new Body($"machine-{e.Parameters.Slot}", e.Interface.Name, () => Machine(r, e)))];
+
+    /// <summary>Without mark and feet.</summary>
+    public static Solid Bare(AdapterReckoning r) => r.IsUnlike ? AdapterOutline.Part(r) : new Solid.Revolved(new Profile(Section(r)));
+
+    public static Solid Part(AdapterReckoning r, Solid bare, AdapterParameters p, Brief brief)
     {
         var marked = AdapterMark.On(bare, r, brief.Mark);
         return AdapterSteady.Under(r, p.WayUp, p.Steady, brief.Process) is { } more ? marked + more : marked;
@@ -58,12 +56,12 @@ internal static class AdapterShape
     }
 
     /// <summary>A ring of the very solid, cut out at mid cuff and set on the bed.</summary>
-    private static Body Ring(AdapterReckoning r, EndReckoning end, Solid part, double from)
+    private static Proof Ring(AdapterReckoning r, EndReckoning end, Solid part, double from)
     {
         var reach = r.Ends.Max(AdapterChecks.Across);
         var slice = new Solid.Box(2 * reach, 2 * reach, RingHeight).At(-reach, -reach, from);
-        return new($"ring-{end.Parameters.Slot}", $"ring of the {end.Parameters.Slot} end", BodyRole.Coupon, () => (part & slice).At(0, 0, -from), end.Parameters.Slot,
-            $"Proves the diameter on the {end.Interface.Name}. It does not prove the cuff's straightness over its length, nor any other filament than the one it is printed in.");
+        return new($"ring-{end.Parameters.Slot}", $"ring of the {end.Parameters.Slot} end", () => (part & slice).At(0, 0, -from),
+            $"Proves the diameter on the {end.Interface.Name}. It does not prove the cuff's straightness over its length, nor any other filament than the one it is printed in.") { Seat = end.Parameters.Slot };
     }
 
     private static IEnumerable<Point2> Outside(AdapterReckoning r)

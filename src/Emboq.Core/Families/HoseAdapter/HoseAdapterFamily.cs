@@ -1,3 +1,4 @@
+using Emboq.Core.Families.Common;
 using Emboq.Core.Fits;
 using Emboq.Core.Measuring;
 
@@ -22,11 +23,12 @@ public static class HoseAdapterFamily
         var ledger = new Ledger();
         if (unread.Count > 0)
         {
-            return new() { Ledger = ledger, Bodies = [], Seats = [], Chance = null, Checks = unread, Drawing = null, Ways = AdapterPrinting.Ways, Way = parameters.WayUp, Hardware = [], Fitting = [], Cautions = AirChecks.Cautions(parameters.Air) };
+            return PartBodies.Unbuilt(ledger, unread, AirChecks.Cautions(parameters.Air));
         }
 
         var r = AdapterReckoning.Of(parameters, brief, ledger);
         var built = AdapterChecks.LeavesBore(r) && AdapterChecks.CanBeJoined(r);
+        var bare = built ? AdapterShape.Bare(r) : null;
         var air = built && parameters.Air is { } a ? AirReckoning.Of(a, r, ledger) : null;
         IReadOnlyList<Seat> seats = [.. r.Ends.Select(AdapterSeat.Of)];
         var chance = JointProbability.Within(
@@ -37,13 +39,13 @@ public static class HoseAdapterFamily
         return new()
         {
             Ledger = ledger,
-            Bodies = built ? AdapterShape.Bodies(r, parameters, brief) : [],
+            Pieces = bare is null ? [] : [new("part", "adapter", () => AdapterShape.Part(r, bare, parameters, brief), AdapterPrinting.Ways, parameters.WayUp)],
+            Proofs = bare is null ? [] : AdapterShape.Proofs(r, bare, brief.Process),
+            Machine = built ? AdapterShape.Ports(r) : [],
             Seats = seats,
             Chance = chance,
             Checks = [.. AdapterChecks.Of(r, parameters, brief, chance), .. air is null ? [] : AirChecks.Of(parameters.Air!, air)],
             Drawing = built ? AdapterDrawing.Of(r) : null,
-            Ways = AdapterPrinting.Ways,
-            Way = parameters.WayUp,
             Hardware = AdapterPrinting.Hardware(parameters),
             Fitting = AdapterPrinting.Fitting(r, parameters),
             Gauges = built ? [.. r.Ends.SelectMany(e => AdapterSeat.Gauges(r, e))] : [],

@@ -87,16 +87,21 @@ public static class LabelPlateFamily
         return new()
         {
             Ledger = ledger,
-            Bodies =
+            Pieces =
             [
-                new("part", tag ? "tag" : "plate", BodyRole.Part, Part),
-                .. label?.Inlay is { } inlay ? [inlay] : Array.Empty<Body>(),
-                .. places is [var hole, ..] ? [new("ring-hole", "one hole", BodyRole.Coupon, () => Around(Part(), hole, joint!.Reach, thickness.Value),
-                    Says: "Proves that the screw passes and its head lies in its mouth, or that the ring goes through. It does not prove the spacing.")] : Array.Empty<Body>(),
-                .. label is null ? Array.Empty<Body>() : [label.Coupon],
+                new("part", tag ? "tag" : "plate", Part, Ways, way.Key)
+                {
+                    Pattern = drilled is null ? [] : [.. places.Select(h => drilled(h.X, h.Y))],
+                    Walls = [.. places.Select((h, i) => ($"hole {i + 1}", joint!.Zone.At(h.X, h.Y, thickness.Value)))],
+                },
+                .. Label.Inlays(label),
             ],
-            Seats = [],
-            Chance = null,
+            Proofs =
+            [
+                .. places.Take(1).Select(hole => new Proof("ring-hole", "one hole", () => Around(Part(), hole, joint!.Reach, thickness.Value),
+                    "Proves that the screw passes and its head lies in its mouth, or that the ring goes through. It does not prove the spacing.")),
+                .. Label.Proofs(label),
+            ],
             Checks =
             [
                 .. joint is null ? [] : Walls(joint, places, tag, width.Value, height.Value),
@@ -108,8 +113,6 @@ public static class LabelPlateFamily
             ],
             Drawing = Draw(tag, width.Value, height.Value, thickness.Value, corner, places, p.Choice("fixing") == "slots"
                 ? p.Number("travel")!.Value : 0, label, at),
-            Ways = Ways,
-            Way = way.Key,
             Hardware = p.Choice("fixing") switch
             {
                 "machine" => [$"2 screws {screw!.Says}", $"2 nuts {Hardware.Name(p.Choice("screw"))}", .. Hardware.Washers(p, p.Choice("screw"))],
@@ -120,8 +123,6 @@ public static class LabelPlateFamily
             Fitting = [screw is not null ? "Drive the screws until the heads are flush, no further: the plate splits." : p.Choice("fixing") == "hang"
                 ? "Hang it up." : "Clean both faces and press it on.",
                 .. label is { Kind: LetteringKind.Inlay } ? ["Press the inlay into the letters."] : Array.Empty<string>()],
-            Pattern = drilled is null ? [] : [.. places.Select(h => drilled(h.X, h.Y))],
-            Walls = [.. places.Select((h, i) => ($"hole {i + 1}", joint!.Zone.At(h.X, h.Y, thickness.Value)))],
             Gauges =
             [
                 new("part", "thickness", thickness.Value, tag ? new(0, -height.Value * 0.45, 0.1) : new(0, (-height.Value / 2) + 0.9, 0.1), Axis.Z, Jaws.Over),

@@ -37,27 +37,33 @@ public static class PocketTrayFamily
         ];
         if (unread.Count > 0 || TrayParameters.Slots.All(s => !brief.Interfaces.ContainsKey(s)))
         {
-            return PartBodies.Unbuilt(ledger, unread.Count > 0 ? unread : [new("items", "things to hold", Verdict.Stop, "Nothing is named yet: choose the first thing it holds.", "0 things", "1 or more", "A size is measured, never assumed.", [])], TrayParameters.Ways, way.Key, Cautions);
+            return PartBodies.Unbuilt(ledger, unread.Count > 0 ? unread : [new("items", "things to hold", Verdict.Stop, "Nothing is named yet: choose the first thing it holds.", "0 things", "1 or more", "A size is measured, never assumed.", [])], Cautions);
         }
 
         var r = TrayReckoning.Of(brief, ledger);
         var chance = JointProbability.Within([.. r.Items.SelectMany(i => i.Limits)]);
         var clashes = r.Pockets is null ? [] : TrayPacking.Clashes(r.Pockets, r.Field, r.Wall.Value).ToList();
+        var built = r.Pockets is not null && clashes.Count == 0;
         return new()
         {
             Ledger = ledger,
-            Bodies = r.Pockets is null || clashes.Count > 0 ? [] : TrayShape.Bodies(r, brief.Mark),
+            Pieces = !built ? [] :
+            [
+                new("part", "tray", () => TrayShape.Part(r, brief.Mark), TrayParameters.Ways, way.Key)
+                {
+                    Pattern = [.. TrayShape.Ears(r).Select(e => r.Pilot!(e.X - (r.Width.Value / 2), e.Y - (r.Depth.Value / 2)))],
+                    Walls = r.Ear is null ? [] : [.. TrayShape.Ears(r).Select((e, i) => ($"ear {i + 1}", r.Ear.Zone.At(e.X, e.Y, TrayReckoning.EarThickness)))],
+                },
+            ],
+            Proofs = built ? TrayShape.Slices(r) : [],
+            Machine = built ? TrayShape.Things(r) : [],
             Seats = [.. r.Items.Select(i => i.Size.Seat(SeatWords.Pocket))],
             Chance = chance,
             Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Place, i.Size.Of.Dimension))], [.. r.Items.SelectMany(i => i.Size.Contradictions)])],
             Drawing = r.Pockets is null ? null : Draw(r, brief.Interfaces.GetValueOrDefault("holes") is { } row ? new(row.Id, "gap1.centre") : null),
-            Ways = TrayParameters.Ways,
-            Way = way.Key,
             Hardware = r.Screw is null ? [] : [$"2 wood screws {r.Screw.Says}"],
             Fitting = ["Print the slices first and lay each thing in its own.", r.Ear is null ? "Lay the tray in its drawer." : "Screw it down through both ears.", "Put what is used most in front."],
-            Pattern = [.. TrayShape.Ears(r).Select(e => r.Pilot!(e.X - (r.Width.Value / 2), e.Y - (r.Depth.Value / 2)))],
-            Walls = r.Ear is null ? [] : [.. TrayShape.Ears(r).Select((e, i) => ($"ear {i + 1}", r.Ear.Zone.At(e.X, e.Y, TrayReckoning.EarThickness)))],
-            Gauges = r.Pockets is null || clashes.Count > 0 ? [] : [.. TrayShape.Gauges(r, p)],
+            Gauges = built ? [.. TrayShape.Gauges(r, p)] : [],
             Cautions = Cautions,
         };
     }

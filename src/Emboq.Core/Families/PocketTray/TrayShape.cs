@@ -8,13 +8,10 @@ internal static class TrayShape
 {
     private const double SliceHeight = 2;
 
-    public static IReadOnlyList<Body> Bodies(TrayReckoning r, string? mark) =>
-    [
-        new("part", "tray", BodyRole.Part, () => Part(r, mark)),
-        .. r.Pockets!.Select(p => new Body($"ring-{p.Item.Slot}", $"slice of the {p.Item.Place.Name} pocket", BodyRole.Coupon, () => Slice(r, p), p.Item.Slot,
-            "Proves the pocket's outline in minutes. It does not prove its depth.")),
-        .. r.Pockets!.Select(p => new Body($"machine-{p.Item.Slot}", p.Item.Place.Name, BodyRole.Counterpart, () => Thing(r, p))),
-    ];
+    public static IReadOnlyList<Proof> Slices(TrayReckoning r) => [.. r.Pockets!.Select(p =>
+        new Proof($"ring-{p.Item.Slot}", $"slice of the {p.Item.Place.Name} pocket", () => Slice(r, p), "Proves the pocket's outline in minutes. It does not prove its depth.") { Seat = p.Item.Slot })];
+
+    public static IReadOnlyList<Body> Things(TrayReckoning r) => [.. r.Pockets!.Select(p => new Body($"machine-{p.Item.Slot}", p.Item.Place.Name, () => Thing(r, p)))];
 
     /// <summary>Across each pocket below its mouth and below finger room, in the part and in its slice; of an odd outline there is no one line to gauge
     /// along.</summary>
@@ -42,7 +39,7 @@ internal static class TrayShape
     public static IReadOnlyList<Point2> Ears(TrayReckoning r) => r.EarSpacing is not { Value: var apart } ? []
         : [new((r.Width.Value - apart) / 2, r.Depth.Value / 2), new((r.Width.Value + apart) / 2, r.Depth.Value / 2)];
 
-    private static Solid Part(TrayReckoning r, string? mark)
+    public static Solid Part(TrayReckoning r, string? mark)
     {
         var (w, d, h, floor) = (r.Width.Value, r.Depth.Value, r.Height.Value, r.Floor.Value);
         var body = Slab.Of(w, d, h, Math.Min(3, r.Wall.Value), 0, 0.4).At(w / 2, d / 2, 0);

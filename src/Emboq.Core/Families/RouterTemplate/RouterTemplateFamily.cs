@@ -80,16 +80,13 @@ public static class RouterTemplateFamily
         return new()
         {
             Ledger = ledger,
-            Bodies = moved is null ? [] :
+            Pieces = moved is null ? [] : [new("part", "template", () => Build(moved, inside, rim, thickness.Value, brief.Mark), Ways, way.Key)],
+            Proofs = moved is null ? [] :
             [
-                new("part", "template", BodyRole.Part, () => Build(moved, inside, rim, thickness.Value, brief.Mark)),
-                new("ring-corner", "the tightest corner", BodyRole.Coupon, () =>
-                    Corner(Build(moved, inside, rim, thickness.Value, null), tightest.At, Math.Abs(offset.Value), thickness.Value),
-                    Says: "Run the follower round it in scrap: it proves the offset and the corner. It does not prove the size over all."),
-                new("machine-work", "the part wanted", BodyRole.Counterpart, () => new Solid.Extruded(wanted, 18).At(0, 0, -18)),
+                new("ring-corner", "the tightest corner", () => Corner(Build(moved, inside, rim, thickness.Value, null), tightest.At, Math.Abs(offset.Value), thickness.Value),
+                    "Run the follower round it in scrap: it proves the offset and the corner. It does not prove the size over all."),
             ],
-            Seats = [],
-            Chance = null,
+            Machine = moved is null ? [] : [new("machine-work", "the part wanted", () => new Solid.Extruded(wanted, 18).At(0, 0, -18))],
             Checks =
             [
                 Closes(moved),
@@ -99,8 +96,6 @@ public static class RouterTemplateFamily
                 BedCheck.Of(outer.X + (2 * rim), outer.Y + (2 * rim), thickness.Value, way, brief.Process),
             ],
             Drawing = moved is null ? null : Draw(wanted, moved, inside, rim, p.Outline("outline") is null),
-            Ways = Ways,
-            Way = way.Key,
             Hardware = ["double-sided tape, or two screws where they do no harm"],
             Fitting = ["Sand the edge where the follower runs: it copies every bump.", "Fix the template to the work, and the work to the bench.",
                 "Rout a little deeper at each pass, the follower always on the edge."],

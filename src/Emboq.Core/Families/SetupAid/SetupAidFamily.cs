@@ -59,7 +59,7 @@ public static class SetupAidFamily
         var measured = p.Choice("aid") == "angle" ? brief.Interfaces.GetValueOrDefault("angle") : null;
         if (measured is not null && PartBodies.Unread(measured, "angle", "angle") is { Count: > 0 } unread)
         {
-            return PartBodies.Unbuilt(ledger, unread, Ways, way.Key, Cautions);
+            return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
 
         if (measured is not null && Evaluation.Of(measured, "angle")!.Quantity.Value is var read && read is not (>= LeastAngle and <= MostAngle))
@@ -69,28 +69,22 @@ public static class SetupAidFamily
             return PartBodies.Unbuilt(ledger, [new("angle.range", $"{measured.Name} as a wedge", Verdict.Stop,
                 $"A wedge of {Figures.Degrees(read)} cannot be built; the nearest that can is {nearest}.{(other is >= LeastAngle and <= MostAngle ? $" Measure the angle on the other side of the line, {Figures.Degrees(other)}, and make a wedge of that." : "")}",
                 Figures.Degrees(read), $"{Figures.Degrees(LeastAngle)} to {Figures.Degrees(MostAngle)}", "Plane geometry.",
-                    [new Remedy.Measure($"Measure {measured["angle"].Name} again", measured.Id, "angle")])], Ways, way.Key, Cautions);
+                    [new Remedy.Measure($"Measure {measured["angle"].Name} again", measured.Id, "angle")])], Cautions);
         }
 
         var aid = Aid.Of(brief, measured, ledger);
         return new()
         {
             Ledger = ledger,
-            Bodies =
+            Pieces =
             [
-                new("part", "set-up aid", BodyRole.Part, () => PartBodies.Marked(aid.Build(), brief.Mark, letters =>
-                    letters.UpsideDown().At(aid.Length * 0.75, aid.Width / 2, 0), Math.Min(14, aid.Length / 4))),
-                .. aid.Label?.Inlay is { } inlay ? [inlay] : Array.Empty<Body>(),
-                aid.Coupon,
-                .. aid.Label is { } label ? [label.Coupon] : Array.Empty<Body>(),
+                new("part", "set-up aid", () => PartBodies.Marked(aid.Build(), brief.Mark, letters =>
+                    letters.UpsideDown().At(aid.Length * 0.75, aid.Width / 2, 0), Math.Min(14, aid.Length / 4)), Ways, way.Key),
+                .. Label.Inlays(aid.Label),
             ],
-            Seats = [],
-            Chance = null,
+            Proofs = [aid.Coupon, .. Label.Proofs(aid.Label)],
             Checks = [.. aid.Checks(brief.Process, way.Key), BedCheck.Of(aid.Length, aid.Width, aid.Height, way, brief.Process)],
             Drawing = aid.Draw(),
-            Ways = Ways,
-            Way = way.Key,
-            Hardware = [],
             Fitting = [p.Choice("aid") == "angle" ? "Lay one face on the table, bring the tool to the other until no light shows."
                 : "Lay it under or against what is set, and tighten."],
             Gauges = aid.Gauges,
@@ -142,7 +136,7 @@ public static class SetupAidFamily
         };
 
         /// <summary>As little of it as still shows what it sets.</summary>
-        public Body Coupon => Kind switch
+        public Proof Coupon => Kind switch
         {
             "angle" => Proof("3 mm of it", () => PartBodies.Slice(Wedge(), 0, 0, 0, Length, Width, Math.Min(3, Height)),
                 "Proves the angle: lay it against the tool, or read both ends. It does not prove that it stands."),
@@ -219,7 +213,7 @@ public static class SetupAidFamily
             }
         }
 
-        private static Body Proof(string name, Func<Solid> shape, string says) => new("ring-aid", name, BodyRole.Coupon, shape, Says: says);
+        private static Proof Proof(string name, Func<Solid> shape, string says) => new("ring-aid", name, shape, says);
 
         private Solid Bar() => Slab.Of(Length, Width, Height, 2).At(Length / 2, Width / 2, 0);
 

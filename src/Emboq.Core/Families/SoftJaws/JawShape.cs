@@ -1,4 +1,5 @@
 using Emboq.Core.Families.Common;
+using Emboq.Core.Printing;
 
 namespace Emboq.Core.Families.SoftJaws;
 
@@ -14,18 +15,22 @@ internal static class JawShape
     /// <summary>Of a proof that is cut across, mm.</summary>
     private const double SliceLength = 8;
 
-    public static IReadOnlyList<Body> Bodies(JawReckoning r, string? mark) =>
-    [
-        new("part", "jaw", BodyRole.Part, () => Plate(r, mark)),
-        new("second", "the other jaw", BodyRole.Part, () => Plate(Other(r), mark)),
-        .. Coupons(r),
-        new("machine-jaw", "jaw of the vice", BodyRole.Counterpart, () => new Solid.Box(r.Width.Value, r.Height.Value, 12).At(-r.Width.Value / 2, -r.Height.Value / 2, -12)),
-    ];
+    public static IReadOnlyList<Piece> Pieces(JawReckoning r, string? mark, IReadOnlyList<WayUp> ways, string way, IReadOnlyList<PatternHole> pattern)
+    {
+        (string Name, Solid Zone)[] walls = r.Fixing is null ? [] : [.. r.Fixing.Places.Select((x, i) => ($"fixing {i + 1}", Placed(r, r.Fixing.Joint.Zone, x)))];
+        return
+        [
+            new("part", "jaw", () => Plate(r, mark), ways, way) { Pattern = pattern, Walls = walls },
+            new("second", "the other jaw", () => Plate(Other(r), mark), ways, way) { Pattern = pattern, Walls = walls },
+        ];
+    }
 
-    private static IEnumerable<Body> Coupons(JawReckoning r)
+    public static Body Vice(JawReckoning r) => new("machine-jaw", "jaw of the vice", () => new Solid.Box(r.Width.Value, r.Height.Value, 12).At(-r.Width.Value / 2, -r.Height.Value / 2, -12));
+
+    public static IEnumerable<Proof> Proofs(JawReckoning r)
     {
         var (w, h, t) = (r.Width.Value / 2, r.Height.Value / 2, r.Thickness.Value);
-        Body Proof(string key, string name, Func<Solid> shape, string says) => new($"ring-{key}", name, BodyRole.Coupon, shape, Says: says);
+        Proof Proof(string key, string name, Func<Solid> shape, string says) => new($"ring-{key}", name, shape, says);
         Solid Slice(double x0, double y0, double z0, double x1, double y1, double z1) => PartBodies.Slice(Plate(r, null), x0, y0, z0, x1, y1, z1);
         switch (r.Face)
         {

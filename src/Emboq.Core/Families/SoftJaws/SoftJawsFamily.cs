@@ -67,7 +67,7 @@ public static class SoftJawsFamily
             .. brief.Interfaces.GetValueOrDefault("holes") is { } holes ? PartBodies.Unread(holes, "holes", "gap1.centre") : []];
         if (unread.Count > 0)
         {
-            return PartBodies.Unbuilt(ledger, unread, Ways, way.Key, Cautions);
+            return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
 
         var r = JawReckoning.Of(brief, ledger);
@@ -75,13 +75,12 @@ public static class SoftJawsFamily
         return new()
         {
             Ledger = ledger,
-            Bodies = pocket ? [] : JawShape.Bodies(r, brief.Mark),
-            Seats = [],
-            Chance = null,
+            Pieces = pocket ? [] : JawShape.Pieces(r, brief.Mark, Ways, way.Key, r.Fixing is { Screw: not null } ? [.. r.Fixing.Places.Select(x =>
+                new PatternHole(x, 0, Hardware.Diameter(p.Choice("screw")).Value, HoleUse.Threaded, "jaw of the vice", p.Number("tapped")))] : []),
+            Proofs = pocket ? [] : [.. JawShape.Proofs(r)],
+            Machine = pocket ? [] : [JawShape.Vice(r)],
             Checks = [.. JawChecks.Of(r, brief.Process), BedCheck.Of(r.Width.Value, r.Height.Value, r.Thickness.Value + r.Over.Value, way, brief.Process)],
             Drawing = pocket ? null : JawDrawing.Of(r),
-            Ways = Ways,
-            Way = way.Key,
             Hardware = p.Choice("fixing") switch
             {
                 "magnets" =>
@@ -93,9 +92,6 @@ public static class SoftJawsFamily
                 : p.Choice("fixing") == "screws" ? "Take the steel jaws off, screw the plates on, snug by hand."
                 : "Hang the plates over the jaws by their lips.",
                 "Close the vice on something soft and look whether both faces meet evenly."],
-            Pattern = r.Fixing is { Screw: not null } ? [.. r.Fixing.Places.Select(x =>
-                new PatternHole(x, 0, Hardware.Diameter(p.Choice("screw")).Value, HoleUse.Threaded, "jaw of the vice", p.Number("tapped")))] : [],
-            Walls = r.Fixing is null ? [] : [.. r.Fixing.Places.Select((x, i) => ($"fixing {i + 1}", JawShape.Placed(r, r.Fixing.Joint.Zone, x)))],
             Gauges = pocket ? [] : JawShape.Gauges(r),
             Cautions = Cautions,
         };

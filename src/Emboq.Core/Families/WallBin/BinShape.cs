@@ -10,12 +10,10 @@ internal static class BinShape
 
     private const double SliceHeight = 2;
 
-    public static IReadOnlyList<Body> Bodies(BinReckoning r, string? mark) =>
-    [
-        new("part", "bin", BodyRole.Part, () => Part(r, mark)),
-        new("ring-item", "slice of the pocket", BodyRole.Coupon, () => Slice(r), "item", "Proves width and depth around the box in minutes. It does not prove the fixing."),
-        new("machine-item", r.Width.Place.Name, BodyRole.Counterpart, () => Item(r)),
-    ];
+    public static Proof Around(BinReckoning r) =>
+        new("ring-item", "slice of the pocket", () => Slice(r), "Proves width and depth around the box in minutes. It does not prove the fixing.") { Seat = "item" };
+
+    public static Body Box(BinReckoning r) => new("machine-item", r.Width.Place.Name, () => Item(r));
 
     /// <summary>How high the stacking rim stands.</summary>
     public static double Lip(BinReckoning r) => r.Stacks ? r.Wall.Value - RimPlay - RimTop : 0;
@@ -58,7 +56,7 @@ internal static class BinShape
     /// <summary>Thickness of a rim at its top, mm.</summary>
     public const double RimTop = 0.8;
 
-    private static Solid Part(BinReckoning r, string? mark)
+    public static Solid Part(BinReckoning r, string? mark)
     {
         var (w, wall) = (r.OuterWidth.Value, r.Wall.Value);
         Solid body = AlongX(Side(r), w);

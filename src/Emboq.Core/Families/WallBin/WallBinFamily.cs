@@ -54,7 +54,7 @@ public static class WallBinFamily
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
         if (PartBodies.Unread(brief.Interfaces["item"], "item", "width", "depth", "height") is { Count: > 0 } unread)
         {
-            return PartBodies.Unbuilt(ledger, unread, Ways, way.Key, Cautions);
+            return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
 
         var r = BinReckoning.Of(brief, ledger);
@@ -62,17 +62,22 @@ public static class WallBinFamily
         return new()
         {
             Ledger = ledger,
-            Bodies = BinShape.Bodies(r, brief.Mark),
+            Pieces =
+            [
+                new("part", "bin", () => BinShape.Part(r, brief.Mark), Ways, way.Key)
+                {
+                    Pattern = r.Hole is null ? [] : [.. BinShape.ScrewPlaces(r).Select(x => r.Pilot!(x.X, x.Z - (r.Back.Value / 2)))],
+                    Walls = r.Hole is null ? [] : [.. BinShape.ScrewPlaces(r).Select((s, i) => ($"screw {i + 1}", BinShape.Placed(r, r.Hole.Zone, s)))],
+                },
+            ],
+            Proofs = [BinShape.Around(r)],
+            Machine = [BinShape.Box(r)],
             Seats = [r.Width.Seat(SeatWords.Pocket)],
             Chance = chance,
             Checks = [.. BinChecks.Of(r, p, brief, chance), BedCheck.Of(r.OuterWidth.Value, r.OuterDepth.Value + (r.Rail?.Value ?? 0), r.Back.Value + BinShape.Lip(r), way, brief.Process)],
             Drawing = BinDrawing.Of(r),
-            Ways = Ways,
-            Way = way.Key,
             Hardware = r.Screw is null ? ["1 rail, bevelled at 45 degrees, screwed to the wall"] : [$"2 wood screws {r.Screw.Says}, and what the wall asks for"],
             Fitting = [r.Hole is null ? "Screw the rail to the wall, its bevel upwards and inwards, and hang the bin on it." : "Hold the bin level, mark both holes, drill, plug and screw it on; the heads must lie below the back.", "Put the box in and look whether it can be grasped over the front."],
-            Pattern = r.Hole is null ? [] : [.. BinShape.ScrewPlaces(r).Select(x => r.Pilot!(x.X, x.Z - (r.Back.Value / 2)))],
-            Walls = r.Hole is null ? [] : [.. BinShape.ScrewPlaces(r).Select((s, i) => ($"screw {i + 1}", BinShape.Placed(r, r.Hole.Zone, s)))],
             Gauges = BinShape.Gauges(r),
             Cautions = Cautions,
         };
