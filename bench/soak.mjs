@@ -1,4 +1,5 @@
 // Hours of use in a row: clients ask for previews of every family with random decisions, now and then for a plan, and write readings; memory and answers are noted as it goes on.
+// EMBOQ_SOAK_PAUSE: milliseconds between one client's previews; EMBOQ_SOAK_NOTES: minutes between notes.
 // Usage: node bench/soak.mjs URL [minutes [clients [previews]]]; ends after the minutes, and not before the previews (0: minutes alone).
 const [url, minutes, clients, wanted] = [process.argv[2], Number(process.argv[3] ?? 120), Number(process.argv[4] ?? 2), Number(process.argv[5] ?? 50000)]
 const get = async (path) => (await fetch(url + path)).json()
@@ -29,6 +30,7 @@ const counts = { previews: 0, refused: 0, plans: 0, readings: 0, failed: 0 }
 let times = []
 const send = (path, body) => fetch(url + path, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
 const ends = Date.now() + minutes * 60_000
+const pause = Number(process.env.EMBOQ_SOAK_PAUSE ?? 0)
 const tube = machines.flatMap((m) => m.interfaces).find((i) => i.kind === 'tube')
 
 async function client() {
@@ -39,6 +41,7 @@ async function client() {
     await answer.arrayBuffer()
     times.push(performance.now() - from)
     counts.previews++
+    if (pause > 0) await new Promise((done) => setTimeout(done, pause))
     if (answer.status >= 500) counts.failed++
     else if (!answer.ok) counts.refused++
     if (counts.previews % 200 === 0) {

@@ -2,10 +2,8 @@ using System.Diagnostics;
 using System.Globalization;
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
-using Emboq.Core;
-using Emboq.Core.Families;
-using Emboq.Core.Solids;
 using Emboq.Kernel;
+using Process = Emboq.Core.Setups.Process;
 
 // Previews through the running application against the kernel alone, in turn in one run, so that a drifting machine moves both.
 // Usage: Emboq.Bench URL [rounds [pid previews]]: with a process id, the memory of that process over so many previews is followed too.
@@ -15,7 +13,7 @@ using var http = new HttpClient { BaseAddress = address };
 await using var pool = new KernelPool(new KernelLimits { Engines = 1 });
 var family = FamilyList.Find("hose-adapter")!;
 var part = (await http.GetFromJsonAsync<JsonNode>("/api/jobs"))!.AsArray().Single(j => (string)j!["name"]! == "Lathe hood to hose")!["parts"]![0]!;
-var process = (await http.GetFromJsonAsync<List<Emboq.Core.Process>>("/api/processes", new System.Text.Json.JsonSerializerOptions(System.Text.Json.JsonSerializerDefaults.Web)
+var process = (await http.GetFromJsonAsync<List<Process>>("/api/processes", new System.Text.Json.JsonSerializerOptions(System.Text.Json.JsonSerializerDefaults.Web)
 {
     Converters = { new System.Text.Json.Serialization.JsonStringEnumConverter() },
 }))!.Single(p => p.Id == (Guid)part["state"]!["process"]!);
@@ -135,7 +133,7 @@ async Task EveryFamily()
 static Interface Place(string kind, (string Key, double Value)[] sizes)
 {
     var (id, caliper) = (Guid.NewGuid(), new Instrument("caliper", "caliper", 0.01, 0.03, 0.03, 1000));
-    return Interface.Of(id, kind, InterfaceKind.Of(kind), [], d => new Dimension(id, d.Key, d.Name, [.. sizes.Where(s => s.Key == d.Key).Select(s => new Reading(Guid.NewGuid(), s.Value, "", caliper, default, null, null))]));
+    return Interface.Of(id, kind, KindList.Of(kind), [], d => new Dimension(id, d.Key, d.Name, [.. sizes.Where(s => s.Key == d.Key).Select(s => new Reading(Guid.NewGuid(), s.Value, "", caliper, default, null, null))]));
 }
 
 // Each round is another angle, so that nothing is answered from memory.
@@ -170,7 +168,7 @@ async Task Kernel(int i)
 static Interface Tube(double size)
 {
     var (id, caliper) = (Guid.NewGuid(), new Instrument("caliper", "caliper", 0.01, 0.03, 0.03, 150));
-    return new(id, "place", InterfaceKind.Tube, [.. InterfaceKind.Tube.Dimensions.Select(d => new Dimension(id, d.Key, d.Name, [new(Guid.NewGuid(), size, "", caliper, default, null, null)]))]);
+    return new(id, "place", KindList.Tube, [.. KindList.Tube.Dimensions.Select(d => new Dimension(id, d.Key, d.Name, [new(Guid.NewGuid(), size, "", caliper, default, null, null)]))]);
 }
 
 static async Task<double> Timed(Func<Task> work)

@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Exchange;
 
 /// <summary>A body of a file.</summary>

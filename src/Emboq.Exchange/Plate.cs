@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Exchange;
 
 /// <summary>Several meshes beside each other on one bed.</summary>

@@ -1,7 +1,5 @@
 using System.Globalization;
 using CsvHelper;
-using Emboq.Core;
-using Emboq.Core.Quantities;
 
 namespace Emboq.Exchange;
 

@@ -1,6 +1,5 @@
 using System.Buffers.Binary;
 using System.Text;
-using Emboq.Core;
 
 namespace Emboq.Exchange;
 

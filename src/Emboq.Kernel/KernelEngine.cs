@@ -1,7 +1,5 @@
 using System.Reflection;
 using System.Text;
-using Emboq.Core;
-using Emboq.Core.Printing;
 using Microsoft.ClearScript;
 using Microsoft.ClearScript.JavaScript;
 using Microsoft.ClearScript.V8;

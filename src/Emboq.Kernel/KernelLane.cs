@@ -1,6 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Printing;
-
 namespace Emboq.Kernel;
 
 /// <summary>A pool as one sort of work sees it. It may be disposed of with a request; the pool lives on.</summary>

@@ -1,7 +1,5 @@
 using System.Collections.Concurrent;
 using System.Text.Json;
-using Emboq.Core;
-using Emboq.Core.Printing;
 
 namespace Emboq.Kernel;
 
@@ -138,6 +136,7 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
     {
         var engine = taken.Result;
         engine.CollectGarbage();
+        NativeHeap.GiveBack();
         Took(engine, engine.Counted.Kernel, engine.ScriptMemory);
         queue.Put(taken, wasPatient);
     }
@@ -168,6 +167,7 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
                 {
                     Took(t.Result, 0, 0);
                     t.Result.Dispose();
+                    NativeHeap.GiveBack();
                 }
             },
             TaskScheduler.Default);

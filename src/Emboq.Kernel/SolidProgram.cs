@@ -1,7 +1,5 @@
 using System.Globalization;
 using System.Text.Json.Nodes;
-using Emboq.Core;
-using Emboq.Core.Solids;
 
 namespace Emboq.Kernel;
 

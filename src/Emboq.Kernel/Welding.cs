@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Kernel;
 
 /// <summary>Joins vertices that single precision makes equal and drops the triangles that collapse by it. A closed mesh stays closed.</summary>

@@ -1,5 +1,4 @@
 using Dapper;
-using Emboq.Core;
 using Npgsql;
 
 namespace Emboq.Store;
@@ -103,7 +102,7 @@ public static class InterfaceStore
 
     private static Interface ToInterface(InterfaceRow row, ILookup<(Guid, string), Reading> readings, ILookup<(string, string), ScatterStore.Row> scatters)
     {
-        var kind = InterfaceKind.Of(row.Kind);
+        var kind = KindList.Of(row.Kind);
         return Interface.Of(row.Id, row.Name, kind, StoreJson.Read<string[]>(row.Items), d => new Dimension(row.Id, d.Key, $"{row.Name} {d.Name}", [.. readings[(row.Id, d.Key)]])
         {
             Scatters = scatters[(row.Kind, Family(d.Key))].ToDictionary(s => s.InstrumentId, s => new Scatter(s.Squares, s.Freedom)),

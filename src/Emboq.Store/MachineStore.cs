@@ -1,5 +1,4 @@
 using Dapper;
-using Emboq.Core;
 using Npgsql;
 
 namespace Emboq.Store;

@@ -1,5 +1,4 @@
 using Dapper;
-using Emboq.Core;
 using Npgsql;
 
 namespace Emboq.Store;
@@ -10,7 +9,8 @@ public static class RevisionStore
     private sealed record RevisionRow(Guid PartId, int Number, string Printed, string State, DateTime At, string? Remark, DateTime? Kept, string Frozen, string? Seats)
     {
         public Revision ToRevision() => new(PartId, Number, StoreJson.Read<string[]>(Printed), StoreJson.Read<PartState>(State), At, Remark, Kept,
-            StoreJson.Read<FrozenDesign>(Frozen)) { Seats = Seats is null ? new Dictionary<string, FrozenSeat>() : StoreJson.Read<Dictionary<string, FrozenSeat>>(Seats) };
+            StoreJson.Read<FrozenDesign>(Frozen))
+        { Seats = Seats is null ? new Dictionary<string, FrozenSeat>() : StoreJson.Read<Dictionary<string, FrozenSeat>>(Seats) };
     }
 
     private sealed record TryRow(Guid Id, Guid PartId, int Revision, string Slot, string? Feel, double? Printed, string? InstrumentId, string? Remark,

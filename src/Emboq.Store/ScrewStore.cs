@@ -1,4 +1,3 @@
-using Emboq.Core;
 using Npgsql;
 
 namespace Emboq.Store;

@@ -2,7 +2,6 @@ using System.Collections;
 using System.Collections.Concurrent;
 using System.Reflection;
 using System.Text.Json;
-using Emboq.Core;
 
 namespace Emboq.Web;
 

@@ -1,5 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Families;
 using Emboq.Store;
 using Npgsql;
 
@@ -85,7 +83,7 @@ internal static class Designer
 
     /// <summary>The places that are named; one that nobody has read stands in where a part cannot do without.</summary>
     private static Dictionary<string, Interface> Places(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces) => family.Slots
-        .Select(slot => (slot.Key, Place: state.Interfaces.TryGetValue(slot.Key, out var id) ? interfaces.GetValueOrDefault(id) : slot.Need == SlotNeed.Sometimes ? null : Interface.Unnamed(slot)))
+        .Select(slot => (slot.Key, Place: state.Interfaces.TryGetValue(slot.Key, out var id) ? interfaces.GetValueOrDefault(id) : slot.Need == SlotNeed.Sometimes ? null : KindList.Unnamed(slot)))
         .Where(s => s.Place is not null).ToDictionary(s => s.Key, s => s.Place!);
 
     private static IEnumerable<Problem> SlotProblems(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces)

@@ -1,6 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Solids;
-
 namespace Emboq.Web;
 
 /// <summary>What a revision keeps of a design.</summary>

@@ -1,8 +1,6 @@
 using System.Globalization;
 using System.Text;
 using System.Text.Json;
-using Emboq.Core;
-using Emboq.Core.Quantities;
 
 namespace Emboq.Web;
 

@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Web;
 
 /// <summary>A part of a job with everything it is computed from, for another Emboq. Lengths mm.</summary>

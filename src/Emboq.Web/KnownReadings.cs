@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Web;
 
 /// <summary>Whether a reading that comes from a file is in the notebook already: taken in again, it would count twice.</summary>

@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Web;
 
 /// <summary>A machine with its places and everything read on them, for another workshop. The shape is described in docs/formats/machine-card.schema.json.</summary>

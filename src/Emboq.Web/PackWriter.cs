@@ -3,7 +3,6 @@ using System.IO.Compression;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Emboq.Core;
 using Emboq.Exchange;
 using Emboq.Store;
 using Npgsql;

@@ -1,5 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Printing;
 using Emboq.Store;
 using Emboq.Web.Views;
 using Npgsql;

@@ -1,6 +1,5 @@
 using System.Text.Json;
 using System.Transactions;
-using Emboq.Core;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Npgsql;

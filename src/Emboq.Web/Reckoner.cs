@@ -1,7 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Checks;
-using Emboq.Core.Families;
-using Emboq.Core.Measuring;
 using Emboq.Store;
 using Npgsql;
 

@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Web;
 
 /// <summary>How much room the disk has that the notebook lies on.</summary>

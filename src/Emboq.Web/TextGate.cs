@@ -1,5 +1,4 @@
 using System.Text;
-using Emboq.Core;
 
 namespace Emboq.Web;
 

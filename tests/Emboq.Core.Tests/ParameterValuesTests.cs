@@ -1,5 +1,3 @@
-using Emboq.Core.Families;
-
 namespace Emboq.Core.Tests;
 
 public sealed class ParameterValuesTests

@@ -27,7 +27,7 @@ internal static class Workshop
     };
 
     /// <summary>What its process states of a surface, or where every process starts.</summary>
-    public static Allowance Known(Surface surface) => Process.Allowances.GetValueOrDefault(surface) ?? Core.Fits.UsualAllowances.Of(surface);
+    public static Allowance Known(Surface surface) => Process.Allowances.GetValueOrDefault(surface) ?? UsualAllowances.Of(surface);
 
     /// <summary>The same process, printing exactly what is drawn.</summary>
     public static readonly Process Exact = Process with
@@ -42,7 +42,7 @@ internal static class Workshop
     {
         var id = Guid.NewGuid();
         (string Key, double? Value)[] sizes = [("inside", inside), ("outside", outside), ("depth", depth)];
-        return Place(id, name, InterfaceKind.Tube, sizes);
+        return Place(id, name, KindList.Tube, sizes);
     }
 
     /// <summary>A place of which some sizes were read once with the caliper.</summary>

@@ -18,7 +18,7 @@ internal sealed record Admesh(int Faults, double Normals, int Parts, (double, do
         try
         {
             File.WriteAllBytes(path, stl);
-            using var admesh = Process.Start(new ProcessStartInfo("admesh", path) { RedirectStandardOutput = true })!;
+            using var admesh = System.Diagnostics.Process.Start(new ProcessStartInfo("admesh", path) { RedirectStandardOutput = true })!;
             var said = admesh.StandardOutput.ReadToEnd();
             admesh.WaitForExit();
             double Number(string label) => double.Parse(Regex.Match(said, label + @"\s*[:=]\s*(-?[\d.]+)").Groups[1].Value, CultureInfo.InvariantCulture);

@@ -1,6 +1,4 @@
 using CsCheck;
-using Emboq.Core;
-using Emboq.Core.Solids;
 using Emboq.Core.Tests.Families;
 using Emboq.Kernel;
 
@@ -86,9 +84,9 @@ public sealed class FamilySolidsTests : IAsyncLifetime
     [Fact]
     public void A_turned_thing_has_room_for_its_widest_step_wherever_that_begins()
     {
-        var thing = Emboq.Core.Tests.Measuring.Places.Of(InterfaceKind.Of("turned"),
+        var thing = Emboq.Core.Tests.Measuring.Places.Of(KindList.Of("turned"),
             "step1.length 30, step1.first 4, step1.last 4, step2.length 40, step2.first 32, step2.last 32, step3.length 26, step3.first 10, step3.last 10");
-        var tray = Emboq.Core.Families.FamilyList.Find("pocket-tray")!;
+        var tray = FamilyList.Find("pocket-tray")!;
         var design = tray.Design(new(ParameterValues.Read(tray.Parameters, new Dictionary<string, string>()).Value,
             new Dictionary<string, Interface> { ["item1"] = thing }, Emboq.Core.Tests.Workshop.Exact, []));
         var mesh = Mesh(design.Printables.Single(b => b.Key == "part").Solid);
@@ -101,7 +99,7 @@ public sealed class FamilySolidsTests : IAsyncLifetime
     [Fact]
     public void A_tapered_socket_over_a_step_has_its_size_at_mid_cuff()
     {
-        var adapter = Emboq.Core.Families.FamilyList.Find("hose-adapter")!;
+        var adapter = FamilyList.Find("hose-adapter")!;
         var values = ParameterValues.Read(adapter.Parameters, new Dictionary<string, string>
         {
             ["coneBy"] = "step",
@@ -110,8 +108,8 @@ public sealed class FamilySolidsTests : IAsyncLifetime
         }).Value;
         var ends = new Dictionary<string, Interface>
         {
-            ["first"] = Emboq.Core.Tests.Measuring.Places.Of(InterfaceKind.Of("tube"), "inside 45.5, outside 49"),
-            ["second"] = Emboq.Core.Tests.Measuring.Places.Of(InterfaceKind.Of("tube"), "inside 32, outside 35"),
+            ["first"] = Emboq.Core.Tests.Measuring.Places.Of(KindList.Of("tube"), "inside 45.5, outside 49"),
+            ["second"] = Emboq.Core.Tests.Measuring.Places.Of(KindList.Of("tube"), "inside 32, outside 35"),
         };
         var design = adapter.Design(new(values, ends, Emboq.Core.Tests.Workshop.Exact, []));
         var gauge = design.Gauges.Single(g => g.Body == "part" && g.What == "second end");

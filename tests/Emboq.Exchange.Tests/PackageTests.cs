@@ -1,7 +1,6 @@
 using System.IO.Compression;
 using System.Text.Json.Nodes;
 using System.Xml.Linq;
-using Emboq.Core;
 
 namespace Emboq.Exchange.Tests;
 

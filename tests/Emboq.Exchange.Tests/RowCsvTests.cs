@@ -1,6 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Families;
-
 namespace Emboq.Exchange.Tests;
 
 /// <summary>Rows of parts from pasted lists.</summary>

@@ -1,6 +1,4 @@
 using System.Globalization;
-using Emboq.Core;
-using Emboq.Core.Families;
 using Emboq.Core.Tests;
 using Emboq.Exchange.Pdf;
 

@@ -1,7 +1,4 @@
 using CsCheck;
-using Emboq.Core;
-using Emboq.Core.Families;
-using Emboq.Core.Solids;
 using Emboq.Core.Tests;
 using Emboq.Kernel;
 
@@ -104,7 +101,7 @@ public sealed class StlFileTests : IAsyncLifetime
 
     private static Gen<string> Of(params string[] words) => Gen.Int[0, words.Length - 1].Select(i => words[i]);
 
-    private static Interface Duct(double width) => Workshop.Place(Guid.NewGuid(), "duct", InterfaceKind.Duct,
+    private static Interface Duct(double width) => Workshop.Place(Guid.NewGuid(), "duct", KindList.Duct,
         [("inside", width), ("insideDepth", width * 0.7), ("outside", width), ("outsideDepth", width * 0.7), ("corner", width / 12), ("depth", width)]);
 
     private async Task<SolidMesh> Mesh(Solid solid) => (await pool.Evaluate([solid], Facets.DefaultChordError, TestContext.Current.CancellationToken))[0];

@@ -1,7 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Families;
-using Emboq.Core.Printing;
-using Emboq.Core.Solids;
 using Emboq.Core.Tests;
 
 namespace Emboq.Kernel.Tests;

@@ -1,5 +1,4 @@
 using System.Text.Json.Nodes;
-using Emboq.Core;
 
 namespace Emboq.Kernel.Tests;
 

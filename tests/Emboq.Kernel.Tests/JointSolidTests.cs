@@ -1,5 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Families;
 using Emboq.Core.Tests;
 
 namespace Emboq.Kernel.Tests;
@@ -16,7 +14,7 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         return f.Design(new(ParameterValues.Read(f.Parameters, given).Value, places.ToDictionary(p => p.Slot, p => p.Place), Workshop.Exact, []));
     }
 
-    private static Interface Box(string name, double width, double depth, double height) => Workshop.Place(Guid.NewGuid(), name, InterfaceKind.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
+    private static Interface Box(string name, double width, double depth, double height) => Workshop.Place(Guid.NewGuid(), name, KindList.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
 
     private Task<SolidMesh> Part(Design design, string key = "part") => Mesh(design.Printables.Single(b => b.Key == key).Solid);
 
@@ -117,7 +115,7 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     [Fact]
     public async Task A_key_goes_into_its_channel()
     {
-        var slot = Workshop.Place(Guid.NewGuid(), "slot", InterfaceKind.Of("slot"), [("width", 20), ("depth", 10)]);
+        var slot = Workshop.Place(Guid.NewGuid(), "slot", KindList.Of("slot"), [("width", 20), ("depth", 10)]);
         var design = Design("fence-key", "clearance=0.2; under=0.5; fixing=none", ("channel", slot));
         var (part, channel) = (design.Printables.Single(b => b.Key == "part").Solid, design.Machine.Single().Solid);
         (await Mesh(part & channel)).Volume.ShouldBeLessThan(0.01);
@@ -144,7 +142,7 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     public async Task Things_stand_in_their_pockets_and_touch_nothing()
     {
         var turned = Core.Tests.Measuring.Places.Of("turned");
-        var post = Workshop.Place(Guid.NewGuid(), "awl", InterfaceKind.Of("post"), [("diameter", 25), ("length", 60)]);
+        var post = Workshop.Place(Guid.NewGuid(), "awl", KindList.Of("post"), [("diameter", 25), ("length", 60)]);
         var design = Design("pocket-tray", "mount=screws", ("item1", Box("stone", 60, 30, 12)), ("item2", post), ("item3", turned));
         var part = design.Printables.Single(b => b.Key == "part").Solid;
         foreach (var thing in design.Machine)

@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Kernel.Tests;
 
 /// <summary>One pool for every test of the kernel.</summary>

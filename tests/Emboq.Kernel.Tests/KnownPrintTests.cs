@@ -1,6 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Families;
-using Emboq.Core.Printing;
 using Emboq.Core.Tests;
 
 namespace Emboq.Kernel.Tests;
@@ -25,7 +22,7 @@ public sealed class KnownPrintTests : IAsyncLifetime
     public async Task A_bin_for_a_box_took_three_and_a_half_hours_and_41_metres()
     {
         // Box 120 x 50 x 90, 5 mm walls and floor, lower than the box; 0.3 mm layers, 15 % fill, 3 walls, 80 mm/s. The height is not told: two thirds of the box here.
-        var bin = Everyday("wall-bin", "wall=5; floor=5; clearance=0; back=65; front=65; woodScrew=3 mm", ("item", Workshop.Place(Guid.NewGuid(), "box", InterfaceKind.Of("block"), [("width", 120), ("depth", 50), ("height", 90)])));
+        var bin = Everyday("wall-bin", "wall=5; floor=5; clearance=0; back=65; front=65; woodScrew=3 mm", ("item", Workshop.Place(Guid.NewGuid(), "box", KindList.Of("block"), [("width", 120), ("depth", 50), ("height", 90)])));
         var process = Workshop.Process with { LayerHeight = 0.3, LineWidth = 0.45, Settings = new() { WallSpeed = 80, FillSpeed = 80, Fill = 0.15, Walls = 3, FilamentPrice = 20 } };
         var plan = await Plan(bin, process);
         (plan["filament"].Value / 1000).ShouldBeInRange(41 * 0.7, 41 * 1.3);

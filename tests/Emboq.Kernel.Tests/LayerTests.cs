@@ -1,7 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Printing;
-using Emboq.Core.Solids;
-
 namespace Emboq.Kernel.Tests;
 
 /// <summary>Layers against closed forms: areas, Steiner's formula for the offsets of convex outlines, and lofted and lettered bodies.</summary>

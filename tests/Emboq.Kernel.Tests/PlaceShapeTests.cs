@@ -1,5 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Measuring;
 using Emboq.Core.Tests.Measuring;
 
 namespace Emboq.Kernel.Tests;
@@ -43,8 +41,8 @@ public sealed class PlaceShapeTests(PoolFixture fixture) : IClassFixture<PoolFix
     [Fact]
     public async Task Every_kind_that_has_a_body_builds_one()
     {
-        var solids = InterfaceKind.All.Select(k => k.Shape(Places.SizesOf(k.Key))).OfType<Solid>().ToList();
-        solids.Count.ShouldBe(InterfaceKind.All.Count - 1);
+        var solids = KindList.All.Select(k => k.Shape(Places.SizesOf(k.Key))).OfType<Solid>().ToList();
+        solids.Count.ShouldBe(KindList.All.Count - 1);
         (await fixture.Pool.Evaluate(solids, 0.01, TestContext.Current.CancellationToken)).ShouldAllBe(m => m.Volume > 0);
     }
 

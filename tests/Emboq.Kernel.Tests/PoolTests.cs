@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Kernel.Tests;
 
 /// <summary>The pool under trouble: what fails is replaced, what is asked twice is done once, what is abandoned ends.</summary>

@@ -1,6 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Families;
-using Emboq.Core.Printing;
 using Emboq.Core.Tests;
 using Emboq.Core.Tests.Measuring;
 

@@ -1,6 +1,4 @@
 using System.Globalization;
-using Emboq.Core;
-using Emboq.Core.Measuring;
 using Emboq.Web.Devices;
 
 namespace Emboq.Web.Tests;
@@ -61,7 +59,7 @@ public sealed class DeviceTests
     public void A_hidden_size_is_always_the_same_and_near_what_was_read()
     {
         var id = Guid.Parse("00000000-0000-0000-0000-0000000000c7");
-        Interface Post(params double[] readings) => Interface.Of(id, "post", InterfaceKind.Of("post"), [], d => new Dimension(id, d.Key, d.Key,
+        Interface Post(params double[] readings) => Interface.Of(id, "post", KindList.Of("post"), [], d => new Dimension(id, d.Key, d.Key,
             d.Key == "diameter" ? [.. readings.Select(r => new Reading(Guid.NewGuid(), r, $"{r}", new("caliper", "caliper", 0.01, 0.03, 0.03, 150), DateTimeOffset.UnixEpoch, null, null))] : []));
         var unread = StandIn.HiddenSize(new Sizes(Post()), "diameter");
         StandIn.HiddenSize(new Sizes(Post()), "diameter").ShouldBe(unread);

@@ -17,7 +17,7 @@ public sealed class DoorTests(Server server)
 
     private static readonly Dictionary<string, Task<string>> Places = [];
 
-    public static TheoryData<string> Keys => [.. Core.Families.FamilyList.All.Select(f => f.Key)];
+    public static TheoryData<string> Keys => [.. FamilyList.All.Select(f => f.Key)];
 
     [Theory]
     [MemberData(nameof(Keys))]

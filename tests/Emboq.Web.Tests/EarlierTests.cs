@@ -1,8 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Emboq.Core;
-using Emboq.Core.Fits;
 using Emboq.Store;
 using Emboq.Store.Archive;
 

@@ -1,6 +1,4 @@
 using System.Text.Json;
-using Emboq.Core;
-using Emboq.Core.Quantities;
 
 namespace Emboq.Web.Tests;
 

@@ -1,6 +1,5 @@
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
-using Emboq.Core;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
 using Microsoft.Extensions.DependencyInjection;
@@ -16,7 +15,7 @@ public sealed class UploadLimitTests(Server server)
 
         public Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, CancellationToken stop) => throw new NotSupportedException();
 
-        public Task<IReadOnlyList<Core.Printing.Layer>> Layers(Solid solid, Core.Printing.Layering layering, double chordError, CancellationToken stop) => throw new NotSupportedException();
+        public Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop) => throw new NotSupportedException();
     }
 
     [Fact]

@@ -1,4 +1,3 @@
-using Emboq.Core;
 using Emboq.Web.Views;
 
 namespace Emboq.Web.Tests;
@@ -43,7 +42,7 @@ public sealed class ViewTests
         { new Provenance.Learned("3 tries"), "learned" },
         { new Provenance.RuleOfThumb("a rule"), "rule" },
         { new Provenance.Chosen("me"), "chosen" },
-        { new Provenance.Derived(new Core.Quantities.Formula.Number(1)), "derived" },
+        { new Provenance.Derived(new Formula.Number(1)), "derived" },
     };
 
     [Theory]
@@ -58,7 +57,7 @@ public sealed class ViewTests
         RemedyView.Of(new Remedy.Prove("p")).Station.ShouldBe("prove");
     }
 
-    private static readonly Core.Family Adapter = Core.Families.FamilyList.Find("hose-adapter")!;
+    private static readonly Family Adapter = FamilyList.Find("hose-adapter")!;
     private static readonly Dictionary<string, string> Names = new() { ["first"] = "grip sander outlet" };
 
     [Fact]
@@ -80,10 +79,10 @@ public sealed class ViewTests
         new(entries.ToDictionary(e => e.Key, e => e.Entry), new Dictionary<string, Guid>(), process), DateTimeOffset.UnixEpoch, null, null,
         new(new Dictionary<string, double>(), new Dictionary<string, double> { ["first"] = drawn }, new Dictionary<string, System.Text.Json.Nodes.JsonObject>()));
 
-    private static Core.Printing.ScheduledBedful Scheduled(Core.Spool? spool, string group = "", DateTimeOffset? runsOut = null, bool night = false) =>
+    private static Core.Printing.ScheduledBedful Scheduled(Spool? spool, string group = "", DateTimeOffset? runsOut = null, bool night = false) =>
         new(new(new(new(Guid.Empty, 220, 220, 250), group, [new(new(3, 40, 20, 12, group), 5, 6, Turned: true)]), "plain", 5400, 42), DateTimeOffset.UnixEpoch, DateTimeOffset.UnixEpoch.AddHours(1.5), spool, 58, runsOut, night);
 
-    private static readonly Core.Spool Half = new(Guid.Empty, "half", "plain", "", 200, 300, DateTimeOffset.UnixEpoch);
+    private static readonly Spool Half = new(Guid.Empty, "half", "plain", "", 200, 300, DateTimeOffset.UnixEpoch);
 
     [Fact]
     public void A_bedful_says_which_spool_and_whether_it_lasts()

@@ -1,5 +1,3 @@
-using Emboq.Core.Solids;
-
 namespace Emboq.Core.Drawing;
 
 /// <summary>Gathers the drawing of a part: views side by side, each drawn in its own frame and set at its place. mm, x to the right, y up.</summary>

@@ -1,5 +1,3 @@
-using Emboq.Core.Quantities;
-
 namespace Emboq.Core.Fits;
 
 /// <summary>The corrected size after tries, by one plain rule: each try is an estimate of the drawn size that would just touch the
@@ -41,7 +39,7 @@ internal static class Correction
     /// <summary>Words this many times further apart than both can be off contradict each other.</summary>
     private const double Contradicts = 2;
 
-    private static string Words(TryEvidence t) => string.Join(" and ", new[] { t.Feel is { } feel ? $"“{FeelClasses.Of(feel).Words}”" : null, t.Printed is { } p ? $"measured {Checks.Figures.Mm(p)}" : null }.OfType<string>());
+    private static string Words(TryEvidence t) => string.Join(" and ", new[] { t.Feel is { } feel ? $"“{FeelClasses.Of(feel).Words}”" : null, t.Printed is { } p ? $"measured {Figures.Mm(p)}" : null }.OfType<string>());
 
     /// <summary>What was printed once: a ring of a ladder is a print of its own.</summary>
     private static IEnumerable<IGrouping<(int Revision, double Drawn), TryEvidence>> Prints(IReadOnlyList<TryEvidence> tries) =>

@@ -1,5 +1,3 @@
-using Emboq.Core.Measuring;
-
 namespace Emboq.Core.Fits;
 
 /// <summary>What is asked of one size of a part that a measured size of a machine goes into, or that goes into it.</summary>
@@ -34,33 +32,35 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
 {
     /// <summary>Reckons it by the law of sizes; tries on this process correct it. The place must have been read.</summary>
     /// <param name="asked">What is asked.</param>
-    /// <param name="brief">Readings, process and tries.</param>
+    /// <param name="place">The machine's place.</param>
+    /// <param name="fits">What the process does to printed faces.</param>
+    /// <param name="told">What tries on this process say of every seat.</param>
     /// <param name="ledger">Takes the figures.</param>
-    public static Fitted Reckon(FittedFace asked, Brief brief, Ledger ledger)
+    public static Fitted Reckon(FittedFace asked, Interface place, IFitModel fits, IReadOnlyList<TryEvidence> told, Ledger ledger)
     {
-        var (place, fit, key, name) = (brief.Interfaces[asked.Slot], asked.Fit, asked.Key, asked.Name);
+        var (fit, key, name) = (asked.Fit, asked.Key, asked.Name);
         var read = Evaluation.Of(place, asked.Dimension)!;
         var measured = ledger.Add($"{key}.measured", place[asked.Dimension].Name, read.Quantity, asked.Because);
         var clearance = ledger.Add($"{key}.clearance", $"{name} clearance", asked.Clearance is { } chosen
             ? Quantity.Chosen($"{name} clearance", chosen, Unit.Millimetre)
             : Quantity.RuleOfThumb($"{name} clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), $"A {fit.Name} fit: {fit.Feels}. Hole minus shaft, on the full size.");
-        var law = new SizeLaw(measured, Face.Of(asked.Surface, measured.Value), clearance, brief.Fits, name);
+        var law = new SizeLaw(measured, Face.Of(asked.Surface, measured.Value), clearance, fits, name);
         var wanted = ledger.Add($"{key}.wanted", $"{name} wanted", law.Wanted, "The size the finished face should have.");
         var allowance = ledger.Add($"{key}.allowance", $"{name}: {Process.Describe(asked.Surface)} allowance", law.Allowance, "What this process adds or takes: drawn minus printed.");
         // Words do not tell loose fits apart: of those only what was measured counts.
-        IReadOnlyList<TryEvidence> tries = [.. brief.Tries.Where(t => t.Slot == asked.Slot).Select(t => clearance.Value > FeelClasses.Loosest ? t with { Feel = null } : t)];
-        var touching = brief.Fits.Touching(law, tries);
+        IReadOnlyList<TryEvidence> tries = [.. told.Where(t => t.Slot == asked.Slot).Select(t => clearance.Value > FeelClasses.Loosest ? t with { Feel = null } : t)];
+        var touching = fits.Touching(law, tries);
         var sum = SizeLaw.Drawn(wanted, allowance);
         if (tries.Count > 0)
         {
-            sum += ledger.Add($"{key}.correction", $"{name} correction", (touching - law.TouchingBefore).From(new Provenance.Learned($"{tries.Count} tr{(tries.Count == 1 ? "y" : "ies")} on {brief.Process.Name}")),
+            sum += ledger.Add($"{key}.correction", $"{name} correction", (touching - law.TouchingBefore).From(new Provenance.Learned($"{tries.Count} tr{(tries.Count == 1 ? "y" : "ies")} on {fits.Process.Name}")),
                 "What the tries say beyond the allowance; each counts by how sharp it is.");
         }
 
         var drawn = ledger.Add($"{key}.drawn", $"{name} drawn", sum, "Drawn so that it prints at the wanted size.");
         var realised = ledger.Add($"{key}.realised", $"{name} clearance to expect", law.Realised(drawn.Fixed(drawn.Name, "this design"), touching), "What the joint will really have, with everything in doubt added up.");
         return new(asked, place, law, asked.Clearance is { } moved ? fit with { Least = fit.Least + moved - fit.Clearance, Greatest = fit.Greatest + moved - fit.Clearance } : fit,
-            read, measured, wanted, drawn, touching, realised, brief.Fits.Contradictions(law, tries));
+            read, measured, wanted, drawn, touching, realised, fits.Contradictions(law, tries));
     }
 
     /// <summary>Another direction of the same face: moved from the machine's by the same amount, and by the same tries.</summary>

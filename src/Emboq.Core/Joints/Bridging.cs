@@ -1,5 +1,3 @@
-using Emboq.Core.Checks;
-
 namespace Emboq.Core.Joints;
 
 /// <summary>Short roofs over a gap, printed in the air.</summary>

@@ -1,5 +1,3 @@
-using Emboq.Core.Standards;
-
 namespace Emboq.Core.Joints;
 
 /// <summary>Sizes of bought things, from the tables.</summary>

@@ -16,5 +16,5 @@ internal enum HoleLie
 internal static class HoleLies
 {
     /// <summary>The kind of surface that such a hole has.</summary>
-    public static Surface Surface(this HoleLie lie) => lie == HoleLie.Upright ? Core.Surface.HoleUpright : Core.Surface.HoleLying;
+    public static Surface Surface(this HoleLie lie) => lie == HoleLie.Upright ? Setups.Surface.HoleUpright : Setups.Surface.HoleLying;
 }

@@ -1,5 +1,3 @@
-using Emboq.Core.Solids;
-
 namespace Emboq.Core.Joints;
 
 /// <summary>Round holes as they are cut: round when they stand, with a roof when they lie.</summary>

@@ -1,5 +1,3 @@
-using Emboq.Core.Checks;
-
 namespace Emboq.Core.Joints;
 
 /// <summary>A hole or pocket for hardware. Its own frame: the axis is z, the screw comes from above, the face it enters is z = 0 and the material lies below.

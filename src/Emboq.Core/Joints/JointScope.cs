@@ -1,5 +1,3 @@
-using Emboq.Core.Fits;
-
 namespace Emboq.Core.Joints;
 
 /// <summary>Where the figures of a joint are entered, and what it is printed with.</summary>

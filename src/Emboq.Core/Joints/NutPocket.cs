@@ -1,6 +1,3 @@
-using Emboq.Core.Fits;
-using Emboq.Core.Checks;
-
 namespace Emboq.Core.Joints;
 
 /// <summary>What is built above the roof of a side slot, where the screw's hole goes on.</summary>

@@ -1,5 +1,4 @@
 using System.Globalization;
-using Emboq.Core.Checks;
 
 namespace Emboq.Core.Joints;
 

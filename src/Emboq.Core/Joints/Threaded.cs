@@ -1,5 +1,3 @@
-using Emboq.Core.Checks;
-
 namespace Emboq.Core.Joints;
 
 /// <summary>Holes that hold a screw by a thread: a heat-set insert, or one the screw cuts itself.</summary>

@@ -1,4 +1,3 @@
-using Emboq.Core.Quantities;
 using MathNet.Numerics.Distributions;
 
 namespace Emboq.Core.Measuring;

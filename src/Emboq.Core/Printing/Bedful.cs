@@ -10,13 +10,6 @@ namespace Emboq.Core.Printing;
 /// <param name="Part">Of which part of the job, counted from 0.</param>
 public sealed record BedItem(int Member, double Width, double Depth, double Height, string Group = "", string Body = "part", int Part = 0);
 
-/// <summary>A bed to print on. Lengths mm.</summary>
-/// <param name="Process">Identity of the process it belongs to.</param>
-/// <param name="Width">Along x.</param>
-/// <param name="Depth">Along y.</param>
-/// <param name="Height">The tallest it prints.</param>
-public sealed record Bed(Guid Process, double Width, double Depth, double Height);
-
 /// <summary>Where a thing lies on its bed.</summary>
 /// <param name="Piece">The thing.</param>
 /// <param name="X">Left edge, mm.</param>

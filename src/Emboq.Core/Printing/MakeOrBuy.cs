@@ -1,6 +1,3 @@
-using Emboq.Core.Checks;
-using Emboq.Core.Quantities;
-
 namespace Emboq.Core.Printing;
 
 /// <summary>Printing a part against buying one.</summary>

@@ -1,5 +1,3 @@
-using Emboq.Core.Fits;
-
 namespace Emboq.Core.Printing;
 
 /// <summary>Real print time over modelled time of one process, learned from its finished runs.</summary>

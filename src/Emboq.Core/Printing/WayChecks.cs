@@ -1,5 +1,3 @@
-using Emboq.Core.Checks;
-
 namespace Emboq.Core.Printing;
 
 /// <summary>What is judged of a part the way it is printed, from the layers of the very solid. Emboq's parts are printed without support.</summary>
@@ -31,7 +29,7 @@ public static class WayChecks
     /// <param name="way">As its layers say.</param>
     /// <param name="better">Another way up that is better; <c>null</c> when this is the best.</param>
     /// <param name="by">Key of the decision that chooses the way.</param>
-    public static IReadOnlyList<Check> Of(WayReport way, WayUp? better, string by = Piece.UsualWayBy)
+    public static IReadOnlyList<Check> Of(WayReport way, WayUp? better, string by = WayUp.UsualBy)
     {
         Remedy[] turn = better is { } w ? [new Remedy.Change($"Print it {w.Name}", new Dictionary<string, string> { [by] = w.Key })] : [];
         var islands = way.Islands > Speck;

@@ -1,5 +1,3 @@
-using Emboq.Core.Checks;
-
 namespace Emboq.Core.Printing;
 
 /// <summary>What printing a part one way up would be like. Lengths mm, areas mm².</summary>

@@ -7,4 +7,8 @@ namespace Emboq.Core.Printing;
 /// <param name="Lines">How layer lines lie to the load.</param>
 /// <param name="Seam">Where seams and steps fall on fitted faces.</param>
 /// <param name="SpoilsFit">Whether fitted faces lie across the layers and come out stepped.</param>
-public sealed record WayUp(string Key, string Name, double Tip, string Lines, string Seam, bool SpoilsFit = false);
+public sealed record WayUp(string Key, string Name, double Tip, string Lines, string Seam, bool SpoilsFit = false)
+{
+    /// <summary>Key of the decision that chooses the way up of a design of one piece.</summary>
+    public const string UsualBy = "wayUp";
+}

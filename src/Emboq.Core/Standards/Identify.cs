@@ -1,4 +1,3 @@
-using Emboq.Core.Measuring;
 using MathNet.Numerics.LinearAlgebra;
 
 namespace Emboq.Core.Standards;

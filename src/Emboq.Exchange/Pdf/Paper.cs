@@ -1,4 +1,3 @@
-using Emboq.Core;
 using PdfSharp.Drawing;
 using PdfSharp.Pdf;
 

@@ -1,4 +1,3 @@
-using Emboq.Core;
 using PdfSharp.Drawing;
 
 namespace Emboq.Exchange.Pdf;

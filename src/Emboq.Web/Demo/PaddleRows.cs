@@ -1,4 +1,3 @@
-using Emboq.Core;
 using Emboq.Store;
 
 namespace Emboq.Web.Demo;
@@ -43,7 +42,7 @@ internal sealed partial class PaddleWorkshop
 
     private async Task<Guid> Box(Guid machine, string name, params (string Dimension, string Text)[] sizes)
     {
-        var place = await Place(machine, name, InterfaceKind.Of("block"));
+        var place = await Place(machine, name, KindList.Of("block"));
         foreach (var (dimension, text) in sizes)
         {
             await Read(place, dimension, "caliper", text);
@@ -54,7 +53,7 @@ internal sealed partial class PaddleWorkshop
 
     private async Task<Guid> Post(Guid machine, string name, string diameter, string length)
     {
-        var place = await Place(machine, name, InterfaceKind.Of("post"));
+        var place = await Place(machine, name, KindList.Of("post"));
         await Read(place, "diameter", "caliper", diameter);
         await Read(place, "length", "caliper", length);
         return place;

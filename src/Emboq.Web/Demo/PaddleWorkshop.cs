@@ -1,6 +1,4 @@
 using System.Globalization;
-using Emboq.Core;
-using Emboq.Core.Solids;
 using Emboq.Store;
 using Npgsql;
 
@@ -54,7 +52,7 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
         await Read(hose, "inside", "caliper", "1 1/2 in", "38.22", "38.05");
         await Read(hose, "depth", "depth-rod", "48");
 
-        var chute = await Machine("Shaving chute", "Sheet metal mouth under the spokeshave bench, with rounded corners.", "shaving chute mouth", InterfaceKind.Duct);
+        var chute = await Machine("Shaving chute", "Sheet metal mouth under the spokeshave bench, with rounded corners.", "shaving chute mouth", KindList.Duct);
         await Read(chute, "outside", "caliper", "82.14", "82.30", "82.21");
         await Read(chute, "outsideDepth", "caliper", "46.02", "46.11");
         await Read(chute, "corner", "radius-gauges", "6");
@@ -88,7 +86,7 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
 
     private DateTimeOffset Later() => clock = clock.AddHours(5);
 
-    private async Task<Guid> Machine(string name, string note, string place, InterfaceKind? kind = null) => await Place(await Machine(name, note), place, kind ?? InterfaceKind.Tube);
+    private async Task<Guid> Machine(string name, string note, string place, InterfaceKind? kind = null) => await Place(await Machine(name, note), place, kind ?? KindList.Tube);
 
     private async Task<Guid> Machine(string name, string note)
     {
@@ -121,7 +119,7 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
         var taken = readings.Select(r =>
         {
             clock = clock.AddMinutes(1);
-            var value = Core.Quantities.ReadingNotation.Parse(r.Text, kind.Access, Core.Quantities.LengthSystem.Metric, dimension).Value;
+            var value = ReadingNotation.Parse(r.Text, kind.Access, LengthSystem.Metric, dimension).Value;
             return (new DimensionAddress(place, dimension), new Reading(Guid.CreateVersion7(), value, r.Text, instruments[instrument], clock, null, null, r.Direction));
         }).ToList();
         await InterfaceStore.AddReadings(database, taken, default);

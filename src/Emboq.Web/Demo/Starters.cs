@@ -1,6 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Fits;
-
 namespace Emboq.Web.Demo;
 
 /// <summary>Defaults that a workshop starts from: common practice, no published source.</summary>

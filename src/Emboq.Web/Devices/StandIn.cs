@@ -1,5 +1,4 @@
 using System.Globalization;
-using Emboq.Core.Measuring;
 
 namespace Emboq.Web.Devices;
 

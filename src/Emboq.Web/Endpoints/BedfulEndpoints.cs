@@ -1,6 +1,4 @@
 using System.Runtime.CompilerServices;
-using Emboq.Core;
-using Emboq.Core.Printing;
 using Emboq.Store;
 using Emboq.Web.Views;
 using Npgsql;

@@ -1,4 +1,3 @@
-using Emboq.Core;
 using Emboq.Exchange;
 using Emboq.Store;
 using Npgsql;

@@ -1,7 +1,5 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Emboq.Core;
-using Emboq.Core.Measuring;
 using Emboq.Store;
 using Emboq.Web.Views;
 using Microsoft.AspNetCore.Mvc;
@@ -113,7 +111,7 @@ internal static class CardEndpoints
         var id = here?.Id ?? Guid.CreateVersion7();
         if (here is null)
         {
-            await InterfaceStore.Add(database, machine, new(id, place.Name, InterfaceKind.Of(place.Kind), []) { Items = place.Items }, now, stop);
+            await InterfaceStore.Add(database, machine, new(id, place.Name, KindList.Of(place.Kind), []) { Items = place.Items }, now, stop);
         }
 
         var added = place.Readings.Where(r => here is null || !IsHere(here, r)).Select(r =>
@@ -142,7 +140,7 @@ internal static class CardEndpoints
 
     private static CardPlacePreview Against(Machine? machine, CardPlace place, MachineCard card, IReadOnlyDictionary<string, Instrument> known)
     {
-        var kind = InterfaceKind.Of(place.Kind);
+        var kind = KindList.Of(place.Kind);
         if (Same(machine, place) is not { } here)
         {
             return new(place.Name, kind.Name, "new", []);
@@ -199,7 +197,7 @@ internal static class CardEndpoints
     private static void LookAt(Input input, MachineCard card, CardPlace place, string field)
     {
         input.Name($"{field}.name", place.Name);
-        var kind = input.OneOf($"{field}.kind", place.Kind, InterfaceKind.All, k => k.Key);
+        var kind = input.OneOf($"{field}.kind", place.Kind, KindList.All, k => k.Key);
         var items = kind is null ? [] : PlaceEndpoints.Items(input, $"{field}.items", kind, place.Items);
         foreach (var (reading, n) in place.Readings.Select((r, n) => (r, n)))
         {

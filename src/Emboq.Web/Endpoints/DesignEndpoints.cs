@@ -1,8 +1,4 @@
 using System.Text.Json;
-using Emboq.Core;
-using Emboq.Core.Checks;
-using Emboq.Core.Families;
-using Emboq.Core.Solids;
 using Emboq.Store;
 using Emboq.Web.Views;
 using Npgsql;
@@ -116,7 +112,7 @@ internal static class DesignEndpoints
     {
         const double LeastUncertainty = 0.001;
         var field = $"interfaces.{slot}";
-        var kind = input.OneOf($"{field}.kind", place.Kind ?? InterfaceKind.Tube.Key, InterfaceKind.All, k => k.Key) ?? InterfaceKind.Tube;
+        var kind = input.OneOf($"{field}.kind", place.Kind ?? KindList.Tube.Key, KindList.All, k => k.Key) ?? KindList.Tube;
         foreach (var key in place.Sizes?.Keys.Where(k => kind.Dimensions.All(d => d.Key != k)) ?? [])
         {
             input.OneOf($"{field}.sizes", key, kind.Dimensions, d => d.Key);
@@ -140,7 +136,7 @@ internal static class DesignEndpoints
             // A stated size is one reading of an imagined instrument that repeats as well as was stated.
             var instrument = new Instrument($"stated-{id}-{d.Key}", "stated by the caller", 0, 0,
                 Math.Max(size.Uncertainty, LeastUncertainty), Limits.LongestReading);
-            var value = input.Size($"{at}.value", size.Value, Core.Quantities.LengthSystem.Metric);
+            var value = input.Size($"{at}.value", size.Value, LengthSystem.Metric);
             return new Dimension(id, d.Key, $"{slot} {d.Name}", [new(Guid.CreateVersion7(), value, size.Value, instrument,
                 DateTimeOffset.UnixEpoch, null, null)]);
         });

@@ -1,6 +1,5 @@
 using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
-using Emboq.Core.Measuring;
 using Emboq.Web.Devices;
 using Npgsql;
 

@@ -1,6 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Families;
-
 namespace Emboq.Web.Endpoints;
 
 /// <summary>A family with what it takes.</summary>

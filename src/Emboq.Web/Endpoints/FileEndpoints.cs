@@ -1,6 +1,4 @@
 using System.Globalization;
-using Emboq.Core;
-using Emboq.Core.Solids;
 using Emboq.Exchange;
 using Emboq.Store;
 using Npgsql;

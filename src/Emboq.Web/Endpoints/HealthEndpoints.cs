@@ -1,5 +1,4 @@
 using System.Globalization;
-using Emboq.Core;
 using Emboq.Kernel;
 using Emboq.Store;
 using Npgsql;

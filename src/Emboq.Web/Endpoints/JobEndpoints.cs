@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Emboq.Core;
 using Emboq.Store;
 using Npgsql;
 

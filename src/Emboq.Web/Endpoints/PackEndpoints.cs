@@ -1,5 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Families;
 using Emboq.Store;
 using Npgsql;
 
@@ -97,7 +95,7 @@ internal static class PackEndpoints
             var field = $"{path}.{slot}";
             input.Name($"{field}.machine", place.Machine);
             input.Name($"{field}.name", place.Name);
-            var kind = input.OneOf($"{field}.kind", place.Kind, InterfaceKind.All, k => k.Key);
+            var kind = input.OneOf($"{field}.kind", place.Kind, KindList.All, k => k.Key);
             if (place.Readings.Count > MostReadings)
             {
                 input.Add(new($"{field}.readings", $"{place.Readings.Count}", "These are more readings than a place is given.", "Send fewer.", $"{MostReadings}"));
@@ -144,7 +142,7 @@ internal static class PackEndpoints
     {
         var (machine, place) = (Guid.CreateVersion7(), Guid.CreateVersion7());
         await MachineStore.Add(database, machine, file.Machine, "Came with a job file.", now, stop);
-        await InterfaceStore.Add(database, machine, new(place, file.Name, InterfaceKind.Of(file.Kind), []) { Items = file.Items ?? [] }, now, stop);
+        await InterfaceStore.Add(database, machine, new(place, file.Name, KindList.Of(file.Kind), []) { Items = file.Items ?? [] }, now, stop);
         var known = (await InstrumentStore.All(database, stop)).ToDictionary(i => i.Id);
         foreach (var instrument in file.Readings.Select(r => r.Instrument).DistinctBy(i => i.Id).Where(i => known.TryAdd(i.Id, i)))
         {

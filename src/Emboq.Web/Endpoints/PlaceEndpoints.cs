@@ -1,6 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Measuring;
-using Emboq.Core.Solids;
 using Emboq.Store;
 using Emboq.Web.Views;
 using Npgsql;
@@ -32,7 +29,7 @@ internal static class PlaceEndpoints
 {
     public static void MapPlaces(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/interface-kinds", () => InterfaceKind.All.Select(KindView.Of).ToArray());
+        api.MapGet("/interface-kinds", () => KindList.All.Select(KindView.Of).ToArray());
         api.MapPost("/machines/{id:guid}/interfaces", Add).Produces<InterfaceView>(201).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapGet("/interfaces/{id:guid}", One).Produces<InterfaceView>().ProducesProblem(404);
         api.MapPut("/interfaces/{id:guid}", Change).Produces<InterfaceView>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
@@ -45,7 +42,7 @@ internal static class PlaceEndpoints
     {
         var input = new Input();
         var name = input.Name("name", request.Name);
-        var kind = input.OneOf("kind", request.Kind, InterfaceKind.All, k => k.Key);
+        var kind = input.OneOf("kind", request.Kind, KindList.All, k => k.Key);
         var items = kind is null ? [] : Items(input, "items", kind, request.Items ?? kind.Item?.UsualNames ?? []);
         if (!input.IsGood)
         {

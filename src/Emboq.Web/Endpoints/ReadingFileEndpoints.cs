@@ -1,7 +1,4 @@
 using System.Globalization;
-using Emboq.Core;
-using Emboq.Core.Measuring;
-using Emboq.Core.Quantities;
 using Emboq.Exchange;
 using Emboq.Store;
 using Emboq.Web.Views;

@@ -1,6 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Families;
-using Emboq.Core.Quantities;
 using Emboq.Store;
 using Emboq.Web.Views;
 using Npgsql;

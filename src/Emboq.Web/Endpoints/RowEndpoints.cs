@@ -1,7 +1,4 @@
 using System.Text.Json;
-using Emboq.Core;
-using Emboq.Core.Families;
-using Emboq.Core.Quantities;
 using Emboq.Exchange;
 using Npgsql;
 

@@ -1,7 +1,4 @@
 using System.Globalization;
-using Emboq.Core;
-using Emboq.Core.Quantities;
-using Emboq.Core.Solids;
 using Emboq.Store;
 using Npgsql;
 

@@ -1,4 +1,3 @@
-using Emboq.Core;
 using Emboq.Store;
 using Npgsql;
 

@@ -1,6 +1,4 @@
 using System.Globalization;
-using Emboq.Core;
-using Emboq.Core.Quantities;
 using Emboq.Exchange.Pdf;
 using Emboq.Store;
 using Emboq.Web.Views;

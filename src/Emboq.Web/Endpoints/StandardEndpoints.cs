@@ -1,5 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Standards;
 using Emboq.Web.Views;
 
 namespace Emboq.Web.Endpoints;

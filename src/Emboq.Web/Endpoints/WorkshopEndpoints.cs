@@ -1,6 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Measuring;
-using Emboq.Core.Printing;
 using Emboq.Store;
 using Emboq.Web.Demo;
 using Npgsql;
@@ -168,5 +165,5 @@ internal static class WorkshopEndpoints
         input.Within($"{path}reach", i.Reach, 1, 100_000, Unit(i));
     }
 
-    private static string Unit(Instrument i) => Accesses.UnitOf(i) is { } unit && unit != Core.Unit.None ? unit.ToString() : "counts";
+    private static string Unit(Instrument i) => Accesses.UnitOf(i) is { } unit && unit != Core.Quantities.Unit.None ? unit.ToString() : "counts";
 }

@@ -1,5 +1,3 @@
-using Emboq.Core.Printing;
-
 namespace Emboq.Web.Views;
 
 /// <summary>A row laid out on beds.</summary>
@@ -24,7 +22,7 @@ public sealed record BedfulView(Guid Process, string Setup, string Group, double
     {
         var (planned, bed) = (s.Planned, s.Planned.Bedful.Bed);
         return new(bed.Process, processes[bed.Process], planned.Bedful.Group, bed.Width, bed.Depth, [.. planned.Bedful.Placements.Select(p => new PlacementView(parts[p.Piece.Part], p.Piece.Member, p.Piece.Body, p.X, p.Y, p.Width, p.Depth, p.Piece.Height, p.Turned))],
-            QuantityText.Metric(planned.Seconds, Core.Unit.Seconds), QuantityText.Metric(planned.Grams, Core.Unit.Grams), s.Starts, s.Ends, s.Spool?.Name, InWords(s), s.Spool is null || s.RunsOut is not null);
+            QuantityText.Metric(planned.Seconds, Unit.Seconds), QuantityText.Metric(planned.Grams, Unit.Grams), s.Starts, s.Ends, s.Spool?.Name, InWords(s), s.Spool is null || s.RunsOut is not null);
     }
 
     private static string InWords(ScheduledBedful s) => s switch
@@ -33,7 +31,7 @@ public sealed record BedfulView(Guid Process, string Setup, string Group, double
         { Spool: null } => $"No spool of {s.Planned.Material} is known. Weigh one in.",
         { RunsOut: { } at, AtNight: true } => $"{s.Spool!.Name} would run out at {at:HH:mm}, in the night. Put another on, or start by day.",
         { RunsOut: { } at } => $"{s.Spool!.Name} runs out at {at:HH:mm}: be there to change it.",
-        _ => $"{s.Spool!.Name} lasts; {QuantityText.Metric(s.LeftAfter, Core.Unit.Grams)} stay on it.",
+        _ => $"{s.Spool!.Name} lasts; {QuantityText.Metric(s.LeftAfter, Unit.Grams)} stay on it.",
     };
 }
 

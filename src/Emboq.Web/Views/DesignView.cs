@@ -1,5 +1,4 @@
 using System.Runtime.InteropServices;
-using Emboq.Core;
 
 namespace Emboq.Web.Views;
 

@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Web.Views;
 
 /// <summary>What was printed and tried of a part, newest first.</summary>

@@ -1,7 +1,4 @@
 using System.Globalization;
-using Emboq.Core;
-using Emboq.Core.Measuring;
-using Emboq.Core.Standards;
 
 namespace Emboq.Web.Views;
 

@@ -1,4 +1,3 @@
-using Emboq.Core;
 using Emboq.Store;
 
 namespace Emboq.Web.Views;
@@ -19,7 +18,7 @@ public sealed record LinkView(Guid Id, string Name);
 public sealed record MachineSummaryView(Guid Id, string Name, string Note, bool Archived, IReadOnlyList<PlaceSummaryView> Interfaces)
 {
     /// <summary>From a summary.</summary>
-    public static MachineSummaryView Of(MachineSummary m) => new(m.Id, m.Name, m.Note, m.Archived, [.. m.Interfaces.Select(p => new PlaceSummaryView(p.Id, p.Name, p.Kind, InterfaceKind.Of(p.Kind).Name, p.Read))]);
+    public static MachineSummaryView Of(MachineSummary m) => new(m.Id, m.Name, m.Note, m.Archived, [.. m.Interfaces.Select(p => new PlaceSummaryView(p.Id, p.Name, p.Kind, KindList.Of(p.Kind).Name, p.Read))]);
 }
 
 /// <summary>A place in a list.</summary>

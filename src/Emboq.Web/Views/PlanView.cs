@@ -1,6 +1,3 @@
-using Emboq.Core;
-using Emboq.Core.Printing;
-
 namespace Emboq.Web.Views;
 
 /// <summary>What printing would take.</summary>

@@ -1,6 +1,4 @@
 using System.Globalization;
-using Emboq.Core;
-using Emboq.Core.Quantities;
 
 namespace Emboq.Web.Views;
 

@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Web.Views;
 
 /// <summary>A quantity for the screen.</summary>

@@ -1,5 +1,3 @@
-using Emboq.Core;
-
 namespace Emboq.Web.Views;
 
 /// <summary>What changed from one revision to the next: decisions first, then the sizes that followed.</summary>

@@ -1,6 +1,3 @@
-using Emboq.Core.Checks;
-using Emboq.Core.Families;
-
 namespace Emboq.Core.Tests.Checks;
 
 /// <summary>The next step follows the order of the work: measure, mend, prove, print, try, keep.</summary>

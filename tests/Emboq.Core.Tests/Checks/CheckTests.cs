@@ -1,5 +1,3 @@
-using Emboq.Core.Checks;
-
 namespace Emboq.Core.Tests.Checks;
 
 /// <summary>Judgements shared by families: each has figure, limit and source, and a remedy where something can be done.</summary>
@@ -10,7 +8,7 @@ public sealed class CheckTests
     private static Check Readings(params (Instrument, double)[] readings) => ReadingChecks.Of("r", "measured", Tube(readings), "inside");
 
     private static Interface Tube(params (Instrument, double)[] readings) =>
-        Interface.Of(Place, "port", InterfaceKind.Tube, [], d => Workshop.Dimension(Place, d.Key, d.Key == "inside" ? readings : []));
+        Interface.Of(Place, "port", KindList.Tube, [], d => Workshop.Dimension(Place, d.Key, d.Key == "inside" ? readings : []));
 
     private static Quantity Clearance(double value, params (string Id, double Uncertainty)[] sources) =>
         Quantity.Input("clearance", value, Unit.Millimetre, new Provenance.Measured("test"), sources.Select(s => (new Source(s.Id, s.Id, s.Uncertainty, Kind: s.Id == "repeat/y" ? SourceKind.Measuring : SourceKind.Other), 1.0)));

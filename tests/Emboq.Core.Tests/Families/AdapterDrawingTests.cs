@@ -1,5 +1,3 @@
-using Emboq.Core.Families;
-
 namespace Emboq.Core.Tests.Families;
 
 /// <summary>The seat drawing says where things are: its callouts measure on the drawing what the ledger says.</summary>

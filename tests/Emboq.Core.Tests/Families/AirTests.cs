@@ -1,5 +1,3 @@
-using Emboq.Core.Families;
-using Emboq.Core.Quantities;
 using UnitsNet;
 
 namespace Emboq.Core.Tests.Families;

@@ -1,7 +1,5 @@
-using Emboq.Core.Families;
-using Emboq.Core.Families.RouterTemplate;
-using Emboq.Core.Families.SoftJaws;
-using Emboq.Core.Solids;
+using Emboq.Core.Families.Jigs.RouterTemplate;
+using Emboq.Core.Families.Jigs.SoftJaws;
 using Emboq.Core.Tests.Measuring;
 
 namespace Emboq.Core.Tests.Families;
@@ -23,7 +21,7 @@ public sealed class EverydayPartsTests
     }
 
     private static Interface Box(string name, double width, double depth, double height) =>
-        Workshop.Place(Guid.NewGuid(), name, InterfaceKind.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
+        Workshop.Place(Guid.NewGuid(), name, KindList.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
 
     private static Verdict Of(Design design, string key) => design.Checks.Single(c => c.Key == key).Verdict;
 
@@ -187,7 +185,7 @@ public sealed class EverydayPartsTests
     [Fact]
     public void A_key_has_a_ladder_around_its_width_and_the_depth_less_what_stays_free()
     {
-        var slot = Workshop.Place(Guid.NewGuid(), "fence slot", InterfaceKind.Of("slot"), [("width", 19.1), ("depth", 9.5)]);
+        var slot = Workshop.Place(Guid.NewGuid(), "fence slot", KindList.Of("slot"), [("width", 19.1), ("depth", 9.5)]);
         var design = Design("fence-key", "under=0.5", null, ("channel", slot));
         design.Ledger["high"].Value.ShouldBe(9, 1e-9);
         // The shaft goes into the slot: drawn = measured − clearance + allowance.
@@ -200,7 +198,7 @@ public sealed class EverydayPartsTests
     [Fact]
     public void A_key_takes_nuts_from_below_when_it_is_wide_enough()
     {
-        Interface Channel(double width) => Workshop.Place(Guid.NewGuid(), "slot", InterfaceKind.Of("slot"), [("width", width), ("depth", 12)]);
+        Interface Channel(double width) => Workshop.Place(Guid.NewGuid(), "slot", KindList.Of("slot"), [("width", width), ("depth", 12)]);
         var wide = Design("fence-key", "fixing=nuts; screw=M4", null, ("channel", Channel(24)));
         wide.Hardware.ShouldContain(h => h.Contains("nuts M4", StringComparison.Ordinal));
         Of(wide, "nut.wall").ShouldBe(Verdict.Good);
@@ -211,7 +209,7 @@ public sealed class EverydayPartsTests
     [Fact]
     public void A_key_locks_in_height_and_is_then_free_across()
     {
-        var slot = Workshop.Place(Guid.NewGuid(), "fence slot", InterfaceKind.Of("slot"), [("width", 19.1), ("depth", 9.5)]);
+        var slot = Workshop.Place(Guid.NewGuid(), "fence slot", KindList.Of("slot"), [("width", 19.1), ("depth", 9.5)]);
         var design = Design("fence-key", "locks=height; sides=1.5; across=slide", null, ("channel", slot));
         design.Ledger["wide"].Value.ShouldBe(17.6, 1e-9);
         design.Seats[0].Drawn.Value.ShouldBe(9.5 - 0.35 + Workshop.Known(Surface.OutsideFlat).Value, 1e-9);
@@ -237,7 +235,7 @@ public sealed class EverydayPartsTests
         Hardware("pocket-tray", "mount=screws", ("item1", Box("stone", 60, 30, 12))).ShouldContain("16 mm from the drawer");
         Hardware("drawer-pull", "fastening=through").ShouldContain("40 mm from the drawer");
         Hardware("soft-jaws", "fixing=screws; thickness=16", ("jaw", Box("jaw", 100, 40, 20))).ShouldContain("20 mm from the drawer");
-        Hardware("fence-key", "", ("channel", Workshop.Place(Guid.NewGuid(), "slot", InterfaceKind.Of("slot"),
+        Hardware("fence-key", "", ("channel", Workshop.Place(Guid.NewGuid(), "slot", KindList.Of("slot"),
             [("width", 24), ("depth", 12)]))).ShouldContain("30 mm from the drawer");
         FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray"]);
     }

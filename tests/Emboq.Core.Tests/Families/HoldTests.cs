@@ -1,6 +1,3 @@
-using Emboq.Core.Families;
-using Emboq.Core.Solids;
-
 namespace Emboq.Core.Tests.Families;
 
 /// <summary>Tapers, clamp seats, steps, ladders, marks and what holds a print on the bed.</summary>

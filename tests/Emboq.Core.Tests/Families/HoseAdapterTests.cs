@@ -1,5 +1,5 @@
 using CsCheck;
-using Emboq.Core.Families;
+using Check = Emboq.Core.Checks.Check;
 
 namespace Emboq.Core.Tests.Families;
 

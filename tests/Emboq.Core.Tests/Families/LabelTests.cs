@@ -1,6 +1,4 @@
 using CsCheck;
-using Emboq.Core.Families;
-using Emboq.Core.Solids;
 
 namespace Emboq.Core.Tests.Families;
 

@@ -1,14 +1,12 @@
 using System.Text.Json.Nodes;
-using Emboq.Core.Families;
-using Emboq.Core.Fits;
 
 namespace Emboq.Core.Tests.Families;
 
 /// <summary>What tries teach the everyday parts: the law of sizes for pockets and keys, and what a hand can and cannot tell.</summary>
 public sealed class LearningTests
 {
-    private static readonly Interface Slot = Workshop.Place(Guid.NewGuid(), "fence slot", InterfaceKind.Of("slot"), [("width", 19.1), ("depth", 9.5)]);
-    private static readonly Interface Box = Workshop.Place(Guid.NewGuid(), "box", InterfaceKind.Of("block"), [("width", 80), ("depth", 50), ("height", 40)]);
+    private static readonly Interface Slot = Workshop.Place(Guid.NewGuid(), "fence slot", KindList.Of("slot"), [("width", 19.1), ("depth", 9.5)]);
+    private static readonly Interface Box = Workshop.Place(Guid.NewGuid(), "box", KindList.Of("block"), [("width", 80), ("depth", 50), ("height", 40)]);
 
     private static Seat Key(params TryEvidence[] tries) => Seat("fence-key", "channel", Slot, tries);
 
@@ -57,7 +55,7 @@ public sealed class LearningTests
     public void A_loose_fit_is_right_when_it_feels_loose(Feel feel, bool right)
     {
         var entry = new Try(Guid.NewGuid(), Guid.NewGuid(), 1, "item", feel, null, null, null, DateTimeOffset.UnixEpoch);
-        Emboq.Core.Checks.Advice.Fits(Bin(), entry).ShouldBe(right);
+        Advice.Fits(Bin(), entry).ShouldBe(right);
     }
 
     [Theory]

@@ -1,5 +1,4 @@
 using CsCheck;
-using Emboq.Core.Families;
 
 namespace Emboq.Core.Tests.Families;
 

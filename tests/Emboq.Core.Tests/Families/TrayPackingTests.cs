@@ -1,6 +1,5 @@
 using CsCheck;
-using Emboq.Core.Families;
-using Emboq.Core.Families.PocketTray;
+using Emboq.Core.Families.Storage.PocketTray;
 
 namespace Emboq.Core.Tests.Families;
 
@@ -18,7 +17,7 @@ public sealed class TrayPackingTests
         var list = things.ToList();
         var entries = list.Select((t, i) => ($"item{i + 1}Use", t.Use)).Append(("width", FormattableString.Invariant($"{width}"))).Append(("depth", FormattableString.Invariant($"{depth}"))).Concat(also.Where(e => !e.Key.StartsWith("mass", StringComparison.Ordinal))).ToDictionary(e => e.Item1, e => e.Item2);
         (string, double)[] Weighed(int i) => [.. also.Where(e => e.Key == $"mass{i + 1}").Select(e => ("mass", double.Parse(e.Entry)))];
-        var places = list.Select((t, i) => (Slot: $"item{i + 1}", Place: Workshop.Place(Guid.NewGuid(), $"thing {i + 1}", InterfaceKind.Of("block"), [("width", t.W), ("depth", t.D), ("height", t.H), .. Weighed(i)]))).ToDictionary(p => p.Slot, p => p.Place);
+        var places = list.Select((t, i) => (Slot: $"item{i + 1}", Place: Workshop.Place(Guid.NewGuid(), $"thing {i + 1}", KindList.Of("block"), [("width", t.W), ("depth", t.D), ("height", t.H), .. Weighed(i)]))).ToDictionary(p => p.Slot, p => p.Place);
         return new(ParameterValues.Read(Tray.Parameters, entries).Value, places, Workshop.Process, []);
     }
 
@@ -82,7 +81,7 @@ public sealed class TrayPackingTests
         Design Mounted(string raster, double? measured, double width = 100)
         {
             var brief = BriefOf([(40, 30, 12, "often")], width, 80, ("mount", "screws"), ("raster", raster));
-            return Tray.Design(measured is { } m ? brief with { Interfaces = new Dictionary<string, Interface>(brief.Interfaces) { ["holes"] = Measuring.Places.Of(InterfaceKind.Of("hole-row"), FormattableString.Invariant($"diameter 4, gap1.centre {m}")) } } : brief);
+            return Tray.Design(measured is { } m ? brief with { Interfaces = new Dictionary<string, Interface>(brief.Interfaces) { ["holes"] = Measuring.Places.Of(KindList.Of("hole-row"), FormattableString.Invariant($"diameter 4, gap1.centre {m}")) } } : brief);
         }
 
         Mounted("32", null).Ledger["ear.spacing"].Value.ShouldBe(128, 1e-9);

@@ -1,6 +1,3 @@
-using Emboq.Core.Families;
-using Emboq.Core.Solids;
-
 namespace Emboq.Core.Tests.Families;
 
 /// <summary>Outlines moved, matched and joined, against plane geometry.</summary>
@@ -28,7 +25,7 @@ public sealed class UnlikeOutlineTests
     }
 
     private static Interface Chute(double width, double height, double corner) =>
-        Workshop.Place(Guid.NewGuid(), "chute", InterfaceKind.Duct, [("outside", width), ("outsideDepth", height), ("corner", corner), ("depth", 40)]);
+        Workshop.Place(Guid.NewGuid(), "chute", KindList.Duct, [("outside", width), ("outsideDepth", height), ("corner", corner), ("depth", 40)]);
 
     private static Design Design(Interface first, params (string Key, string Entry)[] entries)
     {

@@ -1,6 +1,3 @@
-using Emboq.Core.Families;
-using Emboq.Core.Fits;
-
 namespace Emboq.Core.Tests.Fits;
 
 /// <summary>What tries may and may not teach: scatter belongs to the print, words that contradict do not sharpen.</summary>
@@ -63,7 +60,7 @@ public sealed class EvidenceTests
     [Fact]
     public void A_correction_helps_a_bin_in_both_directions()
     {
-        var box = Workshop.Place(Guid.NewGuid(), "box", InterfaceKind.Of("block"), [("width", 80), ("depth", 50), ("height", 40)]);
+        var box = Workshop.Place(Guid.NewGuid(), "box", KindList.Of("block"), [("width", 80), ("depth", 50), ("height", 40)]);
         var bin = FamilyList.Find("wall-bin")!;
         Design With(params TryEvidence[] tries) => bin.Design(new(ParameterValues.Read(bin.Parameters, new Dictionary<string, string> { ["fit"] = "slide" }).Value, new Dictionary<string, Interface> { ["item"] = box }, Workshop.Process, tries));
         var before = With();
@@ -82,7 +79,7 @@ public sealed class EvidenceTests
     public void A_hose_that_gives_is_held_by_its_clamp(double give)
     {
         var adapter = FamilyList.Find("hose-adapter")!;
-        var hose = Workshop.Place(Guid.NewGuid(), "hose", InterfaceKind.Of("hose"), give == 0 ? [("inside", 40)] : [("inside", 40), ("give", give)]);
+        var hose = Workshop.Place(Guid.NewGuid(), "hose", KindList.Of("hose"), give == 0 ? [("inside", 40)] : [("inside", 40), ("give", give)]);
         var design = adapter.Design(new(ParameterValues.Read(adapter.Parameters, new Dictionary<string, string> { ["firstJoin"] = "inside", ["firstHold"] = "clamp", ["secondJoin"] = "over" }).Value,
             new Dictionary<string, Interface> { ["first"] = hose, ["second"] = Workshop.Tube("port", outside: 60) }, Workshop.Process, []));
         design.Seats[0].Chance.ShouldBeGreaterThan(0.95);

@@ -1,5 +1,4 @@
 using CsCheck;
-using Emboq.Core.Fits;
 using MathNet.Numerics.Distributions;
 
 namespace Emboq.Core.Tests.Fits;

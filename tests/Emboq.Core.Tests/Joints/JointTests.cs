@@ -1,7 +1,3 @@
-using Emboq.Core.Fits;
-using Emboq.Core.Joints;
-using Emboq.Core.Quantities;
-
 namespace Emboq.Core.Tests.Joints;
 
 /// <summary>Holes and pockets for hardware against published sizes; values from memory unless a derivation stands beside them.</summary>
@@ -259,7 +255,7 @@ public sealed class JointTests
     }
 
     [Fact]
-    public void Half_of_an_entry_is_exact() => Emboq.Core.Families.DrillingTemplate.TemplateReckoning.Half(LengthNotation.Parse("33 7/8 in", LengthSystem.Metric, "x").Value).ShouldContain("16 15/16");
+    public void Half_of_an_entry_is_exact() => Emboq.Core.Families.Drawers.DrillingTemplate.TemplateReckoning.Half(LengthNotation.Parse("33 7/8 in", LengthSystem.Metric, "x").Value).ShouldContain("16 15/16");
 
     private static ScrewLength Length(IReadOnlyList<Quantity> grip, double engage, double room, string head, IReadOnlyList<DrawerScrew> drawer) =>
         ScrewLength.Of(Scope(), ("M4", head, "M4"), grip, Mm(engage), Mm(room), drawer);

@@ -1,6 +1,3 @@
-using Emboq.Core.Measuring;
-using Emboq.Core.Quantities;
-
 namespace Emboq.Core.Tests.Measuring;
 
 /// <summary>Ways to one size that contradict (Birge 1932; Mandel and Paule 1970), and ways whose doubt first order does not tell (JCGM 101).</summary>
@@ -42,7 +39,7 @@ public sealed class ContradictionTests
     [Fact]
     public void A_place_read_two_ways_that_contradict_is_no_surer_than_one_of_them()
     {
-        var place = Places.Of(InterfaceKind.Of("post"), FormattableString.Invariant($"diameter 30, around {Math.PI * 31}"));
+        var place = Places.Of(KindList.Of("post"), FormattableString.Invariant($"diameter 30, around {Math.PI * 31}"));
         var both = Evaluation.Of(place, "diameter")!;
         both.Disagrees.ShouldBeTrue();
         both.Quantity.StandardUncertainty.ShouldBeGreaterThanOrEqualTo(both.Estimates.Min(e => e.Quantity.StandardUncertainty));
@@ -53,7 +50,7 @@ public sealed class ContradictionTests
     [Fact]
     public void A_shallow_arc_tells_its_uneven_interval()
     {
-        var arc = Places.Of(InterfaceKind.Of("arc"), "chord 60, sagitta 1.05");
+        var arc = Places.Of(KindList.Of("arc"), "chord 60, sagitta 1.05");
         var interval = Propagation.Of(arc, "radius").ShouldNotBeNull();
         var (first, u) = (Evaluation.Of(arc, "radius")!.Quantity, Evaluation.Of(arc["sagitta"])!.Quantity.StandardUncertainty);
         double Radius(double s) => (60 * 60 / 8 / s) + (s / 2);
@@ -61,9 +58,9 @@ public sealed class ContradictionTests
         interval.High.ShouldBe(Radius(1.05 - (1.96 * u)), 8);
         // Skew: the far side is further than the near one.
         (interval.High - first.Value).ShouldBeGreaterThan(1.1 * (first.Value - interval.Low));
-        Emboq.Core.Checks.ReadingChecks.Of("r", "arc measured", arc, "radius").Verdict.ShouldBe(Verdict.Watch);
+        ReadingChecks.Of("r", "arc measured", arc, "radius").Verdict.ShouldBe(Verdict.Watch);
     }
 
     [Fact]
-    public void A_deep_arc_is_told_well_enough_by_first_order() => Propagation.Of(Places.Of(InterfaceKind.Of("arc"), "chord 60, sagitta 12"), "radius").ShouldBeNull();
+    public void A_deep_arc_is_told_well_enough_by_first_order() => Propagation.Of(Places.Of(KindList.Of("arc"), "chord 60, sagitta 12"), "radius").ShouldBeNull();
 }

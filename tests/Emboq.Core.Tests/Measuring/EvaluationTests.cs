@@ -1,5 +1,3 @@
-using Emboq.Core.Measuring;
-
 namespace Emboq.Core.Tests.Measuring;
 
 /// <summary>Evaluation of readings, by the clauses of JCGM 100 (from memory).</summary>

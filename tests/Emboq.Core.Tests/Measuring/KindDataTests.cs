@@ -1,5 +1,4 @@
 using CsCheck;
-using Emboq.Core.Measuring;
 
 namespace Emboq.Core.Tests.Measuring;
 
@@ -63,7 +62,7 @@ public sealed class KindDataTests
     [Fact]
     public void An_item_keeps_its_key_when_another_is_added()
     {
-        var kind = InterfaceKind.Of("turned");
+        var kind = KindList.Of("turned");
         var three = kind.DimensionsOf(["nose", "neck", "flange"]);
         var four = kind.DimensionsOf(["nose", "neck", "flange", "end"]);
         four.Take(three.Count).Select(d => d.Key).ShouldBe(three.Select(d => d.Key));
@@ -84,7 +83,7 @@ public sealed class KindDataTests
     public void The_mean_of_two_ways_lies_between_them_and_is_sharper_than_either_unless_they_contradict() =>
         Gen.Select(Gen.Double[20, 120], Gen.Double[-0.3, 0.3]).Sample((size, off) =>
         {
-            var place = Places.Of(InterfaceKind.Of("post"), FormattableString.Invariant($"diameter {size:R}, around {Math.PI * (size + off):R}"));
+            var place = Places.Of(KindList.Of("post"), FormattableString.Invariant($"diameter {size:R}, around {Math.PI * (size + off):R}"));
             var both = Evaluation.Of(place, "diameter")!;
             both.Quantity.Value.ShouldBeInRange(size + Math.Min(0, off) - 1e-9, size + Math.Max(0, off) + 1e-9);
             // Birge: agreement never widens, and what contradicts is never sharper than its sharpest.

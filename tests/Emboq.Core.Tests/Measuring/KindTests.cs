@@ -1,18 +1,17 @@
 using CsCheck;
-using Emboq.Core.Measuring;
 
 namespace Emboq.Core.Tests.Measuring;
 
 /// <summary>Every kind of place: what it draws, what it demands, what follows from it.</summary>
 public sealed class KindTests
 {
-    public static TheoryData<string> Kinds => [.. InterfaceKind.All.Select(k => k.Key)];
+    public static TheoryData<string> Kinds => [.. KindList.All.Select(k => k.Key)];
 
     [Theory]
     [MemberData(nameof(Kinds))]
     public void A_kind_draws_and_is_solid_when_it_is_read_and_draws_when_it_is_not(string key)
     {
-        var kind = InterfaceKind.Of(key);
+        var kind = KindList.Of(key);
         var read = Places.SizesOf(key);
         var blank = new Sizes(Interface.Of(Guid.NewGuid(), "blank", kind, kind.Item?.UsualNames ?? [], d => Workshop.Dimension(Guid.NewGuid(), d.Key)));
         foreach (var sizes in new[] { read, blank })
@@ -32,7 +31,7 @@ public sealed class KindTests
     [Theory]
     [MemberData(nameof(Kinds))]
     public void Sizes_that_go_together_pass_every_rule(string key) =>
-        InterfaceKind.Of(key).Rules(Places.SizesOf(key)).ShouldAllBe(c => c.Verdict == Verdict.Good);
+        KindList.Of(key).Rules(Places.SizesOf(key)).ShouldAllBe(c => c.Verdict == Verdict.Good);
 
     [Theory]
     [InlineData("tube", "inside 54, outside 50", Verdict.Stop)]
@@ -44,7 +43,7 @@ public sealed class KindTests
     [InlineData("foot", "overall 50, point1.x 0, point1.y 0, point2.x 60, point2.y 0, point3.x 30, point3.y 30", Verdict.Watch)]
     public void A_contradiction_among_sizes_is_told_with_what_to_read_again(string kind, string sizes, Verdict verdict)
     {
-        var worst = InterfaceKind.Of(kind).Rules(new(Places.Of(InterfaceKind.Of(kind), sizes))).MaxBy(c => c.Verdict)!;
+        var worst = KindList.Of(kind).Rules(new(Places.Of(KindList.Of(kind), sizes))).MaxBy(c => c.Verdict)!;
         worst.Verdict.ShouldBe(verdict);
         worst.Remedies.ShouldNotBeEmpty();
     }
@@ -53,7 +52,7 @@ public sealed class KindTests
     public void Shared_instrument_error_cancels_in_a_sum_against_its_whole_only_as_far_as_it_is_shared()
     {
         // Two steps carry the caliper's error twice, the whole once: one of them cancels.
-        var check = InterfaceKind.Of("turned").Rules(new(Places.Of(InterfaceKind.Of("turned"), "overall 90, step1.length 40, step1.first 20, step2.length 50, step2.first 30"))).Single();
+        var check = KindList.Of("turned").Rules(new(Places.Of(KindList.Of("turned"), "overall 90, step1.length 40, step1.first 20, step2.length 50, step2.first 30"))).Single();
         var repeat = (0.03 * 0.03) + (0.01 * 0.01 / 12);
         check.Limit.ShouldBe($"± {2 * Math.Sqrt((3 * repeat) + (0.03 * 0.03 / 3)):0.##} mm");
     }
@@ -92,7 +91,7 @@ public sealed class KindTests
         {
             var chord = 2 * radius * share;
             var rise = radius - Math.Sqrt((radius * radius) - (chord * chord / 4));
-            var place = Places.Of(InterfaceKind.Of("post"), FormattableString.Invariant($"chord {chord:R}, sagitta {rise:R}"));
+            var place = Places.Of(KindList.Of("post"), FormattableString.Invariant($"chord {chord:R}, sagitta {rise:R}"));
             Evaluation.Of(place, "diameter")!.Quantity.Value.ShouldBe(2 * radius, 1e-6 * radius);
         });
 
@@ -100,7 +99,7 @@ public sealed class KindTests
     public void Holes_on_a_circle_come_out_alike_by_every_way() =>
         Gen.Select(Gen.Double[30, 200], Gen.Int[3, 12], Gen.Double[2, 8]).Sample((circle, count, hole) =>
         {
-            var kind = InterfaceKind.Of("hole-circle");
+            var kind = KindList.Of("hole-circle");
             var neighbour = circle * Math.Sin(Math.PI / count);
             Evaluation.Of(Places.Of(kind, FormattableString.Invariant($"inner {circle - hole:R}, outer {circle + hole:R}")), "circle")!.Quantity.Value.ShouldBe(circle, 1e-9);
             Evaluation.Of(Places.Of(kind, FormattableString.Invariant($"neighbour {neighbour:R}, count {count}")), "circle")!.Quantity.Value.ShouldBe(circle, 1e-9);
@@ -109,9 +108,9 @@ public sealed class KindTests
     [Fact]
     public void A_soft_hose_doubts_its_own_diameter()
     {
-        var kind = InterfaceKind.Of("hose");
+        var kind = KindList.Of("hose");
         double Doubt(string sizes) => Evaluation.Of(Places.Of(kind, sizes), "inside")!.Quantity.StandardUncertainty;
-        var caliper = Evaluation.Of(Places.Of(InterfaceKind.Tube, "inside 40"), "inside")!.Quantity.StandardUncertainty;
+        var caliper = Evaluation.Of(Places.Of(KindList.Tube, "inside 40"), "inside")!.Quantity.StandardUncertainty;
         // A give of 2 mm is a rectangle of that width (JCGM 100, 4.3.7); without it, 2 % of the diameter.
         Doubt("inside 40, give 2").ShouldBe(Math.Sqrt((caliper * caliper) + (4.0 / 12)), 1e-9);
         Doubt("inside 40").ShouldBe(Math.Sqrt((caliper * caliper) + (0.8 * 0.8 / 12)), 1e-9);
@@ -122,7 +121,7 @@ public sealed class KindTests
     private static Ledger Figures(string kind, string sizes)
     {
         var ledger = new Ledger();
-        InterfaceKind.Of(kind).Figures(new(Places.Of(InterfaceKind.Of(kind), sizes)), ledger);
+        KindList.Of(kind).Figures(new(Places.Of(KindList.Of(kind), sizes)), ledger);
         return ledger;
     }
 }

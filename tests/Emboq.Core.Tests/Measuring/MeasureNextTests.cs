@@ -1,6 +1,3 @@
-using Emboq.Core.Families;
-using Emboq.Core.Measuring;
-
 namespace Emboq.Core.Tests.Measuring;
 
 /// <summary>Which reading to take next, foretold from gradients and then really taken.</summary>

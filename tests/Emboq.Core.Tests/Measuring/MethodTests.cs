@@ -1,4 +1,3 @@
-using Emboq.Core.Measuring;
 using MathNet.Numerics.Distributions;
 using MathNet.Numerics.Statistics;
 
@@ -8,7 +7,7 @@ namespace Emboq.Core.Tests.Measuring;
 public sealed class MethodTests
 {
     public static TheoryData<string, string> Methods =>
-        [.. InterfaceKind.All.SelectMany(k => k.MethodsOf(Places.Of(k.Key).Items).Select(m => (k.Key, $"{m.Target} by {m.Name}")))];
+        [.. KindList.All.SelectMany(k => k.MethodsOf(Places.Of(k.Key).Items).Select(m => (k.Key, $"{m.Target} by {m.Name}")))];
 
     /// <summary>JCGM 101 (Monte Carlo): the inputs are drawn with all their causes of doubt, shared ones once for all, and pushed through the formula.</summary>
     [Theory]
@@ -54,7 +53,7 @@ public sealed class MethodTests
     public void The_way_with_the_smallest_spread_depends_on_what_is_at_hand()
     {
         Instrument[] tapeAndRule = [Places.Instruments[1], Places.Instruments[2]];
-        var post = new Sizes(Places.Of(InterfaceKind.Of("post"), "diameter 120"));
+        var post = new Sizes(Places.Of(KindList.Of("post"), "diameter 120"));
         // A tape around shares its error over π; a rule across a round guesses at its edges.
         Foresight.Of(post, "diameter", tapeAndRule)[0].By.ShouldBe("tape around");
         Foresight.Of(post, "diameter", [.. tapeAndRule, Places.Instruments[0]])[0].By.ShouldBe(Evaluation.Directly);
@@ -66,7 +65,7 @@ public sealed class MethodTests
     [Fact]
     public void Two_ways_are_weighed_by_their_spread_and_a_contradiction_is_told()
     {
-        var post = InterfaceKind.Of("post");
+        var post = KindList.Of("post");
         var agreeing = Evaluation.Of(Places.Of(post, "diameter 30, around 94.5"), "diameter")!;
         agreeing.Quantity.Value.ShouldBeInRange(30, 30.01);
         agreeing.Disagrees.ShouldBeFalse();
@@ -77,7 +76,7 @@ public sealed class MethodTests
 
     [Fact]
     public void Readings_that_leave_a_formula_no_answer_leave_the_size_unread() =>
-        Evaluation.Of(Places.Of(InterfaceKind.Of("arc"), "chord 20, sagitta 0"), "radius").ShouldBeNull();
+        Evaluation.Of(Places.Of(KindList.Of("arc"), "chord 20, sagitta 0"), "radius").ShouldBeNull();
 
     [Fact]
     public void An_oval_is_found_from_readings_at_several_angles()
@@ -113,7 +112,7 @@ public sealed class MethodTests
     [Fact]
     public void One_thing_agrees_with_another_only_within_what_was_measured()
     {
-        double? Apart(string a, string b) => Alike.Apart(new(Places.Of(InterfaceKind.Tube, a)), new(Places.Of(InterfaceKind.Tube, b)));
+        double? Apart(string a, string b) => Alike.Apart(new(Places.Of(KindList.Tube, a)), new(Places.Of(KindList.Tube, b)));
         Apart("inside 50, outside 54", "inside 50.03, outside 54").ShouldNotBeNull().ShouldBe(0.03, 1e-9);
         Apart("inside 50, outside 54", "inside 50.3, outside 54").ShouldBeNull();
         Apart("inside 50", "outside 50").ShouldBeNull("nothing is read on both");

@@ -1,5 +1,3 @@
-using Emboq.Core.Measuring;
-
 namespace Emboq.Core.Tests.Measuring;
 
 /// <summary>Places of every kind with sizes that go together, each read once with an instrument that takes it.</summary>
@@ -45,7 +43,7 @@ internal static class Places
         ["mass"] = "mass 480, arm 60, far 192, span 150",
     };
 
-    public static Interface Of(string kind) => Of(InterfaceKind.Of(kind), Usual[kind]);
+    public static Interface Of(string kind) => Of(KindList.Of(kind), Usual[kind]);
 
     /// <summary>A place with sizes "key value, key value"; dimensions left out are not read.</summary>
     public static Interface Of(InterfaceKind kind, string sizes)

@@ -1,5 +1,4 @@
 using CsCheck;
-using Emboq.Core.Printing;
 
 namespace Emboq.Core.Tests.Printing;
 

@@ -1,6 +1,3 @@
-using Emboq.Core.Families;
-using Emboq.Core.Printing;
-
 namespace Emboq.Core.Tests.Printing;
 
 /// <summary>Time, material and money against paths computed by hand.</summary>

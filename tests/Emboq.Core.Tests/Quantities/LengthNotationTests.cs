@@ -1,5 +1,4 @@
 using CsCheck;
-using Emboq.Core.Quantities;
 using UnitsNet;
 
 namespace Emboq.Core.Tests.Quantities;

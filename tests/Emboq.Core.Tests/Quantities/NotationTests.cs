@@ -1,5 +1,3 @@
-using Emboq.Core.Quantities;
-
 namespace Emboq.Core.Tests.Quantities;
 
 /// <summary>Tapers, durations and outlines as people write them.</summary>

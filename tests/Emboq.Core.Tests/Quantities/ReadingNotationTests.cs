@@ -1,6 +1,5 @@
 using System.Globalization;
 using CsCheck;
-using Emboq.Core.Quantities;
 using UnitsNet;
 
 namespace Emboq.Core.Tests.Quantities;

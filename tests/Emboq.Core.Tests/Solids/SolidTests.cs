@@ -1,5 +1,3 @@
-using Emboq.Core.Solids;
-
 namespace Emboq.Core.Tests.Solids;
 
 public sealed class SolidTests

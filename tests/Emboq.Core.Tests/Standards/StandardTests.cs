@@ -1,5 +1,3 @@
-using Emboq.Core.Measuring;
-using Emboq.Core.Standards;
 using Emboq.Core.Tests.Measuring;
 
 namespace Emboq.Core.Tests.Standards;
@@ -19,7 +17,7 @@ public sealed class StandardTests
     {
         StandardTables.All.Count.ShouldBe(14);
         StandardTables.All.ShouldAllBe(t => t.Source.Length > 10 && t.Rows.Count > 4 && t.Rows.Select(r => r.Name).Distinct().Count() == t.Rows.Count);
-        foreach (var likeness in InterfaceKind.All.SelectMany(k => k.Likenesses))
+        foreach (var likeness in KindList.All.SelectMany(k => k.Likenesses))
         {
             // A column that recognises things knows how far real ones stray.
             var columns = StandardTables.Find(likeness.Table)!.Columns;
@@ -114,7 +112,7 @@ public sealed class StandardTests
     [InlineData("bore", "diameter 6.62", "clearance-holes", "M6 medium")]
     public void A_thing_is_recognised_by_its_sizes(string kind, string sizes, string table, string row)
     {
-        var found = Identify.Of(new(Places.Of(InterfaceKind.Of(kind), sizes))).Single(l => l.Table.Key == table);
+        var found = Identify.Of(new(Places.Of(KindList.Of(kind), sizes))).Single(l => l.Table.Key == table);
         found.Rows[0].Row.Name.ShouldBe(row);
         found.Rows[0].Probability.ShouldBeGreaterThan(0.45);
         (found.Rows.Sum(r => r.Probability) + found.SomethingElse).ShouldBe(1, 0.02);

@@ -1,5 +1,3 @@
-using Emboq.Core.Solids;
-
 namespace Emboq.Core.Measuring.Kinds;
 
 internal static class ArcKind

@@ -1,5 +1,3 @@
-using Emboq.Core.Solids;
-
 namespace Emboq.Core.Measuring.Kinds;
 
 /// <summary>Gathers the drawing of a place: cut faces in mm, x to the right and y up, and a callout for each dimension.</summary>

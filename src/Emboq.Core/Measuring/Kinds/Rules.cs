@@ -1,5 +1,3 @@
-using Emboq.Core.Checks;
-
 namespace Emboq.Core.Measuring.Kinds;
 
 /// <summary>What must agree among the sizes of a place; judged with the spread of the difference, in which shared causes cancel.</summary>

@@ -1,0 +1,22 @@
+using Emboq.Core.Families.Air.HoseAdapter;
+using Emboq.Core.Families.Drawers.DrawerPull;
+using Emboq.Core.Families.Drawers.DrillingTemplate;
+using Emboq.Core.Families.Jigs.FenceKey;
+using Emboq.Core.Families.Jigs.RouterTemplate;
+using Emboq.Core.Families.Jigs.SetupAid;
+using Emboq.Core.Families.Jigs.SoftJaws;
+using Emboq.Core.Families.Storage.LabelPlate;
+using Emboq.Core.Families.Storage.PocketTray;
+using Emboq.Core.Families.Storage.WallBin;
+
+namespace Emboq.Core.Catalogue;
+
+/// <summary>Every family, written down by hand: a new one is one line here.</summary>
+public static class FamilyList
+{
+    /// <summary>All of them.</summary>
+    public static IReadOnlyList<Family> All { get; } = [HoseAdapterFamily.Family, DrawerPullFamily.Family, DrillingTemplateFamily.Family, LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family, PocketTrayFamily.Family];
+
+    /// <summary>The family under a key, or <c>null</c>.</summary>
+    public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);
+}

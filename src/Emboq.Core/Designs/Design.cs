@@ -1,0 +1,47 @@
+namespace Emboq.Core.Designs;
+
+/// <summary>Everything computed for a part: what the screens, the files, the print plan and the tests need comes from this one value.</summary>
+public sealed record Design
+{
+    /// <summary>Every computed quantity.</summary>
+    public required Ledger Ledger { get; init; }
+
+    /// <summary>What is printed, the main piece first; empty when the part cannot be built, and a check then says why.</summary>
+    public IReadOnlyList<Piece> Pieces { get; init; } = [];
+
+    /// <summary>What proves something of them first.</summary>
+    public IReadOnlyList<Proof> Proofs { get; init; } = [];
+
+    /// <summary>The machine's side, in the frame of the assembly: shown, never printed.</summary>
+    public IReadOnlyList<Body> Machine { get; init; } = [];
+
+    /// <summary>The fitted faces.</summary>
+    public IReadOnlyList<Seat> Seats { get; init; } = [];
+
+    /// <summary>Probability that every seat comes out as its fit at the next print; <c>null</c> where there is none, or something is unread.</summary>
+    public double? Chance { get; init; }
+
+    /// <summary>Every judgement, in the order of the work.</summary>
+    public required IReadOnlyList<Check> Checks { get; init; }
+
+    /// <summary>The seat drawing; <c>null</c> when the part cannot be built.</summary>
+    public SeatDrawing? Drawing { get; init; }
+
+    /// <summary>What else is needed, one thing a line.</summary>
+    public IReadOnlyList<string> Hardware { get; init; } = [];
+
+    /// <summary>How it is fitted, in order.</summary>
+    public IReadOnlyList<string> Fitting { get; init; } = [];
+
+    /// <summary>Pieces and proofs: everything that has a file.</summary>
+    public IEnumerable<Printable> Printables => [.. Pieces, .. Proofs];
+
+    /// <summary>The holes that another part may share: those of the main piece.</summary>
+    public IReadOnlyList<PatternHole> Pattern => Pieces.Count > 0 ? Pieces[0].Pattern : [];
+
+    /// <summary>Where its fitted sizes must be found again in its triangles.</summary>
+    public IReadOnlyList<Gauge> Gauges { get; init; } = [];
+
+    /// <summary>What can hurt somebody, and whose word decides.</summary>
+    public required IReadOnlyList<string> Cautions { get; init; }
+}

@@ -1,0 +1,69 @@
+namespace Emboq.Core.Designs;
+
+/// <summary>A kind of part that Emboq can compute.</summary>
+/// <param name="Key">Short and stable: "hose-adapter".</param>
+/// <param name="Name">As shown.</param>
+/// <param name="Need">The need it answers, in a sentence.</param>
+/// <param name="Slots">The interfaces it joins.</param>
+/// <param name="Parameters">What the maker may decide.</param>
+/// <param name="Design">Computes a part: pure, the same brief gives the same design.</param>
+public sealed record Family(
+    string Key,
+    string Name,
+    string Need,
+    IReadOnlyList<InterfaceSlot> Slots,
+    IReadOnlyList<ParameterSpec> Parameters,
+    Func<Brief, Design> Design)
+{
+    /// <summary>What the columns of a list mean when it has no heading: keys of parameters, in order.</summary>
+    public IReadOnlyList<string> ListColumns { get; init; } = [];
+
+    /// <summary>Whether it is screwed to something: the workshop's own screws then count.</summary>
+    public bool Screws { get; init; }
+
+    /// <summary>Whether it takes its holes from another part of the job.</summary>
+    public bool Serves { get; init; }
+
+    /// <summary>How its parts are told to do what they must, or not.</summary>
+    public IReadOnlyList<TryWord> Words { get; init; } = TryWord.Common;
+}
+
+/// <summary>A place of a family where an interface goes.</summary>
+/// <param name="Key">Short and stable: "first".</param>
+/// <param name="Label">As shown.</param>
+/// <param name="Kinds">Keys of the interface kinds that suit.</param>
+/// <param name="Need">Whether it must be filled.</param>
+public sealed record InterfaceSlot(string Key, string Label, IReadOnlyList<string> Kinds, SlotNeed Need = SlotNeed.Always);
+
+/// <summary>Whether a slot must be filled.</summary>
+public enum SlotNeed
+{
+    /// <summary>Nothing can be computed without it.</summary>
+    Always,
+
+    /// <summary>The family does without.</summary>
+    Sometimes,
+}
+
+/// <summary>Everything a family computes a part from.</summary>
+/// <param name="Parameters">The maker's decisions.</param>
+/// <param name="Interfaces">One for each slot, by its key.</param>
+/// <param name="Process">What the part will be printed with.</param>
+/// <param name="Tries">What tries on this very process have said, oldest first.</param>
+/// <param name="Mark">The revision mark to raise on the part; <c>null</c> before it has a number.</param>
+public sealed record Brief(
+    ParameterValues Parameters,
+    IReadOnlyDictionary<string, Interface> Interfaces,
+    Process Process,
+    IReadOnlyList<TryEvidence> Tries,
+    string? Mark = null)
+{
+    /// <summary>What the process does to printed faces.</summary>
+    public IFitModel Fits { get; init; } = new StatedFits(Process);
+
+    /// <summary>The design of the part that this one serves; <c>null</c> when it serves none.</summary>
+    public Design? Served { get; init; }
+
+    /// <summary>The screws that the workshop has.</summary>
+    public IReadOnlyList<DrawerScrew> Drawer { get; init; } = [];
+}

@@ -1,0 +1,25 @@
+namespace Emboq.Core.Designs;
+
+/// <summary>Whether the triangles have the sizes that the ledger promises.</summary>
+public static class GaugeCheck
+{
+    /// <summary>Gauges every body that is at hand.</summary>
+    /// <param name="gauges">Where to read.</param>
+    /// <param name="meshes">Body key to its triangles.</param>
+    /// <returns><c>null</c> when none of them is at hand.</returns>
+    public static Check? Of(IReadOnlyList<Gauge> gauges, IReadOnlyDictionary<string, SolidMesh> meshes)
+    {
+        var read = gauges.Where(g => meshes.ContainsKey(g.Body)).Select(g => (Gauge: g, Found: MeshGauge.Read(meshes[g.Body], g))).ToList();
+        if (read.Count == 0)
+        {
+            return null;
+        }
+
+        var worst = read.MaxBy(r => r.Found is { } found ? Math.Abs(found - r.Gauge.Size) : double.PositiveInfinity);
+        var off = worst.Found is { } at ? Math.Abs(at - worst.Gauge.Size) : (double?)null;
+        var fits = off <= MeshGauge.Tolerance;
+        return new("gauged", "fitted sizes in the solid", fits ? Verdict.Good : Verdict.Stop,
+            fits ? $"Read off the triangles, {read.Count} of {read.Count} sizes are what the ledger says." : $"The {worst.Gauge.What} is {(worst.Found is { } found ? Figures.Mm(found) : "nowhere to be found")} in the solid, and {Figures.Mm(worst.Gauge.Size)} in the ledger: do not print it.",
+            off is { } mm ? $"{Figures.Number(Math.Round(mm, 3))} mm off at most" : "not found", $"{Figures.Mm(MeshGauge.Tolerance)} or less", "Lines through the triangles.", []);
+    }
+}

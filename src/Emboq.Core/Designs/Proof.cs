@@ -1,0 +1,21 @@
+namespace Emboq.Core.Designs;
+
+/// <summary>A small print that proves something of a piece in minutes: a coupon, a slice, a ladder.</summary>
+/// <param name="Key">Unique in its design: "ring-first", "ladder-first".</param>
+/// <param name="Name">As shown.</param>
+/// <param name="Shape">Makes its shape, standing on the bed.</param>
+/// <param name="Says">What it is good for, and what it leaves unproved.</param>
+public sealed record Proof(string Key, string Name, Func<Solid> Shape, string Says) : Printable(Key, Name, [new(Key, Name, Shape)])
+{
+    /// <summary>Slot of the seat it proves; <c>null</c> where it proves something else.</summary>
+    public string? Seat { get; init; }
+
+    /// <summary>How many steps around the drawn size it has; 1 where it has the drawn size alone.</summary>
+    public int Rungs { get; init; } = 1;
+
+    /// <summary>Key of the piece it is cut out of.</summary>
+    public string Piece { get; init; } = Designs.Piece.Main;
+
+    /// <inheritdoc/>
+    public override Solid AsPrinted => Solid;
+}

@@ -1,0 +1,146 @@
+namespace Emboq.Core.Families.Drawers.DrawerPull;
+
+/// <summary>A pull with a label, held by two screws.</summary>
+public static class DrawerPullFamily
+{
+    /// <summary>The family.</summary>
+    public static Family Family { get; } = new(
+        "drawer-pull", "drawer pull", "Drawers that say what is in them, opened with a wet glove.",
+        [new("drawer", "holes in the drawer", ["hole-row"], SlotNeed.Sometimes), new("board", "drawer front", ["flat"], SlotNeed.Sometimes)],
+        PullParameters.Specs, Design)
+    {
+        ListColumns = ["text", "count"],
+        Screws = true,
+        Words = [TryWord.Works, new("tooDeep", "feels too deep"), new("nutTurns", "lets a nut turn"), new("screwTight", "is tight on a screw"), new("tooWeak", "is too weak"), new("letters", "has letters that are hard to read"), new("holesOff", "has holes that are off")],
+    };
+
+    private static readonly IReadOnlyList<string> Cautions = ["A pull that breaks leaves sharp edges: throw it away.", "Heat-set inserts are pressed with a hot tip: follow the soldering iron's manual, and air the room."];
+
+    private static Design Design(Brief brief)
+    {
+        var (ledger, p) = (new Ledger(), brief.Parameters);
+        IReadOnlyList<Check> unread =
+        [
+            .. brief.Interfaces.GetValueOrDefault("drawer") is { } d ? PartBodies.Unread(d, "drawer", "gap1.centre") : [],
+            .. brief.Interfaces.GetValueOrDefault("board") is { } b ? PartBodies.Unread(b, "board", "thickness") : [],
+        ];
+        if (unread.Count > 0)
+        {
+            return PartBodies.Unbuilt(ledger, unread, Cautions);
+        }
+
+        var r = PullReckoning.Of(brief, ledger);
+        var way = PullParameters.Ways.First(w => w.Key == p.Choice("wayUp"));
+        return new()
+        {
+            Ledger = ledger,
+            Pieces =
+            [
+                new("part", "pull", () => PullShape.Part(r, brief.Mark), PullParameters.Ways, way.Key)
+                {
+                    Pattern = [.. PullShape.Places(r).Select(x => r.Drilled(x, 0))],
+                    Walls = [.. PullShape.Places(r).Select((x, i) => ($"screw {i + 1}", PullShape.Zone(r, x)))],
+                },
+                .. Label.Inlays(r.Label),
+            ],
+            Proofs = [PullShape.OnePost(r), .. Label.Proofs(r.Label)],
+            Machine = [PullShape.Drawer(r)],
+            Checks = [.. Checks(r, brief, way.Key), BedCheck.Of(r.Length.Value, r.Tall.Value, r.Projection.Value, way, brief.Process)],
+            Drawing = PullDrawing.Of(r, brief.Interfaces.GetValueOrDefault("drawer") is { } holes ? new(holes.Id, "gap1.centre") : null),
+            Hardware = Hardware(r, p),
+            Fitting = Fitting(r),
+            Gauges = PullShape.Gauges(r),
+            Cautions = Cautions,
+        };
+    }
+
+    private static IEnumerable<Check> Checks(PullReckoning r, Brief brief, string way)
+    {
+        double Up(double mm) => Math.Ceiling(mm * 2) / 2;
+        var (end, side) = ((r.Length.Value - r.Spacing.Value) / 2, r.Tall.Value / 2);
+        yield return r.Joint.WallCheck("wall.end", "screw, towards the end", end - Math.Max(0, r.Edge.Value * (r.Fastening == Fastening.Through ? 1 : 0)),
+            new Remedy.Change("Let the length follow", new Dictionary<string, string> { ["length"] = "" }));
+        yield return r.Joint.WallCheck("wall.side", "screw, above and below", side - (r.Fastening == Fastening.Through ? r.Edge.Value : 0),
+            new Remedy.Change($"Make the face {Figures.Mm(Up(2 * r.Joint.Reach + 3))} high", new Dictionary<string, string> { ["tall"] = Figures.Number(Up((2 * r.Joint.Reach) + 3)) }));
+        yield return r.Joint.WallCheck("wall.post", "screw, towards the fingers", r.Post.Value);
+        yield return Posts(r);
+        if (r.Fastening == Fastening.Through)
+        {
+            yield return r.Joint.SeatCheck("screw.head", "screw", Joints.Joint.FlushSeat);
+        }
+        else
+        {
+            var behind = Math.Max(1.2, 4 * brief.Process.LayerHeight) + (r.Label is { Kind: not LetteringKind.Raised } label ? label.Depth.Value : 0);
+            yield return r.Joint.FloorCheck("floor", "screw hole", r.Projection.Value, behind,
+                new Remedy.Change($"Project {Figures.Mm(Up(r.Joint.Depth + behind))}", new Dictionary<string, string> { ["projection"] = Figures.Number(Up(r.Joint.Depth + behind)) }));
+        }
+
+        foreach (var check in r.Joint.Checks.Concat(r.Label?.Checks(brief.Process, way == "face") ?? []))
+        {
+            yield return check;
+        }
+
+        yield return r.Screw.Check;
+        yield return FaceCheck(r);
+        yield return Fingers(r);
+        yield return Overhang(r, way);
+    }
+
+    private static Check Posts(PullReckoning r)
+    {
+        var fits = r.FingerRoom > 0;
+        return new("posts", "posts side by side", fits ? Verdict.Good : Verdict.Stop, fits ? "Each screw has a post of its own." : "The posts meet: the holes are too close for this hardware.",
+            Figures.Mm(r.FingerRoom), "more than 0 mm", "Plane geometry.", []);
+    }
+
+    private static Check FaceCheck(PullReckoning r)
+    {
+        var sunk = r.Label is { Kind: not LetteringKind.Raised } label ? label.Depth.Value : 0;
+        var fits = r.Face.Value - sunk >= 1.6 && r.Face.Value < r.Projection.Value - 1;
+        return new("face", "face behind the letters", fits ? Verdict.Good : Verdict.Stop, fits ? "The face is stiff enough to pull." : "The face is too thin behind its letters, or leaves no room for fingers.",
+            Figures.Mm(r.Face.Value - sunk), "1.6 mm or more, less than the projection", "Common practice, no published source.",
+            fits ? [] : [new Remedy.Change($"Make the face {Figures.Mm(Math.Ceiling(sunk + 2))} thick", new Dictionary<string, string> { ["face"] = Figures.Number(Math.Ceiling(sunk + 2)) })]);
+    }
+
+    /// <summary>A hand pulls with two fingers or three.</summary>
+    private static Check Fingers(PullReckoning r)
+    {
+        const double TwoFingers = 40, Finger = 15;
+        var deep = r.Projection.Value - r.Face.Value;
+        var fits = r.FingerRoom >= TwoFingers && deep >= Finger;
+        var wanted = Math.Ceiling(Finger + r.Face.Value);
+        return new("fingers", "room for fingers", fits ? Verdict.Good : Verdict.Watch, fits ? "Two fingers go in behind it." : "Little room behind it: it is pinched from above and below instead.",
+            $"{Figures.Mm(r.FingerRoom)} wide, {Figures.Mm(deep)} deep", $"{Figures.Mm(TwoFingers)} wide, {Figures.Mm(Finger)} deep", "Common practice, no published source.",
+            fits || deep >= Finger ? [] : [new Remedy.Change($"Project {Figures.Mm(wanted)}", new Dictionary<string, string> { ["projection"] = Figures.Number(wanted) })]);
+    }
+
+    private static Check Overhang(PullReckoning r, string way) => way == "back"
+        ? Bridging.Of("overhang", "finger room printed back down", r.FingerRoom, new Remedy.Change("Print it face down", new Dictionary<string, string> { ["wayUp"] = "face" }))
+        : new("overhang", "finger room", Verdict.Good, "Nothing hangs in the air this way up.", "open above", "open above", "Plane geometry.", []);
+
+    private static IReadOnlyList<string> Hardware(PullReckoning r, ParameterValues p)
+    {
+        var (size, washers) = (Joints.Hardware.Name(p.Choice("screw")), Joints.Hardware.Washers(p, p.Choice("screw")));
+        return r.Fastening switch
+        {
+            Fastening.Insert => [$"2 heat-set inserts {size}", $"2 screws {r.Screw.Says}", .. washers],
+            Fastening.SideNut => [$"2 nuts {size}", $"2 screws {r.Screw.Says}", .. washers],
+            Fastening.SelfCut => [$"2 screws {r.Screw.Says}", .. washers],
+            _ => [$"2 wood screws {r.Screw.Says}"],
+        };
+    }
+
+    private static IReadOnlyList<string> Fitting(PullReckoning r) =>
+    [
+        .. r.Fastening switch
+        {
+            Fastening.Insert => ["Press the inserts in with a hot tip, slowly, flush with the back."],
+            Fastening.SideNut when r.Roof == SlotRoof.Sacrificial => ["Drill through the closed layer in each hole.", "Slide the nuts in from the finger side and hold them while you drive."],
+            Fastening.SideNut => ["Slide the nuts in from the finger side, over their lip, and hold them while you drive."],
+            _ => Array.Empty<string>(),
+        },
+        "Drill the drawer with the template.",
+        r.Fastening == Fastening.Through ? "Drive the screws from the front until the heads are flush." : "Screw it on from inside the drawer, snug by hand.",
+        .. r.Label is { Kind: LetteringKind.Inlay } ? ["Press the inlay into the letters; a drop of glue holds a loose one."] : Array.Empty<string>(),
+    ];
+}

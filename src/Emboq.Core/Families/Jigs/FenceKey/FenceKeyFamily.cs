@@ -1,0 +1,207 @@
+namespace Emboq.Core.Families.Jigs.FenceKey;
+
+/// <summary>A key in a channel: tight across, free along, or tight in height; legs stop it, a notch pulls it out.</summary>
+public static class FenceKeyFamily
+{
+    private static readonly IReadOnlyList<WayUp> Ways =
+    [
+        new("over", "turned over", 180, "Lines lie along the key, and legs lie on the bed.", "Upright faces fit best; the notch is a short roof."),
+        new("side", "on its side", 90, "Lines run along the key: it does not shear.", "The lower side face has the bed's skin: scrape its edge."),
+        new("flat", "lying as it is used", 0, "Lines lie along the key; legs hang in the air.", "Upright faces fit best; legs want a bridge."),
+    ];
+
+    private static readonly IReadOnlyList<string> Cautions =
+    [
+        "A key that slips lets a fence move: test it by hand with the machine unplugged, and again after every change.",
+        "A printed key guides; it does not replace the fence's own lock. The machine's manual decides.",
+    ];
+
+    /// <summary>The family.</summary>
+    public static Family Family { get; } = new(
+        "fence-key", "fence key", "A fence or jig that must slide one way and not the other.", [new("channel", "channel", ["slot"])],
+        [
+            Specs.Choice("locks", "It locks", "across", "One axis is fitted, the other stays free.",
+                new ParameterOption("across", "across: it does not rock"), new ParameterOption("height", "in height: it does not lift")),
+            Specs.Choice("across", "There it is", "snug", "How close the locked axis fits.",
+                [.. FitClasses.Pockets.Take(3).Select(f => new ParameterOption(f.Key, f.Name))]),
+            Specs.Length("clearance", "Clearance", null, -0.5, 3, "Of the locked axis, on the full size. Left open, the fit decides.", 0.05),
+            Specs.Length("under", "Free below", 0.6, 0, 10, "Between the key and the floor of the channel.", 0.1).If("locks", "across"),
+            Specs.Length("sides", "Free at the sides", 1, 0.1, 20, "On the full width of the channel.", 0.1).If("locks", "height"),
+            Specs.Length("length", "Length", 60, 10, 400, "Along the channel."),
+            Specs.Length("above", "Above the channel", 10, 3, 60, "What the legs and the fence bear on."),
+            Specs.Length("legs", "Legs", 12, 0, 60, "How far they stand out to each side and stop it on the table. Nothing leaves them away."),
+            Specs.Length("notch", "Notch", 8, 0, 30, "To pull it out by. Nothing leaves it away."),
+            Specs.Choice("fixing", "Held to the fence by", "screws", "Cap screws from below lie in the key; screws from above hold in nuts below.",
+                new ParameterOption("screws", "two cap screws from below"), new ParameterOption("nuts", "two screws into nuts below"),
+                new ParameterOption("none", "nothing: it lies loose")),
+            Specs.Choice("screw", "Screw", "M5", "Two hold it to the fence.", Joints.Hardware.Threads).If("fixing", "screws", "nuts"),
+            Specs.Length("fence", "Fence", 18, 3, 120,
+                "How thick it is, or how deep its thread: the screws hold in it, or pass it.").If("fixing", "screws", "nuts"),
+            Specs.Washer.If("fixing", "nuts"),
+            Specs.WayUp(Ways),
+            .. MakeOrBuy.Specs,
+        ], Design)
+    {
+        ListColumns = ["length", "count"],
+        Screws = true,
+        Words = [TryWord.Works, new("jams", "jams askew"), new("screwTight", "is tight on its screws"), new("tooWeak", "shears or bends"),
+            new("tooHigh", "rides on the floor")],
+    };
+
+    private static Design Design(Brief brief)
+    {
+        var (ledger, p, place) = (new Ledger(), brief.Parameters, brief.Interfaces["channel"]);
+        var way = Ways.First(w => w.Key == p.Choice("wayUp"));
+        if (PartBodies.Unread(place, "channel", "width", "depth") is { Count: > 0 } unread)
+        {
+            return PartBodies.Unbuilt(ledger, unread, Cautions);
+        }
+
+        var r = KeyReckoning.Of(brief, ledger);
+        var chance = r.Locked.Chance;
+        return new()
+        {
+            Ledger = ledger,
+            Pieces = !r.Exists ? [] :
+            [
+                new("part", "key", () => KeyShape.Part(r, brief.Mark), Ways, way.Key)
+                {
+                    Pattern = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select(x => p.Choice("fixing") == "nuts"
+                        ? new PatternHole(x, 0, Joints.Hardware.Passing(p.Choice("screw"), "medium").Value, HoleUse.Passing, "fence")
+                        : new PatternHole(x, 0, Joints.Hardware.Diameter(p.Choice("screw")).Value, HoleUse.Threaded, "fence", r.Screw!.InThread))],
+                    Walls = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select((x, i) => ($"screw {i + 1}", KeyShape.Zone(r, x)))],
+                },
+            ],
+            Proofs = r.Exists ? [KeyShape.Ladder(r)] : [],
+            Machine = r.Exists ? [KeyShape.Machine(r)] : [],
+            Seats = [r.Locked.Seat(r.LocksHeight ? SeatWords.KeyInHeight : SeatWords.KeyAcross, [.. r.Ladder])],
+            Chance = chance,
+            Checks = [.. Checks(r, brief, way, chance), BedCheck.Of(r.Length.Value, r.Width.Value + (2 * r.Legs.Value),
+                r.High.Value + r.Above.Value, way, brief.Process)],
+            Drawing = r.Exists ? Draw(r, place) : null,
+            Hardware = Hardware(r, p),
+            Fitting =
+            [
+                r.LocksHeight ? "Try the ladder: the rung that slides without lifting is the height."
+                    : "Try the ladder: the rung that slides without rocking is the width.",
+                "Lay the key in the channel before the fence: it must move by hand and not tip.",
+                .. p.Choice("fixing") switch
+                {
+                    "screws" => ["Screw the key to the fence from below, a little loose, and slide it into the channel from its end. When it runs through the whole of it, slide it out and tighten."],
+                    "nuts" => ["Press the nuts into the key from below before it lies in the channel.",
+                        "Bring the fence over it and tighten both screws a little, slide it through the whole channel, then tighten."],
+                    _ => Array.Empty<string>(),
+                },
+                .. r.Notch.Value > 0 ? ["Pull it out by its notch, straight up."] : Array.Empty<string>(),
+                "A wrap of tape on a side takes up the last tenth.",
+            ],
+            Gauges = r.Exists ? KeyShape.Gauges(r) : [],
+            Cautions = Cautions,
+        };
+    }
+
+    private static IEnumerable<Check> Checks(KeyReckoning r, Brief brief, WayUp way, double chance)
+    {
+        yield return ReadingChecks.Of("channel.readings", "channel measured", r.Locked.Place, r.Locked.Of.Dimension);
+        var wide = r.Width.Value >= KeyReckoning.LeastWidth;
+        yield return new("wide", "width of the key", wide ? Verdict.Good : Verdict.Stop, wide ? "Wide enough to be a key."
+            : "Less what stays free, next to nothing of the channel is left for a key.",
+            Figures.Mm(r.Width.Value), $"{Figures.Mm(KeyReckoning.LeastWidth)} or more", "Common practice, no published source.", wide ? []
+                : [r.LocksHeight ? new Remedy.Change("Leave less free at the sides", new Dictionary<string, string> { ["sides"] = "1" })
+                : new Remedy.Change("Let the fit decide the clearance", new Dictionary<string, string> { ["clearance"] = "" })]);
+        var deep = r.High.Value >= 1.5;
+        yield return new("deep", "key in the channel", deep ? Verdict.Good : Verdict.Stop, deep ? "It reaches deep enough to guide."
+            : "Hardly anything of it stands in the channel.",
+            Figures.Mm(r.High.Value), "1.5 mm or more", "Common practice, no published source.", deep || r.LocksHeight ? []
+                : [new Remedy.Change("Leave less free below", new Dictionary<string, string> { ["under"] = "0.3" })]);
+        var straight = r.Length.Value >= 2 * r.Width.Value;
+        yield return new("straight", "long enough to run straight", straight ? Verdict.Good : Verdict.Watch, straight
+            ? "Twice as long as wide: it does not jam askew." : "A key shorter than twice its width jams askew.",
+            Figures.Mm(r.Length.Value), $"{Figures.Mm(2 * r.Width.Value)} or more", "The drawer rule; common practice, no published source.",
+            straight ? [] : [new Remedy.Change($"Make it {Figures.Mm(Math.Ceiling(2 * r.Width.Value))} long",
+                new Dictionary<string, string> { ["length"] = Figures.Number(Math.Ceiling(2 * r.Width.Value)) })]);
+        foreach (var (key, joint, below) in r.Fixings)
+        {
+            yield return joint.WallCheck($"{key}.wall", $"{key}, to the side", r.Width.Value / 2,
+                [new Remedy.Change("Leave the screws away", new Dictionary<string, string> { ["fixing"] = "none" })]);
+            var (at, wanted) = (KeyShape.Screws(r)[1], Math.Ceiling(joint.Reach / KeyShape.FromEnd));
+            yield return joint.WallCheck($"{key}.end", $"{key}, to the end and the notch", Math.Min((r.Length.Value / 2) - at, at - KeyShape.HalfNotch(r)),
+                wanted > 400 ? [] : [new Remedy.Change($"Make it {Figures.Mm(wanted)} long",
+                    new Dictionary<string, string> { ["length"] = Figures.Number(wanted) })]);
+            foreach (var check in joint.Checks.Concat(!below ? [] : [key == "nut" ? joint.FloorCheck("nut.floor", "nut", r.High.Value + r.Above.Value, 3)
+                : joint.SeatCheck("screw.seat", "screw", 3)]))
+            {
+                yield return check;
+            }
+        }
+
+        if (r.Screw is not null)
+        {
+            yield return r.Screw.Check;
+        }
+
+        if (r.Legs.Value > 0)
+        {
+            var stands = way.Key == "over";
+            yield return new("legs", "legs while printing", stands ? Verdict.Good : Verdict.Watch, stands ? "Turned over, the legs lie on the bed."
+                : way.Key == "side" ? "The key hangs in the air between and beside its legs." : "The legs hang in the air by their length.",
+                stands ? "on the bed" : Figures.Mm(r.Legs.Value), "on the bed", "Plane geometry.", stands ? []
+                    : [new Remedy.Change("Print it turned over", new Dictionary<string, string> { ["wayUp"] = "over" })]);
+        }
+
+        yield return ChanceCheck.Of(chance, [(r.Locked.Realised, r.Locked.Place, r.Locked.Of.Dimension)], r.Locked.Contradictions);
+    }
+
+    private static IReadOnlyList<string> Hardware(KeyReckoning r, ParameterValues p) => p.Choice("fixing") switch
+    {
+        "screws" => [$"2 screws {r.Screw!.Says}, from below"],
+        "nuts" => [$"2 screws {r.Screw!.Says}, through the fence", $"2 nuts {Joints.Hardware.Name(p.Choice("screw"))}, in the key from below",
+            .. Joints.Hardware.Washers(p, p.Choice("screw"))],
+        _ => [],
+    };
+
+    private static SeatDrawing Draw(KeyReckoning r, Interface place)
+    {
+        var (w, channel, depth, h, above, legs) = (r.Width.Value / 2, r.ChannelWidth.Value / 2, r.Depth.Value, r.High.Value, r.Above.Value, r.Legs.Value);
+        var table = channel + legs + 14;
+        var sheet = new Sheet().Face(Matter.Machine, [new(-table, 0), new(-channel, 0), new(-channel, -depth), new(channel, -depth), new(channel, 0),
+            new(table, 0), new(table, -depth - 8), new(-table, -depth - 8)])
+            .Face(Matter.Part, [new(-w, -h), new(w, -h), new(w, 0), new(w + legs, 0), new(w + legs, above), new(-w - legs, above),
+                new(-w - legs, 0), new(-w, 0)])
+            .Along("channel.width.measured", -channel, channel, -depth - 8, 1, reads: new(place.Id, "width")).Up("above", -w - legs, 0, above, sets: "above");
+        sheet = r.LocksHeight
+            ? sheet.Along("wide", -w, w, -depth - 8, 2).Up("channel.depth.measured", channel, -depth, 0, 1, CalloutSide.Right, reads: new(place.Id, "depth"))
+                .Point("channel.depth.clearance", 0, (-depth - h) / 2, CalloutSide.Left, "clearance").Point("sides", (w + channel) / 2, -h / 2,
+                    CalloutSide.Right, "sides")
+            : sheet.Along("channel.width.drawn", -w, w, -depth - 8, 2).Up("high", w, -h, 0, side: CalloutSide.Right)
+                .Point("under", 0, (-depth - h) / 2, CalloutSide.Left, "under").Point("channel.width.clearance", channel, -h / 2,
+                    CalloutSide.Right, "clearance");
+        if (legs > 0)
+        {
+            sheet.Point("legs", w + (legs / 2), above, sets: "legs");
+        }
+
+        sheet.View(table + 30 + (r.Length.Value / 2), 0).Box(Matter.Part, -r.Length.Value / 2, -h, r.Length.Value / 2, above);
+        foreach (var x in r.Fixings.Count == 0 ? [] : KeyShape.Screws(r))
+        {
+            foreach (var (_, joint, below) in r.Fixings)
+            {
+                foreach (var s in joint.Sleeves)
+                {
+                    var (from, to) = below ? (-h - s.To, -h - s.From) : (above + s.From, above + s.To);
+                    sheet.Box(Matter.Opening, x - s.Radius, from, x + s.Radius, to);
+                }
+            }
+
+            sheet.Axis(x, -h - 4, x, above + 4);
+        }
+
+        sheet.Along("length", -r.Length.Value / 2, r.Length.Value / 2, -h, sets: "length");
+        if (r.Notch.Value > 0)
+        {
+            sheet.Box(Matter.Opening, -r.Notch.Value / 2, above - (above / 2), r.Notch.Value / 2, above).Point("notch", 0, above, sets: "notch");
+        }
+
+        return sheet.Done;
+    }
+}

@@ -1,0 +1,114 @@
+namespace Emboq.Core.Families.Jigs.FenceKey;
+
+/// <summary>Hardware of one screw, entered from one side of the key.</summary>
+/// <param name="Key">Of its checks: "screw".</param>
+/// <param name="Joint">Its hole or pocket.</param>
+/// <param name="FromBelow">Whether it is entered from the channel's side.</param>
+internal sealed record KeyFixing(string Key, Joint Joint, bool FromBelow);
+
+/// <summary>The sizes of a key. x runs along the channel, y across, z up from the table.</summary>
+internal sealed record KeyReckoning
+{
+    /// <summary>The locked size: the width, or how far it reaches down.</summary>
+    public required Fitted Locked { get; init; }
+
+    /// <summary>Whether the height is locked and the width free.</summary>
+    public required bool LocksHeight { get; init; }
+
+    /// <summary>Of the key, drawn.</summary>
+    public required Quantity Width { get; init; }
+
+    /// <summary>How far it reaches into the channel, drawn.</summary>
+    public required Quantity High { get; init; }
+
+    /// <summary>Of the channel.</summary>
+    public required Quantity ChannelWidth { get; init; }
+
+    /// <summary>Of the channel.</summary>
+    public required Quantity Depth { get; init; }
+
+    public required Quantity Above { get; init; }
+
+    public required Quantity Length { get; init; }
+
+    public required Quantity Legs { get; init; }
+
+    public required Quantity Notch { get; init; }
+
+    /// <summary>What each of the two screws asks for; empty when it lies loose.</summary>
+    public required IReadOnlyList<KeyFixing> Fixings { get; init; }
+
+    public required ScrewLength? Screw { get; init; }
+
+    /// <summary>How many rungs a ladder has.</summary>
+    private const int Rungs = 5;
+
+    /// <summary>Whether there is a key at all.</summary>
+    public bool Exists => High.Value > 0.4 && Width.Value >= LeastWidth;
+
+    /// <summary>A narrower key breaks in the hand, mm.</summary>
+    public const double LeastWidth = 2;
+
+    /// <summary>Sizes of the rungs along the locked axis, mm.</summary>
+    public required IReadOnlyList<double> Ladder { get; init; }
+
+    public static KeyReckoning Of(Brief brief, Ledger ledger)
+    {
+        var (p, place) = (brief.Parameters, brief.Interfaces["channel"]);
+        Quantity Chosen(string key, string name, string because) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
+        var height = p.Choice("locks") == "height";
+        var (locked, loose) = height ? ("depth", "width") : ("width", "depth");
+        var fitted = Fitted.Reckon(new("channel", locked, Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")), p.Number("clearance"), height ? "key height" : "key width"), place, brief.Fits, brief.Tries, ledger);
+        var other = ledger.Add($"channel.{loose}.measured", place[loose].Name, Evaluation.Of(place, loose)!.Quantity, "As read.");
+        var free = height ? Chosen("sides", "free at the sides, in all", "It must not rub there.") : Chosen("under", "free below", "It must not ride on the floor.");
+        var remains = ledger.Add(height ? "wide" : "high", height ? "key width" : "key below the table", other - free, "The channel less what stays free.");
+        var (width, high) = height ? (remains, fitted.Drawn) : (fitted.Drawn, remains);
+        var above = Chosen("above", "key above the table", "What legs and fence bear on.");
+        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(fitted.Realised, Rungs), Unit.Millimetre, "The row covers two standard deviations of doubt to each side."), "Rungs around the drawn size; each also grows along the free axis, so that it is felt too.");
+        var (fixings, screw) = Fixed(brief, above, high, ledger);
+        return new()
+        {
+            Locked = fitted,
+            LocksHeight = height,
+            Width = width,
+            High = high,
+            ChannelWidth = height ? other : fitted.Counterpart,
+            Depth = height ? fitted.Counterpart : other,
+            Above = above,
+            Length = Chosen("length", "length", "Along the channel."),
+            Legs = Chosen("legs", "legs", "To each side, on the table."),
+            Notch = Chosen("notch", "notch", "To pull it out by."),
+            Fixings = fixings,
+            Screw = screw,
+            Ladder = [.. Enumerable.Range(0, Rungs).Select(i => Math.Max(fitted.Drawn.Value / 2, fitted.Drawn.Value + ((i - (Rungs / 2)) * step.Value)))],
+        };
+    }
+
+    /// <summary>Cap screws from below, their heads sunk into the key; or screws through the fence into nuts in its underside.</summary>
+    private static (IReadOnlyList<KeyFixing> Fixings, ScrewLength? Screw) Fixed(Brief brief, Quantity above, Quantity high, Ledger ledger)
+    {
+        var (p, size) = (brief.Parameters, brief.Parameters.Choice("screw"));
+        var (scope, lie) = (new JointScope(ledger, brief.Fits, "screw", "screw"), p.Choice("wayUp") == "side" ? HoleLie.Teardrop : HoleLie.Upright);
+        var thick = above.Value + Math.Max(0.5, high.Value);
+        if (p.Choice("fixing") == "none")
+        {
+            return ([], null);
+        }
+
+        var fence = ledger.Add("fence", "fence", Quantity.Chosen("fence", p.Number("fence")!.Value, Unit.Millimetre), "The screws hold in it, or pass it.");
+        if (p.Choice("fixing") == "screws")
+        {
+            var joint = ScrewHole.Counterbored(scope, size, thick, lie);
+            var diameters = Quantity.RuleOfThumb("diameters of thread in the fence", 1.5, Unit.None, "In an insert or in metal; common practice, no published source.");
+            return ([new("screw", joint, FromBelow: true)], ScrewLength.Of(scope, (size, "cap", $"{Hardware.Name(size)} cap screw"), [above + high - ledger["screw.counterbore.depth"]], diameters * Hardware.Diameter(size), fence, brief.Drawer));
+        }
+
+        var nut = NutPocket.FromEnd(new(ledger, brief.Fits, "nut", "nut"), size, Sunk);
+        var plastic = above + high - ledger["nut.pocket.depth"];
+        return ([new("screw", ScrewHole.Passing(scope, size, "medium", thick, lie), FromBelow: false), new("nut", nut, FromBelow: true)],
+            ScrewLength.Of(scope, (size, "pan", $"{Hardware.Name(size)} pan head"), [fence, .. Hardware.UnderHead(p, size), plastic], Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height"), ledger["nut.pocket.depth"], brief.Drawer));
+    }
+
+    /// <summary>Of a nut below the key's underside, mm.</summary>
+    private const double Sunk = 0.4;
+}

@@ -1,0 +1,76 @@
+namespace Emboq.Core.Families.Kit;
+
+/// <summary>Parameters in short.</summary>
+internal static class Specs
+{
+    public static ParameterSpec Length(string key, string label, double? usual, double least, double most, string help, double step = 1) => new()
+    {
+        Key = key,
+        Label = label,
+        Kind = ParameterKind.Length,
+        Default = usual is { } u ? Figures.Number(u) : null,
+        Minimum = least,
+        Maximum = most,
+        Step = step,
+        Help = help,
+    };
+
+    public static ParameterSpec Angle(string key, string label, double usual, double least, double most, string help) => new()
+    {
+        Key = key,
+        Label = label,
+        Kind = ParameterKind.Angle,
+        Default = Figures.Number(usual),
+        Minimum = least,
+        Maximum = most,
+        Step = 1,
+        Help = help,
+    };
+
+    public static ParameterSpec Number(string key, string label, double? usual, double least, double most, string counted, string help) => new()
+    {
+        Key = key,
+        Label = label,
+        Kind = ParameterKind.Number,
+        Default = usual is { } u ? Figures.Number(u) : null,
+        Minimum = least,
+        Maximum = most,
+        Step = 1,
+        CountedIn = counted,
+        Help = help,
+    };
+
+    public static ParameterSpec Choice(string key, string label, string usual, string help, params IReadOnlyList<ParameterOption> options) => new()
+    {
+        Key = key,
+        Label = label,
+        Kind = ParameterKind.Choice,
+        Default = usual,
+        Options = options,
+        Help = help,
+    };
+
+    public static ParameterSpec Words(string key, string label, int most, string help) => new()
+    {
+        Key = key,
+        Label = label,
+        Kind = ParameterKind.Text,
+        Maximum = most,
+        Help = help,
+    };
+
+    public static ParameterSpec Outline(string key, string label, string help) => new() { Key = key, Label = label, Kind = ParameterKind.Outline, Help = help };
+
+    /// <summary>What wood screws go into.</summary>
+    public static ParameterSpec Board { get; } = Length("board", "Wood behind it", 18, 3, 200, "How thick it is: the screws must hold in it and not come out of it.");
+
+    /// <summary>What was decided of it, as a line of the ledger.</summary>
+    public static Quantity BoardOf(ParameterValues p, Ledger ledger) => ledger.Add("board", "wood behind it", Quantity.Chosen("wood behind it", p.Number("board")!.Value, Unit.Millimetre), "The screws hold in it, and do not come out of it.");
+
+    /// <summary>What lies under the heads of machine screws; asked for beside the check of their length.</summary>
+    public static ParameterSpec Washer { get; } = Choice("washer", "Under the heads", "none", "A washer spreads the pull, and takes some of the screw's length.", new ParameterOption("none", "nothing"), new ParameterOption("plain", "plain washers")) with { AskedAt = Station.Check };
+
+    /// <summary>How it lies on the bed, asked for where it is printed.</summary>
+    public static ParameterSpec WayUp(IReadOnlyList<Printing.WayUp> ways) =>
+        Choice(Printing.WayUp.UsualBy, "Print it with the", ways[0].Key, "The table below compares all ways.", [.. ways.Select(w => new ParameterOption(w.Key, w.Name))]) with { AskedAt = Station.Print };
+}

@@ -1,0 +1,117 @@
+namespace Emboq.Core.Families.Storage.PocketTray;
+
+/// <summary>The solids of a tray.</summary>
+internal static class TrayShape
+{
+    private const double SliceHeight = 2;
+
+    public static IReadOnlyList<Proof> Slices(TrayReckoning r) => [.. r.Pockets!.Select(p =>
+        new Proof($"ring-{p.Item.Slot}", $"slice of the {p.Item.Place.Name} pocket", () => Slice(r, p), "Proves the pocket's outline in minutes. It does not prove its depth.") { Seat = p.Item.Slot })];
+
+    public static IReadOnlyList<Body> Things(TrayReckoning r) => [.. r.Pockets!.Select(p => new Body($"machine-{p.Item.Slot}", p.Item.Place.Name, () => Thing(r, p)))];
+
+    /// <summary>Across each pocket below its mouth and below finger room, in the part and in its slice; of an odd outline there is no one line to gauge
+    /// along.</summary>
+    public static IEnumerable<Gauge> Gauges(TrayReckoning r, ParameterValues p)
+    {
+        foreach (var pocket in r.Pockets!.Where(q => p.Outline($"{q.Item.Slot}Outline") is null))
+        {
+            var (item, bottom) = (pocket.Item, Math.Max(r.Height.Value, r.Floor.Value + pocket.Item.Hold) - pocket.Item.Hold);
+            var widens = item.Steps.Count > 0 ? item.Steps[^1].X : 0;
+            var at = new Point3(pocket.Middle.X, pocket.Middle.Y, bottom + (item.Steps.Count > 0 ? (widens + item.Hold - r.Chamfer) / 2 : item.Hold * 0.1));
+            yield return new("part", $"{item.Place.Name} pocket", item.Size.Drawn.Value, at, pocket.Turned ? Axis.Y : Axis.X);
+            yield return new($"ring-{item.Slot}", $"slice of the {item.Place.Name} pocket", item.Size.Drawn.Value, at with { Z = SliceHeight / 2 },
+                pocket.Turned ? Axis.Y : Axis.X);
+        }
+
+        foreach (var ear in Ears(r))
+        {
+            yield return new("part", "ear's hole", r.Ear!.Bore, new(ear.X, ear.Y, 0.2), Axis.X);
+        }
+
+        yield return new("part", "width over all", r.Width.Value, new(r.Width.Value / 2, 3.2, 0.5 * r.Floor.Value), Axis.X, Jaws.Over);
+    }
+
+    /// <summary>Where the screws of the ears stand.</summary>
+    public static IReadOnlyList<Point2> Ears(TrayReckoning r) => r.EarSpacing is not { Value: var apart } ? []
+        : [new((r.Width.Value - apart) / 2, r.Depth.Value / 2), new((r.Width.Value + apart) / 2, r.Depth.Value / 2)];
+
+    public static Solid Part(TrayReckoning r, string? mark)
+    {
+        var (w, d, h, floor) = (r.Width.Value, r.Depth.Value, r.Height.Value, r.Floor.Value);
+        var body = Slab.Of(w, d, h, Math.Min(3, r.Wall.Value), 0, 0.4).At(w / 2, d / 2, 0);
+        foreach (var p in r.Pockets!.Where(p => r.Border(p.Item) > 0.2))
+        {
+            body += new Solid.Box(p.Wide + (2 * r.Wall.Value), p.Deep + (2 * r.Wall.Value), floor + p.Item.Hold - 0.5).At(p.X - r.Wall.Value,
+                p.Y - r.Wall.Value, 0.5);
+        }
+
+        body = Ears(r).Aggregate(body, (b, ear) => b + new Solid.Box(Math.Max(1, r.EarOut) + 1, 2 * r.Ear!.Reach, TrayReckoning.EarThickness).At(ear.X < w / 2
+            ? -r.EarOut : w - 1, ear.Y - r.Ear.Reach, 0));
+        var trough = r.Trough > 0 ? [Slab.Of(w - (2 * r.Wall.Value), r.Trough, h + 5, 2.5).At(w / 2, r.Wall.Value + (r.Trough / 2),
+            floor)] : Array.Empty<Solid>();
+        body = body.Without([.. r.Pockets!.Select(p => Opening(r, p)), .. trough,
+            .. Ears(r).Select(ear => r.Ear!.Cut.At(ear.X, ear.Y, TrayReckoning.EarThickness))]);
+        return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(w / 2, d / 2, 0), floor > 1 ? 14 : 0);
+    }
+
+    /// <summary>Everything that is cut away for one thing: its pocket with an eased mouth, and room for a finger in front.</summary>
+    private static Solid Opening(TrayReckoning r, Pocket p)
+    {
+        var top = Math.Max(r.Height.Value, r.Floor.Value + p.Item.Hold);
+        var bottom = top - p.Item.Hold;
+        var cut = (p.Item.Steps.Count > 0 ? Stepped(p.Item.Steps, p.Item.Hold, r.Chamfer)
+            : Eased(Turned(p.Item.Shape, p.Turned), p.Item.Hold, r.Chamfer)).At(p.Middle.X, p.Middle.Y, bottom);
+        // A finger does not reach the floor: the lowest fifth under a thing stays whole.
+        return r.Finger > 1 ? cut + new Solid.Cylinder(FingerRadius(r, p), (p.Item.Hold * 0.8) + 2).At(p.Middle.X, Front(p),
+            bottom + (p.Item.Hold * 0.2)) : cut;
+    }
+
+    public static double FingerRadius(TrayReckoning r, Pocket p) => Math.Min(r.Finger, p.Wide * 0.42);
+
+    /// <summary>Front edge of a pocket: of a thing that is wider above it, it lies behind the edge of its room.</summary>
+    public static double Front(Pocket p) => p.Middle.Y + Turned(p.Item.Shape, p.Turned).Points.Min(q => q.Y);
+
+    /// <summary>A pocket whose mouth opens at 45 degrees; straight where its outline cannot be lofted.</summary>
+    private static Solid Eased(Profile outline, double hold, double chamfer) =>
+        chamfer > 0.1 && Outlines.Moved(outline, chamfer) is { } wider && Outlines.SeenFromWithin(outline) && Outlines.SeenFromWithin(wider)
+            && Outlines.Matched(outline, wider) is [var narrow, var wide]
+            ? new Solid.Lofted(new Solid.Section(narrow, 0), new Solid.Section(narrow, hold - chamfer), new Solid.Section(wide, hold),
+                new Solid.Section(wide, hold + 2))
+            : new Solid.Extruded(outline, hold + 2);
+
+    private static Solid Stepped(IReadOnlyList<Point2> steps, double hold, double chamfer)
+    {
+        List<Point2> half = [new(0, 0)];
+        for (var i = 0; i < steps.Count; i++)
+        {
+            half.Add(new(steps[i].Y, steps[i].X));
+            half.Add(new(steps[i].Y, i + 1 < steps.Count ? Math.Min(steps[i + 1].X, hold - chamfer) : hold - chamfer));
+        }
+
+        half.AddRange([new(steps[^1].Y + chamfer, hold), new(steps[^1].Y + chamfer, hold + 2), new(0, hold + 2)]);
+        return new Solid.Revolved(new Profile(half.Where((q, i) => i == 0 || q != half[i - 1])));
+    }
+
+    private static Solid Slice(TrayReckoning r, Pocket p)
+    {
+        var top = Math.Max(r.Height.Value, r.Floor.Value + p.Item.Hold);
+        var at = top - Math.Max(SliceHeight, r.Chamfer + SliceHeight + 0.2);
+        return PartBodies.Slice(Part(r with { Finger = 0 }, null), p.X - r.Wall.Value, p.Y - r.Wall.Value, at, p.X + p.Wide + r.Wall.Value,
+            p.Y + p.Deep + r.Wall.Value, at + SliceHeight);
+    }
+
+    private static Solid Thing(TrayReckoning r, Pocket p)
+    {
+        var bottom = Math.Max(r.Height.Value, r.Floor.Value + p.Item.Hold) - p.Item.Hold;
+        if (p.Item.Steps.Count > 0 && p.Item.Place.Kind.Shape(new Measuring.Sizes(p.Item.Place)) is { } standing)
+        {
+            return standing.At(p.Middle.X, p.Middle.Y, bottom);
+        }
+
+        var less = p.Item.Size.Drawn.Value - p.Item.Size.Counterpart.Value;
+        return new Solid.Extruded(Outlines.Moved(Turned(p.Item.Shape, p.Turned), -less / 2) ?? p.Item.Shape, p.Item.Height).At(p.Middle.X, p.Middle.Y, bottom);
+    }
+
+    public static Profile Turned(Profile shape, bool turned) => turned ? new(shape.Points.Select(q => new Point2(-q.Y, q.X))) : shape;
+}

@@ -1,0 +1,50 @@
+namespace Emboq.Core.Fits;
+
+/// <summary>One fitted face of a piece with all that was reckoned of it: enough for a later try to teach from.</summary>
+public sealed record Seat
+{
+    /// <summary>Unique in its design; the slot of the family where a machine's place goes.</summary>
+    public required string Slot { get; init; }
+
+    /// <summary>The machine's place.</summary>
+    public required Interface Interface { get; init; }
+
+    /// <summary>Key of the place's dimension that the face is fitted to.</summary>
+    public required string Dimension { get; init; }
+
+    /// <summary>The printed face.</summary>
+    public required Face Face { get; init; }
+
+    /// <summary>The fit aimed at, with the band that counts as it.</summary>
+    public required Fit Fit { get; init; }
+
+    /// <summary>The size that the face meets, mm.</summary>
+    public required Quantity Counterpart { get; init; }
+
+    /// <summary>Drawn minus printed as it was reckoned, tries included, mm.</summary>
+    public required Quantity Allowance { get; init; }
+
+    /// <summary>The size the finished face should have, mm.</summary>
+    public required Quantity Wanted { get; init; }
+
+    /// <summary>The fitted size in the solid, mm.</summary>
+    public required Quantity Drawn { get; init; }
+
+    /// <summary>The clearance to expect, mm, with its spread.</summary>
+    public required Quantity Clearance { get; init; }
+
+    /// <summary>Smallest clearance that counts as the fit, mm.</summary>
+    public required double Least { get; init; }
+
+    /// <summary>Largest clearance that counts as the fit, mm.</summary>
+    public required double Greatest { get; init; }
+
+    /// <summary>Probability that the clearance lies within.</summary>
+    public required double Chance { get; init; }
+
+    /// <summary>Fitted sizes of the rungs of its ladder, mm, rung 1 first; they are tried under "slot#1" and so on.</summary>
+    public IReadOnlyList<double> Ladder { get; init; } = [];
+
+    /// <summary>What it is called and how it is felt.</summary>
+    public SeatWords Words { get; init; } = SeatWords.Cuff;
+}

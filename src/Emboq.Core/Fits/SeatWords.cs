@@ -1,0 +1,24 @@
+namespace Emboq.Core.Fits;
+
+/// <summary>What a joint is called, and how a hand tells its fit: a box in a pocket is not a cuff on a pipe.</summary>
+/// <param name="Proof">What proves it: "ring".</param>
+/// <param name="Rung">One step of its ladder: "ring".</param>
+/// <param name="Measured">What is measured on the print: "diameter".</param>
+/// <param name="Feels">A word for each <see cref="Feel"/>, the tightest first.</param>
+public sealed record SeatWords(string Proof, string Rung, string Measured, IReadOnlyList<string> Feels)
+{
+    /// <summary>A cuff in or over a pipe.</summary>
+    public static SeatWords Cuff { get; } = new("ring", "ring", "diameter", ["will not start", "needs force", "firm by hand", "slides", "rattles"]);
+
+    /// <summary>A thing in a pocket.</summary>
+    public static SeatWords Pocket { get; } = new("slice", "slice", "width of the pocket", ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"]);
+
+    /// <summary>A key in a channel, across it.</summary>
+    public static SeatWords KeyAcross { get; } = new("rung", "rung", "width of the key", ["will not start", "needs force", "firm by hand", "slides", "rocks"]);
+
+    /// <summary>A key in a channel, in height.</summary>
+    public static SeatWords KeyInHeight { get; } = new("rung", "rung", "height below the shoulder", ["will not start", "needs force", "firm by hand", "slides", "lifts"]);
+
+    /// <summary>The word for a feel.</summary>
+    public string Of(Feel feel) => Feels[(int)feel];
+}

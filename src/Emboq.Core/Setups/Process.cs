@@ -1,0 +1,68 @@
+namespace Emboq.Core.Setups;
+
+/// <summary>Printer, material, nozzle and layer height: what decides how printed sizes come out.</summary>
+public sealed record Process
+{
+    /// <summary>Identity.</summary>
+    public required Guid Id { get; init; }
+
+    /// <summary>As the workshop calls it.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>The printer's name.</summary>
+    public required string Printer { get; init; }
+
+    /// <summary>The filament's name.</summary>
+    public required string Material { get; init; }
+
+    /// <summary>Density of the filament, g/cm³.</summary>
+    public required double Density { get; init; }
+
+    /// <summary>Diameter of the filament, mm.</summary>
+    public required double FilamentDiameter { get; init; }
+
+    /// <summary>Width of one extruded line, mm.</summary>
+    public required double LineWidth { get; init; }
+
+    /// <summary>Height of one layer, mm.</summary>
+    public required double LayerHeight { get; init; }
+
+    /// <summary>Bed width, mm (x).</summary>
+    public required double BedWidth { get; init; }
+
+    /// <summary>Bed depth, mm (y).</summary>
+    public required double BedDepth { get; init; }
+
+    /// <summary>Tallest part it prints, mm (z).</summary>
+    public required double BuildHeight { get; init; }
+
+    /// <summary>The bed it prints on.</summary>
+    public Bed Bed => new(Id, BedWidth, BedDepth, BuildHeight);
+
+    /// <summary>Lines, speeds and prices.</summary>
+    public PrintSettings Settings { get; init; } = new();
+
+    /// <summary>How each kind of surface comes out.</summary>
+    public required IReadOnlyDictionary<Surface, Allowance> Allowances { get; init; }
+
+    /// <summary>The kind of surface in words.</summary>
+    public static string Describe(Surface surface) => surface switch
+    {
+        Surface.HoleUpright => "upright hole",
+        Surface.OutsideRound => "round outside",
+        Surface.HoleLying => "lying hole",
+        Surface.Pocket => "pocket",
+        Surface.OutsideFlat => "flat outside",
+        Surface.GapInPlace => "gap in place",
+        Surface.ThreadFlank => "printed thread",
+        Surface.FirstLayerFoot => "first layer",
+        _ => throw new ArgumentOutOfRangeException(nameof(surface), surface, "No words are defined for this surface."),
+    };
+}
+
+/// <summary>How one kind of surface comes out on a process.</summary>
+/// <param name="Value">Drawn minus printed, mm on the full size, signed.</param>
+/// <param name="StandardUncertainty">How well that is known, mm.</param>
+/// <param name="PrintScatter">Standard deviation between prints of one size, mm.</param>
+/// <param name="Basis">Where it comes from, in words.</param>
+public sealed record Allowance(double Value, double StandardUncertainty, double PrintScatter, string Basis);

@@ -1,0 +1,223 @@
+using System.Collections.Immutable;
+
+namespace Emboq.Core.Solids;
+
+/// <summary>A shape, described and not yet computed. Z is up; millimetres. An immutable tree, equal when its content is.
+/// Rounds are given as rounds: facets are chosen when it is computed, inside the round for material and outside it for what is cut away.</summary>
+public abstract class Solid : IEquatable<Solid>
+{
+    private Solid(string hash) => Hash = hash;
+
+    /// <summary>Content hash of the whole tree.</summary>
+    public string Hash { get; }
+
+    /// <summary>United with another.</summary>
+    public static Solid operator +(Solid a, Solid b) => new Union(a, b);
+
+    /// <summary>Without what another covers.</summary>
+    public static Solid operator -(Solid from, Solid cut) => new Difference(from, cut);
+
+    /// <summary>Only what both cover.</summary>
+    public static Solid operator &(Solid a, Solid b) => new Intersection(a, b);
+
+    /// <summary>Without what any of several cover: they are united first, so that the larger body is cut once.</summary>
+    public Solid Without(IEnumerable<Solid> cuts) => cuts.Aggregate((Solid?)null, (all, cut) => all is null ? cut : all + cut) is { } cut ? this - cut : this;
+
+    /// <summary>Moved by a translation.</summary>
+    public Solid At(double x, double y, double z) => new Moved(this, new(x, y, z));
+
+    /// <summary>Turned upside down about the x axis: z becomes −z, y becomes −y.</summary>
+    public Solid UpsideDown() => new Turned(this, Axis.X, 180);
+
+    /// <summary>Turned about the z axis.</summary>
+    /// <param name="degrees">Counter-clockwise seen from above.</param>
+    public Solid Spun(double degrees) => degrees == 0 ? this : new Turned(this, Axis.Z, degrees);
+
+    /// <summary>Turned about the x axis.</summary>
+    /// <param name="degrees">Counter-clockwise seen from +x: 90 lays what pointed along y upright.</param>
+    public Solid Tipped(double degrees) => degrees == 0 ? this : new Turned(this, Axis.X, degrees);
+
+    /// <summary>Turned about the y axis.</summary>
+    /// <param name="degrees">Counter-clockwise seen from +y: 90 lays what pointed up along x.</param>
+    public Solid Rolled(double degrees) => degrees == 0 ? this : new Turned(this, Axis.Y, degrees);
+
+    /// <inheritdoc/>
+    public bool Equals(Solid? other) => other?.Hash == Hash;
+
+    /// <inheritdoc/>
+    public override bool Equals(object? obj) => Equals(obj as Solid);
+
+    /// <inheritdoc/>
+    public override int GetHashCode() => Hash.GetHashCode(StringComparison.Ordinal);
+
+    private static double Positive(double value, string what) => double.IsFinite(value) && value > 0
+        ? value
+        : throw new ArgumentOutOfRangeException(what, value, $"The {what} of a solid must be finite and greater than nothing.");
+
+    private static double Finite(double value, string what) => double.IsFinite(value)
+        ? value
+        : throw new ArgumentOutOfRangeException(what, value, $"The {what} of a solid must be finite.");
+
+    /// <summary>An upright cylinder from z = 0 up, centred on the z axis.</summary>
+    public sealed class Cylinder(double radius, double height)
+        : Solid(StructuralHash.Of("cylinder", [Positive(radius, nameof(radius)), Positive(height, nameof(height))]))
+    {
+        /// <summary>Radius, mm.</summary>
+        public double Radius { get; } = radius;
+
+        /// <summary>Height, mm.</summary>
+        public double Height { get; } = height;
+    }
+
+    /// <summary>A box from the origin into the positive octant.</summary>
+    public sealed class Box(double width, double depth, double height)
+        : Solid(StructuralHash.Of("box", [Positive(width, nameof(width)), Positive(depth, nameof(depth)), Positive(height, nameof(height))]))
+    {
+        /// <summary>Along x, mm.</summary>
+        public double Width { get; } = width;
+
+        /// <summary>Along y, mm.</summary>
+        public double Depth { get; } = depth;
+
+        /// <summary>Along z, mm.</summary>
+        public double Height { get; } = height;
+    }
+
+    /// <summary>A profile turned once about the z axis: its x is the radius (not negative), its y the height.</summary>
+    public sealed class Revolved : Solid
+    {
+        /// <summary>Turns a profile.</summary>
+        /// <exception cref="ArgumentException">The profile reaches across the axis.</exception>
+        public Revolved(Profile profile)
+            : base(StructuralHash.Of("revolved", [], profile.Hash))
+        {
+            Profile = profile.Points.All(p => p.X >= 0)
+                ? profile
+                : throw new ArgumentException("A turned profile must stay on one side of its axis.", nameof(profile));
+        }
+
+        /// <summary>The half section.</summary>
+        public Profile Profile { get; }
+    }
+
+    /// <summary>A profile in the xy plane, drawn up from z = 0.</summary>
+    public sealed class Extruded(Profile profile, double height)
+        : Solid(StructuralHash.Of("extruded", [Positive(height, nameof(height))], profile.Hash))
+    {
+        /// <summary>The outline.</summary>
+        public Profile Profile { get; } = profile;
+
+        /// <summary>Along z, mm.</summary>
+        public double Height { get; } = height;
+    }
+
+    /// <summary>A body through outlines one above the other, straight from each to the next, corner to corner.</summary>
+    public sealed class Lofted : Solid
+    {
+        /// <summary>Joins outlines of equal count.</summary>
+        /// <param name="sections">Two or more, the lowest first.</param>
+        /// <exception cref="ArgumentException">The counts differ, the heights do not rise, or the z axis does not see every side of an outline from within.</exception>
+        public Lofted(params IEnumerable<Section> sections)
+            : base(StructuralHash.Of("lofted", sections.Select(s => Finite(s.Height, "height")), sections.Select(s => s.Outline.Hash)))
+        {
+            Sections = [.. sections];
+            if (Sections.Length < 2 || Sections.Zip(Sections.Skip(1)).Any(pair => pair.First.Height >= pair.Second.Height || pair.First.Outline.Points.Length != pair.Second.Outline.Points.Length))
+            {
+                throw new ArgumentException("A loft needs two or more outlines of equal count, each above the last.", nameof(sections));
+            }
+
+            if (!Sections.All(s => Outlines.SeenFromWithin(s.Outline)))
+            {
+                throw new ArgumentException("The axis must see the whole of every outline.", nameof(sections));
+            }
+        }
+
+        /// <summary>The outlines, the lowest first.</summary>
+        public ImmutableArray<Section> Sections { get; }
+    }
+
+    /// <summary>An outline at a height.</summary>
+    /// <param name="Outline">Around the z axis.</param>
+    /// <param name="Height">Its z, mm.</param>
+    public sealed record Section(Profile Outline, double Height);
+
+    /// <summary>Raised letters in the xy plane, read from +z, centred on the origin, standing from z = 0 up.
+    /// As high as asked, or lower where that would be wider than there is room for.</summary>
+    public sealed class Lettering(string text, double size, double room, double thickness, double growth = 0)
+        : Solid(StructuralHash.Of($"lettering {Legible(text)}", [Positive(size, nameof(size)), Positive(room, nameof(room)), Positive(thickness, nameof(thickness)), .. Finite(growth, nameof(growth)) == 0 ? Array.Empty<double>() : [growth]]))
+    {
+        /// <summary>What it says; letters, digits and the like, no line breaks.</summary>
+        public string Text { get; } = text;
+
+        /// <summary>Greatest height of a capital letter, mm.</summary>
+        public double Size { get; } = size;
+
+        /// <summary>Greatest width of the whole text, mm.</summary>
+        public double Room { get; } = room;
+
+        /// <summary>Along z, mm.</summary>
+        public double Thickness { get; } = thickness;
+
+        /// <summary>How far every outline is moved outwards, mm; negative for an inlay that goes into letters of the same text.</summary>
+        public double Growth { get; } = growth;
+
+        private static string Legible(string text) => text.Length is > 0 and <= 40 && text.All(c => c >= ' ' && !char.IsSurrogate(c)) && text.Trim().Length == text.Length
+            ? text
+            : throw new ArgumentException("A lettering is 1 to 40 characters of one line, none of them blank at an end.", nameof(text));
+    }
+
+    /// <summary>A solid moved by a translation.</summary>
+    public sealed class Moved(Solid of, Point3 by)
+        : Solid(StructuralHash.Of("moved", [Finite(by.X, "x"), Finite(by.Y, "y"), Finite(by.Z, "z")], of.Hash))
+    {
+        /// <summary>What is moved.</summary>
+        public Solid Of { get; } = of;
+
+        /// <summary>By how much, mm.</summary>
+        public Point3 By { get; } = by;
+    }
+
+    /// <summary>A solid turned about an axis through the origin.</summary>
+    public sealed class Turned(Solid of, Axis axis, double degrees)
+        : Solid(StructuralHash.Of($"turned {axis}", [Finite(degrees, nameof(degrees))], of.Hash))
+    {
+        /// <summary>What is turned.</summary>
+        public Solid Of { get; } = of;
+
+        /// <summary>About which axis.</summary>
+        public Axis Axis { get; } = axis;
+
+        /// <summary>Counter-clockwise seen from the positive end of the axis.</summary>
+        public double Degrees { get; } = degrees;
+    }
+
+    /// <summary>Two solids as one.</summary>
+    public sealed class Union(Solid a, Solid b) : Solid(StructuralHash.Of("union", [], a.Hash, b.Hash))
+    {
+        /// <summary>One of the two.</summary>
+        public Solid A { get; } = a;
+
+        /// <summary>The other.</summary>
+        public Solid B { get; } = b;
+    }
+
+    /// <summary>A solid with another cut away.</summary>
+    public sealed class Difference(Solid from, Solid cut) : Solid(StructuralHash.Of("difference", [], from.Hash, cut.Hash))
+    {
+        /// <summary>What is cut into.</summary>
+        public Solid From { get; } = from;
+
+        /// <summary>What is cut away.</summary>
+        public Solid Cut { get; } = cut;
+    }
+
+    /// <summary>What two solids share.</summary>
+    public sealed class Intersection(Solid a, Solid b) : Solid(StructuralHash.Of("intersection", [], a.Hash, b.Hash))
+    {
+        /// <summary>One of the two.</summary>
+        public Solid A { get; } = a;
+
+        /// <summary>The other.</summary>
+        public Solid B { get; } = b;
+    }
+}
