@@ -85,6 +85,11 @@ internal sealed class KernelEngine : IDisposable
         Run<IReadOnlyList<Layer>>("layers", answer => [.. Numbers<double>(answer).Chunk(11).Select(v => new Layer(v[0], v[1], (int)v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9], v[10]))],
             program, l.Height, l.LineWidth, l.Walls, l.Skins);
 
+    /// <summary>Measures the two results of a program against each other.</summary>
+    /// <exception cref="KernelException">The kernel failed or was interrupted.</exception>
+    public KernelAnswer<Meeting> Between(string program, double reach) =>
+        Run<Meeting>("between", answer => Numbers<double>(answer) is var n && n[2] < reach ? new Meeting(n[0], n[1], n[2]) : new(n[0], n[1], null), program, reach);
+
     private KernelAnswer<T> Run<T>(string function, Func<object, T> read, params object[] arguments)
     {
         try

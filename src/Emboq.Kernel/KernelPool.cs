@@ -11,6 +11,7 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
     private readonly ConcurrentDictionary<Task, bool> leaving = new();
     private readonly SharedWork<IReadOnlyList<SolidMesh>> meshing = new();
     private readonly SharedWork<IReadOnlyList<Layer>> cutting = new();
+    private readonly SharedWork<Meeting> between = new();
     private readonly KernelLimits limits;
     private long evaluations;
     private long hits;
@@ -44,7 +45,7 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         JsonDocument.Parse(KernelEngine.Resource("manifold-package.json")).RootElement.GetProperty("version").GetString();
 
     /// <summary>What the pool has done.</summary>
-    public KernelMetrics Metrics => new(Interlocked.Read(ref evaluations), meshing.Shared + cutting.Shared, Interlocked.Read(ref hits), Interlocked.Read(ref misses), Interlocked.Read(ref replaced), Interlocked.Read(ref memory), Interlocked.Read(ref scripts));
+    public KernelMetrics Metrics => new(Interlocked.Read(ref evaluations), meshing.Shared + cutting.Shared + between.Shared, Interlocked.Read(ref hits), Interlocked.Read(ref misses), Interlocked.Read(ref replaced), Interlocked.Read(ref memory), Interlocked.Read(ref scripts));
 
     /// <inheritdoc/>
     /// <exception cref="KernelException">The shape cannot be computed, or not within the time limit.</exception>
@@ -53,6 +54,10 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
     /// <inheritdoc/>
     /// <exception cref="KernelException">The shape cannot be computed, or not within the time limit.</exception>
     public Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop) => Layers(solid, layering, chordError, isPatient: false, stop);
+
+    /// <inheritdoc/>
+    /// <exception cref="KernelException">The shapes cannot be computed, or not within the time limit.</exception>
+    public Task<Meeting> Between(Solid a, Solid b, double reach, double chordError, CancellationToken stop) => Between(a, b, reach, chordError, isPatient: false, stop);
 
     internal async Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, bool isPatient, CancellationToken stop)
     {
@@ -72,6 +77,14 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(chordError);
         var program = SolidProgram.Of([solid], chordError);
         return await cutting.Get($"{isPatient}{layering}{program}", gone => Run(engine => engine.Layers(program, layering), isPatient, gone), stop);
+    }
+
+    internal async Task<Meeting> Between(Solid a, Solid b, double reach, double chordError, bool isPatient, CancellationToken stop)
+    {
+        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(chordError);
+        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(reach);
+        var program = SolidProgram.Of([a, b], chordError);
+        return await between.Get($"{isPatient}{reach:R}{program}", gone => Run(engine => engine.Between(program, reach), isPatient, gone), stop);
     }
 
     /// <inheritdoc/>

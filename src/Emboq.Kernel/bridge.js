@@ -1,5 +1,5 @@
 // Runs inside the engine. Evaluates a program of solid instructions and keeps evaluated subtrees within a bound; frees every kernel object it makes.
-// The host gives: wasm (Uint8Array), keptTriangles (the bound). It calls meshes(programJson) or layers(programJson, ...) and reads typed arrays off the answer.
+// The host gives: wasm (Uint8Array), keptTriangles (the bound). It calls meshes(programJson), layers(programJson, ...) or between(programJson, reach) and reads typed arrays off the answer.
 globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
   kernel.setup()
   const { Manifold, CrossSection, Mesh } = kernel
@@ -132,6 +132,20 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
         }
       }),
     )
+
+  // Overlap in mm³, the smallest side of its box, and the least gap up to a reach.
+  globalThis.between = (programJson, reach) =>
+    within(programJson, ([a, b]) => {
+      const both = a.intersect(b)
+      try {
+        const overlap = both.volume()
+        if (!(overlap > 0)) return Float64Array.of(0, 0, a.minGap(b, reach))
+        const { min, max } = both.boundingBox()
+        return Float64Array.of(overlap, Math.min(...max.map((m, i) => m - min[i])), 0)
+      } finally {
+        both.delete()
+      }
+    })
 
   globalThis.layers = (programJson, height, lineWidth, walls, skins) =>
     within(programJson, ([solid]) => cutIntoLayers(solid, { height, lineWidth, walls, skins }))

@@ -44,6 +44,17 @@ public sealed class PrintingTests(Server server)
     }
 
     [Fact]
+    public async Task A_motion_is_judged_from_its_triangles_and_a_part_of_one_piece_has_none()
+    {
+        var jaws = await server.DemoPart("Jaws that leave no mark");
+        var check = (await server.Post("/api/motions", Plan(jaws))).AsArray().ShouldHaveSingleItem()!;
+        ((string)check["key"]!, (string)check["verdict"]!).ShouldBe(("motion.close", "good"));
+        ((string)check["says"]!).ShouldContain("the other jaw touches the jaw, closed");
+        (await server.Post("/api/designs", Plan(jaws)))["motions"]![0]!["rests"]!.AsArray().Select(r => (string)r!["name"]!).ShouldBe(["open", "closed"]);
+        (await server.Post("/api/motions", Plan(await server.NewPart("still")))).AsArray().ShouldBeEmpty();
+    }
+
+    [Fact]
     public async Task Only_what_is_asked_about_is_planned_and_a_price_is_answered()
     {
         var part = await server.NewPart("price test");

@@ -16,6 +16,8 @@ public sealed class UploadLimitTests(Server server)
         public Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, CancellationToken stop) => throw new NotSupportedException();
 
         public Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop) => throw new NotSupportedException();
+
+        public Task<Meeting> Between(Solid a, Solid b, double reach, double chordError, CancellationToken stop) => throw new InvalidOperationException();
     }
 
     [Fact]

@@ -95,6 +95,42 @@ test('in the round: machine and part are drawn, and the picture changes with the
   await expect(page.getByText('kept', { exact: true })).toBeVisible()
 })
 
+test('in the round pieces are opened, moved, taken apart and measured, by hand and by key', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: /^Jaws that leave no mark:/ }).click()
+  await page.goto(page.url().replace(/\?.*/, '?at=check'))
+  await expect(page.getByText('the sliding jaw moves freely')).toBeVisible()
+  await page.getByRole('button', { name: 'In the round' }).click()
+  const view = page.getByLabel('View in the round').locator('canvas')
+  await expect(view).toBeVisible()
+  await page.waitForTimeout(1500)
+  let before = await view.screenshot()
+  const changes = async (act: () => Promise<unknown>) => {
+    await act()
+    await expect(async () => expect(Buffer.compare(before, await view.screenshot())).not.toBe(0)).toPass()
+    await page.waitForTimeout(400)
+    before = await view.screenshot()
+  }
+  await changes(() => page.getByLabel('the sliding jaw').fill('1'))
+  await changes(() => page.keyboard.press('p'))
+  await expect(page.getByRole('button', { name: 'Pieces apart' })).toHaveAttribute('aria-pressed', 'true')
+  await changes(() => page.keyboard.press('x'))
+  await expect(page.getByLabel('Cutting plane')).toHaveValue('y')
+  await changes(() => page.keyboard.press('PageUp'))
+  await page.getByLabel('Cutting plane').selectOption('whole')
+  await page.getByRole('img', { name: /Turn it with the arrow keys/ }).focus()
+  await changes(() => page.keyboard.press('ArrowLeft'))
+  await changes(() => page.getByRole('button', { name: 'Fit to view' }).click())
+  const box = (await view.boundingBox())!
+  const told = page.getByText('Press two faces to measure between them.')
+  await expect(told).toBeVisible()
+  // Somewhere down the middle there is a face; two presses on it lie in one plane or on two.
+  await expect(async () => {
+    for (let i = 3; i < 9; i++) await page.mouse.click(box.x + box.width / 2, box.y + (box.height * i) / 12)
+    await expect(page.getByText(/ mm · .* in (between two parallel faces|from point to point)/)).toBeVisible({ timeout: 500 })
+  }).toPass()
+})
+
 test('two people change one part: different things are joined, the same thing is asked about', async ({ browser }) => {
   const [one, two] = await Promise.all([browser.newPage(), browser.newPage()])
   await Promise.all([openJob(one, 'Grip sander to ceiling hose'), openJob(two, 'Grip sander to ceiling hose')])

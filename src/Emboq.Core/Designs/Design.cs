@@ -15,6 +15,12 @@ public sealed record Design
     /// <summary>The machine's side, in the frame of the assembly: shown, never printed.</summary>
     public IReadOnlyList<Body> Machine { get; init; } = [];
 
+    /// <summary>How its bodies move, those that carry others after those they carry.</summary>
+    public IReadOnlyList<Motion> Motions { get; init; } = [];
+
+    /// <summary>Which bodies are meant to overlap, and how deep; all others must not.</summary>
+    public IReadOnlyList<Contact> Contacts { get; init; } = [];
+
     /// <summary>The fitted faces.</summary>
     public IReadOnlyList<Seat> Seats { get; init; } = [];
 

@@ -20,4 +20,12 @@ public interface ISolidKernel
     /// <param name="stop">Ends the wait.</param>
     /// <returns>The lowest layer first.</returns>
     Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop);
+
+    /// <summary>Measures how two solids lie to each other, on facets: material is a little smaller than its rounds, so a gap may be told up to two chord errors too wide.</summary>
+    /// <param name="a">The one.</param>
+    /// <param name="b">The other, in the same frame.</param>
+    /// <param name="reach">How far to look for a gap, mm.</param>
+    /// <param name="chordError">Greatest distance of a facet from its round, mm.</param>
+    /// <param name="stop">Ends the wait.</param>
+    Task<Meeting> Between(Solid a, Solid b, double reach, double chordError, CancellationToken stop);
 }

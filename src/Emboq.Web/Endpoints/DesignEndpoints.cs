@@ -32,6 +32,7 @@ internal static class DesignEndpoints
     public static void MapDesigns(this IEndpointRouteBuilder api)
     {
         api.MapPost("/designs", Compute).Produces<DesignView>().ProducesProblem(400).Computes();
+        api.MapPost("/motions", Move).Produces<IReadOnlyList<CheckView>>().ProducesProblem(400).Computes().Heavy();
         api.MapPost("/plans", Plan).Produces<PlanView>().ProducesProblem(400).Computes().Heavy();
     }
 
@@ -52,6 +53,31 @@ internal static class DesignEndpoints
         var values = ParameterValues.Read(FamilyList.Find(request.Family)!.Parameters, new Input().Entries("parameters", request.Parameters)).Value;
         return TypedResults.Ok(await Planner.Of(design.Value, request.Bodies ?? Enum.GetValues<BodyRole>(), values,
             (await ProcessStore.Find(database, request.Process, stop))!, database, kernel, stop));
+    }
+
+    /// <summary>Whether its motions are free, from the triangles along their paths; one that the kernel could not measure is told as not judged.</summary>
+    private static async Task<IResult> Move(DesignRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    {
+        var design = await Read(request, database, stop);
+        if (!design.IsGood)
+        {
+            return Problems.Bad(design.Problems);
+        }
+
+        var checks = new List<CheckView>();
+        foreach (var motion in design.Value.Motions)
+        {
+            try
+            {
+                checks.Add(CheckView.Of(MotionCheck.Of(motion, await MotionReport.Of(design.Value, motion, kernel, stop))));
+            }
+            catch (Kernel.KernelException e)
+            {
+                checks.Add(CheckView.Of(MotionCheck.NotJudged(motion, e.Message)));
+            }
+        }
+
+        return TypedResults.Ok<IReadOnlyList<CheckView>>(checks);
     }
 
     /// <summary>Computes what a request describes.</summary>
@@ -91,19 +117,19 @@ internal static class DesignEndpoints
         var nothing = BuiltCheck.Of(design, [.. asked.Select(b => b.Body).Where(b => !bodies.ContainsKey(b.Key))]);
         return view with
         {
-            Bodies = [.. shown.Where(b => bodies.ContainsKey(b.Body.Key)).Select(b => BodyView.Of(b.Body, b.Role, bodies[b.Body.Key], b.Proves, b.Rungs, b.Says))],
+            Bodies = [.. shown.Where(b => bodies.ContainsKey(b.Body.Key)).Select(b => BodyView.Of(b.Body, b.Role, bodies[b.Body.Key], b.Pose, b.Proves, b.Rungs, b.Says))],
             Checks = [.. view.Checks, .. GaugeCheck.Of(design.Gauges, bodies) is { } gauged ? [CheckView.Of(gauged)] : Array.Empty<CheckView>(),
                 .. nothing is null ? [] : new[] { CheckView.Of(nothing) }],
         };
     }
 
     /// <summary>A body of a design with what it is for.</summary>
-    private sealed record ShownBody(Body Body, BodyRole Role, string? Proves = null, int Rungs = 1, string? Says = null)
+    private sealed record ShownBody(Body Body, BodyRole Role, Pose? Pose = null, string? Proves = null, int Rungs = 1, string? Says = null)
     {
         public static IEnumerable<ShownBody> Of(Design design) =>
         [
-            .. design.Pieces.SelectMany(p => p.Bodies.Select(b => new ShownBody(b, BodyRole.Part, Says: p.Says))),
-            .. design.Proofs.SelectMany(p => p.Bodies.Select(b => new ShownBody(b, BodyRole.Coupon, p.Seat, p.Rungs, p.Says))),
+            .. design.Pieces.SelectMany(p => p.Bodies.Select(b => new ShownBody(b, BodyRole.Part, p.Pose, Says: p.Says))),
+            .. design.Proofs.SelectMany(p => p.Bodies.Select(b => new ShownBody(b, BodyRole.Coupon, null, p.Seat, p.Rungs, p.Says))),
             .. design.Machine.Select(b => new ShownBody(b, BodyRole.Counterpart)),
         ];
     }

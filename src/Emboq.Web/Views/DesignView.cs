@@ -11,6 +11,7 @@ public sealed record DesignView(
     IReadOnlyList<BodyView> Bodies,
     DrawingView? Drawing,
     IReadOnlyList<string> Cautions,
+    IReadOnlyList<Motion> Motions,
     string Kernel)
 {
     /// <summary>From a design, without bodies.</summary>
@@ -22,6 +23,7 @@ public sealed record DesignView(
         [],
         design.Drawing is { } drawing ? DrawingView.Of(drawing) : null,
         design.Cautions,
+        design.Motions,
         kernel);
 }
 
@@ -79,16 +81,17 @@ public enum BodyRole
 /// <param name="Hash">Content hash of its tree.</param>
 /// <param name="Volume">mm³.</param>
 /// <param name="Size">Width, depth and height, mm.</param>
+/// <param name="Pose">Where it stands in the assembly, motions at their beginning.</param>
 /// <param name="Positions">Base64 of little-endian 32-bit floats: x, y, z of each vertex, mm.</param>
 /// <param name="Triangles">Base64 of little-endian 32-bit integers: three vertex indices each.</param>
-public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, int Rungs, string? Says, string Hash, double Volume, Point3 Size, byte[] Positions, byte[] Triangles)
+public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, int Rungs, string? Says, string Hash, double Volume, Point3 Size, Pose Pose, byte[] Positions, byte[] Triangles)
 {
     /// <summary>From a body and its mesh.</summary>
-    public static BodyView Of(Body body, BodyRole role, SolidMesh mesh, string? proves = null, int rungs = 1, string? says = null)
+    public static BodyView Of(Body body, BodyRole role, SolidMesh mesh, Pose? pose = null, string? proves = null, int rungs = 1, string? says = null)
     {
         var (least, greatest) = mesh.Bounds;
         return new(body.Key, body.Name, role, proves, rungs, says, body.Solid.Hash, mesh.Volume,
-            new(greatest.X - least.X, greatest.Y - least.Y, greatest.Z - least.Z),
+            new(greatest.X - least.X, greatest.Y - least.Y, greatest.Z - least.Z), pose ?? Pose.Here,
             MemoryMarshal.AsBytes(mesh.Positions.AsSpan()).ToArray(), MemoryMarshal.AsBytes(mesh.Triangles.AsSpan()).ToArray());
     }
 }

@@ -6,6 +6,7 @@ import type {
   AwayView,
   BenchView,
   BodyView,
+  CheckView,
   DesignRequest,
   DesignView,
   EntryView,
@@ -103,6 +104,17 @@ export const plan = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodies
   queryOptions({
     queryKey: ['plan', part.id, state, bodies],
     queryFn: ({ signal }) => sendJson<PlanView>('POST', '/api/plans', designRequest(part, state, bodies), signal),
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  })
+
+/** Whether a part's motions are free: looked at along their whole paths, which needs a moment. */
+export const motions = (part: Pick<Part, 'id' | 'family'>, state: PartState) =>
+  queryOptions({
+    queryKey: ['motions', part.id, state],
+    queryFn: ({ signal }) => sendJson<readonly CheckView[]>('POST', '/api/motions', designRequest(part, state, []), signal),
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,

@@ -53,7 +53,7 @@ export function SeatPane({ work, error, stale, mode, onMode }: SeatPaneProps) {
           {(mode === 'section' || mode === 'both') && <SeatDrawing work={work} drawing={design.drawing} />}
           {(mode === 'solid' || mode === 'both') && (
             <Suspense fallback={<Loading what="the view in the round" className="m-4 h-full" />}>
-              <SeatView bodies={design.bodies} apart={work.station === 'prove'} />
+              <SeatView bodies={design.bodies} motions={design.motions} apart={work.station === 'prove'} />
             </Suspense>
           )}
           {mode === 'list' && <CalloutList work={work} drawing={design.drawing} />}

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { useQuery } from '@tanstack/react-query'
-import { machinesOf, plan as planQuery, type Role } from '@/api/queries'
+import { machinesOf, motions as motionsQuery, plan as planQuery, type Role } from '@/api/queries'
 import type { CheckView, DesignView, FamilyView, Job, MachineSummary, Part, PartState, Process, Station } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { isStation, stations } from '@/ui/stations'
@@ -48,7 +48,8 @@ export function Workbench({ job, part, earlier, family, processes }: WorkbenchPr
   const shown = useMemo(() => memberState(draft.present, member), [draft.present, member])
   const preview = usePreview(part, shown, seen(mode, station))
   const printed = usePrinted(part, shown, station, preview.data?.drawing !== undefined && preview.data?.drawing !== null)
-  const checks = [...(preview.data?.checks ?? []), ...printed.checks]
+  const moved = useMoved(part, shown, station, (preview.data?.motions.length ?? 0) > 0)
+  const checks = [...(preview.data?.checks ?? []), ...printed.checks, ...moved.checks]
   useUndoKeys(editing)
   useKeys({
     '[': () => setStation(stations[Math.max(0, stations.indexOf(station) - 1)]!),
@@ -73,7 +74,7 @@ export function Workbench({ job, part, earlier, family, processes }: WorkbenchPr
     setStation,
     design: preview.data,
     checks,
-    cutting: printed.cutting,
+    cutting: printed.cutting || moved.looking,
     why,
     ask,
     member,
@@ -138,6 +139,13 @@ function usePrinted(part: Part, shown: PartState, station: Station, built: boole
   const asked = built && (station === 'check' || station === 'print')
   const plan = useQuery({ ...planQuery(part, shown, printedPart), enabled: asked })
   return { checks: asked && plan.data && !plan.isPlaceholderData ? plan.data.checks : [], cutting: asked && plan.isFetching }
+}
+
+/** Whether its bodies run into each other as they move. */
+function useMoved(part: Part, shown: PartState, station: Station, moves: boolean) {
+  const asked = moves && station === 'check'
+  const found = useQuery({ ...motionsQuery(part, shown), enabled: asked })
+  return { checks: asked && found.data && !found.isPlaceholderData ? found.data : [], looking: asked && found.isFetching }
 }
 
 /** The station stands in the address, so that it survives a reload and can be linked to. */

@@ -1,50 +1,154 @@
-import { Canvas, useThree } from '@react-three/fiber'
+import { Canvas, type ThreeEvent } from '@react-three/fiber'
 import { OrbitControls } from '@react-three/drei/core/OrbitControls'
-import { useEffect, useMemo } from 'react'
-import { Box3, Vector3, type BufferGeometry } from 'three'
-import type { BodyView } from '@/api/types'
+import { useEffect, useMemo, useState } from 'react'
+import { Box3, type BufferGeometry, Matrix4, Plane, Quaternion, Vector3 } from 'three'
+import type { BodyView, MotionView } from '@/api/types'
+import { useKeys } from '@/ui/useKeys'
+import { type Pick } from './between'
+import { BodyMesh, CutFace } from './BodyMesh'
+import { Framing, type Turn, Turning } from './Camera'
 import { bodyGeometry } from './geometry'
-import { matterMaterial, type Matter } from './matter'
+import { PickMarks } from './PickMarks'
+import { positions, standing } from './standing'
+import { axisVectors, type CutAxis, ViewControls } from './ViewControls'
 
 export type SeatViewProps = {
   readonly bodies: readonly BodyView[]
+  readonly motions?: readonly MotionView[]
   /** Lays the bodies beside each other, as they stand on a bed. */
   readonly apart: boolean
 }
 
-/** Machine and part in the round: drag to turn, wheel or pinch to come closer. */
-export function SeatView({ bodies, apart }: SeatViewProps) {
+const noMotions: readonly MotionView[] = []
+const none: readonly Pick[] = []
+
+/** Machine and pieces in the round: turned by drag, two fingers or arrows; opened by a cutting plane; pieces apart; motions by their sliders; two picked faces tell their distance. */
+export function SeatView({ bodies, motions = noMotions, apart: onBed }: SeatViewProps) {
   const geometries = useGeometries(bodies)
-  const shifts = useMemo(() => (apart ? inARow(geometries) : geometries.map(() => 0)), [geometries, apart])
+  const [put, setPut] = useState<Readonly<Record<string, number>>>({})
+  const [cut, setCut] = useState<CutAxis>('none')
+  const [depth, setDepth] = useState(0.5)
+  const [pulled, setPulled] = useState(false)
+  const [picked, setPicked] = useState<{ readonly of: unknown; readonly list: readonly Pick[] }>({ of: null, list: none })
+  const [fits, setFits] = useState(0)
+  const [turn, setTurn] = useState<Turn>({ around: 0, up: 0, closer: 1, count: 0 })
+  const colours = themeColours()
+  const alone = bodies.every((b) => b.role === 'counterpart')
+  const matrices = useMemo(() => {
+    if (onBed) return inARow(geometries)
+    const at = positions(motions, put)
+    const placed = bodies.map((b) => standing(b, motions, at))
+    return pulled ? pulledApart(bodies, geometries, placed) : placed
+  }, [bodies, geometries, motions, put, onBed, pulled])
+  const box = useMemo(
+    () => geometries.reduce((all, g, i) => all.union(g.boundingBox!.clone().applyMatrix4(matrices[i]!)), new Box3()),
+    [geometries, matrices],
+  )
+  const plane = useMemo(() => (cut === 'none' ? null : planeIn(box, cut, depth)), [box, cut, depth])
+  // What was picked is gone when the bodies stand otherwise.
+  const picks = picked.of === matrices ? picked.list : none
+  const nextCut = () => setCut((now) => (({ none: 'y', y: 'x', x: 'z', z: 'none' }) as const)[now])
+  useKeys({
+    x: nextCut,
+    PageUp: () => setDepth((d) => Math.min(1, d + 0.02)),
+    PageDown: () => setDepth((d) => Math.max(0, d - 0.02)),
+    p: () => setPulled((now) => !now),
+    f: () => setFits((n) => n + 1),
+  })
+  const pick = (event: ThreeEvent<MouseEvent>) => {
+    // A drag turns the view; only a still press picks, and only what the plane has left.
+    if (event.delta > 3 || !event.face || (plane && plane.distanceToPoint(event.point) < 0)) return
+    event.stopPropagation()
+    const normal = event.face.normal.clone().transformDirection(event.object.matrixWorld)
+    setPicked({ of: matrices, list: [...(picks.length === 2 ? none : picks), { at: event.point.clone(), normal }] })
+  }
+  const size = box.getSize(new Vector3()).length()
   return (
-    <div className="min-h-80" role="img" aria-label="View in the round">
-      <Canvas frameloop="demand" camera={{ fov: 32, up: [0, 0, 1], near: 1, far: 5000 }} dpr={[1, 2]}>
-        <hemisphereLight args={['#ffffff', '#8a8f92', 2.6]} />
-        <directionalLight position={[120, -200, 260]} intensity={2.4} />
-        {bodies.map((body, i) => (
-          <BodyMesh
-            key={body.key}
-            geometry={geometries[i]!}
-            matter={body.role !== 'counterpart' ? 'part' : bodies.some((b) => b.role !== 'counterpart') ? 'ghost' : 'machine'}
-            shift={shifts[i]!}
-          />
-        ))}
-        <Framing geometries={geometries} shifts={shifts} subject={bodies.map((b) => b.key).join()} />
-        <OrbitControls makeDefault />
-      </Canvas>
+    <div className="flex min-h-80 min-w-0 flex-col" role="group" aria-label="View in the round">
+      <div
+        className="min-h-0 grow outline-offset-[-3px]"
+        tabIndex={0}
+        role="img"
+        aria-label="Turn it with the arrow keys, plus and minus come closer and go away"
+        onKeyDown={(event) => {
+          const by = turns[event.key]
+          if (!by) return
+          event.preventDefault()
+          setTurn((now) => ({ ...by, count: now.count + 1 }))
+        }}
+      >
+        <Canvas
+          frameloop="demand"
+          camera={{ fov: 32, up: [0, 0, 1], near: 1, far: 5000 }}
+          dpr={[1, 2]}
+          gl={{ stencil: true, localClippingEnabled: true }}
+          onPointerMissed={() => setPicked({ of: null, list: none })}
+        >
+          <hemisphereLight args={['#ffffff', '#8a8f92', 2.6]} />
+          <directionalLight position={[120, -200, 260]} intensity={2.4} />
+          {bodies.map((body, i) => (
+            <BodyMesh
+              key={body.key}
+              body={body}
+              geometry={geometries[i]!}
+              matrix={matrices[i]!}
+              outline={body.role === 'counterpart' && !alone}
+              colour={body.role === 'counterpart' ? colours.machine : colours.part}
+              ink={body.role === 'counterpart' && !alone ? colours.machine : colours.ink}
+              cut={plane}
+              number={i}
+              onPick={pick}
+            />
+          ))}
+          {plane &&
+            bodies.map((body, i) =>
+              body.role === 'counterpart' && !alone ? null : (
+                <CutFace
+                  key={body.key}
+                  cut={plane}
+                  matrix={faceOf(plane, box)}
+                  size={size}
+                  colour={body.role === 'counterpart' ? colours.machine : colours.part}
+                  number={i}
+                />
+              ),
+            )}
+          <PickMarks picks={picks} size={size} colour={colours.ink} />
+          <Framing box={box} subject={`${bodies.map((b) => b.key).join()} ${fits}`} />
+          <Turning turn={turn} />
+          <OrbitControls makeDefault />
+        </Canvas>
+      </div>
+      <ViewControls
+        cut={cut}
+        onCut={setCut}
+        depth={depth}
+        onDepth={setDepth}
+        pulled={pulled}
+        onPulled={bodies.filter((b) => b.role === 'part').length > 1 && !onBed ? setPulled : undefined}
+        onFit={() => setFits((n) => n + 1)}
+        motions={onBed ? noMotions : motions}
+        put={put}
+        onPut={(key, at) => setPut((now) => ({ ...now, [key]: at }))}
+        picks={picks}
+      />
     </div>
   )
 }
 
-type BodyMeshProps = { readonly geometry: BufferGeometry; readonly matter: Matter; readonly shift: number }
+const turns: Readonly<Record<string, Omit<Turn, 'count'>>> = {
+  ArrowLeft: { around: -10, up: 0, closer: 1 },
+  ArrowRight: { around: 10, up: 0, closer: 1 },
+  ArrowUp: { around: 0, up: 10, closer: 1 },
+  ArrowDown: { around: 0, up: -10, closer: 1 },
+  '+': { around: 0, up: 0, closer: 0.9 },
+  '-': { around: 0, up: 0, closer: 1.1 },
+}
 
-function BodyMesh({ geometry, matter, shift }: BodyMeshProps) {
-  const material = useMemo(() => {
-    const style = getComputedStyle(document.documentElement)
-    return matterMaterial(matter, style.getPropertyValue(matter === 'part' ? '--part' : '--machine').trim())
-  }, [matter])
-  useEffect(() => () => material.dispose(), [material])
-  return <mesh geometry={geometry} material={material} position={[shift, 0, 0]} />
+/** As the page has them now: lamplight changes them. */
+function themeColours() {
+  const of = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
+  return { part: of('--part'), machine: of('--machine'), ink: getComputedStyle(document.body).color }
 }
 
 /** Owns one geometry for each body and frees exactly those. */
@@ -54,30 +158,40 @@ function useGeometries(bodies: readonly BodyView[]): readonly BufferGeometry[] {
   return geometries
 }
 
-function inARow(geometries: readonly BufferGeometry[]): readonly number[] {
+function inARow(geometries: readonly BufferGeometry[]): readonly Matrix4[] {
   let x = 0
   return geometries.map((g) => {
     const box = g.boundingBox!
     const shift = x - box.min.x
     x += box.max.x - box.min.x + 6
-    return shift
+    return new Matrix4().makeTranslation(shift, 0, 0)
   })
 }
 
-type FramingProps = { readonly geometries: readonly BufferGeometry[]; readonly shifts: readonly number[]; readonly subject: string }
+/** Every piece but the first goes up by what clears those before it. */
+function pulledApart(bodies: readonly BodyView[], geometries: readonly BufferGeometry[], placed: readonly Matrix4[]): readonly Matrix4[] {
+  let top: number | undefined
+  return placed.map((matrix, i) => {
+    if (bodies[i]!.role !== 'part') return matrix
+    const box = geometries[i]!.boundingBox!.clone().applyMatrix4(matrix)
+    const up = top === undefined ? 0 : Math.max(0, top - box.min.z + 10)
+    top = box.max.z + up
+    return new Matrix4().makeTranslation(0, 0, up).multiply(matrix)
+  })
+}
 
-/** Brings other bodies into the picture once; after that the maker turns the view, and a changed size does not. */
-function Framing({ geometries, shifts, subject }: FramingProps) {
-  const { camera, controls, invalidate } = useThree()
-  useEffect(() => {
-    const box = geometries.reduce((all, g, i) => all.union(g.boundingBox!.clone().translate(new Vector3(shifts[i], 0, 0))), new Box3())
-    const centre = box.getCenter(new Vector3())
-    const reach = box.getSize(new Vector3()).length()
-    camera.position.copy(centre).add(new Vector3(0.75, -1.25, 0.75).normalize().multiplyScalar(reach * 1.75))
-    camera.lookAt(centre)
-    if (controls && 'target' in controls) (controls.target as Vector3).copy(centre)
-    invalidate()
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- only other bodies move the camera, not other sizes
-  }, [camera, controls, invalidate, subject])
-  return null
+/** A plane across a box; what lies on its far side, seen from the front, right and above, stays. */
+function planeIn(box: Box3, axis: Exclude<CutAxis, 'none'>, depth: number): Plane {
+  const [from, to] = [box.min[axis], box.max[axis]]
+  const at = axis === 'y' ? from + depth * (to - from) : to - depth * (to - from)
+  const normal = axisVectors[axis].clone().multiplyScalar(axis === 'y' ? 1 : -1)
+  return new Plane(normal, axis === 'y' ? -at : at)
+}
+
+/** Lays a square into the plane, in the middle of the box. */
+function faceOf(plane: Plane, box: Box3): Matrix4 {
+  const middle = plane.projectPoint(box.getCenter(new Vector3()), new Vector3())
+  return new Matrix4()
+    .makeRotationFromQuaternion(new Quaternion().setFromUnitVectors(new Vector3(0, 0, 1), plane.normal))
+    .setPosition(middle)
 }

@@ -1,5 +1,6 @@
 import { BufferAttribute, BufferGeometry } from 'three'
 import type { BodyView } from '@/api/types'
+import { creases } from './creases'
 
 const bytes = (base64: string) => Uint8Array.from(atob(base64), (c) => c.charCodeAt(0)).buffer
 
@@ -13,4 +14,12 @@ export function bodyGeometry(body: BodyView): BufferGeometry {
   flat.computeVertexNormals()
   flat.computeBoundingBox()
   return flat
+}
+
+/** The edges of a body as lines. The caller frees it. */
+export function edgeGeometry(body: BodyView): BufferGeometry {
+  const edges = new BufferGeometry()
+  const points = creases(new Float32Array(bytes(body.positions)), new Uint32Array(bytes(body.triangles)))
+  edges.setAttribute('position', new BufferAttribute(points, 3))
+  return edges
 }

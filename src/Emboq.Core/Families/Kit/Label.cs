@@ -82,12 +82,15 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
     private static readonly WayUp FaceDown = new("flat", "face down", 0, "Lines run along the letters.", "No seam on the face.");
 
     /// <summary>The letters of an inlay in a piece of their own, lying face down; none for the other kinds.</summary>
-    public static IEnumerable<Piece> Inlays(Label? label) => label?.Gap is null ? [] :
+    /// <param name="label">The words.</param>
+    /// <param name="at">Their middle, on the face they are sunk into.</param>
+    public static IEnumerable<Piece> Inlays(Label? label, Point3 at) => label?.Gap is null ? [] :
     [
         new("inlay", "inlay letters", label.InlayLetters, [FaceDown], FaceDown.Key)
         {
             WayBy = null,
             OtherColour = true,
+            Pose = new(0, 0, 0, at with { Z = at.Z - label.Depth.Value }),
             Says = "In the second colour. Press it into the sunk letters; it is smaller by its own offset.",
         },
     ];

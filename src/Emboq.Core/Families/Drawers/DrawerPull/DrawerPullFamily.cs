@@ -41,7 +41,7 @@ public static class DrawerPullFamily
                     Pattern = [.. PullShape.Places(r).Select(x => r.Drilled(x, 0))],
                     Walls = [.. PullShape.Places(r).Select((x, i) => ($"screw {i + 1}", PullShape.Zone(r, x)))],
                 },
-                .. Label.Inlays(r.Label),
+                .. Label.Inlays(r.Label, new(0, 0, r.Projection.Value)),
             ],
             Proofs = [PullShape.OnePost(r), .. Label.Proofs(r.Label)],
             Machine = [PullShape.Drawer(r)],

@@ -73,7 +73,7 @@ public static class SetupAidFamily
             [
                 new("part", "set-up aid", () => PartBodies.Marked(aid.Build(), brief.Mark, letters =>
                     letters.UpsideDown().At(aid.Length * 0.75, aid.Width / 2, 0), Math.Min(14, aid.Length / 4)), Ways, way.Key),
-                .. Label.Inlays(aid.Label),
+                .. Label.Inlays(aid.Label, aid.LabelAt),
             ],
             Proofs = [aid.Coupon, .. Label.Proofs(aid.Label)],
             Checks = [.. aid.Checks(brief.Process, way.Key), BedCheck.Of(aid.Length, aid.Width, aid.Height, way, brief.Process)],
@@ -118,14 +118,17 @@ public static class SetupAidFamily
             return new(kind, wide.Value, width.Value, top.Value, low.Value, step, count, words, false, null);
         }
 
+        /// <summary>The middle of its words, on the face they are on.</summary>
+        public Point3 LabelAt => Kind == "angle" ? new(Length * 0.7, (ThinEnd + ((Width - ThinEnd) * 0.35)) / 2, Height) : new(Length / 2, Width / 2, Height);
+
         public Solid Build() => Kind switch
         {
             // Lying flat, the wedge's faces stand upright; the label is on what lies up.
-            "angle" => Label?.On(Wedge(), Length * 0.7, (ThinEnd + ((Width - ThinEnd) * 0.35)) / 2, Height) ?? Wedge(),
+            "angle" => Label?.On(Wedge(), LabelAt.X, LabelAt.Y, LabelAt.Z) ?? Wedge(),
             "steps" => new Solid.Extruded(new Profile(Stair()), Width).Tipped(90).At(0, Width, 0),
             "point" => new Solid.Revolved(new Profile(new(0, 0), new(Width / 2, 0), new(Width / 2, 1.2), new(0.6, Height),
                 new(0, Height))).At(Width / 2, Width / 2, 0),
-            _ => Label?.On(Bar(), Length / 2, Width / 2, Height) ?? Bar(),
+            _ => Label?.On(Bar(), LabelAt.X, LabelAt.Y, LabelAt.Z) ?? Bar(),
         };
 
         /// <summary>As little of it as still shows what it sets.</summary>

@@ -18,11 +18,26 @@ internal static class JawShape
         return
         [
             new("part", "jaw", () => Plate(r, mark), ways, way) { Pattern = pattern, Walls = walls },
-            new("second", "the other jaw", () => Plate(Other(r), mark), ways, way) { Pattern = pattern, Walls = walls },
+            // It looks back at the first, face to face.
+            new("second", "the other jaw", () => Plate(Other(r), mark), ways, way) { Pattern = pattern, Walls = walls, Pose = Facing(r) },
         ];
     }
 
-    public static Body Vice(JawReckoning r) => new("machine-jaw", "jaw of the vice", () => new Solid.Box(r.Width.Value, r.Height.Value, 12).At(-r.Width.Value / 2, -r.Height.Value / 2, -12));
+    /// <summary>The vice opens by this for the look at how it closes, mm.</summary>
+    private const double Opens = 60;
+
+    public static IReadOnlyList<Body> Vice(JawReckoning r) =>
+    [
+        new("machine-jaw", "fixed jaw of the vice", () => Steel(r)),
+        new("machine-sliding", "sliding jaw of the vice", () => Facing(r).Of(Steel(r))),
+    ];
+
+    /// <summary>From open to face on face.</summary>
+    public static Motion Closing { get; } = new("close", "the sliding jaw", ["second", "machine-sliding"], [MotionStep.Along(0, 0, -Opens)], [new(0, "open"), new(1, "closed")]);
+
+    private static Pose Facing(JawReckoning r) => new(0, 180, 0, new(0, 0, (2 * r.Thickness.Value) + Opens));
+
+    private static Solid Steel(JawReckoning r) => new Solid.Box(r.Width.Value, r.Height.Value, 12).At(-r.Width.Value / 2, -r.Height.Value / 2, -12);
 
     public static IEnumerable<Proof> Proofs(JawReckoning r)
     {

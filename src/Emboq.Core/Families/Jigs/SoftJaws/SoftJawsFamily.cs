@@ -73,7 +73,8 @@ public static class SoftJawsFamily
             Pieces = pocket ? [] : JawShape.Pieces(r, brief.Mark, Ways, way.Key, r.Fixing is { Screw: not null } ? [.. r.Fixing.Places.Select(x =>
                 new PatternHole(x, 0, Hardware.Diameter(p.Choice("screw")).Value, HoleUse.Threaded, "jaw of the vice", p.Number("tapped")))] : []),
             Proofs = pocket ? [] : [.. JawShape.Proofs(r)],
-            Machine = pocket ? [] : [JawShape.Vice(r)],
+            Machine = pocket ? [] : JawShape.Vice(r),
+            Motions = pocket ? [] : [JawShape.Closing],
             Checks = [.. JawChecks.Of(r, brief.Process), BedCheck.Of(r.Width.Value, r.Height.Value, r.Thickness.Value + r.Over.Value, way, brief.Process)],
             Drawing = pocket ? null : JawDrawing.Of(r),
             Hardware = p.Choice("fixing") switch

@@ -67,11 +67,11 @@ public static class LabelPlateFamily
             : height - Quantity.Chosen("margins, up", 2, Unit.Millimetre), brief.Fits, ledger);
         var at = tag && joint is not null ? -joint.Reach / 2 : places is [var only] ? (only.X + only.R + (width.Value / 2)) / 2 : 0;
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
+        var (x, y) = tag ? (0.0, at) : (at, 0.0);
         Solid Part()
         {
             var ease = Math.Min(0.6, thickness.Value / 4);
             var plate = Slab.Of(width.Value, height.Value, thickness.Value, corner, way.Key == "back" ? ease : 0);
-            var (x, y) = tag ? (0.0, at) : (at, 0.0);
             var cut = plate.Without([.. places.Select(h => joint!.Cut.At(h.X, h.Y, thickness.Value)), .. label?.Sunk(x, y, thickness.Value) ?? []]);
             var worded = label?.Raised(x, y, thickness.Value) is { } letters ? cut + letters : cut;
             return PartBodies.Marked(worded, brief.Mark, mark => mark.UpsideDown(), Math.Min(20, width.Value / 3));
@@ -87,7 +87,7 @@ public static class LabelPlateFamily
                     Pattern = drilled is null ? [] : [.. places.Select(h => drilled(h.X, h.Y))],
                     Walls = [.. places.Select((h, i) => ($"hole {i + 1}", joint!.Zone.At(h.X, h.Y, thickness.Value)))],
                 },
-                .. Label.Inlays(label),
+                .. Label.Inlays(label, new(x, y, thickness.Value)),
             ],
             Proofs =
             [

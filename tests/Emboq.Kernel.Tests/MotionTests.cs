@@ -1,0 +1,104 @@
+using Emboq.Core.Tests;
+using Emboq.Core.Tests.Measuring;
+
+namespace Emboq.Kernel.Tests;
+
+/// <summary>Interference and gaps of solids of which plane geometry gives both.</summary>
+public sealed class MotionTests(PoolFixture fixture) : IClassFixture<PoolFixture>
+{
+    private static CancellationToken Stop => TestContext.Current.CancellationToken;
+
+    private Task<Meeting> Between(Solid a, Solid b) => fixture.Pool.Between(a, b, 30, Facets.DefaultChordError, Stop);
+
+    private static Design Of(Motion[] motions, params (string Key, Solid Solid)[] bodies) => new()
+    {
+        Ledger = new(),
+        Checks = [],
+        Cautions = [],
+        Machine = [.. bodies.Select(b => new Body(b.Key, b.Key, () => b.Solid))],
+        Motions = motions,
+    };
+
+    [Fact]
+    public async Task Two_boxes_lie_apart_touch_and_overlap()
+    {
+        var box = new Solid.Box(10, 10, 10);
+        (await Between(box, box.At(13, 0, 0))).ShouldBe(new(0, 0, 3), "apart");
+        (await Between(box, box.At(50, 0, 0))).ShouldBe(new(0, 0, null), "out of reach");
+        var touching = await Between(box, box.At(10, 0, 0));
+        (touching.Overlap, touching.Gap).ShouldBe((0, 0));
+        var over = await Between(box, box.At(8, 1, 0));
+        over.Overlap.ShouldBe(2 * 9 * 10, 1e-3);
+        over.Depth.ShouldBe(2, 1e-5);
+        over.Gap.ShouldBe(0);
+    }
+
+    [Fact]
+    public async Task Rounds_are_apart_by_their_axes_less_their_radii()
+    {
+        var gap = (await Between(new Solid.Cylinder(5, 20), new Solid.Cylinder(8, 20).At(20, 0, 0))).Gap!.Value;
+        gap.ShouldBeInRange(7 - 1e-6, 7 + (2 * Facets.DefaultChordError));
+    }
+
+    /// <summary>A leaf 40 long and 2 thick swings about the origin: its far corner runs on a circle of √(40² + 1²), past a post of radius 5 whose axis is 50 away.</summary>
+    [Fact]
+    public async Task The_tightest_place_of_a_swing_is_found_between_the_samples()
+    {
+        var leaf = new Solid.Box(40, 2, 10).At(0, -1, 0);
+        var post = new Solid.Cylinder(5, 10).At(0, 50, 0);
+        var swing = new Motion("swing", "the leaf", ["leaf"], [MotionStep.Around(Axis.Z, new(0, 0, 0), 170)], [new(0, "shut"), new(1, "open")]);
+        var report = (await MotionReport.Of(Of([swing], ("leaf", leaf), ("post", post)), swing, fixture.Pool, Stop))!;
+        report.Meeting.Gap!.Value.ShouldBe(45 - Math.Sqrt(1601), 2.5 * Facets.DefaultChordError);
+        // Either corner may be nearest: the leaf points at the post, give or take the angle of its thickness.
+        (report.At * 170).ShouldBe(90, 2);
+        MotionCheck.Of(swing, report).ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Good), c => c.Says.ShouldContain("between the leaf and the post"));
+    }
+
+    [Fact]
+    public async Task What_runs_into_something_says_how_deep_and_where_and_a_wanted_interference_is_none()
+    {
+        var slide = new Motion("slide", "the drawer", ["drawer"], [MotionStep.Along(0, 0, 30)], [new(0, "out"), new(1, "in")]);
+        // Without a stop the drawer ends 1.5 mm inside the back.
+        var design = Of([slide], ("drawer", new Solid.Box(20, 20, 20)), ("back", new Solid.Box(20, 20, 5).At(0, 0, 48.5)));
+        var check = MotionCheck.Of(slide, await MotionReport.Of(design, slide, fixture.Pool, Stop));
+        (check.Verdict, check.Figure, check.Says).ShouldBe((Verdict.Stop, "1.5 mm deep", "The drawer runs into the back, in."));
+        var meant = design with { Contacts = [new("back", "drawer", 1.5)] };
+        MotionCheck.Of(slide, await MotionReport.Of(meant, slide, fixture.Pool, Stop)).Verdict.ShouldBe(Verdict.Good);
+    }
+
+    /// <summary>A cam of 180 degrees lifts a follower by its law; the follower is carried, too, by a later slide of both.</summary>
+    [Fact]
+    public async Task A_motion_drives_another_and_is_carried_by_a_later_one()
+    {
+        var cam = new Motion("cam", "the cam", ["cam"], [MotionStep.Around(Axis.Z, new(0, 0, 0), 180)], []);
+        var lift = new Motion("lift", "the follower", ["follower"], [MotionStep.Along(0, 4, 0)], []) { DrivenBy = new("cam", [new(0, 0), new(0.5, 1), new(1, 1)]) };
+        var carriage = new Motion("carriage", "the carriage", ["cam", "follower"], [MotionStep.Along(100, 0, 0)], []);
+        var design = Of([cam, lift, carriage], ("cam", new Solid.Cylinder(10, 5)), ("follower", new Solid.Box(4, 4, 5).At(-2, 10, 0)));
+        async Task<(double X, double Y)> Follower(double turn, double travel)
+        {
+            var standing = Assembled.Of(design, new Dictionary<string, double> { ["cam"] = turn, ["carriage"] = travel }).Single(s => s.Key == "follower");
+            var (least, _) = (await fixture.Pool.Evaluate([standing.Solid], Facets.DefaultChordError, Stop))[0].Bounds;
+            return (Math.Round(least.X, 4), Math.Round(least.Y, 4));
+        }
+
+        (await Follower(0, 0)).ShouldBe((-2, 10));
+        (await Follower(0.25, 0)).ShouldBe((-2, 12));
+        (await Follower(0.75, 0.5)).ShouldBe((48, 14));
+    }
+
+    /// <summary>Soft jaws close face on face: they touch there and run into nothing on the way; the plates are as thick as the ledger says.</summary>
+    [Theory]
+    [InlineData("shape=flat")]
+    [InlineData("shape=vee; smallest=10; largest=25; runs=along")]
+    [InlineData("shape=round; largest=30; over=0")]
+    [InlineData("shape=pocket; outline=0,0 40,0 40,20 10,20; pocketDepth=5; thickness=16; over=12; fixing=screws")]
+    public async Task Soft_jaws_meet_face_to_face(string decisions)
+    {
+        var family = FamilyList.Find("soft-jaws")!;
+        var entries = decisions.Split("; ").Select(d => d.Split('=')).ToDictionary(d => d[0], d => d[1]);
+        var design = family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, new Dictionary<string, Interface> { ["jaw"] = Places.Of("block") }, Workshop.Process, []));
+        var report = (await MotionReport.Of(design, design.Motions.Single(), fixture.Pool, Stop))!;
+        (report.At, report.Meeting.Overlap > 0 && report.Meeting.Depth > MotionCheck.Touching).ShouldBe((1, false));
+        report.Meeting.Gap!.Value.ShouldBe(0, MotionCheck.Touching);
+    }
+}
