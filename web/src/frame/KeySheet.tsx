@@ -1,4 +1,4 @@
-import { Sheet } from './Sheet'
+import { Sheet } from '@/ui/Sheet'
 
 const keys: readonly (readonly [string, string])[] = [
   ['0 … 9', 'start a reading in the dimension that is chosen'],

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { foundJobs, foundMachines, standards } from '@/api/queries'
 import { search } from '@/tables/search'
-import { Sheet } from './Sheet'
+import { Sheet } from '@/ui/Sheet'
 
 type Found = { readonly to: string; readonly name: string; readonly kind: string }
 

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { NavLink } from 'react-router'
-import { useLeading } from './leading'
-import { applyTheme, storedTheme, type Theme } from './theme'
+import { useLeading } from '@/ui/leading'
+import { applyTheme, storedTheme, type Theme } from '@/ui/theme'
 
 const units = { metric: 'mm · in', inch: 'in · mm' } as const
 
