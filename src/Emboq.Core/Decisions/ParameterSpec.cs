@@ -37,6 +37,9 @@ public sealed record ParameterSpec
     /// <summary>As shown.</summary>
     public required string Label { get; init; }
 
+    /// <summary>Key of the slot it is about; <c>null</c> where it is about the part.</summary>
+    public string? Slot { get; init; }
+
     /// <summary>What sort of value it takes.</summary>
     public required ParameterKind Kind { get; init; }
 

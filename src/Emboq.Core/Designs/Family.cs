@@ -33,7 +33,32 @@ public sealed record Family(
 /// <param name="Label">As shown.</param>
 /// <param name="Kinds">Keys of the interface kinds that suit.</param>
 /// <param name="Need">Whether it must be filled.</param>
-public sealed record InterfaceSlot(string Key, string Label, IReadOnlyList<string> Kinds, SlotNeed Need = SlotNeed.Always);
+public sealed record InterfaceSlot(string Key, string Label, IReadOnlyList<string> Kinds, SlotNeed Need = SlotNeed.Always)
+{
+    /// <summary>Slots of one series are asked for one after the other: the next is shown when those before it are filled. <c>null</c> for a slot that stands alone.</summary>
+    public string? Series { get; init; }
+
+    /// <summary>The sentence that says how the place is joined, word by word; empty where the place alone is asked for.</summary>
+    public IReadOnlyList<SlotWord> Sentence { get; init; } = [];
+}
+
+/// <summary>One word of a sentence: something to choose, or something said.</summary>
+/// <param name="Kind">What it is.</param>
+/// <param name="Text">Key of the decision, or what is said.</param>
+public sealed record SlotWord(SlotWordKind Kind, string Text = "");
+
+/// <summary>What a word of a sentence is.</summary>
+public enum SlotWordKind
+{
+    /// <summary>A decision that can be changed.</summary>
+    Decision,
+
+    /// <summary>The machine's place, which can be chosen; the line ends after it.</summary>
+    Place,
+
+    /// <summary>Words that stand as they are.</summary>
+    Said,
+}
 
 /// <summary>Whether a slot must be filled.</summary>
 public enum SlotNeed

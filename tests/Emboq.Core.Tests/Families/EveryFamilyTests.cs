@@ -108,4 +108,21 @@ public sealed class EveryFamilyTests
         Of(key).Parameters.Select(p => p.Key).ShouldBeUnique();
         Of(key).ListColumns.Where(c => c is not ("count" or "group")).ShouldBeSubsetOf(Of(key).Parameters.Select(p => p.Key));
     }
+
+    /// <summary>What the screen says of a place comes from here: each word names what there is.</summary>
+    [Theory]
+    [MemberData(nameof(Keys))]
+    public void Every_sentence_is_of_decisions_and_places_that_the_family_has(string key)
+    {
+        var family = Of(key);
+        family.Parameters.Where(p => p.Slot is not null).ShouldAllBe(p => family.Slots.Any(s => s.Key == p.Slot));
+        foreach (var slot in family.Slots.Where(s => s.Sentence.Count > 0))
+        {
+            slot.Sentence.Count(w => w.Kind == SlotWordKind.Place).ShouldBe(1);
+            slot.Sentence.Where(w => w.Kind == SlotWordKind.Decision).ShouldAllBe(w => family.Parameters.Any(p => p.Key == w.Text && p.Slot == slot.Key));
+        }
+
+        // Of a series only the next is asked for: it is of slots that may stay open and take the same places.
+        family.Slots.Where(s => s.Series is not null).GroupBy(s => s.Series).ShouldAllBe(g => g.All(s => s.Need == SlotNeed.Sometimes && s.Kinds.SequenceEqual(g.First().Kinds)));
+    }
 }

@@ -28,11 +28,11 @@ function Moved({ work }: { readonly work: Work }) {
   return (
     <div className="flex flex-col gap-2 empty:hidden">
       {work.family.slots
-        .filter((slot) => keys.some((key) => key.startsWith(slot.key)))
+        .filter((slot) => work.family.parameters.some((p) => p.slot === slot.key && keys.includes(p.key)))
         .map((slot) => (
           <div key={slot.key} className="flex flex-wrap items-center gap-3">
             <span className="font-semibold">{slot.label}</span>
-            <Words specs={work.family.parameters.filter((p) => keys.includes(p.key) && p.key.startsWith(slot.key))} work={work} />
+            <Words specs={work.family.parameters.filter((p) => keys.includes(p.key) && p.slot === slot.key)} work={work} />
           </div>
         ))}
     </div>

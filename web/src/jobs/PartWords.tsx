@@ -12,10 +12,8 @@ export function PartWords({ work, drawn }: { readonly work: Work; readonly drawn
   const { family, design } = work
   // What the drawing or the list beside it shows is edited there; where neither is seen, everything stands here.
   const shown = new Set(drawn ? [...(design?.drawing?.callouts.map((c) => c.parameter) ?? []), ...dragged(design)] : [])
-  const rest = family.parameters.filter(
-    (p) => p.askedAt === 'reckon' && !shown.has(p.key) && !belongs(p, family.slots) && !(drawn && waits(p)),
-  )
-  const joins = (slot: InterfaceSlot) => family.parameters.some((p) => p.key === `${slot.key}Join`)
+  const rest = family.parameters.filter((p) => p.askedAt === 'reckon' && !shown.has(p.key) && p.slot === null && !(drawn && waits(p)))
+  const joins = (slot: InterfaceSlot) => slot.sentence.length > 0
   return (
     <div className="flex max-h-48 flex-col gap-2 overflow-auto px-4 pb-3">
       <div className="grid grid-cols-1 gap-x-6 gap-y-2 empty:hidden md:grid-cols-2">
@@ -43,24 +41,18 @@ export function PartWords({ work, drawn }: { readonly work: Work; readonly drawn
 /** A value that a choice brings into play is on the drawing as soon as it counts. */
 const waits = (spec: ParameterSpec) => Object.keys(spec.sets).length > 0
 
-const belongs = (spec: ParameterSpec, slots: readonly InterfaceSlot[]) =>
-  slots.some((slot) => spec.key.startsWith(slot.key) && spec.key !== slot.key)
-
-/** An end: goes over the spigot, snug, held by a clamp. */
+/** An end, in the family's own sentence: goes over the spigot, snug, held by a clamp. */
 function JoinSentence({ slot, work }: { readonly slot: InterfaceSlot; readonly work: Work }) {
-  const { family, design } = work
+  const { design } = work
   const seat = design?.seats.find((s) => s.slot === slot.key)
-  const spec = (ending: string) => family.parameters.find((s) => s.key === `${slot.key}${ending}`)!
+  const place = slot.sentence.findIndex((word) => word.kind === 'place')
+  const words = (from: number, to: number) =>
+    slot.sentence.slice(from, to).map((word) => <SentenceWord key={word.text} word={word} slot={slot} work={work} />)
   return (
     <div className="bg-base-200 rounded-md px-3 py-2" role="group" aria-label={slot.label}>
-      <div className="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-2">
-        <Word spec={spec('Join')} work={work} />
-        <PlaceWord slot={slot} work={work} wide />
-      </div>
+      <div className="grid auto-cols-auto grid-flow-col grid-cols-[auto_minmax(0,1fr)] items-center gap-2">{words(0, place + 1)}</div>
       <div className="mt-2 flex flex-wrap items-center gap-2">
-        <Word spec={spec('Fit')} work={work} />
-        <span className="quiet text-sm">held by</span>
-        <Word spec={spec('Hold')} work={work} />
+        {words(place + 1, slot.sentence.length)}
         {seat && (
           <span className="quiet ml-auto text-sm">
             chance <Percent share={seat.chance} />
@@ -71,9 +63,17 @@ function JoinSentence({ slot, work }: { readonly slot: InterfaceSlot; readonly w
   )
 }
 
+type SentenceWordProps = { readonly word: InterfaceSlot['sentence'][number]; readonly slot: InterfaceSlot; readonly work: Work }
+
+function SentenceWord({ word, slot, work }: SentenceWordProps) {
+  if (word.kind === 'place') return <PlaceWord slot={slot} work={work} wide />
+  if (word.kind === 'said') return <span className="quiet text-sm">{word.text}</span>
+  return <Word spec={work.family.parameters.find((s) => s.key === word.text)!} work={work} />
+}
+
 /** A place, and what is decided about it once it is named. */
 function SlotWords({ slot, work }: { readonly slot: InterfaceSlot; readonly work: Work }) {
-  const specs = work.family.parameters.filter((p) => belongs(p, [slot]) && p.askedAt === 'reckon' && !dragged(work.design).includes(p.key))
+  const specs = work.family.parameters.filter((p) => p.slot === slot.key && p.askedAt === 'reckon' && !dragged(work.design).includes(p.key))
   return (
     <>
       <span className="flex items-center gap-2">

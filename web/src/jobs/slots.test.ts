@@ -7,6 +7,8 @@ const slots: readonly InterfaceSlot[] = ['item1', 'item2', 'item3', 'drawer'].ma
   label: key,
   kinds: [],
   need: 'sometimes',
+  series: key.startsWith('item') ? 'things' : null,
+  sentence: [],
 }))
 const shown = (places: Record<string, string>) => slots.filter((_, i) => isNext(slots, i, places)).map((s) => s.key)
 

@@ -6,14 +6,12 @@ type Places = Readonly<Record<string, string>>
 export const withSlot = (places: Places, slot: string, id: string): Record<string, string> =>
   Object.fromEntries([...Object.entries(places).filter(([key]) => key !== slot), ...(id === '' ? [] : [[slot, id] as const])])
 
-/** Of slots that are counted (thing 1, thing 2…), the filled ones are shown and the next that is open; every other slot always. */
+/** Of slots in a series (thing 1, thing 2…), the filled ones are shown and the next that is open; every other slot always. */
 export function isNext(slots: readonly InterfaceSlot[], at: number, places: Places): boolean {
   const slot = slots[at]!
-  if (slot.key in places || !/\d$/.test(slot.key)) return true
-  return !slots.slice(0, at).some((before) => counted(before) === counted(slot) && !(before.key in places))
+  if (slot.key in places || slot.series === null) return true
+  return !slots.slice(0, at).some((before) => before.series === slot.series && !(before.key in places))
 }
-
-const counted = (slot: InterfaceSlot) => slot.key.replace(/\d+$/, '')
 
 /** Parameters that dragging on the drawing sets. */
 export const dragged = (design: DesignView | undefined): readonly string[] => [

@@ -5,6 +5,7 @@ import { standing, stepped } from './stepping'
 const angle: ParameterSpec = {
   key: 'coneAngle',
   label: 'Cone angle',
+  slot: null,
   kind: 'angle',
   default: '30',
   minimum: 5,

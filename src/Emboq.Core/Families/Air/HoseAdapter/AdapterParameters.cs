@@ -92,8 +92,8 @@ internal sealed record AdapterParameters
 
     public static IReadOnlyList<ParameterSpec> Specs { get; } =
     [
-        .. EndSpecs("first", "First", "inside"),
-        .. EndSpecs("second", "Second", "over"),
+        .. EndSpecs("first", "First", "inside").Select(s => s with { Slot = "first" }),
+        .. EndSpecs("second", "Second", "over").Select(s => s with { Slot = "second" }),
         new()
         {
             Key = "wall", Label = "Wall", Kind = ParameterKind.Length, Default = "1.6", Minimum = 0.4, Maximum = 12, Step = 0.4,
@@ -216,6 +216,7 @@ internal sealed record AdapterParameters
     private static ParameterSpec LadderShift(string slot) => new()
     {
         Key = $"{slot}LadderShift",
+        Slot = slot,
         Label = $"Middle of the {slot} ladder moved by",
         Kind = ParameterKind.Length,
         Default = "0",

@@ -10,9 +10,15 @@ public static class HoseAdapterFamily
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "hose-adapter", "hose adapter", "A dust port, hose or pipe does not match another.",
-        [new("first", "first end", Kinds), new("second", "second end", Kinds)],
+        [End("first"), End("second")],
         AdapterParameters.Specs, Design)
     { Words = [TryWord.Works, new("leaks", "leaks air"), new("fallsOff", "falls off"), new("clogs", "clogs"), new("tooWeak", "cracks"), new("tooLong", "is too long")] };
+
+    /// <summary>"Over the sander port, snug, held by its fit."</summary>
+    private static InterfaceSlot End(string slot) => new(slot, $"{slot} end", Kinds)
+    {
+        Sentence = [new(SlotWordKind.Decision, $"{slot}Join"), new(SlotWordKind.Place), new(SlotWordKind.Decision, $"{slot}Fit"), new(SlotWordKind.Said, "held by"), new(SlotWordKind.Decision, $"{slot}Hold")],
+    };
 
     private static Design Design(Brief brief)
     {

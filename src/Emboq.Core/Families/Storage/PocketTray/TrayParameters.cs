@@ -31,7 +31,7 @@ internal static class TrayParameters
         Kit.Specs.Length("raster", "Holes a multiple of", null, 5, 200, "How far the holes of both ears stand apart, so that trays share a rail. Left open: as near as they stand.").If("mount", "screws").If("holes", "open"),
         Kit.Specs.Choice("woodScrew", "Screw", "3.5 mm", "Countersunk, from above.", Joints.Hardware.WoodScrews).If("mount", "screws"),
         Kit.Specs.Board.If("mount", "screws"),
-        .. Slots.SelectMany(Item),
+        .. Slots.SelectMany(slot => Item(slot).Select(s => s with { Slot = slot })),
         Kit.Specs.WayUp(Ways),
         .. MakeOrBuy.Specs,
     ];
