@@ -1,7 +1,8 @@
-import { Vector3 } from 'three'
+import { Box3, Matrix4, PerspectiveCamera, Vector3 } from 'three'
 import { describe, expect, it } from 'vitest'
 import type { MotionView } from '@/api/types'
 import { between, inBothUnits } from './between'
+import { fittingDistance } from './Camera'
 import { creases } from './creases'
 import { poseMatrix, positions, standing } from './standing'
 
@@ -66,5 +67,27 @@ describe('two picked faces', () => {
     expect(between(a, { at: new Vector3(30, 40, 12.7), normal: up.clone().negate() })).toEqual({ mm: 12.7, parallel: true })
     expect(between(a, { at: new Vector3(3, 4, 0), normal: new Vector3(1, 0, 0) })).toEqual({ mm: 5, parallel: false })
     expect(inBothUnits(12.7)).toBe('12.70 mm · 0.500 in')
+  })
+})
+
+describe('the first look', () => {
+  it.each([
+    [20, 20, 200, 2],
+    [300, 10, 10, 2],
+    [300, 10, 10, 0.5],
+    [80, 60, 30, 1],
+  ])('has the whole of a box of %d × %d × %d in a window of %d to 1, and little more', (x, y, z, aspect) => {
+    const box = new Box3(new Vector3(0, 0, 0), new Vector3(x, y, z))
+    const centre = box.getCenter(new Vector3())
+    const camera = new PerspectiveCamera(32, aspect, 0.1, 5000)
+    camera.up.set(0, 0, 1)
+    camera.position.copy(centre).addScaledVector(new Vector3(0.75, -1.25, 0.75).normalize(), fittingDistance(box, 32, aspect))
+    camera.lookAt(centre)
+    camera.updateMatrixWorld()
+    const seen = new Matrix4().multiplyMatrices(camera.projectionMatrix, camera.matrixWorldInverse)
+    const corners = [0, x].flatMap((a) => [0, y].flatMap((b) => [0, z].map((c) => new Vector3(a, b, c).applyMatrix4(seen))))
+    const furthest = Math.max(...corners.flatMap((c) => [Math.abs(c.x), Math.abs(c.y)]))
+    expect(furthest).toBeLessThan(1)
+    expect(furthest).toBeGreaterThan(0.85)
   })
 })
