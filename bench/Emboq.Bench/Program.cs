@@ -13,10 +13,11 @@ using var http = new HttpClient { BaseAddress = address };
 await using var pool = new KernelPool(new KernelLimits { Engines = 1 });
 var family = FamilyList.Find("hose-adapter")!;
 var part = (await http.GetFromJsonAsync<JsonNode>("/api/jobs"))!.AsArray().Single(j => (string)j!["name"]! == "Lathe hood to hose")!["parts"]![0]!;
-var process = (await http.GetFromJsonAsync<List<Process>>("/api/processes", new System.Text.Json.JsonSerializerOptions(System.Text.Json.JsonSerializerDefaults.Web)
-{
-    Converters = { new System.Text.Json.Serialization.JsonStringEnumConverter() },
-}))!.Single(p => p.Id == (Guid)part["state"]!["process"]!);
+var process = (await http.GetFromJsonAsync<List<Process>>("/api/processes",
+    new System.Text.Json.JsonSerializerOptions(System.Text.Json.JsonSerializerDefaults.Web)
+    {
+        Converters = { new System.Text.Json.Serialization.JsonStringEnumConverter() },
+    }))!.Single(p => p.Id == (Guid)part["state"]!["process"]!);
 
 var decisions = part["state"]!["parameters"]!.AsObject().ToDictionary(p => p.Key, p => (string)p.Value!);
 
@@ -77,7 +78,8 @@ async Task EveryFamily()
         ("router-template", "thickness", 8, []),
         ("soft-jaws", "thickness", 12, [("jaw", "block", [("width", 100), ("depth", 14), ("height", 40)])]),
         ("fence-key", "above", 8, [("channel", "slot", [("width", 19.1), ("depth", 9.5)])]),
-        ("pocket-tray", "floor", 1.2, [.. Enumerable.Range(1, 5).Select(i => ($"item{i}", "block", new[] { ("width", 30.0 + (7 * i)), ("depth", 20.0 + (3 * i)), ("height", 15.0) }))]),
+        ("pocket-tray", "floor", 1.2, [.. Enumerable.Range(1, 5).Select(i =>
+            ($"item{i}", "block", new[] { ("width", 30.0 + (7 * i)), ("depth", 20.0 + (3 * i)), ("height", 15.0) }))]),
     })
     {
         var of = FamilyList.Find(key)!;
@@ -92,7 +94,8 @@ async Task EveryFamily()
                 ["interfaces"] = new JsonObject(places.Select(p => KeyValuePair.Create<string, JsonNode?>(p.Slot, new JsonObject
                 {
                     ["kind"] = p.Kind,
-                    ["sizes"] = new JsonObject(p.Sizes.Select(s => KeyValuePair.Create<string, JsonNode?>(s.Item1, new JsonObject { ["value"] = s.Item2.ToString(CultureInfo.InvariantCulture), ["uncertainty"] = 0.03 }))),
+                    ["sizes"] = new JsonObject(p.Sizes.Select(s => KeyValuePair.Create<string, JsonNode?>(s.Item1,
+                        new JsonObject { ["value"] = s.Item2.ToString(CultureInfo.InvariantCulture), ["uncertainty"] = 0.03 }))),
                 }))),
                 ["bodies"] = new JsonArray("part", "counterpart"),
             });
@@ -108,7 +111,8 @@ async Task EveryFamily()
                 entries["text"] = "Copper tacks";
             }
 
-            var design = of.Design(new(ParameterValues.Read(of.Parameters, entries).Value, places.ToDictionary(p => p.Slot, p => Place(p.Kind, p.Sizes)), process, []));
+            var design = of.Design(new(ParameterValues.Read(of.Parameters, entries).Value,
+                places.ToDictionary(p => p.Slot, p => Place(p.Kind, p.Sizes)), process, []));
             _ = await pool.Evaluate([.. design.Pieces.Select(p => p.Solid), .. design.Machine.Select(b => b.Solid)], Facets.DefaultChordError, default);
         }
 
@@ -126,14 +130,16 @@ async Task EveryFamily()
             asked.Add(await Timed(() => Asked(i)));
         }
 
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{key}: kernel and design alone p50 {Median(alone):0.0} ms, preview p50 {Median(asked):0.0}, p95 {asked.Order().ElementAt(Rounds * 95 / 100):0.0} ms, ratio {Median(asked.Zip(alone, (p, k) => p / k)):0.00}"));
+        Console.WriteLine(string.Create(CultureInfo.InvariantCulture,
+            $"{key}: kernel and design alone p50 {Median(alone):0.0} ms, preview p50 {Median(asked):0.0}, p95 {asked.Order().ElementAt(Rounds * 95 / 100):0.0} ms, ratio {Median(asked.Zip(alone, (p, k) => p / k)):0.00}"));
     }
 }
 
 static Interface Place(string kind, (string Key, double Value)[] sizes)
 {
     var (id, caliper) = (Guid.NewGuid(), new Instrument("caliper", "caliper", 0.01, 0.03, 0.03, 1000));
-    return Interface.Of(id, kind, KindList.Of(kind), [], d => new Dimension(id, d.Key, d.Name, [.. sizes.Where(s => s.Key == d.Key).Select(s => new Reading(Guid.NewGuid(), s.Value, "", caliper, default, null, null))]));
+    return Interface.Of(id, kind, KindList.Of(kind), [], d => new Dimension(id, d.Key, d.Name,
+        [.. sizes.Where(s => s.Key == d.Key).Select(s => new Reading(Guid.NewGuid(), s.Value, "", caliper, default, null, null))]));
 }
 
 // Each round is another angle, so that nothing is answered from memory.
@@ -143,7 +149,8 @@ async Task Preview(int i)
 {
     var parameters = part["state"]!["parameters"]!.DeepClone();
     parameters["coneAngle"] = Angle(i);
-    var interfaces = new JsonObject(part["state"]!["interfaces"]!.AsObject().Select(s => KeyValuePair.Create<string, JsonNode?>(s.Key, new JsonObject { ["id"] = (string)s.Value! })));
+    var interfaces = new JsonObject(part["state"]!["interfaces"]!.AsObject().Select(s =>
+        KeyValuePair.Create<string, JsonNode?>(s.Key, new JsonObject { ["id"] = (string)s.Value! })));
     var request = new JsonObject
     {
         ["family"] = family.Key,
@@ -168,7 +175,8 @@ async Task Kernel(int i)
 static Interface Tube(double size)
 {
     var (id, caliper) = (Guid.NewGuid(), new Instrument("caliper", "caliper", 0.01, 0.03, 0.03, 150));
-    return new(id, "place", KindList.Tube, [.. KindList.Tube.Dimensions.Select(d => new Dimension(id, d.Key, d.Name, [new(Guid.NewGuid(), size, "", caliper, default, null, null)]))]);
+    return new(id, "place", KindList.Tube, [.. KindList.Tube.Dimensions.Select(d =>
+        new Dimension(id, d.Key, d.Name, [new(Guid.NewGuid(), size, "", caliper, default, null, null)]))]);
 }
 
 static async Task<double> Timed(Func<Task> work)
@@ -179,9 +187,11 @@ static async Task<double> Timed(Func<Task> work)
 }
 
 static int Resident(string pid) =>
-    int.Parse(File.ReadLines($"/proc/{pid}/status").First(l => l.StartsWith("VmRSS", StringComparison.Ordinal)).Split(' ', StringSplitOptions.RemoveEmptyEntries)[1], CultureInfo.InvariantCulture) / 1024;
+    int.Parse(File.ReadLines($"/proc/{pid}/status").First(l => l.StartsWith("VmRSS", StringComparison.Ordinal)).Split(' ',
+        StringSplitOptions.RemoveEmptyEntries)[1], CultureInfo.InvariantCulture) / 1024;
 
 static double Median(IEnumerable<double> values) => values.Order().ElementAt(values.Count() / 2);
 
 static void Say(string what, List<double> times) =>
-    Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{what}: p50 {Median(times):0.0} ms, p95 {times.Order().ElementAt(times.Count * 95 / 100):0.0} ms"));
+    Console.WriteLine(string.Create(CultureInfo.InvariantCulture,
+        $"{what}: p50 {Median(times):0.0} ms, p95 {times.Order().ElementAt(times.Count * 95 / 100):0.0} ms"));

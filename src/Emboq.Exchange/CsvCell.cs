@@ -2,10 +2,12 @@ using System.Text.RegularExpressions;
 
 namespace Emboq.Exchange;
 
-/// <summary>Cells of tables that people open in spreadsheets: what one would run as a formula stands there as text, by an apostrophe before it, and comes back as it was.</summary>
+/// <summary>Cells of tables that people open in spreadsheets: what one would run as a formula stands there as text, by an apostrophe before it, and comes back
+/// as it was.</summary>
 internal static partial class CsvCell
 {
-    /// <summary>The cell with an apostrophe wherever a spreadsheet might begin to read a formula: at its start, and after what some take to part cells. Plain numbers stay.</summary>
+    /// <summary>The cell with an apostrophe wherever a spreadsheet might begin to read a formula: at its start, and after what some take to part cells. Plain
+    /// numbers stay.</summary>
     public static string Harmless(string cell) => PlainNumber().IsMatch(cell) ? cell : Beginning().Replace(cell, "$1'$2");
 
     /// <summary>The cell as it was before <see cref="Harmless"/>.</summary>

@@ -14,6 +14,7 @@ internal static class CsvText
         MissingFieldFound = null,
         TrimOptions = TrimOptions.Trim,
         // A line with a stray quote is read as it stands; only a quote that opens a cell quotes.
-        Mode = text.Contains(",\"", StringComparison.Ordinal) || text.Contains(";\"", StringComparison.Ordinal) || text.StartsWith('"') || text.Contains("\n\"", StringComparison.Ordinal) ? CsvHelper.CsvMode.RFC4180 : CsvHelper.CsvMode.NoEscape,
+        Mode = text.Contains(",\"", StringComparison.Ordinal) || text.Contains(";\"", StringComparison.Ordinal) || text.StartsWith('"')
+            || text.Contains("\n\"", StringComparison.Ordinal) ? CsvHelper.CsvMode.RFC4180 : CsvHelper.CsvMode.NoEscape,
     };
 }

@@ -43,7 +43,13 @@ public static class GltfFile
                 ["max"] = new JsonArray((float)greatest.X, (float)greatest.Y, (float)greatest.Z),
             });
             views.Add((JsonNode)View(data, MemoryMarshal.AsBytes(mesh.Triangles.AsSpan()), 34963));
-            accessors.Add((JsonNode)new JsonObject { ["bufferView"] = views.Count - 1, ["componentType"] = UnsignedInt, ["count"] = mesh.Triangles.Length, ["type"] = "SCALAR" });
+            accessors.Add((JsonNode)new JsonObject
+            {
+                ["bufferView"] = views.Count - 1,
+                ["componentType"] = UnsignedInt,
+                ["count"] = mesh.Triangles.Length,
+                ["type"] = "SCALAR"
+            });
             meshes.Add((JsonNode)new JsonObject
             {
                 ["name"] = name,
@@ -67,7 +73,12 @@ public static class GltfFile
             ["materials"] = new JsonArray(new JsonObject
             {
                 ["name"] = "printed part",
-                ["pbrMetallicRoughness"] = new JsonObject { ["baseColorFactor"] = new JsonArray(0.462, 0.227, 0.023, 1), ["metallicFactor"] = 0, ["roughnessFactor"] = 0.8 },
+                ["pbrMetallicRoughness"] = new JsonObject
+                {
+                    ["baseColorFactor"] = new JsonArray(0.462, 0.227, 0.023, 1),
+                    ["metallicFactor"] = 0,
+                    ["roughnessFactor"] = 0.8
+                },
             }),
             ["accessors"] = accessors,
             ["bufferViews"] = views,

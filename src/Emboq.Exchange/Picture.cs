@@ -19,7 +19,8 @@ public sealed record Picture(byte[] Jpeg, byte[] Thumbnail, int Width, int Heigh
     private static readonly SKEncodedImageFormat[] Known = [SKEncodedImageFormat.Jpeg, SKEncodedImageFormat.Png, SKEncodedImageFormat.Webp];
 
     /// <summary>Reads a JPEG, PNG or WebP by its content, whatever it is called.</summary>
-    /// <returns>The picture, or <c>null</c> when it is none of the three, is broken, has more than 60 million pixels, or is large and cannot be read in parts.</returns>
+    /// <returns>The picture, or <c>null</c> when it is none of the three, is broken, has more than 60 million pixels, or is large and cannot be read in
+    /// parts.</returns>
     public static Picture? Read(byte[] file)
     {
         using var data = SKData.CreateCopy(file);
@@ -58,7 +59,8 @@ public sealed record Picture(byte[] Jpeg, byte[] Thumbnail, int Width, int Heigh
     private static SKBitmap Within(SKBitmap bitmap, int longest)
     {
         var scale = Math.Min(1f, (float)longest / Math.Max(bitmap.Width, bitmap.Height));
-        return bitmap.Resize(new SKSizeI(Math.Max(1, (int)(bitmap.Width * scale)), Math.Max(1, (int)(bitmap.Height * scale))), new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
+        return bitmap.Resize(new SKSizeI(Math.Max(1, (int)(bitmap.Width * scale)), Math.Max(1, (int)(bitmap.Height * scale))),
+            new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
     }
 
     private static byte[] Encoded(SKBitmap bitmap)

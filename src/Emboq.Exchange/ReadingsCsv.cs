@@ -13,7 +13,8 @@ public sealed record ReadingLine(int Number, string Raw, IReadOnlyDictionary<str
 public static class ReadingsCsv
 {
     /// <summary>The columns of an export, in order.</summary>
-    public static IReadOnlyList<string> Columns { get; } = ["machine", "place", "dimension", "reading", "value", "unit", "instrument", "at", "direction", "remark", "struck"];
+    public static IReadOnlyList<string> Columns { get; } = ["machine", "place", "dimension", "reading", "value", "unit", "instrument", "at",
+        "direction", "remark", "struck"];
 
     /// <summary>Reads the lines. A stray quote, as in 1-7/16", is text.</summary>
     public static IReadOnlyList<ReadingLine> Read(string text)
@@ -28,7 +29,8 @@ public static class ReadingsCsv
         var header = csv.HeaderRecord!.Select(h => h.Trim().ToLowerInvariant()).ToList();
         while (csv.Read())
         {
-            var cells = header.Select((h, i) => (h, csv.TryGetField<string>(i, out var cell) ? CsvCell.Meant(cell ?? "") : "")).GroupBy(c => c.h).ToDictionary(g => g.Key, g => g.First().Item2);
+            var cells = header.Select((h, i) => (h, csv.TryGetField<string>(i, out var cell) ? CsvCell.Meant(cell ?? "") : "")).GroupBy(c =>
+                c.h).ToDictionary(g => g.Key, g => g.First().Item2);
             lines.Add(new(csv.Parser.RawRow, csv.Parser.RawRecord.TrimEnd('\r', '\n'), cells));
         }
 

@@ -3,7 +3,8 @@ using CsvHelper;
 
 namespace Emboq.Exchange;
 
-/// <summary>A row of parts as a pasted list or a table: one member a line. A heading names parameters, "count" and "group"; without one the family says what its columns mean.</summary>
+/// <summary>A row of parts as a pasted list or a table: one member a line. A heading names parameters, "count" and "group"; without one the family says what
+/// its columns mean.</summary>
 public static class RowCsv
 {
     private const string Count = "count";
@@ -33,12 +34,14 @@ public static class RowCsv
         IReadOnlyList<string> columns = headed ? [.. heading.Select(h => h!)] : family.ListColumns;
         if (columns.Count == 0)
         {
-            return new Problem("text", null, "This family cannot tell what the columns of a list mean.", $"Begin with a heading of {string.Join(", ", RowColumns.Of(family).Take(12).Select(c => c.Label))}, count or group.");
+            return new Problem("text", null, "This family cannot tell what the columns of a list mean.",
+                $"Begin with a heading of {string.Join(", ", RowColumns.Of(family).Take(12).Select(c => c.Label))}, count or group.");
         }
 
         var members = headed ? lines.Skip(1).ToList() : lines;
         var problems = members.Count is 0 or > PartRow.MostMembers
-            ? [new Problem("text", null, $"The list has {members.Count} members.", $"Give 1 to {PartRow.MostMembers}; a longer row is two.", $"1 to {PartRow.MostMembers}")]
+            ? [new Problem("text", null, $"The list has {members.Count} members.", $"Give 1 to {PartRow.MostMembers}; a longer row is two.",
+                $"1 to {PartRow.MostMembers}")]
             : members.SelectMany(l => Look(l.Line, l.Cells, columns)).ToList();
         if (problems.Count > 0)
         {
@@ -70,26 +73,33 @@ public static class RowCsv
     {
         if (cells.Count > columns.Count)
         {
-            yield return new($"line {line}", string.Join(" | ", cells), $"The line has {cells.Count} cells, and there are {columns.Count} columns: {string.Join(", ", columns)}.", "Take the rest out, or name it in a heading.", $"{columns.Count} cells");
+            yield return new($"line {line}", string.Join(" | ", cells),
+                $"The line has {cells.Count} cells, and there are {columns.Count} columns: {string.Join(", ", columns)}.",
+                "Take the rest out, or name it in a heading.", $"{columns.Count} cells");
         }
 
         var counted = columns.ToList().IndexOf(Count);
-        if (counted >= 0 && counted < cells.Count && cells[counted].Length > 0 && !(int.TryParse(cells[counted], NumberStyles.None, CultureInfo.InvariantCulture, out var count) && count is >= 1 and <= PartRow.MostCopies))
+        if (counted >= 0 && counted < cells.Count && cells[counted].Length > 0
+            && !(int.TryParse(cells[counted], NumberStyles.None, CultureInfo.InvariantCulture, out var count) && count is >= 1 and <= PartRow.MostCopies))
         {
-            yield return new($"line {line}", cells[counted], $"'{cells[counted]}' is not a count.", $"Write a whole number from 1 to {PartRow.MostCopies}.", $"1 to {PartRow.MostCopies}");
+            yield return new($"line {line}", cells[counted], $"'{cells[counted]}' is not a count.", $"Write a whole number from 1 to {PartRow.MostCopies}.",
+                $"1 to {PartRow.MostCopies}");
         }
     }
 
     /// <summary>A bare length as it was meant, with its unit, so that it means the same wherever it is read again.</summary>
     private static string Exact(string column, string entry, Family family, LengthSystem leading) =>
-        leading == LengthSystem.Inch && (ListedSizes.IsListed(family, column) || family.Parameters.Any(p => p.Key == column && p.Kind == ParameterKind.Length)) && LengthNotation.Parse(entry, leading, column) is { IsGood: true } length
+        leading == LengthSystem.Inch && (ListedSizes.IsListed(family, column)
+            || family.Parameters.Any(p => p.Key == column && p.Kind == ParameterKind.Length))
+            && LengthNotation.Parse(entry, leading, column) is { IsGood: true } length
             ? LengthNotation.Print(length.Value) : entry;
 
     private static RowItem Member(IReadOnlyList<string> cells, IReadOnlyList<string> columns, Family family, LengthSystem leading)
     {
         var named = columns.Zip(cells).Where(c => c.Second.Length > 0).ToList();
         string Of(string column) => named.FirstOrDefault(c => c.First == column).Second ?? "";
-        var entries = named.Where(c => c.First is not (Count or Group)).DistinctBy(c => c.First).ToDictionary(c => c.First, c => Exact(c.First, c.Second, family, leading));
+        var entries = named.Where(c => c.First is not (Count or Group)).DistinctBy(c => c.First).ToDictionary(c => c.First, c =>
+            Exact(c.First, c.Second, family, leading));
         // A spacing of its own means that no custom holds: what an entry sets comes with it, unless the list says otherwise.
         foreach (var (key, choice) in family.Parameters.Where(p => entries.ContainsKey(p.Key)).SelectMany(p => p.Sets).ToList())
         {

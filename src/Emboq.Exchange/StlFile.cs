@@ -3,7 +3,8 @@ using System.Text;
 
 namespace Emboq.Exchange;
 
-/// <summary>Binary STL: an 80-byte header, a count, and 50 bytes a triangle (little-endian). It carries no unit; Emboq writes millimetres and says so in the header.</summary>
+/// <summary>Binary STL: an 80-byte header, a count, and 50 bytes a triangle (little-endian). It carries no unit; Emboq writes millimetres and says so in the
+/// header.</summary>
 public static class StlFile
 {
     private const int HeaderLength = 80;

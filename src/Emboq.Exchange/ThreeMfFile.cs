@@ -25,7 +25,8 @@ public static class ThreeMfFile
     public static byte[] Write(IReadOnlyList<PlacedMesh> placed, string title)
     {
         var objects = placed.DistinctBy(p => (p.Body.Name, p.Colour)).Select(p => (p.Body, p.Colour)).ToList();
-        return Package(x => Model(x, objects, [.. placed.Select(p => (objects.FindIndex(o => o.Body.Name == p.Body.Name && o.Colour == p.Colour), (double[]?)p.Transform))], title));
+        return Package(x => Model(x, objects, [.. placed.Select(p => (objects.FindIndex(o => o.Body.Name == p.Body.Name && o.Colour == p.Colour),
+            (double[]?)p.Transform))], title));
     }
 
     private static byte[] Package(Action<XmlWriter> model)
@@ -56,7 +57,8 @@ public static class ThreeMfFile
         return memory.ToArray();
     }
 
-    private static void Model(XmlWriter x, IReadOnlyList<(NamedMesh Body, string Colour)> objects, IReadOnlyList<(int Object, double[]? Transform)> items, string title)
+    private static void Model(XmlWriter x, IReadOnlyList<(NamedMesh Body, string Colour)> objects,
+        IReadOnlyList<(int Object, double[]? Transform)> items, string title)
     {
         x.WriteStartElement("model", Core);
         x.WriteAttributeString("unit", "millimeter");

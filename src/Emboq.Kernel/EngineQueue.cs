@@ -1,6 +1,7 @@
 namespace Emboq.Kernel;
 
-/// <summary>Engines that are free, and who waits for one. Whoever somebody watches goes first; patient work never takes the last engine, where there is more than one.</summary>
+/// <summary>Engines that are free, and who waits for one. Whoever somebody watches goes first; patient work never takes the last engine, where there is more
+/// than one.</summary>
 /// <param name="engines">How many there are in all.</param>
 internal sealed class EngineQueue(int engines)
 {

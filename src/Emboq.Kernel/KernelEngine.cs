@@ -77,18 +77,21 @@ internal sealed class KernelEngine : IDisposable
     /// <summary>Turns the results of a program into meshes.</summary>
     /// <exception cref="KernelException">The kernel failed, was interrupted, or made something that is not a closed solid.</exception>
     public KernelAnswer<IReadOnlyList<SolidMesh>> Meshes(string program) =>
-        Run<IReadOnlyList<SolidMesh>>("meshes", answer => Let(answer, all => ((IList<object>)all).Select(m => Let(m, one => Read((ScriptObject)one))).ToList()), program);
+        Run<IReadOnlyList<SolidMesh>>("meshes", answer => Let(answer, all =>
+            ((IList<object>)all).Select(m => Let(m, one => Read((ScriptObject)one))).ToList()), program);
 
     /// <summary>Cuts the one result of a program into layers.</summary>
     /// <exception cref="KernelException">The kernel failed or was interrupted.</exception>
     public KernelAnswer<IReadOnlyList<Layer>> Layers(string program, Layering l) =>
-        Run<IReadOnlyList<Layer>>("layers", answer => [.. Numbers<double>(answer).Chunk(11).Select(v => new Layer(v[0], v[1], (int)v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9], v[10]))],
+        Run<IReadOnlyList<Layer>>("layers", answer => [.. Numbers<double>(answer).Chunk(11).Select(v =>
+            new Layer(v[0], v[1], (int)v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9], v[10]))],
             program, l.Height, l.LineWidth, l.Walls, l.Skins);
 
     /// <summary>Measures the two results of a program against each other.</summary>
     /// <exception cref="KernelException">The kernel failed or was interrupted.</exception>
     public KernelAnswer<Meeting> Between(string program, double reach) =>
-        Run<Meeting>("between", answer => Numbers<double>(answer) is var n && n[2] < reach ? new Meeting(n[0], n[1], n[2]) : new(n[0], n[1], null), program, reach);
+        Run<Meeting>("between", answer => Numbers<double>(answer) is var n && n[2] < reach ? new Meeting(n[0], n[1], n[2])
+            : new(n[0], n[1], null), program, reach);
 
     private KernelAnswer<T> Run<T>(string function, Func<object, T> read, params object[] arguments)
     {
@@ -135,7 +138,8 @@ internal sealed class KernelEngine : IDisposable
     private static T[] Numbers<T>(object array)
         where T : unmanaged => Let(array, given => ((ITypedArray<T>)given).ToArray());
 
-    /// <summary>Reads off a thing of the script and lets go of it at once: its arrays lie outside both heaps, and no collector hurries to free what the other side still holds.</summary>
+    /// <summary>Reads off a thing of the script and lets go of it at once: its arrays lie outside both heaps, and no collector hurries to free what the other
+    /// side still holds.</summary>
     private static T Let<T>(object of, Func<object, T> read)
     {
         using var held = (ScriptObject)of;
@@ -153,7 +157,8 @@ internal sealed class KernelEngine : IDisposable
         var vertices = Numbers<float>(answer.GetProperty("vertices"));
         var triangles = Numbers<uint>(answer.GetProperty("triangles"));
         var stride = Convert.ToInt32(answer.GetProperty("stride"), null);
-        return Welding.Weld(vertices, stride, triangles, Convert.ToDouble(answer.GetProperty("volume"), null), Convert.ToDouble(answer.GetProperty("area"), null));
+        return Welding.Weld(vertices, stride, triangles, Convert.ToDouble(answer.GetProperty("volume"), null),
+            Convert.ToDouble(answer.GetProperty("area"), null));
     }
 }
 

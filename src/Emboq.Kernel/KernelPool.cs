@@ -45,19 +45,23 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
         JsonDocument.Parse(KernelEngine.Resource("manifold-package.json")).RootElement.GetProperty("version").GetString();
 
     /// <summary>What the pool has done.</summary>
-    public KernelMetrics Metrics => new(Interlocked.Read(ref evaluations), meshing.Shared + cutting.Shared + between.Shared, Interlocked.Read(ref hits), Interlocked.Read(ref misses), Interlocked.Read(ref replaced), Interlocked.Read(ref memory), Interlocked.Read(ref scripts));
+    public KernelMetrics Metrics => new(Interlocked.Read(ref evaluations), meshing.Shared + cutting.Shared + between.Shared, Interlocked.Read(ref hits),
+        Interlocked.Read(ref misses), Interlocked.Read(ref replaced), Interlocked.Read(ref memory), Interlocked.Read(ref scripts));
 
     /// <inheritdoc/>
     /// <exception cref="KernelException">The shape cannot be computed, or not within the time limit.</exception>
-    public Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, CancellationToken stop) => Evaluate(solids, chordError, isPatient: false, stop);
+    public Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, CancellationToken stop) =>
+        Evaluate(solids, chordError, isPatient: false, stop);
 
     /// <inheritdoc/>
     /// <exception cref="KernelException">The shape cannot be computed, or not within the time limit.</exception>
-    public Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop) => Layers(solid, layering, chordError, isPatient: false, stop);
+    public Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop) =>
+        Layers(solid, layering, chordError, isPatient: false, stop);
 
     /// <inheritdoc/>
     /// <exception cref="KernelException">The shapes cannot be computed, or not within the time limit.</exception>
-    public Task<Meeting> Between(Solid a, Solid b, double reach, double chordError, CancellationToken stop) => Between(a, b, reach, chordError, isPatient: false, stop);
+    public Task<Meeting> Between(Solid a, Solid b, double reach, double chordError, CancellationToken stop) =>
+        Between(a, b, reach, chordError, isPatient: false, stop);
 
     internal async Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, bool isPatient, CancellationToken stop)
     {

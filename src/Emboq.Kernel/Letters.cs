@@ -36,7 +36,8 @@ internal static class Letters
         return outlines;
     }
 
-    /// <summary>A contour walked in even steps, fine enough for letters of some millimetres; points that straight lines do without are dropped (Douglas and Peucker).</summary>
+    /// <summary>A contour walked in even steps, fine enough for letters of some millimetres; points that straight lines do without are dropped (Douglas and
+    /// Peucker).</summary>
     private static IEnumerable<SKPoint> Points(SKPathMeasure contour, double error)
     {
         var step = Math.Max(Math.Sqrt(8 * error * 10), 1);

@@ -6,7 +6,8 @@ namespace Emboq.Kernel;
 internal static class ScriptFlags
 {
     /// <summary>Machine code of WebAssembly that a better version has replaced is kept (a few megabytes, shared by all engines) instead of collected:
-    /// the collector posts a task to an engine, and an engine that is being disposed of runs it at once, under a lock it already holds. Then everything hangs.</summary>
+    /// the collector posts a task to an engine, and an engine that is being disposed of runs it at once, under a lock it already holds. Then everything
+    /// hangs.</summary>
     public static void KeepReplacedCode() => SetFlagsFromString("--no-wasm-code-gc\0"u8.ToArray());
 
     // The engine's own public function v8::V8::SetFlagsFromString(const char*), by its C++ name.

@@ -36,8 +36,19 @@ internal sealed class SolidProgram(double chordError)
         Solid.Box b => new() { ["op"] = "box", ["width"] = b.Width, ["depth"] = b.Depth, ["height"] = b.Height },
         Solid.Revolved r => Revolve(r, cut),
         Solid.Extruded e => new() { ["op"] = "extrude", ["height"] = e.Height, ["outline"] = Outline(e.Profile) },
-        Solid.Lofted l => new() { ["op"] = "loft", ["heights"] = new JsonArray([.. l.Sections.Select(s => (JsonNode)s.Height)]), ["outlines"] = new JsonArray([.. l.Sections.Select(s => (JsonNode)Outline(s.Outline))]) },
-        Solid.Lettering l => new() { ["op"] = "letter", ["height"] = l.Thickness, ["growth"] = l.Growth, ["outlines"] = Letters.Outlines(l.Text, l.Size, l.Room, chordError) },
+        Solid.Lofted l => new()
+        {
+            ["op"] = "loft",
+            ["heights"] = new JsonArray([.. l.Sections.Select(s => (JsonNode)s.Height)]),
+            ["outlines"] = new JsonArray([.. l.Sections.Select(s => (JsonNode)Outline(s.Outline))])
+        },
+        Solid.Lettering l => new()
+        {
+            ["op"] = "letter",
+            ["height"] = l.Thickness,
+            ["growth"] = l.Growth,
+            ["outlines"] = Letters.Outlines(l.Text, l.Size, l.Room, chordError)
+        },
         Solid.Moved m => new() { ["op"] = "move", ["of"] = Add(m.Of, cut), ["by"] = new JsonArray(m.By.X, m.By.Y, m.By.Z) },
         Solid.Turned t => new() { ["op"] = "turn", ["of"] = Add(t.Of, cut), ["axis"] = t.Axis.ToString(), ["degrees"] = t.Degrees },
         Solid.Union u => new() { ["op"] = "union", ["of"] = new JsonArray([.. Several(u).Select(s => (JsonNode)Add(s, cut))]) },

@@ -18,7 +18,8 @@ public static class BriefStore
         NpgsqlDataSource database, IReadOnlyCollection<Guid> interfaces, Guid process, Guid? part, CancellationToken stop)
     {
         await using var connection = await database.OpenConnectionAsync(stop);
-        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(Select, new { ids = interfaces.Distinct().ToArray(), process, part = part ?? Guid.Empty }, cancellationToken: stop));
+        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(Select,
+            new { ids = interfaces.Distinct().ToArray(), process, part = part ?? Guid.Empty }, cancellationToken: stop));
         var places = (await InterfaceStore.ReadInterfaces(answers)).ToDictionary(i => i.Interface.Id, i => i.Interface);
         return (places, await ProcessStore.Read(answers), await RevisionStore.ReadEvidence(answers));
     }

@@ -5,9 +5,11 @@ namespace Emboq.Store;
 /// <summary>The workshop's instruments.</summary>
 public static class InstrumentStore
 {
-    internal sealed record Row(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach, string Kind, DateTime? LastZeroCheck)
+    internal sealed record Row(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach, string Kind,
+        DateTime? LastZeroCheck)
     {
-        public Instrument ToInstrument() => new(Id, Name, Resolution, MaximumPermissibleError, Repeatability, Reach, Enum.Parse<InstrumentKind>(Kind, ignoreCase: true), LastZeroCheck);
+        public Instrument ToInstrument() => new(Id, Name, Resolution, MaximumPermissibleError, Repeatability, Reach,
+            Enum.Parse<InstrumentKind>(Kind, ignoreCase: true), LastZeroCheck);
     }
 
     /// <summary>One select of every instrument, in the order of <see cref="Row"/>.</summary>

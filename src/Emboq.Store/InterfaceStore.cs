@@ -8,7 +8,8 @@ public static class InterfaceStore
 {
     private sealed record InterfaceRow(Guid Id, Guid MachineId, string Name, string Kind, int Version, string Items, bool Archived);
 
-    private sealed record ReadingRow(Guid Id, Guid InterfaceId, string Dimension, double Value, string Text, DateTime At, string? Remark, string? Because, double? Direction, string InstrumentId);
+    private sealed record ReadingRow(Guid Id, Guid InterfaceId, string Dimension, double Value, string Text, DateTime At, string? Remark, string? Because,
+        double? Direction, string InstrumentId);
 
     /// <summary>Some interfaces with their readings, by identity; unknown ones are left out.</summary>
     public static async Task<IReadOnlyDictionary<Guid, Interface>> Of(NpgsqlDataSource database, IReadOnlyCollection<Guid> ids, CancellationToken stop) =>
@@ -63,7 +64,8 @@ public static class InterfaceStore
         }
 
         await ScatterStore.Follow(database, [taken.InterfaceId], [taken.InstrumentId], () => database.Write(
-            "insert into reading_strike (reading_id, because, at) values (@reading, @because, @at) on conflict do nothing", new { reading, because, at = at.UtcDateTime }, stop), stop);
+            "insert into reading_strike (reading_id, because, at) values (@reading, @because, @at) on conflict do nothing",
+                new { reading, because, at = at.UtcDateTime }, stop), stop);
         return true;
     }
 
@@ -89,11 +91,13 @@ public static class InterfaceStore
         var readings = (await answers.ReadAsync<ReadingRow>()).AsList();
         var scatters = (await answers.ReadAsync<ScatterStore.Row>()).ToLookup(s => (s.Kind, s.Dimension));
         var instruments = (await answers.ReadAsync<InstrumentStore.Row>()).ToDictionary(r => r.Id, r => r.ToInstrument());
-        var byDimension = readings.ToLookup(r => (r.InterfaceId, r.Dimension), r => new Reading(r.Id, r.Value, r.Text, instruments[r.InstrumentId], r.At, r.Remark, r.Because, r.Direction));
+        var byDimension = readings.ToLookup(r => (r.InterfaceId, r.Dimension), r =>
+            new Reading(r.Id, r.Value, r.Text, instruments[r.InstrumentId], r.At, r.Remark, r.Because, r.Direction));
         return [.. rows.Select(row => (row.MachineId, ToInterface(row, byDimension, scatters)))];
     }
 
-    private static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> Read(NpgsqlDataSource database, string places, object values, CancellationToken stop)
+    private static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> Read(NpgsqlDataSource database, string places,
+        object values, CancellationToken stop)
     {
         await using var connection = await database.OpenConnectionAsync(stop);
         await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(SelectOf(places), values, cancellationToken: stop));
@@ -103,13 +107,15 @@ public static class InterfaceStore
     private static Interface ToInterface(InterfaceRow row, ILookup<(Guid, string), Reading> readings, ILookup<(string, string), ScatterStore.Row> scatters)
     {
         var kind = KindList.Of(row.Kind);
-        return Interface.Of(row.Id, row.Name, kind, StoreJson.Read<string[]>(row.Items), d => new Dimension(row.Id, d.Key, $"{row.Name} {d.Name}", [.. readings[(row.Id, d.Key)]])
-        {
-            Scatters = scatters[(row.Kind, Family(d.Key))].ToDictionary(s => s.InstrumentId, s => new Scatter(s.Squares, s.Freedom)),
-        }) with
+        return Interface.Of(row.Id, row.Name, kind, StoreJson.Read<string[]>(row.Items), d =>
+            new Dimension(row.Id, d.Key, $"{row.Name} {d.Name}", [.. readings[(row.Id, d.Key)]])
+            {
+                Scatters = scatters[(row.Kind, Family(d.Key))].ToDictionary(s => s.InstrumentId, s => new Scatter(s.Squares, s.Freedom)),
+            }) with
         { Version = row.Version, Archived = row.Archived };
     }
 
     /// <summary>The key of a dimension without the number of its item.</summary>
-    private static string Family(string key) => key.IndexOf('.') is > 0 and var dot ? key[..dot].TrimEnd('0', '1', '2', '3', '4', '5', '6', '7', '8', '9') + key[dot..] : key;
+    private static string Family(string key) => key.IndexOf('.') is > 0 and var dot
+        ? key[..dot].TrimEnd('0', '1', '2', '3', '4', '5', '6', '7', '8', '9') + key[dot..] : key;
 }

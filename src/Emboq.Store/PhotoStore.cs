@@ -53,7 +53,8 @@ public static class PhotoStore
     /// <returns><c>false</c> when there is no such photograph.</returns>
     public static async Task<bool> TakeOff(NpgsqlDataSource database, Guid photo, DateTimeOffset at, CancellationToken stop)
     {
-        await database.Write("insert into photo_taken_off (photo_id, at) select id, @at from photo where id = @photo on conflict do nothing", new { photo, at = at.UtcDateTime }, stop);
+        await database.Write("insert into photo_taken_off (photo_id, at) select id, @at from photo where id = @photo on conflict do nothing",
+            new { photo, at = at.UtcDateTime }, stop);
         return await database.OneOrNone<Guid?>("select photo_id from photo_taken_off where photo_id = @photo", new { photo }, stop) is not null;
     }
 }

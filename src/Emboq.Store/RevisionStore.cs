@@ -6,7 +6,8 @@ namespace Emboq.Store;
 /// <summary>Revisions and what was tried with them; both are only added.</summary>
 public static class RevisionStore
 {
-    private sealed record RevisionRow(Guid PartId, int Number, string Printed, string State, DateTime At, string? Remark, DateTime? Kept, string Frozen, string? Seats)
+    private sealed record RevisionRow(Guid PartId, int Number, string Printed, string State, DateTime At, string? Remark, DateTime? Kept,
+        string Frozen, string? Seats)
     {
         public Revision ToRevision() => new(PartId, Number, StoreJson.Read<string[]>(Printed), StoreJson.Read<PartState>(State), At, Remark, Kept,
             StoreJson.Read<FrozenDesign>(Frozen))

@@ -3,7 +3,8 @@ using Npgsql;
 namespace Emboq.Store;
 
 /// <summary>How much each instrument scatters on each kind of dimension: sums that follow the readings, so that no preview adds up the whole notebook.
-/// An item's number does not count: all steps are of a kind. Readings at different angles around a place are not repeats of each other: it may be out of round.</summary>
+/// An item's number does not count: all steps are of a kind. Readings at different angles around a place are not repeats of each other: it may be out of
+/// round.</summary>
 internal static class ScatterStore
 {
     internal sealed record Row(string Kind, string Dimension, string InstrumentId, double Squares, int Freedom);
@@ -18,7 +19,8 @@ internal static class ScatterStore
         """;
 
     /// <summary>Does something to the readings of some interfaces by some instruments, all or nothing, and moves the sums by what it changed.</summary>
-    public static Task Follow(NpgsqlDataSource database, Guid[] interfaces, string[] instruments, Func<Task> change, CancellationToken stop) => Whole.Of(async () =>
+    public static Task Follow(NpgsqlDataSource database, Guid[] interfaces, string[] instruments, Func<Task> change,
+        CancellationToken stop) => Whole.Of(async () =>
     {
         // Two writers on one place take turns, so that neither misses what the other changed.
         await database.Many<Guid>("select id from interface where id = any(@interfaces) order by id for update", new { interfaces }, stop);
@@ -26,7 +28,8 @@ internal static class ScatterStore
         await change();
         var after = await database.Many<Row>(Sums, new { interfaces, instruments }, stop);
         var moved = after.Concat(before.Select(b => b with { Squares = -b.Squares, Freedom = -b.Freedom }))
-            .GroupBy(r => (r.Kind, r.Dimension, r.InstrumentId)).Select(g => new Row(g.Key.Kind, g.Key.Dimension, g.Key.InstrumentId, g.Sum(r => r.Squares), g.Sum(r => r.Freedom)))
+            .GroupBy(r => (r.Kind, r.Dimension, r.InstrumentId)).Select(g =>
+                new Row(g.Key.Kind, g.Key.Dimension, g.Key.InstrumentId, g.Sum(r => r.Squares), g.Sum(r => r.Freedom)))
             .Where(r => r.Freedom != 0 || r.Squares != 0).OrderBy(r => (r.Kind, r.Dimension, r.InstrumentId)).ToList();
         if (moved.Count > 0)
         {

@@ -32,7 +32,8 @@ public static class SpoolStore
     /// <returns><c>false</c> when there is no such spool.</returns>
     public static async Task<bool> PutAway(NpgsqlDataSource database, Guid spool, DateTimeOffset at, CancellationToken stop)
     {
-        await database.Write("insert into spool_put_away (spool_id, at) select id, @at from spool where id = @spool on conflict do nothing", new { spool, at = at.UtcDateTime }, stop);
+        await database.Write("insert into spool_put_away (spool_id, at) select id, @at from spool where id = @spool on conflict do nothing",
+            new { spool, at = at.UtcDateTime }, stop);
         return await database.OneOrNone<Guid?>("select spool_id from spool_put_away where spool_id = @spool", new { spool }, stop) is not null;
     }
 }

@@ -9,7 +9,11 @@ internal static class StoreJson
     /// <summary>A tree of solids grows by a level with every hole.</summary>
     private const int Depth = 2000;
 
-    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web) { MaxDepth = Depth, Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
+    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web)
+    {
+        MaxDepth = Depth,
+        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) }
+    };
 
     public static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);
 

@@ -12,7 +12,12 @@ internal static class ApiDescription
     {
         options.AddDocumentTransformer((document, _, _) =>
         {
-            document.Info = new() { Title = "Emboq", Version = "1", Description = "Lengths are mm, angles degrees, masses grams. What is wrong with a request is told as problem details (RFC 9457) with one entry for each field." };
+            document.Info = new()
+            {
+                Title = "Emboq",
+                Version = "1",
+                Description = "Lengths are mm, angles degrees, masses grams. What is wrong with a request is told as problem details (RFC 9457) with one entry for each field."
+            };
             document.Servers?.Clear();
             return Task.CompletedTask;
         });

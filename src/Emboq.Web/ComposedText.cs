@@ -3,7 +3,8 @@ using System.Text.Json.Serialization;
 
 namespace Emboq.Web;
 
-/// <summary>Every text that comes in is brought to Unicode's normal form C: letters with marks are written in one way, so that what looks alike is alike.</summary>
+/// <summary>Every text that comes in is brought to Unicode's normal form C: letters with marks are written in one way, so that what looks alike is
+/// alike.</summary>
 internal sealed class ComposedText : JsonConverter<string>
 {
     public override string? Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) =>

@@ -22,17 +22,20 @@ internal static class Designer
     /// <param name="stated">Interfaces that the slots name beside the kept ones, by identity.</param>
     /// <param name="stop">Ends the wait.</param>
     /// <param name="mark">The revision mark to raise on the part.</param>
-    public static async Task<Outcome<Design>> Of(NpgsqlDataSource database, string familyKey, PartState state, Guid? part, IReadOnlyDictionary<Guid, Interface> stated, CancellationToken stop, string? mark = null)
+    public static async Task<Outcome<Design>> Of(NpgsqlDataSource database, string familyKey, PartState state, Guid? part,
+        IReadOnlyDictionary<Guid, Interface> stated, CancellationToken stop, string? mark = null)
     {
         if (FamilyList.Find(familyKey) is not { } family)
         {
-            return new Problem("family", familyKey, $"There is no family '{familyKey}'.", $"Use one of {string.Join(", ", FamilyList.All.Select(f => f.Key))}.");
+            return new Problem("family", familyKey, $"There is no family '{familyKey}'.",
+                $"Use one of {string.Join(", ", FamilyList.All.Select(f => f.Key))}.");
         }
 
         var (kept, process, tries) = await BriefStore.Of(database, [.. state.Interfaces.Values], state.Process, part, stop);
         var interfaces = kept.Concat(stated).ToDictionary();
         var listed = ListedSizes.Apply(family, state.Parameters, Places(family, state, interfaces));
-        var values = ParameterValues.Read(family.Parameters, listed.IsGood ? listed.Value.Parameters : state.Parameters.Where(e => !ListedSizes.IsListed(family, e.Key)).ToDictionary());
+        var values = ParameterValues.Read(family.Parameters, listed.IsGood ? listed.Value.Parameters
+            : state.Parameters.Where(e => !ListedSizes.IsListed(family, e.Key)).ToDictionary());
         var problems = values.Problems.Concat(listed.Problems).Concat(SlotProblems(family, state, interfaces)).ToList();
         if (process is null)
         {
@@ -76,14 +79,17 @@ internal static class Designer
             return new Problem("serves", $"{serves}", $"A {family.Name} takes its holes from no other part.", "Leave it out.");
         }
 
-        return await JobStore.Part(database, serves, stop) is not { } part ? new Problem("serves", $"{serves}", $"There is no part {serves}.", "Choose another part of the job.")
-            : FamilyList.Find(part.Family)?.Serves ?? false ? new Problem("serves", part.Name, $"{part.Name} takes its own holes from a part.", "Choose that part itself.")
+        return await JobStore.Part(database, serves, stop) is not { } part
+            ? new Problem("serves", $"{serves}", $"There is no part {serves}.", "Choose another part of the job.")
+            : FamilyList.Find(part.Family)?.Serves ?? false ? new Problem("serves", part.Name, $"{part.Name} takes its own holes from a part.",
+                "Choose that part itself.")
             : await OfPart(database, part with { State = PartRow.Members(part.State)[0] }, stop);
     }
 
     /// <summary>The places that are named; one that nobody has read stands in where a part cannot do without.</summary>
     private static Dictionary<string, Interface> Places(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces) => family.Slots
-        .Select(slot => (slot.Key, Place: state.Interfaces.TryGetValue(slot.Key, out var id) ? interfaces.GetValueOrDefault(id) : slot.Need == SlotNeed.Sometimes ? null : KindList.Unnamed(slot)))
+        .Select(slot => (slot.Key, Place: state.Interfaces.TryGetValue(slot.Key, out var id) ? interfaces.GetValueOrDefault(id)
+            : slot.Need == SlotNeed.Sometimes ? null : KindList.Unnamed(slot)))
         .Where(s => s.Place is not null).ToDictionary(s => s.Key, s => s.Place!);
 
     private static IEnumerable<Problem> SlotProblems(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces)
@@ -101,13 +107,15 @@ internal static class Designer
             }
             else if (!slot.Kinds.Contains(place.Kind.Key))
             {
-                yield return new($"interfaces.{slot.Key}", place.Kind.Key, $"The {slot.Label} does not take a {place.Kind.Name}.", "Choose another place.", string.Join(", ", slot.Kinds));
+                yield return new($"interfaces.{slot.Key}", place.Kind.Key, $"The {slot.Label} does not take a {place.Kind.Name}.", "Choose another place.",
+                    string.Join(", ", slot.Kinds));
             }
         }
 
         foreach (var key in state.Interfaces.Keys.Where(k => family.Slots.All(s => s.Key != k)))
         {
-            yield return new($"interfaces.{key}", null, $"This family has no end called '{key}'.", $"Use {string.Join(" and ", family.Slots.Select(s => s.Key))}.");
+            yield return new($"interfaces.{key}", null, $"This family has no end called '{key}'.",
+                $"Use {string.Join(" and ", family.Slots.Select(s => s.Key))}.");
         }
     }
 }

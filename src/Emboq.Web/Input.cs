@@ -16,10 +16,11 @@ internal sealed class Input
     /// <summary>A short text that must not be empty.</summary>
     public string Name(string field, string? text)
     {
-        var name = Printable(field, text);
+        var name = PrintItem(field, text);
         if (name.Length is 0 or > Limits.NameLength)
         {
-            problems.Add(new(field, text, name.Length == 0 ? "A name is needed." : $"The name is {name.Length} characters long; {Limits.NameLength} is the limit.",
+            problems.Add(new(field, text, name.Length == 0 ? "A name is needed."
+                : $"The name is {name.Length} characters long; {Limits.NameLength} is the limit.",
                 name.Length == 0 ? "Give it the name the workshop uses." : "Shorten it.", $"1 to {Limits.NameLength} characters"));
         }
 
@@ -29,7 +30,7 @@ internal sealed class Input
     /// <summary>A longer text that may be empty.</summary>
     public string Text(string field, string? text, int longest = Limits.TextLength)
     {
-        var trimmed = Printable(field, text);
+        var trimmed = PrintItem(field, text);
         if (trimmed.Length > longest)
         {
             problems.Add(new(field, null, $"The text is {trimmed.Length} characters long; {longest} is the limit.", "Shorten it.", $"{longest} characters"));
@@ -52,7 +53,8 @@ internal sealed class Input
         var value = Gather(ReadingNotation.Parse(text ?? "", access, leading, field));
         var least = access == Access.Position ? -reach : 0;
         var unit = Core.Measuring.Accesses.UnitOf(access);
-        var limit = string.Create(CultureInfo.InvariantCulture, $"{(access == Access.Position ? $"{least:0.###}" : "over 0")} to {reach:0.###} {unit}").TrimEnd();
+        var limit = string.Create(CultureInfo.InvariantCulture,
+            $"{(access == Access.Position ? $"{least:0.###}" : "over 0")} to {reach:0.###} {unit}").TrimEnd();
         if (problems.Any(p => p.Field == field))
         {
             return 0;
@@ -131,7 +133,7 @@ internal sealed class Input
     }
 
     /// <summary>The text without space around it; characters that no keyboard types are refused.</summary>
-    private string Printable(string field, string? text)
+    private string PrintItem(string field, string? text)
     {
         var trimmed = text?.Trim() ?? "";
         if (TextGate.Of(field, trimmed) is { } odd)
@@ -154,7 +156,7 @@ internal sealed class Input
             switch (value.ValueKind)
             {
                 case JsonValueKind.String when value.GetRawText().Length <= Limits.TextLength:
-                    texts[Printable($"{field} key", key)] = Printable($"{field}.{key}", Decoded(value));
+                    texts[PrintItem($"{field} key", key)] = PrintItem($"{field}.{key}", Decoded(value));
                     break;
                 case JsonValueKind.Number:
                     texts[key] = value.TryGetDecimal(out var number) ? number.ToString(CultureInfo.InvariantCulture) : value.GetRawText();

@@ -12,7 +12,8 @@ namespace Emboq.Web;
 /// <param name="Places">Slot to the machine's place with its readings.</param>
 /// <param name="Row">The members of a row.</param>
 /// <param name="Serves">The part that it takes its holes from.</param>
-public sealed record JobFile(string Format, int Schema, string Job, string Need, string Part, string Family, IReadOnlyDictionary<string, string> Parameters, Process Process, IReadOnlyDictionary<string, PlaceFile> Places, IReadOnlyList<RowItem>? Row = null, ServedFile? Serves = null)
+public sealed record JobFile(string Format, int Schema, string Job, string Need, string Part, string Family, IReadOnlyDictionary<string, string> Parameters,
+    Process Process, IReadOnlyDictionary<string, PlaceFile> Places, IReadOnlyList<RowItem>? Row = null, ServedFile? Serves = null)
 {
     /// <summary>The only format there is.</summary>
     public const string TheFormat = "emboq-job";
@@ -24,7 +25,8 @@ public sealed record JobFile(string Format, int Schema, string Job, string Need,
 /// <param name="Parameters">The decisions.</param>
 /// <param name="Places">Slot to the machine's place with its readings.</param>
 /// <param name="Row">The members of a row.</param>
-public sealed record ServedFile(string Part, string Family, IReadOnlyDictionary<string, string> Parameters, IReadOnlyDictionary<string, PlaceFile> Places, IReadOnlyList<RowItem>? Row = null);
+public sealed record ServedFile(string Part, string Family, IReadOnlyDictionary<string, string> Parameters, IReadOnlyDictionary<string, PlaceFile> Places,
+    IReadOnlyList<RowItem>? Row = null);
 
 /// <summary>A place of a machine.</summary>
 /// <param name="Machine">Name of the machine.</param>
@@ -42,4 +44,5 @@ public sealed record PlaceFile(string Machine, string Name, string Kind, IReadOn
 /// <param name="At">When.</param>
 /// <param name="Direction">At which angle around a round place, degrees.</param>
 /// <param name="Remark">What the reader noted.</param>
-public sealed record ReadingFile(string Dimension, double Millimetres, string Text, Instrument Instrument, DateTimeOffset At, double? Direction = null, string? Remark = null);
+public sealed record ReadingFile(string Dimension, double Millimetres, string Text, Instrument Instrument, DateTimeOffset At,
+    double? Direction = null, string? Remark = null);

@@ -21,7 +21,12 @@ internal static class PackWriter
     };
 
     /// <summary>Decisions as text, to tell whether two are the same.</summary>
-    public static string Written(PartState state) => JsonSerializer.Serialize(state with { Parameters = new SortedDictionary<string, string>(state.Parameters.ToDictionary()), Interfaces = new SortedDictionary<string, Guid>(state.Interfaces.ToDictionary()) }, Json);
+    public static string Written(PartState state) =>
+        JsonSerializer.Serialize(state with
+        {
+            Parameters = new SortedDictionary<string, string>(state.Parameters.ToDictionary()),
+            Interfaces = new SortedDictionary<string, Guid>(state.Interfaces.ToDictionary())
+        }, Json);
 
     public static async Task<byte[]> Of(Job job, Part part, Revision revision, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
@@ -30,7 +35,8 @@ internal static class PackWriter
         var served = revision.State.Serves is { } id && await JobStore.Part(database, id, stop) is { } other
             ? new ServedFile(other.Name, other.Family, other.State.Parameters, await PlacesOf(other.State, database, stop), other.State.Row) : null;
         // Second jaws and inlaid letters belong to the part as much as the part itself.
-        var (proofs, bodies) = (revision.Frozen.Solids.Keys.Where(k => IsProof(revision, k)).ToList(), revision.Frozen.Solids.Keys.Where(k => !IsProof(revision, k)).ToList());
+        var (proofs, bodies) = (revision.Frozen.Solids.Keys.Where(k => IsProof(revision, k)).ToList(),
+            revision.Frozen.Solids.Keys.Where(k => !IsProof(revision, k)).ToList());
         using var memory = new MemoryStream();
         using (var zip = new ZipArchive(memory, ZipArchiveMode.Create))
         {
@@ -64,11 +70,13 @@ internal static class PackWriter
         var (places, machines) = (await InterfaceStore.Of(database, ids, stop), await MachineStore.NamesOf(database, ids, stop));
         return state.Interfaces.ToDictionary(s => s.Key, s => places[s.Value] is var place
             ? new PlaceFile(machines[s.Value], place.Name, place.Kind.Key,
-                [.. place.Dimensions.SelectMany(d => d.Readings.Where(r => r.StruckBecause is null).Select(r => new ReadingFile(d.Key, r.Value, r.Text, r.Instrument, r.At, r.Direction, r.Remark)))], place.Items)
+                [.. place.Dimensions.SelectMany(d => d.Readings.Where(r => r.StruckBecause is null).Select(r =>
+                    new ReadingFile(d.Key, r.Value, r.Text, r.Instrument, r.At, r.Direction, r.Remark)))], place.Items)
             : throw new InvalidOperationException("A part names a place that is not kept."));
     }
 
-    private static JobFile File(Job job, Part part, Revision revision, Process process, IReadOnlyDictionary<string, PlaceFile> places, ServedFile? served) => new(
+    private static JobFile File(Job job, Part part, Revision revision, Process process, IReadOnlyDictionary<string, PlaceFile> places,
+        ServedFile? served) => new(
         JobFile.TheFormat, 1, job.Name, job.Need, part.Name, part.Family, revision.State.Parameters, process, places, revision.State.Row, served);
 
     private static string Page(Job job, Part part, Revision revision, Process process, IReadOnlyList<string> places)
@@ -78,9 +86,13 @@ internal static class PackWriter
         IEnumerable<(string Title, IReadOnlyList<string> Lines)> sections =
         [
             ("Fits", places),
-            .. revision.Frozen.Solids.Keys.Any(k => IsProof(revision, k)) ? new (string, IReadOnlyList<string>)[] { ("Print the test piece first", ["It is cut out of the very part: if it fits, the part will.", "Set your printer by it before hours of printing."]) } : [],
+            .. revision.Frozen.Solids.Keys.Any(k => IsProof(revision, k))
+                ? new (string, IReadOnlyList<string>)[] { ("Print the test piece first",
+                ["It is cut out of the very part: if it fits, the part will.", "Set your printer by it before hours of printing."]) } : [],
             ("Way up", [notes?.WayUp ?? "as in the file", "The files lie as they are printed; they are in millimetres."]),
-            ("Settings", [string.Create(CultureInfo.InvariantCulture, $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Skins} closed layers, {s.Fill * 100:0} % fill"), $"tried with {process.Material}"]),
+            ("Settings", [string.Create(CultureInfo.InvariantCulture,
+                $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Skins} closed layers, {s.Fill * 100:0} % fill"),
+                $"tried with {process.Material}"]),
             ("Also needed", notes is { Hardware.Count: > 0 } ? notes.Hardware : ["nothing"]),
             ("Fitting", [.. (notes?.Fitting ?? []).Select((step, i) => $"{i + 1}. {step}")]),
             ("Take care", notes?.Cautions ?? []),

@@ -12,7 +12,8 @@ internal static class Page
     private const int MostWords = 10;
 
     /// <summary>The words that are looked for.</summary>
-    public static IReadOnlyList<string> Words(Input input, string? words) => [.. input.Text("words", words).Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Take(MostWords)];
+    public static IReadOnlyList<string> Words(Input input, string? words) =>
+        [.. input.Text("words", words).Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Take(MostWords)];
 
     /// <summary>Gathers what is wrong with a page that was asked for.</summary>
     public static void Look(Input input, int from, int most)

@@ -11,17 +11,20 @@ internal static class Planner
     private const double ChordError = 0.05;
 
     /// <summary>What printing a design takes, for the roles that are asked about.</summary>
-    public static async Task<PlanView> Of(Design design, IReadOnlyList<BodyRole> roles, ParameterValues values, Process process, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    public static async Task<PlanView> Of(Design design, IReadOnlyList<BodyRole> roles, ParameterValues values, Process process, NpgsqlDataSource database,
+        ISolidKernel kernel, CancellationToken stop)
     {
         var factor = TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r => (r.Seconds, r.ModelledSeconds))]);
         async Task<Ledger> Plan(Solid asPrinted) => PrintPlan.Of(await Layers(asPrinted, process, kernel, stop), process, factor);
-        var proofs = await Task.WhenAll(design.Proofs.Where(p => roles.Contains(BodyRole.Coupon) && p.IsBuildable).Select(async p => PrintView.Of(p, await Plan(p.AsPrinted))));
+        var proofs = await Task.WhenAll(design.Proofs.Where(p => roles.Contains(BodyRole.Coupon) && p.IsBuildable).Select(async p =>
+            PrintView.Of(p, await Plan(p.AsPrinted))));
         var pieces = design.Pieces.Where(p => roles.Contains(BodyRole.Part) && p.IsBuildable).ToList();
         // Pieces that one decision lays the same way are compared by the first of them; each is planned for itself.
         var compared = new List<(Piece Piece, WayComparison Ways)>();
         foreach (var piece in pieces.Where(p => p.WayBy is not null).DistinctBy(p => p.WayBy))
         {
-            compared.Add((piece, WayComparison.Of(await Task.WhenAll(piece.Ways.Select(async w => (w, await Layers(piece.Lying(w), process, kernel, stop)))), process, factor)));
+            compared.Add((piece, WayComparison.Of(await Task.WhenAll(piece.Ways.Select(async w =>
+                (w, await Layers(piece.Lying(w), process, kernel, stop)))), process, factor)));
         }
 
         var plans = await Task.WhenAll(pieces.Select(async p =>

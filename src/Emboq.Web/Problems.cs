@@ -101,7 +101,8 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
             } odd =>
                 Problems.Details(400, "Something that was sent cannot be kept.",
                     [new(odd.ColumnName ?? "body", null, "A value is too large, or holds a character that cannot be kept.", Problems.Look)]),
-            PostgresException { SqlState: PostgresErrorCodes.DiskFull } or IOException { HResult: NoSpaceLeft } => Problems.Details(507, "The disk is full.", [Room.FullProblem]),
+            PostgresException { SqlState: PostgresErrorCodes.DiskFull } or IOException { HResult: NoSpaceLeft } =>
+                Problems.Details(507, "The disk is full.", [Room.FullProblem]),
             Exception away when IsAway(away) => Problems.Details(503, "The notebook is being opened again.",
                 [new("notebook", null, "The database does not answer at this moment. Nothing was written.",
                     "Wait a few seconds; Emboq opens it again by itself.")]),

@@ -49,7 +49,8 @@ builder.Services.AddSingleton<DeviceRack>();
 builder.Services.AddRateLimiter(limits =>
 {
     limits.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
-    limits.AddFixedWindowLimiter(Limits.Uploads, window => (window.PermitLimit, window.Window) = (builder.Configuration.GetValue("EMBOQ_UPLOADS", Limits.UploadsAMinute), TimeSpan.FromMinutes(1)));
+    limits.AddFixedWindowLimiter(Limits.Uploads, window => (window.PermitLimit,
+        window.Window) = (builder.Configuration.GetValue("EMBOQ_UPLOADS", Limits.UploadsAMinute), TimeSpan.FromMinutes(1)));
 });
 var connection = builder.Configuration["EMBOQ_DATABASE"]
     ?? throw new InvalidOperationException("EMBOQ_DATABASE names no database. Start Emboq with ./emboq start.");

@@ -67,9 +67,11 @@ internal sealed class Reckoner(NpgsqlDataSource database, TimeProvider clock, IL
 
             var next = Advice.For(FamilyList.Find(part.Family)!, design.Value, revisions, await RevisionStore.Tries(database, id, stop));
             // A part that is kept, or printed and tried, learns from its tries.
-            var worth = revisions.Count > 0 ? [] : MeasureNext.Of(design.Value, (await InterfaceStore.Of(database, [.. part.State.Interfaces.Values], stop)).Values, await InstrumentStore.All(database, stop));
+            var worth = revisions.Count > 0 ? [] : MeasureNext.Of(design.Value,
+                (await InterfaceStore.Of(database, [.. part.State.Interfaces.Values], stop)).Values, await InstrumentStore.All(database, stop));
             return new(next.Station, next.Says, next.Reads, next.Done, design.Value.Chance, revisions.Count,
-                [.. worth.OrderByDescending(w => w.After - w.Before).Take(MostReadings).Select(w => new WorthReadingSummary(new(w.Interface, w.Dimension), w.Name, w.Instrument.Name, w.Before, w.After))]);
+                [.. worth.OrderByDescending(w => w.After - w.Before).Take(MostReadings).Select(w =>
+                    new WorthReadingSummary(new(w.Interface, w.Dimension), w.Name, w.Instrument.Name, w.Before, w.After))]);
         }
         catch (Exception e) when (e is not (OperationCanceledException or NpgsqlException))
         {

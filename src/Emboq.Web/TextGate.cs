@@ -15,5 +15,6 @@ internal static class TextGate
         : null;
 
     /// <summary>Whether it holds a character that cannot be kept.</summary>
-    private static bool IsOdd(string text) => text.EnumerateRunes().Any(r => r == Rune.ReplacementChar || (Rune.IsControl(r) && r.Value is not ('\n' or '\r' or '\t')));
+    private static bool IsOdd(string text) => text.EnumerateRunes().Any(r => r == Rune.ReplacementChar
+        || (Rune.IsControl(r) && r.Value is not ('\n' or '\r' or '\t')));
 }

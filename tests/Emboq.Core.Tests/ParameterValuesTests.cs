@@ -19,7 +19,8 @@ public sealed class ParameterValuesTests
             ["firstJoin"] = "around",
             ["coneLength"] = "-4",
         }).Problems;
-        problems.Select(p => p.Field).Order().ShouldBe(["parameters.colour", "parameters.coneAngle", "parameters.coneLength", "parameters.firstJoin", "parameters.wall"]);
+        problems.Select(p => p.Field).Order().ShouldBe(["parameters.colour", "parameters.coneAngle", "parameters.coneLength",
+            "parameters.firstJoin", "parameters.wall"]);
         problems.ShouldAllBe(p => p.Remedy.Length > 0);
         problems.Single(p => p.Field.EndsWith("coneAngle")).Limit.ShouldBe("5 to 75°");
         problems.Single(p => p.Field.EndsWith("coneLength")).Remedy.ShouldBe("The nearest that can is 1 mm.");

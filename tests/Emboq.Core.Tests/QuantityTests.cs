@@ -24,13 +24,15 @@ public sealed class QuantityTests
             [19.663e-3, 19.639e-3, 19.640e-3, 19.685e-3, 19.678e-3],
             [.. new[] { 1.0456, 1.0438, 1.0468, 1.0428, 1.0433 }.Select(radians => radians * 180 / Math.PI)],
         ];
-        var covariance = MathNet.Numerics.LinearAlgebra.Matrix<double>.Build.Dense(3, 3, (i, j) => MathNet.Numerics.Statistics.Statistics.Covariance(read[i], read[j]) / 5);
+        var covariance = MathNet.Numerics.LinearAlgebra.Matrix<double>.Build.Dense(3, 3, (i, j) =>
+            MathNet.Numerics.Statistics.Statistics.Covariance(read[i], read[j]) / 5);
         // Three independent causes behind the three means give them exactly the covariance of the readings.
         var root = covariance.Cholesky().Factor;
         Quantity Mean(string name, int i, Unit unit) => Quantity.Input(name, read[i].Average(), unit, new Provenance.Measured("five readings"),
             Enumerable.Range(0, 3).Where(j => root[i, j] != 0).Select(j => (new Source($"cause {j}", $"cause {j}", 1), root[i, j])));
         var (v, current, phase) = (Mean("V", 0, Unit.None), Mean("I", 1, Unit.None), Mean("phi", 2, Unit.DegreeOfArc));
-        foreach (var (answer, value, spread) in new[] { (v / current * Quantity.Cos(phase), 127.732, 0.071), (v / current * Quantity.Sin(phase), 219.847, 0.295), (v / current, 254.260, 0.236) })
+        foreach (var (answer, value, spread) in new[] { (v / current * Quantity.Cos(phase), 127.732, 0.071),
+            (v / current * Quantity.Sin(phase), 219.847, 0.295), (v / current, 254.260, 0.236) })
         {
             answer.Value.ShouldBe(value, 0.001);
             answer.StandardUncertainty.ShouldBe(spread, 0.001);
@@ -67,7 +69,8 @@ public sealed class QuantityTests
         Quantity At(double shift, double x) => Measured("x", x + shift, 1);
         (string Name, Func<Quantity, Quantity> Of)[] functions =
         [
-            ("square", Quantity.Square), ("root", q => Quantity.Sqrt(q * q * q * q)), ("tan", q => Quantity.Tan(Degrees(q))), ("cos", q => Quantity.Cos(Degrees(q))),
+            ("square", Quantity.Square), ("root", q => Quantity.Sqrt(q * q * q * q)), ("tan", q => Quantity.Tan(Degrees(q))),
+                ("cos", q => Quantity.Cos(Degrees(q))),
             ("atan", q => Quantity.Atan(q / Measured("one", 1, 0))), ("size", q => Quantity.Abs(q - Measured("large", 1000, 0))),
             ("max", q => Quantity.Max(q, Measured("one", 1, 0))), ("multiple", q => 3 * q), ("part", q => q / 7),
         ];
@@ -84,15 +87,21 @@ public sealed class QuantityTests
     [Fact]
     public void End_gauge_calibration_gives_the_published_budget()
     {
-        // JCGM 100:2008, H.1 (values from memory): l = ls + d - ls (d_alpha theta + alpha_s d_theta), in nm, to first order 32 nm, 16 degrees of freedom, U99 = 93 nm.
+        // JCGM 100:2008, H.1 (values from memory): l = ls + d - ls (d_alpha theta + alpha_s d_theta), in nm, to first order 32 nm, 16 degrees of freedom, U99
+        // = 93 nm.
         // Lengths in mm; d_alpha and d_theta are 0 +- their spread, so only the first-order terms of the others count.
         var standard = Measured("ls", 50.000623, 25e-6, freedom: 18);
         var difference = Quantity.Input("d", 0.000215, Unit.Millimetre, new Provenance.Measured("5 observations"),
-            (new Source("repeat", "repeated observations", 5.8e-6, 24), 1), (new Source("random", "random effects", 3.9e-6, 5), 1), (new Source("systematic", "systematic effects", 6.7e-6, 8), 1));
-        var alpha = Quantity.Input("alpha_s", 11.5e-6, Unit.None / Unit.DegreeOfArc, new Provenance.Measured("rectangle"), [(new Source("alpha", "expansion", 1.2e-6), 1)]);
-        var alphaDifference = Quantity.Input("d_alpha", 0, Unit.None / Unit.DegreeOfArc, new Provenance.Measured("rectangle"), [(new Source("d_alpha", "expansion difference", 0.58e-6, 50), 1)]);
-        var theta = Quantity.Input("theta", -0.1, Unit.DegreeOfArc, new Provenance.Measured("bed"), (new Source("mean", "mean temperature", 0.2), 1), (new Source("cyclic", "cycle", 0.35), 1));
-        var thetaDifference = Quantity.Input("d_theta", 0, Unit.DegreeOfArc, new Provenance.Measured("rectangle"), [(new Source("d_theta", "temperature difference", 0.029, 2), 1)]);
+            (new Source("repeat", "repeated observations", 5.8e-6, 24), 1), (new Source("random", "random effects", 3.9e-6, 5), 1),
+                (new Source("systematic", "systematic effects", 6.7e-6, 8), 1));
+        var alpha = Quantity.Input("alpha_s", 11.5e-6, Unit.None / Unit.DegreeOfArc, new Provenance.Measured("rectangle"),
+            [(new Source("alpha", "expansion", 1.2e-6), 1)]);
+        var alphaDifference = Quantity.Input("d_alpha", 0, Unit.None / Unit.DegreeOfArc, new Provenance.Measured("rectangle"),
+            [(new Source("d_alpha", "expansion difference", 0.58e-6, 50), 1)]);
+        var theta = Quantity.Input("theta", -0.1, Unit.DegreeOfArc, new Provenance.Measured("bed"), (new Source("mean", "mean temperature", 0.2), 1),
+            (new Source("cyclic", "cycle", 0.35), 1));
+        var thetaDifference = Quantity.Input("d_theta", 0, Unit.DegreeOfArc, new Provenance.Measured("rectangle"),
+            [(new Source("d_theta", "temperature difference", 0.029, 2), 1)]);
 
         var length = standard + difference - (standard * ((alphaDifference * theta) + (alpha * thetaDifference)));
         length.Value.ShouldBe(50.000838, 1e-7);
@@ -112,7 +121,8 @@ public sealed class QuantityTests
         var (outer, inner) = (Measured("outer", 60, 0.2), Measured("inner", 40, 0.1));
         var angle = Quantity.Input("angle", 30, Unit.DegreeOfArc, new Provenance.Chosen("test"), [(new Source("angle", "angle", 0.3), 1)]);
         var length = (outer - inner) / 2 / Quantity.Tan(angle);
-        var draws = Enumerable.Range(0, 200_000).Select(_ => (60 + (0.2 * Normal()) - 40 - (0.1 * Normal())) / 2 / Math.Tan((30 + (0.3 * Normal())) * Math.PI / 180)).ToArray();
+        var draws = Enumerable.Range(0, 200_000).Select(_ =>
+            (60 + (0.2 * Normal()) - 40 - (0.1 * Normal())) / 2 / Math.Tan((30 + (0.3 * Normal())) * Math.PI / 180)).ToArray();
         var mean = draws.Average();
         length.StandardUncertainty.ShouldBe(Math.Sqrt(draws.Average(d => (d - mean) * (d - mean))), 0.004);
     }

@@ -3,7 +3,8 @@ using Mono.Cecil.Rocks;
 
 namespace Emboq.Core.Tests;
 
-/// <summary>The rooms of the core stand on each other and never in a ring: what a room's code names, in signatures and in bodies, lies in rooms below it.</summary>
+/// <summary>The rooms of the core stand on each other and never in a ring: what a room's code names, in signatures and in bodies, lies in rooms below
+/// it.</summary>
 public sealed class RoomsTests
 {
     [Fact]
@@ -38,7 +39,8 @@ public sealed class RoomsTests
         return leans;
     }
 
-    private static string? RoomOf(TypeReference type) => type.DeclaringType is { } outer ? RoomOf(outer) : type.Namespace.StartsWith("Emboq.Core", StringComparison.Ordinal) ? type.Namespace : null;
+    private static string? RoomOf(TypeReference type) => type.DeclaringType is { } outer ? RoomOf(outer)
+        : type.Namespace.StartsWith("Emboq.Core", StringComparison.Ordinal) ? type.Namespace : null;
 
     private static IEnumerable<TypeReference> Named(TypeDefinition type)
     {
@@ -49,7 +51,8 @@ public sealed class RoomsTests
             .. type.Methods.Where(m => m.HasBody).SelectMany(m => m.Body.Variables.Select(v => v.VariableType)
                 .Concat(m.Body.Instructions.SelectMany(i => i.Operand switch
                 {
-                    MethodReference method => [method.DeclaringType, method.ReturnType, .. method is GenericInstanceMethod generic ? generic.GenericArguments : []],
+                    MethodReference method => [method.DeclaringType, method.ReturnType, .. method is GenericInstanceMethod generic
+                        ? generic.GenericArguments : []],
                     FieldReference field => [field.DeclaringType, field.FieldType],
                     TypeReference other => [other],
                     _ => Array.Empty<TypeReference>(),

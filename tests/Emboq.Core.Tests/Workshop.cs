@@ -46,6 +46,7 @@ internal static class Workshop
     }
 
     /// <summary>A place of which some sizes were read once with the caliper.</summary>
-    public static Interface Place(Guid id, string name, InterfaceKind kind, IEnumerable<(string Key, double? Value)> sizes) => Interface.Of(id, name, kind, [], d =>
+    public static Interface Place(Guid id, string name, InterfaceKind kind, IEnumerable<(string Key, double? Value)> sizes) =>
+        Interface.Of(id, name, kind, [], d =>
         Dimension(id, d.Key, sizes.FirstOrDefault(s => s.Key == d.Key).Value is { } v ? [(Caliper, v)] : []) with { Name = $"{name} {d.Key}" });
 }

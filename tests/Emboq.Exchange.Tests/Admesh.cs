@@ -22,10 +22,13 @@ internal sealed record Admesh(int Faults, double Normals, int Parts, (double, do
             var said = admesh.StandardOutput.ReadToEnd();
             admesh.WaitForExit();
             double Number(string label) => double.Parse(Regex.Match(said, label + @"\s*[:=]\s*(-?[\d.]+)").Groups[1].Value, CultureInfo.InvariantCulture);
-            double Size(string axis) => Math.Round(double.Parse(Regex.Match(said, $@"Min {axis} = *(-?[\d.]+), Max {axis} = *(-?[\d.]+)").Groups[2].Value, CultureInfo.InvariantCulture)
+            double Size(string axis) => Math.Round(double.Parse(Regex.Match(said, $@"Min {axis} = *(-?[\d.]+), Max {axis} = *(-?[\d.]+)").Groups[2].Value,
+                CultureInfo.InvariantCulture)
                 - double.Parse(Regex.Match(said, $@"Min {axis} = *(-?[\d.]+)").Groups[1].Value, CultureInfo.InvariantCulture), 3);
-            string[] faults = ["Degenerate facets", "Edges fixed", "Facets removed", "Facets added", "Facets reversed", "Backwards edges", "Total disconnected facets"];
-            return new((int)faults.Sum(Number), Number("Normals fixed") / Number("Number of facets"), (int)Number("Number of parts"), (Size("X"), Size("Y"), Size("Z")), Number("Volume"));
+            string[] faults = ["Degenerate facets", "Edges fixed", "Facets removed", "Facets added", "Facets reversed", "Backwards edges",
+                "Total disconnected facets"];
+            return new((int)faults.Sum(Number), Number("Normals fixed") / Number("Number of facets"), (int)Number("Number of parts"),
+                (Size("X"), Size("Y"), Size("Z")), Number("Volume"));
         }
         finally
         {

@@ -22,7 +22,7 @@ public sealed class FamilySolidsTests : IAsyncLifetime
     [MemberData(nameof(Keys))]
     public void Every_body_that_no_check_stops_is_closed(string key) => Buildable(key, (family, brief, design) =>
     {
-        foreach (var body in design.Printables)
+        foreach (var body in design.PrintItems)
         {
             var mesh = Mesh(body.AsPrinted);
             mesh.Triangles.ShouldNotBeEmpty(body.Key);
@@ -47,7 +47,7 @@ public sealed class FamilySolidsTests : IAsyncLifetime
 
         // Letters and marks may be sunk into a wall: they are left away.
         var plain = family.Design(brief with { Mark = null });
-        var part = plain.Printables.First(b => b.Key == "part").Solid;
+        var part = plain.PrintItems.First(b => b.Key == "part").Solid;
         foreach (var (name, zone) in plain.Pieces[0].Walls)
         {
             var (whole, missing) = (Mesh(zone), Volume(zone - part));
@@ -67,7 +67,7 @@ public sealed class FamilySolidsTests : IAsyncLifetime
         {
             foreach (var of in design.Gauges.GroupBy(g => g.Body))
             {
-                var mesh = Mesh(design.Printables.Single(b => b.Key == of.Key).Solid);
+                var mesh = Mesh(design.PrintItems.Single(b => b.Key == of.Key).Solid);
                 foreach (var gauge in of)
                 {
                     var found = MeshGauge.Read(mesh, gauge).ShouldNotBeNull($"{of.Key}, {gauge.What} at {gauge.At}");
@@ -89,7 +89,7 @@ public sealed class FamilySolidsTests : IAsyncLifetime
         var tray = FamilyList.Find("pocket-tray")!;
         var design = tray.Design(new(ParameterValues.Read(tray.Parameters, new Dictionary<string, string>()).Value,
             new Dictionary<string, Interface> { ["item1"] = thing }, Emboq.Core.Tests.Workshop.Exact, []));
-        var mesh = Mesh(design.Printables.Single(b => b.Key == "part").Solid);
+        var mesh = Mesh(design.PrintItems.Single(b => b.Key == "part").Solid);
         design.Ledger["item1.step2.first.drawn"].Value.ShouldBe(34, 1e-9);
         design.Gauges.Where(g => g.Body == "part" && g.What.EndsWith("pocket", StringComparison.Ordinal)).ShouldHaveSingleItem().Size.ShouldBe(34, 1e-9);
         MeshGauge.Read(mesh, design.Gauges[0])!.Value.ShouldBe(34, MeshGauge.Tolerance);
@@ -113,7 +113,7 @@ public sealed class FamilySolidsTests : IAsyncLifetime
         };
         var design = adapter.Design(new(values, ends, Emboq.Core.Tests.Workshop.Exact, []));
         var gauge = design.Gauges.Single(g => g.Body == "part" && g.What == "second end");
-        MeshGauge.Read(Mesh(design.Printables.Single(b => b.Key == "part").Solid), gauge)!.Value.ShouldBe(design.Ledger["second.drawn"].Value, 0.022);
+        MeshGauge.Read(Mesh(design.PrintItems.Single(b => b.Key == "part").Solid), gauge)!.Value.ShouldBe(design.Ledger["second.drawn"].Value, 0.022);
     }
 
     private static void Buildable(string key, Action<Family, Brief, Design> judge)

@@ -4,7 +4,8 @@ using System.Xml.Linq;
 
 namespace Emboq.Exchange.Tests;
 
-/// <summary>3MF against the clauses of the 3MF Core Specification 1.3 (from memory), and the container of binary glTF 2.0; other people's readers judge both in the end-to-end tests.</summary>
+/// <summary>3MF against the clauses of the 3MF Core Specification 1.3 (from memory), and the container of binary glTF 2.0; other people's readers judge both
+/// in the end-to-end tests.</summary>
 public sealed class PackageTests
 {
     private static readonly SolidMesh Tetrahedron = new([0, 0, 0, 10, 0, 0, 0, 10, 0, 0, 0, 10.25f], [0, 2, 1, 0, 1, 3, 1, 2, 3, 0, 3, 2], 170.8, 1);

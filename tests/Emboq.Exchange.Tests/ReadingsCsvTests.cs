@@ -6,7 +6,8 @@ namespace Emboq.Exchange.Tests;
 public sealed class ReadingsCsvTests
 {
     [Fact]
-    public void What_is_written_is_read_back() => Gen.String[Gen.Char[' ', '~'], 0, 20].Array[ReadingsCsv.Columns.Count].Array[1, 5].Where(lines => lines.All(l => l.Any(c => c.Trim().Length > 0))).Sample(lines =>
+    public void What_is_written_is_read_back() => Gen.String[Gen.Char[' ', '~'], 0, 20].Array[ReadingsCsv.Columns.Count].Array[1, 5].Where(lines =>
+        lines.All(l => l.Any(c => c.Trim().Length > 0))).Sample(lines =>
     {
         // Space around a cell is not kept.
         var read = ReadingsCsv.Read(ReadingsCsv.Write(lines.Select(l => (IReadOnlyList<string>)[.. l.Select(c => c.Trim())])));

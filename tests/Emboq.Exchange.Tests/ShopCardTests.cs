@@ -13,7 +13,8 @@ public sealed class ShopCardTests
     private static CardContent Content(string spacing = "96")
     {
         var family = FamilyList.Find("drawer-pull")!;
-        var design = family.Design(new(ParameterValues.Read(family.Parameters, new Dictionary<string, string> { ["text"] = "Grips", ["spacing"] = spacing }).Value, new Dictionary<string, Interface>(), Workshop.Process, []));
+        var design = family.Design(new(ParameterValues.Read(family.Parameters,
+            new Dictionary<string, string> { ["text"] = "Grips", ["spacing"] = spacing }).Value, new Dictionary<string, Interface>(), Workshop.Process, []));
         return new()
         {
             Part = "labelled pull",
@@ -21,7 +22,8 @@ public sealed class ShopCardTests
             Revision = "revision 3",
             Address = "http://localhost/jobs/1",
             Drawing = design.Drawing!,
-            Figures = [.. design.Drawing!.Callouts.Select(c => new CardFigure(c.Line, design.Ledger[c.Line].Name, $"{design.Ledger[c.Line].Value:0.00} mm", "1 in"))],
+            Figures = [.. design.Drawing!.Callouts.Select(c => new CardFigure(c.Line, design.Ledger[c.Line].Name,
+                $"{design.Ledger[c.Line].Value:0.00} mm", "1 in"))],
             Sections = [("Hardware", design.Hardware), ("Steps", design.Fitting)],
             Cautions = design.Cautions,
             Pattern = design.Pattern,
@@ -35,7 +37,8 @@ public sealed class ShopCardTests
     public void The_words_are_read_back(PaperSize size)
     {
         var text = System.Text.Encoding.UTF8.GetString(Poppler("pdftotext", ShopCard.Write(Content(), size), "-layout {0} -"));
-        foreach (var words in new[] { "labelled pull", "revision 3", "96.00 mm", "heat-set inserts M4", "Take care", "holes at full size", "50 mm", "45 mm to the middle of the part" })
+        foreach (var words in new[] { "labelled pull", "revision 3", "96.00 mm", "heat-set inserts M4", "Take care", "holes at full size", "50 mm",
+            "45 mm to the middle of the part" })
         {
             text.ShouldContain(words);
         }
@@ -68,7 +71,8 @@ public sealed class ShopCardTests
 
     [Fact]
     public void A_part_without_holes_has_one_page() =>
-        System.Text.Encoding.UTF8.GetString(Poppler("pdftotext", ShopCard.Write(Content() with { Pattern = [] }, PaperSize.A4), "{0} -")).ShouldNotContain("full size");
+        System.Text.Encoding.UTF8.GetString(Poppler("pdftotext", ShopCard.Write(Content() with { Pattern = [] }, PaperSize.A4),
+            "{0} -")).ShouldNotContain("full size");
 
     private sealed record Grey(int Width, int Height, byte[] Dots);
 
@@ -120,7 +124,9 @@ public sealed class ShopCardTests
         try
         {
             File.WriteAllBytes(path, pdf);
-            using var process = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo(tool, string.Format(CultureInfo.InvariantCulture, arguments, path)) { RedirectStandardOutput = true })!;
+            using var process = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo(tool,
+                string.Format(CultureInfo.InvariantCulture, arguments, path))
+            { RedirectStandardOutput = true })!;
             using var memory = new MemoryStream();
             process.StandardOutput.BaseStream.CopyTo(memory);
             process.WaitForExit();

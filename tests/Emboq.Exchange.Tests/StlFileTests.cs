@@ -42,7 +42,8 @@ public sealed class StlFileTests : IAsyncLifetime
     [Fact]
     public async Task Bodies_in_a_row_stand_on_the_bed_and_do_not_touch()
     {
-        var row = Plate.AsOne(Plate.InARow([new("box", await Mesh(new Solid.Box(20, 30, 40).At(5, 5, 5))), new("disc", await Mesh(new Solid.Cylinder(10, 2).At(0, 0, -7)))]));
+        var row = Plate.AsOne(Plate.InARow([new("box", await Mesh(new Solid.Box(20, 30, 40).At(5, 5, 5))),
+            new("disc", await Mesh(new Solid.Cylinder(10, 2).At(0, 0, -7)))]));
         row.Bounds.ShouldBe((new Point3(0, -15, 0), new Point3(45, 15, 40)));
         var said = Admesh.Judge(StlFile.Write(row, "row"));
         said.Faults.ShouldBe(0);
@@ -56,7 +57,8 @@ public sealed class StlFileTests : IAsyncLifetime
         var join = Gen.Bool.Select(over => over ? "over" : "inside");
         var hold = Of("plain", "clamp", "taper");
         var shape = Gen.Select(Of("angle", "step"), Of("none", "foot", "pads", "ribs"), Of("first", "second"), Gen.Bool);
-        Gen.Select(Gen.Double[20, 150], Gen.Double[20, 150], join, join, Gen.Double[5, 75], Gen.Double[0.4, 4], Gen.Select(hold, hold), shape).Sample((a, b, joinA, joinB, angle, wall, holds, s) =>
+        Gen.Select(Gen.Double[20, 150], Gen.Double[20, 150], join, join, Gen.Double[5, 75], Gen.Double[0.4, 4], Gen.Select(hold, hold),
+            shape).Sample((a, b, joinA, joinB, angle, wall, holds, s) =>
         {
             var (by, steady, way, duct) = s;
             var entries = new Dictionary<string, string>
@@ -71,9 +73,13 @@ public sealed class StlFileTests : IAsyncLifetime
                 ["steady"] = steady,
                 ["wayUp"] = way,
             };
-            var places = new Dictionary<string, Interface> { ["first"] = duct ? Duct(a) : Workshop.Tube("a", a, a, a), ["second"] = Workshop.Tube("b", b, b, b) };
+            var places = new Dictionary<string, Interface>
+            {
+                ["first"] = duct ? Duct(a) : Workshop.Tube("a", a, a, a),
+                ["second"] = Workshop.Tube("b", b, b, b)
+            };
             var design = family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, places, Workshop.Process, [], "r12"));
-            foreach (var body in design.Printables)
+            foreach (var body in design.PrintItems)
             {
                 var said = Admesh.Judge(StlFile.Write(Mesh(body.AsPrinted).GetAwaiter().GetResult(), body.Key));
                 var what = $"{body.Key} of {a} {joinA} {holds.Item1} to {b} {joinB} {holds.Item2} at {angle}, wall {wall}, {by}, {steady}, {way} down, {(duct ? "rectangular" : "round")}";
@@ -91,7 +97,11 @@ public sealed class StlFileTests : IAsyncLifetime
         Gen.Select(Gen.Double[20, 150], Gen.Double[20, 150], Gen.Double[5, 75], Gen.Bool).Sample((a, b, angle, duct) =>
         {
             var entries = new Dictionary<string, string> { ["firstJoin"] = "over", ["secondJoin"] = "over", ["coneAngle"] = $"{angle:0.##}" };
-            var places = new Dictionary<string, Interface> { ["first"] = duct ? Duct(a) : Workshop.Tube("a", a, a, a), ["second"] = Workshop.Tube("b", b, b, b) };
+            var places = new Dictionary<string, Interface>
+            {
+                ["first"] = duct ? Duct(a) : Workshop.Tube("a", a, a, a),
+                ["second"] = Workshop.Tube("b", b, b, b)
+            };
             var design = family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, places, Workshop.Process, []));
             var part = Mesh(design.Pieces[0].Solid).GetAwaiter().GetResult();
             // Chord error 0.01 on both faces of a wall: two hundredths of its area at the most.

@@ -16,9 +16,10 @@ public sealed class AdapterLayerTests(LayerTests.Fixture fixture) : IClassFixtur
     }
 
     private Task<IReadOnlyList<Layer>> Layers(Solid solid, double chord = 0.02) =>
-        fixture.Pool.Layers(solid, new(Process.LayerHeight, Process.LineWidth, Process.Settings.Walls, Process.Settings.Skins), chord, TestContext.Current.CancellationToken);
+        fixture.Pool.Layers(solid, new(Process.LayerHeight, Process.LineWidth, Process.Settings.Walls, Process.Settings.Skins), chord,
+            TestContext.Current.CancellationToken);
 
-    private static Solid Part(Design design) => design.Printables.Single(b => b.Key == "part").Solid;
+    private static Solid Part(Design design) => design.PrintItems.Single(b => b.Key == "part").Solid;
 
     [Fact]
     public async Task A_wall_of_whole_lines_weighs_what_the_ledger_says()
@@ -78,7 +79,7 @@ public sealed class AdapterLayerTests(LayerTests.Fixture fixture) : IClassFixtur
     public async Task A_ladder_is_as_many_pieces_as_it_has_rings_and_each_has_its_notches()
     {
         var design = Design(("ladderRings", "3"), ("ladderStep", "0.4"));
-        var ladder = design.Printables.Single(b => b.Key == "ladder-first").Solid;
+        var ladder = design.PrintItems.Single(b => b.Key == "ladder-first").Solid;
         var plain = design.Seats[0].Ladder.Sum(size => Math.PI / 4 * (Math.Pow(size + 4, 2) - (size * size)) * 2);
         var tabs = (await fixture.Pool.Evaluate([ladder], 0.01, TestContext.Current.CancellationToken))[0].Volume - plain;
         // Each tab is 7 × 7 × 1.2 mm and carries a number; six notches of less than 2 × 2.6 mm³ are taken out.

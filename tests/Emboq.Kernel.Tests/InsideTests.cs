@@ -101,14 +101,16 @@ public sealed class LetterTests(PoolFixture fixture) : IClassFixture<PoolFixture
     {
         var mesh = (await fixture.Pool.Evaluate([new Solid.Lettering(text, 10, 500, 1)], 0.01, TestContext.Current.CancellationToken))[0];
         // The first and the last letter have air beside them, and neighbours are kerned.
-        (mesh.Bounds.Greatest.X - mesh.Bounds.Least.X).ShouldBe(Emboq.Core.Solids.LetterWidths.Of(text) * 10, 0.05 * Emboq.Core.Solids.LetterWidths.Of(text) * 10);
+        (mesh.Bounds.Greatest.X - mesh.Bounds.Least.X).ShouldBe(Emboq.Core.Solids.LetterWidths.Of(text) * 10,
+            0.05 * Emboq.Core.Solids.LetterWidths.Of(text) * 10);
     }
 
     /// <summary>Steiner: an outline moved inwards loses its length times the way, but for its corners.</summary>
     [Fact]
     public async Task An_inlay_is_smaller_all_around()
     {
-        var meshes = await fixture.Pool.Evaluate([new Solid.Lettering("HIT", 20, 500, 1), new Solid.Lettering("HIT", 20, 500, 1, -0.2)], 0.01, TestContext.Current.CancellationToken);
+        var meshes = await fixture.Pool.Evaluate([new Solid.Lettering("HIT", 20, 500, 1), new Solid.Lettering("HIT", 20, 500, 1, -0.2)], 0.01,
+            TestContext.Current.CancellationToken);
         // The walls of a plate 1 mm thick are as large as its outline is long.
         var outline = meshes[0].Area - (2 * meshes[0].Volume);
         (meshes[0].Volume - meshes[1].Volume).ShouldBe(0.2 * outline, 0.05 * 0.2 * outline);

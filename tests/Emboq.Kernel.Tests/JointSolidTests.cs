@@ -14,9 +14,10 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         return f.Design(new(ParameterValues.Read(f.Parameters, given).Value, places.ToDictionary(p => p.Slot, p => p.Place), Workshop.Exact, []));
     }
 
-    private static Interface Box(string name, double width, double depth, double height) => Workshop.Place(Guid.NewGuid(), name, KindList.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
+    private static Interface Box(string name, double width, double depth, double height) =>
+        Workshop.Place(Guid.NewGuid(), name, KindList.Of("block"), [("width", width), ("depth", depth), ("height", height)]);
 
-    private Task<SolidMesh> Part(Design design, string key = "part") => Mesh(design.Printables.Single(b => b.Key == key).Solid);
+    private Task<SolidMesh> Part(Design design, string key = "part") => Mesh(design.PrintItems.Single(b => b.Key == key).Solid);
 
     /// <summary>Plane geometry: a plate without its two screw holes and their cones.</summary>
     [Fact]
@@ -65,7 +66,7 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     public async Task A_bin_holds_its_box_with_the_clearance_wanted()
     {
         var design = Design("wall-bin", "wall=5; floor=5; back=70; front=70; clearance=1; mount=rail; rail=12", ("item", Box("box", 120, 50, 90)));
-        var part = design.Printables.Single(b => b.Key == "part").Solid;
+        var part = design.PrintItems.Single(b => b.Key == "part").Solid;
         // The box itself goes in without touching, and grown by more than its clearance it does not.
         Solid Thing(double grown) => new Solid.Box(120 + grown, 50 + grown, 60).At(-(120 + grown) / 2, 5 + ((51 - 50 - grown) / 2), 5.01);
         (await Mesh(part & Thing(0.9))).Triangles.ShouldBeEmpty();
@@ -93,7 +94,8 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     [InlineData(25)]
     public async Task A_round_of_the_range_rests_in_the_groove(double diameter)
     {
-        var design = Design("soft-jaws", "shape=vee; smallest=10; largest=25; veeAngle=90; thickness=20; fixing=none; over=0", ("jaw", Box("jaw", 100, 15, 40)));
+        var design = Design("soft-jaws", "shape=vee; smallest=10; largest=25; veeAngle=90; thickness=20; fixing=none; over=0",
+            ("jaw", Box("jaw", 100, 15, 40)));
         var part = design.Pieces[0].Solid;
         var bottom = 20 - design.Ledger["groove.depth"].Value;
         // Its middle stands (d/2)/sin a above the bottom; upright, along y.
@@ -105,7 +107,8 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     [Fact]
     public async Task A_pocket_in_two_jaws_is_a_mirror_image()
     {
-        var design = Design("soft-jaws", "shape=pocket; outline=0,0 40,0 40,20 10,20; pocketDepth=5; pocketClearance=0; thickness=16; fixing=none; over=0", ("jaw", Box("jaw", 100, 15, 40)));
+        var design = Design("soft-jaws", "shape=pocket; outline=0,0 40,0 40,20 10,20; pocketDepth=5; pocketClearance=0; thickness=16; fixing=none; over=0",
+            ("jaw", Box("jaw", 100, 15, 40)));
         var (one, other) = (await Part(design), await Part(design, "second"));
         one.Volume.ShouldBe((100 * 40 * 16) - (20 * (40 + 30) / 2.0 * 5), 1);
         other.Volume.ShouldBe(one.Volume, 0.5);
@@ -117,11 +120,11 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     {
         var slot = Workshop.Place(Guid.NewGuid(), "slot", KindList.Of("slot"), [("width", 20), ("depth", 10)]);
         var design = Design("fence-key", "clearance=0.2; under=0.5; fixing=none", ("channel", slot));
-        var (part, channel) = (design.Printables.Single(b => b.Key == "part").Solid, design.Machine.Single().Solid);
+        var (part, channel) = (design.PrintItems.Single(b => b.Key == "part").Solid, design.Machine.Single().Solid);
         (await Mesh(part & channel)).Volume.ShouldBeLessThan(0.01);
         var tight = Design("fence-key", "clearance=-0.2; under=0.5; fixing=none", ("channel", slot)).Pieces[0].Solid;
         (await Mesh(tight & channel)).Volume.ShouldBe(60 * 9.5 * 0.2, 3);
-        (await Mesh(design.Printables.Single(b => b.Key == "ladder-channel").Solid)).Volume.ShouldBeGreaterThan(5 * 15 * 18 * 10);
+        (await Mesh(design.PrintItems.Single(b => b.Key == "ladder-channel").Solid)).Volume.ShouldBeGreaterThan(5 * 15 * 18 * 10);
     }
 
     /// <summary>Common practice: the cut runs half of (follower − cutter) from the template's edge.</summary>
@@ -144,7 +147,7 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         var turned = Core.Tests.Measuring.Places.Of("turned");
         var post = Workshop.Place(Guid.NewGuid(), "awl", KindList.Of("post"), [("diameter", 25), ("length", 60)]);
         var design = Design("pocket-tray", "mount=screws", ("item1", Box("stone", 60, 30, 12)), ("item2", post), ("item3", turned));
-        var part = design.Printables.Single(b => b.Key == "part").Solid;
+        var part = design.PrintItems.Single(b => b.Key == "part").Solid;
         foreach (var thing in design.Machine)
         {
             (await Mesh(part & thing.Solid)).Volume.ShouldBeLessThan(0.5, thing.Name);
@@ -162,16 +165,16 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         var bounds = (await Mesh(design.Machine.Single().Solid)).Bounds;
         var tool = turned.Kind.Shape(new Core.Measuring.Sizes(turned))!;
         var standing = tool.At((bounds.Least.X + bounds.Greatest.X) / 2, (bounds.Least.Y + bounds.Greatest.Y) / 2, bounds.Least.Z + 0.01);
-        (await Mesh(design.Printables.Single(b => b.Key == "part").Solid & standing)).Volume.ShouldBeLessThan(0.5);
+        (await Mesh(design.PrintItems.Single(b => b.Key == "part").Solid & standing)).Volume.ShouldBeLessThan(0.5);
         // On the way down it touches nothing either.
-        (await Mesh(design.Printables.Single(b => b.Key == "part").Solid & standing.At(0, 0, 12))).Volume.ShouldBeLessThan(0.5);
+        (await Mesh(design.PrintItems.Single(b => b.Key == "part").Solid & standing.At(0, 0, 12))).Volume.ShouldBeLessThan(0.5);
     }
 
     [Fact]
     public async Task A_drill_goes_through_the_template_and_the_front_alike()
     {
         var design = Design("drilling-template", "spacing=64; drill=4; frontWidth=200; hooks=two");
-        var part = design.Printables.Single(b => b.Key == "part").Solid;
+        var part = design.PrintItems.Single(b => b.Key == "part").Solid;
         foreach (var hole in design.Pattern)
         {
             (await Mesh(part & new Solid.Cylinder(2, 60).At(hole.X, hole.Y - 40, -20))).Triangles.ShouldBeEmpty();
@@ -188,8 +191,9 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     public async Task A_nut_slides_in_and_a_screw_reaches_it(string way)
     {
         var design = Design("drawer-pull", $"spacing=64; fastening=sideNut; screw=M4; wayUp={way}; tall=24");
-        var part = design.Printables.Single(b => b.Key == "part").Solid;
-        var nut = new Solid.Extruded(new Profile(Enumerable.Range(0, 6).Select(i => i * Math.PI / 3).Select(a => new Point2(7 / Math.Sqrt(3) * Math.Cos(a), 7 / Math.Sqrt(3) * Math.Sin(a)))), 3.2);
+        var part = design.PrintItems.Single(b => b.Key == "part").Solid;
+        var nut = new Solid.Extruded(new Profile(Enumerable.Range(0, 6).Select(i => i * Math.PI / 3).Select(a =>
+            new Point2(7 / Math.Sqrt(3) * Math.Cos(a), 7 / Math.Sqrt(3) * Math.Sin(a)))), 3.2);
         foreach (var x in new[] { -32, 32 })
         {
             (await Mesh(part & new Solid.Cylinder(2, 9).At(x, 0, -0.5))).Volume.ShouldBeLessThan(0.01);

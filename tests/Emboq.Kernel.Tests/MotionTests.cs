@@ -40,7 +40,8 @@ public sealed class MotionTests(PoolFixture fixture) : IClassFixture<PoolFixture
         gap.ShouldBeInRange(7 - 1e-6, 7 + (2 * Facets.DefaultChordError));
     }
 
-    /// <summary>A leaf 40 long and 2 thick swings about the origin: its far corner runs on a circle of √(40² + 1²), past a post of radius 5 whose axis is 50 away.</summary>
+    /// <summary>A leaf 40 long and 2 thick swings about the origin: its far corner runs on a circle of √(40² + 1²), past a post of radius 5 whose axis is 50
+    /// away.</summary>
     [Fact]
     public async Task The_tightest_place_of_a_swing_is_found_between_the_samples()
     {
@@ -51,7 +52,8 @@ public sealed class MotionTests(PoolFixture fixture) : IClassFixture<PoolFixture
         report.Meeting.Gap!.Value.ShouldBe(45 - Math.Sqrt(1601), 2.5 * Facets.DefaultChordError);
         // Either corner may be nearest: the leaf points at the post, give or take the angle of its thickness.
         (report.At * 170).ShouldBe(90, 2);
-        MotionCheck.Of(swing, report).ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Good), c => c.Says.ShouldContain("between the leaf and the post"));
+        MotionCheck.Of(swing, report).ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Good), c =>
+            c.Says.ShouldContain("between the leaf and the post"));
     }
 
     [Fact]
@@ -71,7 +73,9 @@ public sealed class MotionTests(PoolFixture fixture) : IClassFixture<PoolFixture
     public async Task A_motion_drives_another_and_is_carried_by_a_later_one()
     {
         var cam = new Motion("cam", "the cam", ["cam"], [MotionStep.Around(Axis.Z, new(0, 0, 0), 180)], []);
-        var lift = new Motion("lift", "the follower", ["follower"], [MotionStep.Along(0, 4, 0)], []) { DrivenBy = new("cam", [new(0, 0), new(0.5, 1), new(1, 1)]) };
+        var lift = new Motion("lift", "the follower", ["follower"], [MotionStep.Along(0, 4, 0)],
+            [])
+        { DrivenBy = new("cam", [new(0, 0), new(0.5, 1), new(1, 1)]) };
         var carriage = new Motion("carriage", "the carriage", ["cam", "follower"], [MotionStep.Along(100, 0, 0)], []);
         var design = Of([cam, lift, carriage], ("cam", new Solid.Cylinder(10, 5)), ("follower", new Solid.Box(4, 4, 5).At(-2, 10, 0)));
         async Task<(double X, double Y)> Follower(double turn, double travel)
@@ -96,7 +100,8 @@ public sealed class MotionTests(PoolFixture fixture) : IClassFixture<PoolFixture
     {
         var family = FamilyList.Find("soft-jaws")!;
         var entries = decisions.Split("; ").Select(d => d.Split('=')).ToDictionary(d => d[0], d => d[1]);
-        var design = family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, new Dictionary<string, Interface> { ["jaw"] = Places.Of("block") }, Workshop.Process, []));
+        var design = family.Design(new(ParameterValues.Read(family.Parameters, entries).Value,
+            new Dictionary<string, Interface> { ["jaw"] = Places.Of("block") }, Workshop.Process, []));
         var report = (await MotionReport.Of(design, design.Motions.Single(), fixture.Pool, Stop))!;
         (report.At, report.Meeting.Overlap > 0 && report.Meeting.Depth > MotionCheck.Touching).ShouldBe((1, false));
         report.Meeting.Gap!.Value.ShouldBe(0, MotionCheck.Touching);

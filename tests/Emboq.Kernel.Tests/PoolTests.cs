@@ -63,7 +63,8 @@ public sealed class PoolTests
         for (var n = 0; n < 20; n++)
         {
             using var leaving = new CancellationTokenSource();
-            var (first, second) = (pool.Patient.Evaluate([new Solid.Box(n + 1, 2, 2)], Chord, Stop), pool.Patient.Evaluate([new Solid.Box(n + 1, 3, 3)], Chord, leaving.Token));
+            var (first, second) = (pool.Patient.Evaluate([new Solid.Box(n + 1, 2, 2)], Chord, Stop),
+                pool.Patient.Evaluate([new Solid.Box(n + 1, 3, 3)], Chord, leaving.Token));
             await leaving.CancelAsync();
             await first;
             await second.ContinueWith(_ => { }, TaskScheduler.Default);

@@ -15,7 +15,8 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
         var layers = new List<(WayUp, IReadOnlyList<Layer>)>();
         foreach (var way in ways)
         {
-            layers.Add((way, await fixture.Pool.Layers(solid.Tipped(way.Tip), new(Process.LayerHeight, Process.LineWidth, 3, 4), 0.05, TestContext.Current.CancellationToken)));
+            layers.Add((way, await fixture.Pool.Layers(solid.Tipped(way.Tip), new(Process.LayerHeight, Process.LineWidth, 3, 4), 0.05,
+                TestContext.Current.CancellationToken)));
         }
 
         return WayComparison.Of(layers, Process, TimeFactor.Of(Process, []));
@@ -29,7 +30,7 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
         return family.Design(new(ParameterValues.Read(family.Parameters, given).Value, slots, Process, []));
     }
 
-    private static Solid Part(Design design) => design.Printables.Single(b => b.Key == "part").Solid;
+    private static Solid Part(Design design) => design.PrintItems.Single(b => b.Key == "part").Solid;
 
     [Theory]
     [MemberData(nameof(Keys))]
@@ -40,7 +41,8 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
         foreach (var way in new[] { design.Pieces[0].Way.Key, compared.Better })
         {
             var report = compared.Ways.Single(w => w.Way.Key == way);
-            WayChecks.Of(report, null).Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty($"{way}: {report.Islands:0} mm² of islands, hangs {report.Reach:0.0}, bridges {report.Bridge:0.0}, {report.Lever:0.0} times as high as wide");
+            WayChecks.Of(report, null).Where(c =>
+                c.Verdict == Verdict.Stop).ShouldBeEmpty($"{way}: {report.Islands:0} mm² of islands, hangs {report.Reach:0.0}, bridges {report.Bridge:0.0}, {report.Lever:0.0} times as high as wide");
         }
     }
 
@@ -52,7 +54,8 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
         var compared = await Compared(Part(design), design.Pieces[0].Ways);
         compared.Better.ShouldNotBe("back");
         var back = compared.Ways.Single(w => w.Way.Key == "back");
-        WayChecks.Of(back, design.Pieces[0].Ways[0]).Single(c => c.Key == "printed.hang").ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Stop), c => c.Remedies.ShouldNotBeEmpty());
+        WayChecks.Of(back, design.Pieces[0].Ways[0]).Single(c => c.Key == "printed.hang").ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Stop),
+            c => c.Remedies.ShouldNotBeEmpty());
     }
 
     /// <summary>Plane geometry: a beam on two posts bridges what lies between them, an arm on one hangs its whole length.</summary>
@@ -62,7 +65,8 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
     public async Task A_roof_is_told_from_an_arm(bool twoPosts, double hangs, double bridges)
     {
         var solid = new Solid.Box(4, 8, 6) + new Solid.Box(28, 8, 2).At(0, 0, 5);
-        var layers = await fixture.Pool.Layers(twoPosts ? solid + new Solid.Box(4, 8, 6).At(24, 0, 0) : new Solid.Box(4, 8, 6) + new Solid.Box(24, 8, 2).At(0, 0, 5), new(0.2, 0.4, 3, 4), 0.05, TestContext.Current.CancellationToken);
+        var layers = await fixture.Pool.Layers(twoPosts ? solid + new Solid.Box(4, 8, 6).At(24, 0, 0)
+            : new Solid.Box(4, 8, 6) + new Solid.Box(24, 8, 2).At(0, 0, 5), new(0.2, 0.4, 3, 4), 0.05, TestContext.Current.CancellationToken);
         layers.Max(l => l.Reach).ShouldBe(hangs, 0.5);
         layers.Max(l => l.Bridge).ShouldBe(bridges, 0.5);
     }

@@ -81,7 +81,11 @@ public sealed class ApiTests(Server server)
         var process = Server.DesignOf(await server.DemoPart("Blade sander to hose"))["process"]!;
         foreach (var family in (await server.Get("/api/families")).AsArray())
         {
-            var job = await server.Post("/api/jobs", new { name = $"Bare {family!["name"]}", part = new { name = "part", family = (string)family["key"]!, interfaces = new { }, process = (string?)process, parameters = new { } } });
+            var job = await server.Post("/api/jobs", new
+            {
+                name = $"Bare {family!["name"]}",
+                part = new { name = "part", family = (string)family["key"]!, interfaces = new { }, process = (string?)process, parameters = new { } }
+            });
             var design = await server.Post("/api/designs", Server.DesignOf(job["parts"]![0]!));
             var needed = family["slots"]!.AsArray().Where(s => (string)s!["need"]! == "always").Select(s => (string)s!["label"]!).ToList();
             (design["drawing"] is null).ShouldBe(needed.Count > 0 || (string)family["key"]! == "pocket-tray", (string)family["key"]!);
@@ -113,7 +117,8 @@ public sealed class ApiTests(Server server)
     {
         var part = await server.DemoPart("Blade sander to hose");
         var request = Server.DesignOf(part);
-        var filled = body.Replace("PROCESS", (string)request["process"]!, StringComparison.Ordinal).Replace("PLACES", request["interfaces"]!.ToJsonString(), StringComparison.Ordinal);
+        var filled = body.Replace("PROCESS", (string)request["process"]!, StringComparison.Ordinal).Replace("PLACES", request["interfaces"]!.ToJsonString(),
+            StringComparison.Ordinal);
         var (status, answer) = await server.Send(HttpMethod.Post, "/api/designs", filled);
         status.ShouldBe(400, what);
         var problems = answer!["problems"]!.AsArray();

@@ -60,7 +60,8 @@ public sealed class DeviceTests
     {
         var id = Guid.Parse("00000000-0000-0000-0000-0000000000c7");
         Interface Post(params double[] readings) => Interface.Of(id, "post", KindList.Of("post"), [], d => new Dimension(id, d.Key, d.Key,
-            d.Key == "diameter" ? [.. readings.Select(r => new Reading(Guid.NewGuid(), r, $"{r}", new("caliper", "caliper", 0.01, 0.03, 0.03, 150), DateTimeOffset.UnixEpoch, null, null))] : []));
+            d.Key == "diameter" ? [.. readings.Select(r => new Reading(Guid.NewGuid(), r, $"{r}", new("caliper", "caliper", 0.01, 0.03, 0.03, 150),
+                DateTimeOffset.UnixEpoch, null, null))] : []));
         var unread = StandIn.HiddenSize(new Sizes(Post()), "diameter");
         StandIn.HiddenSize(new Sizes(Post()), "diameter").ShouldBe(unread);
         StandIn.HiddenSize(new Sizes(Post(48.2, 48.22)), "diameter").ShouldBe(48.21, 0.05);

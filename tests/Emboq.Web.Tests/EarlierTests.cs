@@ -13,7 +13,8 @@ public sealed class EarlierTests(Server server)
 
     private static FileStream Earlier(string name) => File.OpenRead(Path.Combine(AppContext.BaseDirectory, "Earlier", name));
 
-    /// <summary>The law of sizes of each face, as of the day it was printed: where its figures were kept, drawn = wanted + allowance and the sign of the clearance is that of its kind.</summary>
+    /// <summary>The law of sizes of each face, as of the day it was printed: where its figures were kept, drawn = wanted + allowance and the sign of the
+    /// clearance is that of its kind.</summary>
     [Fact]
     public async Task Revisions_of_an_earlier_workshop_know_their_seats()
     {
@@ -39,7 +40,8 @@ public sealed class EarlierTests(Server server)
                     seat.Drawn.ShouldBe(revision.Frozen.Drawn[address]);
                     seat.Process.ShouldBe(revision.State.Process);
                     seat.Place.ShouldBe(revision.State.Interfaces[address]);
-                    (await BriefStore.Of(database, [seat.Place!.Value], seat.Process, null, Stop)).Interfaces.Values.Single().Dimensions.ShouldContain(d => d.Key == seat.Dimension);
+                    (await BriefStore.Of(database, [seat.Place!.Value], seat.Process, null, Stop)).Interfaces.Values.Single().Dimensions.ShouldContain(d =>
+                        d.Key == seat.Dimension);
                     seat.Ladder.ShouldBe(Enumerable.Range(1, seat.Ladder.Count).Select(i => revision.Frozen.Drawn[$"{address}#{i}"]));
                     seat.Drawn.ShouldBe(seat.Wanted!.Value + seat.Allowance, 1e-9);
                     (seat.Wanted.Value - seat.Counterpart!.Value).ShouldBe((seat.Surface.IsHole() ? 1 : -1) * seat.Clearance!.Value, 1e-6);
@@ -54,7 +56,8 @@ public sealed class EarlierTests(Server server)
         // What is known of a print of before is what is kept of one today.
         var bin = parts.Single(p => p.Family == "wall-bin");
         var today = Frozen.SeatsOf(bin.State, (await Designer.OfMembers(database, bin, Stop)).Value)["item"];
-        JsonSerializer.Serialize((await RevisionStore.One(database, bin.Id, 1, Stop))!.Seats["item"]).ShouldBe(JsonSerializer.Serialize(today with { Fit = null, Allowance = Math.Round(today.Allowance, 9) }));
+        JsonSerializer.Serialize((await RevisionStore.One(database, bin.Id, 1,
+            Stop))!.Seats["item"]).ShouldBe(JsonSerializer.Serialize(today with { Fit = null, Allowance = Math.Round(today.Allowance, 9) }));
     }
 
     [Theory]
@@ -72,7 +75,8 @@ public sealed class EarlierTests(Server server)
 
         var (status, answer) = await server.Send(HttpMethod.Post, path, given);
         status.ShouldBe(201);
-        var found = what.Split('.').Aggregate(answer!, (node, key) => (node is JsonArray list ? list[int.Parse(key, CultureInfo.InvariantCulture)] : node[key])!);
+        var found = what.Split('.').Aggregate(answer!, (node, key) => (node is JsonArray list
+            ? list[int.Parse(key, CultureInfo.InvariantCulture)] : node[key])!);
         found.GetValue<string>().ShouldStartWith(value ?? given["name"]!.GetValue<string>());
     }
 }

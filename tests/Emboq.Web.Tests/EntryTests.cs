@@ -16,7 +16,8 @@ public sealed class EntryTests(Server server)
     [InlineData("2 lb 3 oz", "mass", "992.2 g", null, null, null)]
     [InlineData("25° 30'", "angle", "25.5°", null, null, null)]
     [InlineData("8", "count", "8", null, null, null)]
-    public async Task An_entry_is_told_in_both_systems_with_its_exact_half(string text, string access, string metric, string? inches, string? exact, string? half)
+    public async Task An_entry_is_told_in_both_systems_with_its_exact_half(string text, string access, string metric, string? inches,
+        string? exact, string? half)
     {
         var (status, entry) = await Ask(text, access);
         status.ShouldBe(200);

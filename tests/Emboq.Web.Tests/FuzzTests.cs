@@ -9,11 +9,13 @@ public sealed class FuzzTests(Server server)
 {
     private static readonly string[] OddTexts =
     [
-        "", " ", "0", "-1", "1e999", "NaN", "51.2", "2 1/64", "1/0", "'; drop table reading; --", "\u0000", "ä中🛶", "../../etc/passwd", new('9', 5000), "[]", "null", "00000000-0000-0000-0000-000000000000", "first", "inside", "caliper", "part",
+        "", " ", "0", "-1", "1e999", "NaN", "51.2", "2 1/64", "1/0", "'; drop table reading; --", "\u0000", "ä中🛶", "../../etc/passwd", new('9', 5000), "[]",
+            "null", "00000000-0000-0000-0000-000000000000", "first", "inside", "caliper", "part",
         "0,0 40,40 40,0 0,40", "0,0 1e308,0 0,1e308", "∞", "1/3\"", "51,2", "A\u0001B",
     ];
 
-    private static readonly string[] OddValues = ["null", "true", "0", "-1", "1e999", "1e-320", "[]", "{}", "[[[]]]", "[null]", "[null,{}]", "{\"x\":null}", "\"\"", "\"x\"", "123456789012345678901234567890", "{\"id\":3}", "\"\\ud800\""];
+    private static readonly string[] OddValues = ["null", "true", "0", "-1", "1e999", "1e-320", "[]", "{}", "[[[]]]", "[null]", "[null,{}]", "{\"x\":null}",
+        "\"\"", "\"x\"", "123456789012345678901234567890", "{\"id\":3}", "\"\\ud800\""];
 
     private readonly Random random = new(20261124);
 
@@ -110,11 +112,13 @@ public sealed class FuzzTests(Server server)
 
     private string Object(JsonNode schema, JsonObject schemas, IReadOnlyList<string> known, int depth)
     {
-        var members = (schema["properties"]?.AsObject() ?? []).Where(_ => random.Next(8) > 0).Select(p => $"\"{p.Key}\":{Body(p.Value!, schemas, known, depth + 1)}").ToList();
+        var members = (schema["properties"]?.AsObject() ?? []).Where(_ => random.Next(8) > 0).Select(p =>
+            $"\"{p.Key}\":{Body(p.Value!, schemas, known, depth + 1)}").ToList();
         if (schema["additionalProperties"] is JsonObject values)
         {
             string[] keys = ["first", "second", "wall", "coneAngle", "inside", "airFlow", "__proto__", ""];
-            members.AddRange(Enumerable.Range(0, random.Next(4)).Select(i => $"{JsonValue.Create(keys[(i + random.Next(keys.Length)) % keys.Length]).ToJsonString()}:{Body(values, schemas, known, depth + 1)}"));
+            members.AddRange(Enumerable.Range(0, random.Next(4)).Select(i =>
+                $"{JsonValue.Create(keys[(i + random.Next(keys.Length)) % keys.Length]).ToJsonString()}:{Body(values, schemas, known, depth + 1)}"));
         }
 
         return $"{{{string.Join(',', members)}}}";
@@ -122,7 +126,11 @@ public sealed class FuzzTests(Server server)
 
     private async Task<(int Status, string Text)> Ask(HttpMethod method, string address, string? body)
     {
-        using var request = new HttpRequestMessage(method, address) { Content = body is null ? null : new StringContent(body, Encoding.UTF8, "application/json") };
+        using var request = new HttpRequestMessage(method, address)
+        {
+            Content = body is null ? null
+            : new StringContent(body, Encoding.UTF8, "application/json")
+        };
         using var response = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
         return ((int)response.StatusCode, await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
     }
@@ -132,7 +140,8 @@ public sealed class FuzzTests(Server server)
     {
         var part = await server.NewPart("fuzz");
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part" } });
-        return [(string)part["id"]!, (string)part["job"]!, (string)part["state"]!["process"]!, .. part["state"]!["interfaces"]!.AsObject().Select(i => (string)i.Value!)];
+        return [(string)part["id"]!, (string)part["job"]!, (string)part["state"]!["process"]!,
+            .. part["state"]!["interfaces"]!.AsObject().Select(i => (string)i.Value!)];
     }
 
     private string Odd(IReadOnlyList<string> values) => values[random.Next(values.Count)];

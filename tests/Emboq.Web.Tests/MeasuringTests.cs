@@ -27,7 +27,8 @@ public sealed class MeasuringTests(Server server)
         await Place(machine, "quokka port", "tube");
         foreach (var words in new[] { "zebrawood", "WINDOW lathe", "quokka", "quokka window" })
         {
-            (await server.Get($"/api/machines?words={Uri.EscapeDataString(words)}")).AsArray().Select(m => (string)m!["id"]!).ShouldBe([(string)machine["id"]!], words);
+            (await server.Get($"/api/machines?words={Uri.EscapeDataString(words)}")).AsArray().Select(m =>
+                (string)m!["id"]!).ShouldBe([(string)machine["id"]!], words);
         }
 
         // What a pattern would mean elsewhere is a letter here.
@@ -84,7 +85,8 @@ public sealed class MeasuringTests(Server server)
         var request = Server.DesignOf(part);
         request["interfaces"]!["first"]!["id"] = (string)place["id"]!;
         var before = await server.Post("/api/designs", request);
-        (await server.Send(HttpMethod.Put, $"/api/interfaces/{place["id"]}", new { version = 1, name = "old spigot", items = Array.Empty<string>(), archived = true })).Status.ShouldBe(200);
+        (await server.Send(HttpMethod.Put, $"/api/interfaces/{place["id"]}",
+            new { version = 1, name = "old spigot", items = Array.Empty<string>(), archived = true })).Status.ShouldBe(200);
         (await server.Get($"/api/machines/{machine["id"]}"))["interfaces"]!.AsArray().ShouldBeEmpty();
         (await server.Get("/api/machines?words=spigot")).AsArray().ShouldNotContain(m => (string)m!["name"]! == "Put away places");
         var after = await server.Post("/api/designs", request);
@@ -101,7 +103,18 @@ public sealed class MeasuringTests(Server server)
         (await server.Get($"/api/machines/{machine["id"]}"))["jobs"]!.AsArray().ShouldBeEmpty();
         var demo = await server.DemoPart("Blade sander to hose");
         var interfaces = new JsonObject { ["first"] = (string)place["id"]!, ["second"] = (string)demo["state"]!["interfaces"]!["second"]! };
-        await server.Post("/api/jobs", new { name = "linked job", part = new { name = "linked", family = "hose-adapter", interfaces, process = demo["state"]!["process"], parameters = new { firstJoin = "over", secondJoin = "inside" } } });
+        await server.Post("/api/jobs", new
+        {
+            name = "linked job",
+            part = new
+            {
+                name = "linked",
+                family = "hose-adapter",
+                interfaces,
+                process = demo["state"]!["process"],
+                parameters = new { firstJoin = "over", secondJoin = "inside" }
+            }
+        });
         (await server.Get($"/api/machines/{machine["id"]}"))["jobs"]!.AsArray().Select(j => (string)j!["name"]!).ShouldBe(["linked job"]);
     }
 
@@ -124,7 +137,8 @@ public sealed class MeasuringTests(Server server)
     [InlineData("thread", "pitch", "1.25", "pitch-gauge", "1.25 mm", "0.049 in")]
     [InlineData("foot", "point1.x", "-2.5", "steel-rule", "−2.50 mm", "−0.098 in")]
     [InlineData("foot", "point1.y", "0", "steel-rule", "0.00 mm", "0.000 in")]
-    public async Task Every_sort_of_reading_is_taken_in_its_own_notation(string kind, string dimension, string text, string instrument, string metric, string? inches)
+    public async Task Every_sort_of_reading_is_taken_in_its_own_notation(string kind, string dimension, string text, string instrument,
+        string metric, string? inches)
     {
         var place = await Read(await Place(await Machine($"reads {kind}"), kind, kind), dimension, text, instrument);
         ((string)Dimension(place, dimension)["size"]!["metric"]!).ShouldBe(metric);
@@ -161,7 +175,15 @@ public sealed class MeasuringTests(Server server)
     [Fact]
     public async Task What_an_instrument_scatters_on_a_kind_is_learned_from_all_its_readings_and_unlearned_when_struck()
     {
-        await server.Post("/api/instruments", new { id = "shaky", name = "shaky gauge", resolution = 0.01, maximumPermissibleError = 0.01, repeatability = 0.02, reach = 300 });
+        await server.Post("/api/instruments", new
+        {
+            id = "shaky",
+            name = "shaky gauge",
+            resolution = 0.01,
+            maximumPermissibleError = 0.01,
+            repeatability = 0.02,
+            reach = 300
+        });
         var machine = await Machine("scatter");
         var (first, second) = (await Place(machine, "one", "flat"), await Place(machine, "two", "flat"));
         double Spread(JsonNode place) => (double)Dimension(place, "thickness")["size"]!["uncertainty"]!;
@@ -199,7 +221,16 @@ public sealed class MeasuringTests(Server server)
     public async Task A_card_of_twenty_thousand_readings_fits_its_own_limit()
     {
         const int Count = 20_000;
-        var caliper = new { id = "caliper", name = "caliper", kind = "caliper", resolution = 0.01, maximumPermissibleError = 0.03, repeatability = 0.03, reach = 150 };
+        var caliper = new
+        {
+            id = "caliper",
+            name = "caliper",
+            kind = "caliper",
+            resolution = 0.01,
+            maximumPermissibleError = 0.03,
+            repeatability = 0.03,
+            reach = 150
+        };
         var readings = Enumerable.Range(0, Count).Select(i => new
         {
             dimension = "inside",
@@ -209,7 +240,15 @@ public sealed class MeasuringTests(Server server)
             at = DateTimeOffset.UnixEpoch.AddMinutes(i),
             remark = "as long a remark as people write",
         });
-        var card = new { format = "emboq-machine", schema = 1, name = $"Large card {Guid.NewGuid()}", note = "", instruments = new[] { caliper }, places = new[] { new { name = "port", kind = "tube", items = Array.Empty<string>(), readings } } };
+        var card = new
+        {
+            format = "emboq-machine",
+            schema = 1,
+            name = $"Large card {Guid.NewGuid()}",
+            note = "",
+            instruments = new[] { caliper },
+            places = new[] { new { name = "port", kind = "tube", items = Array.Empty<string>(), readings } }
+        };
         var taken = await server.Post("/api/machine-cards", card);
         var again = await server.Get($"/api/machines/{taken["id"]}/card.json");
         again["places"]![0]!["readings"]!.AsArray().Count.ShouldBe(Count);
@@ -258,7 +297,14 @@ public sealed class MeasuringTests(Server server)
         (await Preview(card))["places"]!.AsArray().Select(p => (string)p!["state"]!).ShouldBe(["same", "same"]);
 
         var other = JsonNode.Parse(card.ToJsonString())!;
-        other["places"]![0]!["readings"]!.AsArray().Add(JsonSerializer.SerializeToNode(new { dimension = "inside", value = 51.5, text = "51.5", instrument = "caliper", at = "2026-11-20T10:00:00Z" }));
+        other["places"]![0]!["readings"]!.AsArray().Add(JsonSerializer.SerializeToNode(new
+        {
+            dimension = "inside",
+            value = 51.5,
+            text = "51.5",
+            instrument = "caliper",
+            at = "2026-11-20T10:00:00Z"
+        }));
         var told = (await Preview(other))["places"]![0]!;
         ((string)told["state"]!).ShouldBe("differs");
         ((string)told["differences"]![0]!).ShouldContain("50.10 mm here");
@@ -331,7 +377,16 @@ public sealed class MeasuringTests(Server server)
     [Fact]
     public async Task An_instruments_zero_is_noted_and_told()
     {
-        await server.Post("/api/instruments", new { id = "dial", name = "dial gauge", resolution = 0.01, maximumPermissibleError = 0.02, repeatability = 0.01, reach = 30, kind = "depthRod" });
+        await server.Post("/api/instruments", new
+        {
+            id = "dial",
+            name = "dial gauge",
+            resolution = 0.01,
+            maximumPermissibleError = 0.02,
+            repeatability = 0.01,
+            reach = 30,
+            kind = "depthRod"
+        });
         var all = await server.Post("/api/instruments/dial/zero-checks", new { found = -0.02 });
         var dial = all.AsArray().Single(i => (string)i!["id"]! == "dial")!;
         dial["lastZeroCheck"].ShouldNotBeNull();

@@ -59,7 +59,13 @@ public sealed class NotebookTests(Server server)
     public async Task A_stale_write_is_refused_with_both_versions()
     {
         var part = await server.NewPart("stale test");
-        object State(int version, string wall) => new { version, parameters = new { firstJoin = "over", secondJoin = "inside", wall }, interfaces = part["state"]!["interfaces"], process = part["state"]!["process"] };
+        object State(int version, string wall) => new
+        {
+            version,
+            parameters = new { firstJoin = "over", secondJoin = "inside", wall },
+            interfaces = part["state"]!["interfaces"],
+            process = part["state"]!["process"]
+        };
         (await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", State(1, "2"))).Status.ShouldBe(200);
         var (status, answer) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", State(1, "3"));
         status.ShouldBe(409);
@@ -74,7 +80,14 @@ public sealed class NotebookTests(Server server)
         var part = await server.NewPart("undo test");
         foreach (var (version, wall) in new[] { (1, "2"), (2, "3"), (3, "4") })
         {
-            await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new { version, parameters = new { firstJoin = "over", secondJoin = "inside", wall }, interfaces = part["state"]!["interfaces"], process = part["state"]!["process"] });
+            await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}",
+                new
+                {
+                    version,
+                    parameters = new { firstJoin = "over", secondJoin = "inside", wall },
+                    interfaces = part["state"]!["interfaces"],
+                    process = part["state"]!["process"]
+                });
         }
 
         var earlier = (await server.Get($"/api/parts/{part["id"]}/earlier-states")).AsArray();
@@ -95,7 +108,8 @@ public sealed class NotebookTests(Server server)
     public async Task Prints_at_one_time_get_different_numbers()
     {
         var part = await server.NewPart("numbers test");
-        var numbers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part" } })));
+        var numbers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ =>
+            server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part" } })));
         numbers.Select(n => (int)n["number"]!).Order().ShouldBe(Enumerable.Range(1, 8));
     }
 
@@ -106,7 +120,13 @@ public sealed class NotebookTests(Server server)
         var id = (string)part["id"]!;
         await server.Post($"/api/parts/{id}/revisions", new { bodies = new[] { "ring-first", "ring-second" } });
         var before = await Stl(id, 1);
-        await server.Send(HttpMethod.Put, $"/api/parts/{id}", new { version = 1, parameters = new { firstJoin = "over", secondJoin = "inside", wall = "4" }, interfaces = part["state"]!["interfaces"], process = part["state"]!["process"] });
+        await server.Send(HttpMethod.Put, $"/api/parts/{id}", new
+        {
+            version = 1,
+            parameters = new { firstJoin = "over", secondJoin = "inside", wall = "4" },
+            interfaces = part["state"]!["interfaces"],
+            process = part["state"]!["process"]
+        });
         await server.Post($"/api/parts/{id}/revisions", new { bodies = new[] { "part" } });
         (await Stl(id, 1)).Bytes.ShouldBe(before.Bytes);
         before.Name.ShouldBe("frozen-test-frozen-test-r1-ring-first-ring-second.stl");
@@ -183,10 +203,12 @@ public sealed class NotebookTests(Server server)
     {
         using var response = await server.Http.GetAsync($"/api/parts/{part}/revisions/{revision}.stl", TestContext.Current.CancellationToken);
         response.EnsureSuccessStatusCode();
-        return (await response.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken), response.Content.Headers.ContentDisposition!.FileName!.Trim('"'));
+        return (await response.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken),
+            response.Content.Headers.ContentDisposition!.FileName!.Trim('"'));
     }
 
     private static JsonNode? Correction(JsonNode design) => design["ledger"]!.AsArray().SingleOrDefault(l => (string)l!["key"]! == "first.correction");
 
-    private static double Millimetres(JsonNode text) => double.Parse(((string)text!).Replace(" mm", "", StringComparison.Ordinal), System.Globalization.CultureInfo.InvariantCulture);
+    private static double Millimetres(JsonNode text) => double.Parse(((string)text!).Replace(" mm", "", StringComparison.Ordinal),
+        System.Globalization.CultureInfo.InvariantCulture);
 }

@@ -70,7 +70,8 @@ public sealed class OnceTests(Server server)
         (await Write("/api/machines", new { name }, key)).Status.ShouldBe(409);
         var machine = (await server.Get($"/api/machines?words={name}"))[0]!;
         var at = await server.Get($"/api/machines/{machine["id"]}");
-        await server.Send(HttpMethod.Put, $"/api/machines/{machine["id"]}", new { version = at["version"], name = $"{name} put away", note = "", archived = true });
+        await server.Send(HttpMethod.Put, $"/api/machines/{machine["id"]}",
+            new { version = at["version"], name = $"{name} put away", note = "", archived = true });
         (await Write("/api/machines", new { name }, key)).Status.ShouldBe(201);
     }
 

@@ -38,13 +38,15 @@ public sealed class PackTests(Server server)
         var place = await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name, kind, items });
         foreach (var (dimension, text, instrument) in readings)
         {
-            await server.Post($"/api/interfaces/{place["id"]}/readings", new { dimension, text, instrument, remark = $"remark on {dimension}", direction = dimension == "inside" ? 45 : (int?)null });
+            await server.Post($"/api/interfaces/{place["id"]}/readings",
+                new { dimension, text, instrument, remark = $"remark on {dimension}", direction = dimension == "inside" ? 45 : (int?)null });
         }
 
         return (string)place["id"]!;
     }
 
-    private static IEnumerable<string> Hashes(JsonNode design) => design["bodies"]!.AsArray().Where(b => (string)b!["role"]! == "part").Select(b => (string)b!["hash"]!);
+    private static IEnumerable<string> Hashes(JsonNode design) => design["bodies"]!.AsArray().Where(b =>
+        (string)b!["role"]! == "part").Select(b => (string)b!["hash"]!);
 
     public static TheoryData<string, string, string> Families => new()
     {
@@ -79,7 +81,8 @@ public sealed class PackTests(Server server)
             places[slot[0]] = await Place($"pack {family} {slot[0]}", slot[1], slot[1] == "hole-row" ? ["gap"] : null, Read[slot[1]]);
         }
 
-        var parameters = new JsonObject(entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => KeyValuePair.Create<string, JsonNode?>(e.Split('=')[0], e.Split('=')[1])));
+        var parameters = new JsonObject(entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e =>
+            KeyValuePair.Create<string, JsonNode?>(e.Split('=')[0], e.Split('=')[1])));
         var part = await NewPart($"pack {family}", family, places, parameters);
         var here = await server.Post("/api/designs", Server.DesignOf(part));
         using var zip = await Pack(part, "part");
@@ -92,7 +95,8 @@ public sealed class PackTests(Server server)
         Hashes(await server.Post("/api/designs", Server.DesignOf(taken))).ShouldBe(Hashes(here));
         foreach (var (slot, id) in taken["state"]!["interfaces"]!.AsObject())
         {
-            static IEnumerable<string> Kept(JsonNode place) => place["dimensions"]!.AsArray().SelectMany(d => d!["readings"]!.AsArray().Select(r => $"{d["key"]} {r!["text"]} {r["remark"]} {r["direction"]}"));
+            static IEnumerable<string> Kept(JsonNode place) => place["dimensions"]!.AsArray().SelectMany(d =>
+                d!["readings"]!.AsArray().Select(r => $"{d["key"]} {r!["text"]} {r["remark"]} {r["direction"]}"));
             Kept(await server.Get($"/api/interfaces/{id}")).ShouldBe(Kept(await server.Get($"/api/interfaces/{places[slot]}")));
         }
     }
@@ -101,7 +105,8 @@ public sealed class PackTests(Server server)
     public async Task A_template_takes_along_the_part_that_it_serves()
     {
         var pull = await NewPart("pack served", "drawer-pull", new { }, new { spacing = "128", text = "Tacks" });
-        var template = await server.Post($"/api/jobs/{pull["job"]}/parts", new { name = "template", family = "drilling-template", interfaces = new { }, process = pull["state"]!["process"], serves = pull["id"] });
+        var template = await server.Post($"/api/jobs/{pull["job"]}/parts",
+            new { name = "template", family = "drilling-template", interfaces = new { }, process = pull["state"]!["process"], serves = pull["id"] });
         using var zip = await Pack(template, "part");
         var taken = (await server.Post("/api/job-files", await Job(zip)))["parts"]!.AsArray();
         taken.Select(p => (string)p!["family"]!).ShouldBe(["drawer-pull", "drilling-template"]);

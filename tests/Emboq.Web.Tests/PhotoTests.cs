@@ -29,7 +29,9 @@ public sealed class PhotoTests(Server server)
     {
         using var content = new ByteArrayContent(file);
         content.Headers.ContentType = new MediaTypeHeaderValue(type);
-        using var request = new HttpRequestMessage(HttpMethod.Post, $"/api/interfaces/{place}/photos?caption={Uri.EscapeDataString(caption)}") { Content = content };
+        using var request = new HttpRequestMessage(HttpMethod.Post,
+            $"/api/interfaces/{place}/photos?caption={Uri.EscapeDataString(caption)}")
+        { Content = content };
         request.Headers.ExpectContinue = file.Length > 1_000_000;
         using var response = await server.Http.SendAsync(request, Stop);
         return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync(Stop)));
@@ -61,7 +63,8 @@ public sealed class PhotoTests(Server server)
         Near(kept.GetPixel(900, 600), SKColors.SeaGreen);
         Near(kept.GetPixel(1100, 600), SKColors.Firebrick);
         Near(kept.GetPixel(1990, 1190), SKColors.Firebrick);
-        static void Near(SKColor found, SKColor meant) => (Math.Abs(found.Red - meant.Red) + Math.Abs(found.Green - meant.Green) + Math.Abs(found.Blue - meant.Blue)).ShouldBeLessThan(12);
+        static void Near(SKColor found, SKColor meant) =>
+            (Math.Abs(found.Red - meant.Red) + Math.Abs(found.Green - meant.Green) + Math.Abs(found.Blue - meant.Blue)).ShouldBeLessThan(12);
     }
 
     [Theory]

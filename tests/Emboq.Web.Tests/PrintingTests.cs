@@ -22,7 +22,8 @@ public sealed class PrintingTests(Server server)
         return request;
     }
 
-    private async Task<int> Print(JsonNode part, params string[] bodies) => (int)(await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies }))["number"]!;
+    private async Task<int> Print(JsonNode part, params string[] bodies) =>
+        (int)(await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies }))["number"]!;
 
     private async Task<byte[]> File(JsonNode part, string name) => await server.Http.GetByteArrayAsync($"/api/parts/{part["id"]}/revisions/{name}");
 
@@ -70,9 +71,16 @@ public sealed class PrintingTests(Server server)
     {
         var process = (string)(await server.Post("/api/processes", new { name = "run test", printer = "run printer", material = "run filament" }))["id"]!;
         var part = await server.NewPart("run test");
-        (await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new { version = 1, parameters = part["state"]!["parameters"], interfaces = part["state"]!["interfaces"], process })).Status.ShouldBe(200);
+        (await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new
+        {
+            version = 1,
+            parameters = part["state"]!["parameters"],
+            interfaces = part["state"]!["interfaces"],
+            process
+        })).Status.ShouldBe(200);
         part = await server.Get($"/api/parts/{part["id"]}");
-        double Factor(JsonNode plan) => (double)plan["prints"]![0]!["lines"]!.AsArray().Single(l => (string)l!["key"]! == "time.factor")!["quantity"]!["value"]!;
+        double Factor(JsonNode plan) => (double)plan["prints"]![0]!["lines"]!.AsArray().Single(l =>
+            (string)l!["key"]! == "time.factor")!["quantity"]!["value"]!;
         Factor(await server.Post("/api/plans", Plan(part, "part"))).ShouldBe(1.1, 1e-9);
         var number = await Print(part, "part");
         var run = await server.Post($"/api/parts/{part["id"]}/revisions/{number}/runs", new { took = "9:00", grams = 20.5 });
@@ -123,7 +131,8 @@ public sealed class PrintingTests(Server server)
         await server.Post($"/api/parts/{part["id"]}/tries", new { revision = number, slot = "first#5", feel = "firmByHand" });
         var tried = (await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]![0]!;
         ((string)tried["tries"]![0]!["where"]!).ShouldStartWith("number 5 of the ladder, ");
-        tried["places"]!.AsArray().Where(p => (bool)p!["tried"]!).Select(p => (string)p!["slot"]!).ShouldBe(["first#1", "first#2", "first#3", "first#4", "first#5"]);
+        tried["places"]!.AsArray().Where(p => (bool)p!["tried"]!).Select(p =>
+            (string)p!["slot"]!).ShouldBe(["first#1", "first#2", "first#3", "first#4", "first#5"]);
         var after = await server.Post("/api/designs", Plan(part, "coupon"));
         double Drawn(JsonNode design) => (double)design["ledger"]!.AsArray().Single(l => (string)l!["key"]! == "first.drawn")!["quantity"]!["value"]!;
         // Ring 5 is the widest: the socket is drawn wider than before.
@@ -143,7 +152,8 @@ public sealed class PrintingTests(Server server)
         using var answer = await server.Http.GetAsync($"/api/parts/{part["id"]}/revisions/2.{kind}", TestContext.Current.CancellationToken);
         answer.Content.Headers.ContentType!.MediaType.ShouldBe(type);
         answer.Content.Headers.ContentDisposition!.FileName.ShouldStartWith("grip-sander-to-ceiling-hose-grip-sander-adapter-r2");
-        (await server.Http.GetAsync($"/api/parts/{part["id"]}/revisions/2.exe", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(System.Net.HttpStatusCode.NotFound);
+        (await server.Http.GetAsync($"/api/parts/{part["id"]}/revisions/2.exe",
+            TestContext.Current.CancellationToken)).StatusCode.ShouldBe(System.Net.HttpStatusCode.NotFound);
     }
 
     [Fact]
@@ -154,7 +164,8 @@ public sealed class PrintingTests(Server server)
         zip.Entries.Select(e => e.FullName).ShouldBe(["read-me.txt", "part.3mf", "part.stl", "test-piece.3mf", "test-piece.stl", "job.json"]);
         using var reader = new StreamReader(zip.GetEntry("read-me.txt")!.Open());
         var page = await reader.ReadToEndAsync(TestContext.Current.CancellationToken);
-        foreach (var part2 in new[] { "Print the test piece first", "Way up", "Settings", "Also needed", "Fitting", "Take care", "grip sander outlet", "first end down" })
+        foreach (var part2 in new[] { "Print the test piece first", "Way up", "Settings", "Also needed", "Fitting", "Take care",
+            "grip sander outlet", "first end down" })
         {
             page.ShouldContain(part2);
         }
@@ -173,7 +184,8 @@ public sealed class PrintingTests(Server server)
         var taken = (await server.Post("/api/job-files", file))["parts"]![0]!;
         var (here, there) = (await server.Post("/api/designs", Plan(part)), await server.Post("/api/designs", Plan(taken)));
         // A ladder spans the doubt, which other readings in the workshop move; the part and its rings are the same.
-        static IEnumerable<string> Hashes(JsonNode design) => design["bodies"]!.AsArray().Where(b => !((string)b!["key"]!).StartsWith("ladder-", StringComparison.Ordinal)).Select(b => (string)b!["hash"]!);
+        static IEnumerable<string> Hashes(JsonNode design) => design["bodies"]!.AsArray().Where(b =>
+            !((string)b!["key"]!).StartsWith("ladder-", StringComparison.Ordinal)).Select(b => (string)b!["hash"]!);
         Hashes(here).Count().ShouldBe(5);
         Hashes(there).ShouldBe(Hashes(here));
         (await server.Get("/api/processes")).AsArray().ShouldContain(p => (string)p!["name"]! == "a setup from elsewhere");

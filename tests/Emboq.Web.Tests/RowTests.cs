@@ -379,7 +379,8 @@ public sealed class RowTests(Server server)
             {
                 name = "Bedful 1",
                 kind = "3mf",
-                placements = new[] { new { part = (string)part["id"]!, revision = 9, member = 1, body = "part", x = 5, y = 5, turned = false, width = 1, depth = 1 } }
+                placements = new[] { new { part = (string)part["id"]!, revision = 9, member = 1, body = "part", x = 5, y = 5, turned = false,
+                    width = 1, depth = 1 } }
             })).Status.ShouldBe(400);
     }
 }

@@ -5,12 +5,24 @@ namespace Emboq.Web.Tests;
 /// <summary>Tries in the words of the joint, of whole parts, struck again, with photographs.</summary>
 public sealed class TryTests(Server server)
 {
-    private async Task<JsonNode> Revision(JsonNode part, int number = 1) => (await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]!.AsArray().Single(r => (int)r!["number"]! == number)!;
+    private async Task<JsonNode> Revision(JsonNode part, int number = 1) =>
+        (await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]!.AsArray().Single(r => (int)r!["number"]! == number)!;
 
     private async Task<JsonNode> NewPull(string name)
     {
         var process = (await server.Get("/api/processes"))[0]!["id"];
-        var job = await server.Post("/api/jobs", new { name, part = new { name = "pull", family = "drawer-pull", interfaces = new { }, process, parameters = new { } } });
+        var job = await server.Post("/api/jobs", new
+        {
+            name,
+            part = new
+            {
+                name = "pull",
+                family = "drawer-pull",
+                interfaces = new { },
+                process,
+                parameters = new { }
+            }
+        });
         await server.Post($"/api/parts/{job["parts"]![0]!["id"]}/revisions", new { bodies = new[] { "part" } });
         return job["parts"]![0]!;
     }

@@ -13,9 +13,11 @@ public sealed class UploadLimitTests(Server server)
     {
         public string Version => "none";
 
-        public Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, CancellationToken stop) => throw new NotSupportedException();
+        public Task<IReadOnlyList<SolidMesh>> Evaluate(IReadOnlyList<Solid> solids, double chordError, CancellationToken stop) =>
+            throw new NotSupportedException();
 
-        public Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop) => throw new NotSupportedException();
+        public Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop) =>
+            throw new NotSupportedException();
 
         public Task<Meeting> Between(Solid a, Solid b, double reach, double chordError, CancellationToken stop) => throw new InvalidOperationException();
     }
@@ -31,7 +33,8 @@ public sealed class UploadLimitTests(Server server)
         JsonNode? last = null;
         for (int i = 0; i < 4; i++)
         {
-            using var answer = await http.PostAsJsonAsync($"/api/machines/{Guid.NewGuid()}/reading-files", new { text = "dimension,reading\ninside,1" }, TestContext.Current.CancellationToken);
+            using var answer = await http.PostAsJsonAsync($"/api/machines/{Guid.NewGuid()}/reading-files", new { text = "dimension,reading\ninside,1" },
+                TestContext.Current.CancellationToken);
             statuses.Add((int)answer.StatusCode);
             last = await answer.Content.ReadFromJsonAsync<JsonNode>(TestContext.Current.CancellationToken);
         }

@@ -66,7 +66,8 @@ public sealed class ViewTests
     [Fact]
     public void A_revision_tells_entries_process_and_sizes_that_changed_and_nothing_else()
     {
-        var changes = RevisionChanges.Between(Made(1, Plain, 50, ("wall", "1.6"), ("coneAngle", "30")), Made(2, Tough, 50.3, ("wall", "2"), ("firstFit", "press"), ("coneAngle", "30")), Adapter, Names, Processes);
+        var changes = RevisionChanges.Between(Made(1, Plain, 50, ("wall", "1.6"), ("coneAngle", "30")),
+            Made(2, Tough, 50.3, ("wall", "2"), ("firstFit", "press"), ("coneAngle", "30")), Adapter, Names, Processes);
         changes.ShouldBe([
             new("First fit", "left to Emboq", "press"),
             new("Wall", "1.6", "2"),
@@ -77,10 +78,12 @@ public sealed class ViewTests
 
     private static Revision Made(int number, Guid process, double drawn, params (string Key, string Entry)[] entries) => new(Guid.Empty, number, ["part"],
         new(entries.ToDictionary(e => e.Key, e => e.Entry), new Dictionary<string, Guid>(), process), DateTimeOffset.UnixEpoch, null, null,
-        new(new Dictionary<string, double>(), new Dictionary<string, double> { ["first"] = drawn }, new Dictionary<string, System.Text.Json.Nodes.JsonObject>()));
+        new(new Dictionary<string, double>(), new Dictionary<string, double> { ["first"] = drawn },
+            new Dictionary<string, System.Text.Json.Nodes.JsonObject>()));
 
     private static Core.Printing.ScheduledBedful Scheduled(Spool? spool, string group = "", DateTimeOffset? runsOut = null, bool night = false) =>
-        new(new(new(new(Guid.Empty, 220, 220, 250), group, [new(new(3, 40, 20, 12, group), 5, 6, Turned: true)]), "plain", 5400, 42), DateTimeOffset.UnixEpoch, DateTimeOffset.UnixEpoch.AddHours(1.5), spool, 58, runsOut, night);
+        new(new(new(new(Guid.Empty, 220, 220, 250), group, [new(new(3, 40, 20, 12, group), 5, 6, Turned: true)]), "plain", 5400, 42),
+            DateTimeOffset.UnixEpoch, DateTimeOffset.UnixEpoch.AddHours(1.5), spool, 58, runsOut, night);
 
     private static readonly Spool Half = new(Guid.Empty, "half", "plain", "", 200, 300, DateTimeOffset.UnixEpoch);
 
@@ -91,7 +94,8 @@ public sealed class ViewTests
         Says(Scheduled(Half)).ShouldBe("half lasts; 58.0 g stay on it.");
         Says(Scheduled(null)).ShouldContain("No spool of plain is known");
         Says(Scheduled(null, "red")).ShouldContain("in red is known");
-        Says(Scheduled(Half, runsOut: new DateTimeOffset(2031, 5, 12, 23, 5, 0, TimeSpan.Zero), night: true)).ShouldBe("half would run out at 23:05, in the night. Put another on, or start by day.");
+        Says(Scheduled(Half, runsOut: new DateTimeOffset(2031, 5, 12, 23, 5, 0, TimeSpan.Zero),
+            night: true)).ShouldBe("half would run out at 23:05, in the night. Put another on, or start by day.");
         Says(Scheduled(Half, runsOut: new DateTimeOffset(2031, 5, 12, 15, 5, 0, TimeSpan.Zero))).ShouldContain("be there to change it");
     }
 

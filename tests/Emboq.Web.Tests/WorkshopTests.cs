@@ -32,7 +32,15 @@ public sealed class WorkshopTests(Server server)
     [Fact]
     public async Task A_new_instrument_takes_readings()
     {
-        await server.Post("/api/instruments", new { id = "gauge", name = "bore gauge", resolution = 0.001, maximumPermissibleError = 0.005, repeatability = 0.004, reach = 60 });
+        await server.Post("/api/instruments", new
+        {
+            id = "gauge",
+            name = "bore gauge",
+            resolution = 0.001,
+            maximumPermissibleError = 0.005,
+            repeatability = 0.004,
+            reach = 60
+        });
         var machine = await server.Post("/api/machines", new { name = "gauge test" });
         var place = await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name = "gauge port", kind = "tube" });
         var taken = await server.Post($"/api/interfaces/{place["id"]}/readings", new { dimension = "inside", text = "50.004", instrument = "gauge" });

@@ -15,7 +15,9 @@ namespace Emboq.Core.Catalogue;
 public static class FamilyList
 {
     /// <summary>All of them.</summary>
-    public static IReadOnlyList<Family> All { get; } = [HoseAdapterFamily.Family, DrawerPullFamily.Family, DrillingTemplateFamily.Family, LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family, PocketTrayFamily.Family];
+    public static IReadOnlyList<Family> All { get; } = [HoseAdapterFamily.Family, DrawerPullFamily.Family, DrillingTemplateFamily.Family,
+        LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family,
+        PocketTrayFamily.Family];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

@@ -68,7 +68,8 @@ public sealed record ParameterSpec
     public IReadOnlyDictionary<string, IReadOnlyList<string>> When { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
 
     /// <summary>The same, asked for only while a choice stands at one of some options.</summary>
-    public ParameterSpec If(string choice, params IReadOnlyList<string> options) => this with { When = new Dictionary<string, IReadOnlyList<string>>(When) { [choice] = options } };
+    public ParameterSpec If(string choice, params IReadOnlyList<string> options) =>
+        this with { When = new Dictionary<string, IReadOnlyList<string>>(When) { [choice] = options } };
 
     /// <summary>What it does, in a sentence or two.</summary>
     public required string Help { get; init; }

@@ -15,7 +15,8 @@ public sealed class ParameterValues
 
     private readonly IReadOnlyDictionary<string, LengthEntry> lengths;
 
-    private ParameterValues(Dictionary<string, double> numbers, Dictionary<string, string> choices, Dictionary<string, Profile> outlines, Dictionary<string, LengthEntry> lengths) =>
+    private ParameterValues(Dictionary<string, double> numbers, Dictionary<string, string> choices, Dictionary<string, Profile> outlines,
+        Dictionary<string, LengthEntry> lengths) =>
         (this.numbers, this.choices, this.outlines, this.lengths) = (numbers, choices, outlines, lengths);
 
     /// <summary>A length exactly as it was written, fractions and all; <c>null</c> when it was left to Emboq.</summary>
@@ -35,10 +36,12 @@ public sealed class ParameterValues
     /// <param name="entries">Key to entry as written.</param>
     /// <param name="leading">What a bare length means.</param>
     /// <returns>The values, or every problem at once.</returns>
-    public static Outcome<ParameterValues> Read(IReadOnlyList<ParameterSpec> specs, IReadOnlyDictionary<string, string> entries, LengthSystem leading = LengthSystem.Metric)
+    public static Outcome<ParameterValues> Read(IReadOnlyList<ParameterSpec> specs, IReadOnlyDictionary<string, string> entries,
+        LengthSystem leading = LengthSystem.Metric)
     {
         var problems = entries.Keys.Where(k => specs.All(s => s.Key != k))
-            .Select(k => new Problem($"parameters.{k}", entries[k], $"'{k}' is not a parameter of this family.", $"Use one of {string.Join(", ", specs.Select(s => s.Key))}."))
+            .Select(k => new Problem($"parameters.{k}", entries[k], $"'{k}' is not a parameter of this family.",
+                $"Use one of {string.Join(", ", specs.Select(s => s.Key))}."))
             .ToList();
         var numbers = new Dictionary<string, double>();
         var choices = new Dictionary<string, string>();
@@ -133,7 +136,8 @@ public sealed class ParameterValues
         return new($"parameters.{spec.Key}", text, $"{spec.Label} cannot be '{text}'.", $"Use one of {options}.", options);
     }
 
-    private static Problem NotOneLine(ParameterSpec spec, string text) => new($"parameters.{spec.Key}", text, $"{spec.Label} has {text.Length} characters, or one that no letter is drawn for.",
+    private static Problem NotOneLine(ParameterSpec spec, string text) =>
+        new($"parameters.{spec.Key}", text, $"{spec.Label} has {text.Length} characters, or one that no letter is drawn for.",
         $"Use one line of up to {Text(spec.Maximum)} letters, digits and marks.", $"{Text(spec.Maximum)} characters");
 
     private static string Range(ParameterSpec spec) => $"{Text(spec.Minimum)} to {Text(spec.Maximum)}{Unit(spec)}";

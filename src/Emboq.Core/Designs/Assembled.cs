@@ -14,15 +14,18 @@ public static class Assembled
     /// <param name="at">Key of a motion to its position, 0 to 1; those that are not named, or driven, follow.</param>
     public static IReadOnlyList<Standing> Of(Design design, IReadOnlyDictionary<string, double> at)
     {
-        var (positions, bodies) = (Positions(design, at), design.Pieces.SelectMany(p => p.Bodies.Select(b => (Body: b, p.Pose))).Concat(design.Machine.Select(b => (Body: b, Pose.Here))));
+        var (positions, bodies) = (Positions(design, at), design.Pieces.SelectMany(p =>
+            p.Bodies.Select(b => (Body: b, p.Pose))).Concat(design.Machine.Select(b => (Body: b, Pose.Here))));
         return [.. bodies.Where(b => b.Body.IsBuildable).Select(b => new Standing(b.Body.Key, b.Body.Name,
-            design.Motions.Where(m => m.Moves.Contains(b.Body.Key)).Aggregate(b.Item2.Of(b.Body.Solid), (solid, motion) => motion.Of(solid, positions[motion.Key]))))];
+            design.Motions.Where(m => m.Moves.Contains(b.Body.Key)).Aggregate(b.Item2.Of(b.Body.Solid), (solid, motion) =>
+                motion.Of(solid, positions[motion.Key]))))];
     }
 
     /// <summary>Where each motion is: as told, at its beginning, or where its driver puts it.</summary>
     public static IReadOnlyDictionary<string, double> Positions(Design design, IReadOnlyDictionary<string, double> at)
     {
-        double Of(Motion motion) => motion.DrivenBy is { } drive ? drive.At(Of(design.Motions.First(m => m.Key == drive.By))) : at.GetValueOrDefault(motion.Key);
+        double Of(Motion motion) => motion.DrivenBy is { } drive ? drive.At(Of(design.Motions.First(m => m.Key == drive.By)))
+            : at.GetValueOrDefault(motion.Key);
         return design.Motions.ToDictionary(m => m.Key, Of);
     }
 }

@@ -9,6 +9,7 @@ public static class BuiltCheck
     /// <returns><c>null</c> when there is nothing to tell.</returns>
     public static Check? Of(Design design, IReadOnlyList<Body> nothing) => nothing.Count == 0 || design.Checks.Any(c => c.Verdict == Verdict.Stop)
         ? null
-        : new("built", "there is something to print", Verdict.Stop, $"Nothing is left of the {nothing[0].Name}: what is cut away takes all of it. Change the last size.",
+        : new("built", "there is something to print", Verdict.Stop,
+            $"Nothing is left of the {nothing[0].Name}: what is cut away takes all of it. Change the last size.",
             "0 mm³", "more than 0 mm³", "The triangles of the very solid.", []);
 }

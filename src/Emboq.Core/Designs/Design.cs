@@ -40,7 +40,7 @@ public sealed record Design
     public IReadOnlyList<string> Fitting { get; init; } = [];
 
     /// <summary>Pieces and proofs: everything that has a file.</summary>
-    public IEnumerable<Printable> Printables => [.. Pieces, .. Proofs];
+    public IEnumerable<PrintItem> PrintItems => [.. Pieces, .. Proofs];
 
     /// <summary>The holes that another part may share: those of the main piece.</summary>
     public IReadOnlyList<PatternHole> Pattern => Pieces.Count > 0 ? Pieces[0].Pattern : [];

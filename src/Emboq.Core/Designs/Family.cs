@@ -35,7 +35,8 @@ public sealed record Family(
 /// <param name="Need">Whether it must be filled.</param>
 public sealed record InterfaceSlot(string Key, string Label, IReadOnlyList<string> Kinds, SlotNeed Need = SlotNeed.Always)
 {
-    /// <summary>Slots of one series are asked for one after the other: the next is shown when those before it are filled. <c>null</c> for a slot that stands alone.</summary>
+    /// <summary>Slots of one series are asked for one after the other: the next is shown when those before it are filled. <c>null</c> for a slot that stands
+    /// alone.</summary>
     public string? Series { get; init; }
 
     /// <summary>The sentence that says how the place is joined, word by word; empty where the place alone is asked for.</summary>

@@ -56,5 +56,6 @@ public static class MeasureNext
 
     /// <summary>The chance when a size is known more sharply: each clearance moves with it as it moves with the size's repeatability.</summary>
     private static double Chance(Design design, Quantity read, Source repeat, Quantity sharper) =>
-        JointProbability.Within([.. design.Seats.Select(s => (s.Clearance + (s.Clearance.Partial(repeat) / read.Partial(repeat) * (sharper - read)), s.Least, s.Greatest))]);
+        JointProbability.Within([.. design.Seats.Select(s => (s.Clearance + (s.Clearance.Partial(repeat) / read.Partial(repeat) * (sharper - read)),
+            s.Least, s.Greatest))]);
 }

@@ -1,9 +1,11 @@
 namespace Emboq.Core.Designs;
 
-/// <summary>How bodies of an assembly move: a path of turns and slides, from its beginning (0) to its end (1). Steps of a path follow each other and share it evenly.</summary>
+/// <summary>How bodies of an assembly move: a path of turns and slides, from its beginning (0) to its end (1). Steps of a path follow each other and share it
+/// evenly.</summary>
 /// <param name="Key">Unique in its design.</param>
 /// <param name="Name">As shown: "the sliding jaw".</param>
-/// <param name="Moves">Keys of the bodies that move along; a body may be moved by several motions, those that come later in a design carry those before.</param>
+/// <param name="Moves">Keys of the bodies that move along; a body may be moved by several motions, those that come later in a design carry those
+/// before.</param>
 /// <param name="Path">The steps, one or more.</param>
 /// <param name="Rests">Where it is meant to rest, from its beginning to its end.</param>
 public sealed record Motion(string Key, string Name, IReadOnlyList<string> Moves, IReadOnlyList<MotionStep> Path, IReadOnlyList<MotionRest> Rests)
@@ -14,7 +16,8 @@ public sealed record Motion(string Key, string Name, IReadOnlyList<string> Moves
     /// <summary>A solid of the assembly, moved.</summary>
     /// <param name="solid">Where it stands at the beginning of the path.</param>
     /// <param name="at">Position on the path, 0 to 1.</param>
-    public Solid Of(Solid solid, double at) => Path.Select((step, i) => (Step: step, Share: Math.Clamp((at * Path.Count) - i, 0, 1))).Where(s => s.Share > 0).Aggregate(solid, (s, step) => step.Step.Of(s, step.Share));
+    public Solid Of(Solid solid, double at) => Path.Select((step, i) => (Step: step, Share: Math.Clamp((at * Path.Count) - i, 0, 1))).Where(s =>
+        s.Share > 0).Aggregate(solid, (s, step) => step.Step.Of(s, step.Share));
 }
 
 /// <summary>A turn and a slide at once: a plain turn, a plain slide, or a screw.</summary>
@@ -37,7 +40,12 @@ public sealed record MotionStep(Axis About, Point3 Through, double Degrees, Poin
         return Slide == new Point3(0, 0, 0) ? turned : turned.At(share * Slide.X, share * Slide.Y, share * Slide.Z);
     }
 
-    private Solid Turned(Solid solid, double degrees) => About switch { Axis.X => solid.Tipped(degrees), Axis.Y => solid.Rolled(degrees), _ => solid.Spun(degrees) };
+    private Solid Turned(Solid solid, double degrees) => About switch
+    {
+        Axis.X => solid.Tipped(degrees),
+        Axis.Y => solid.Rolled(degrees),
+        _ => solid.Spun(degrees)
+    };
 }
 
 /// <summary>A position that has a name: "open".</summary>
@@ -54,6 +62,7 @@ public sealed record Drive(string By, IReadOnlyList<Point2> Law)
     public double At(double driver)
     {
         var next = Law.Skip(1).Select((p, i) => (From: Law[i], To: p)).FirstOrDefault(s => driver <= s.To.X);
-        return next.To == next.From ? Law[^1].Y : next.From.Y + (Math.Clamp((driver - next.From.X) / (next.To.X - next.From.X), 0, 1) * (next.To.Y - next.From.Y));
+        return next.To == next.From ? Law[^1].Y : next.From.Y + (Math.Clamp((driver - next.From.X) / (next.To.X - next.From.X), 0,
+            1) * (next.To.Y - next.From.Y));
     }
 }

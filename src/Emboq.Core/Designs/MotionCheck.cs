@@ -19,12 +19,15 @@ public static class MotionCheck
             { } r when runs => $"The {r.A} runs into the {r.B}, {where}.",
             { Meeting.Gap: null or <= Touching } r => $"The {r.A} touches the {r.B}, {where}, and runs into nothing.",
             { } r => $"It is tightest {where}, between the {r.A} and the {r.B}.",
-        }, report is null ? "free" : runs ? $"{Figures.Mm(report.Meeting.Depth)} deep" : Figures.Mm(report.Meeting.Gap ?? 0), "no overlap", "Triangles of the bodies, looked at along the path and closer where it is tight.", []);
+        }, report is null ? "free" : runs ? $"{Figures.Mm(report.Meeting.Depth)} deep" : Figures.Mm(report.Meeting.Gap ?? 0), "no overlap",
+            "Triangles of the bodies, looked at along the path and closer where it is tight.", []);
     }
 
     /// <summary>What could not be looked at is not free.</summary>
     public static Check NotJudged(Motion motion, string why) =>
-        new($"motion.{motion.Key}", $"{motion.Name} moves freely", Verdict.Watch, $"Not judged: {why}", "not judged", "no overlap", "Triangles of the bodies.", []);
+        new($"motion.{motion.Key}", $"{motion.Name} moves freely", Verdict.Watch, $"Not judged: {why}", "not judged", "no overlap",
+            "Triangles of the bodies.", []);
 
-    private static string Where(Motion motion, double at) => motion.Rests.FirstOrDefault(r => Math.Abs(r.At - at) < 0.005) is { } rest ? rest.Name : $"at {Figures.Percent(at)} of its way";
+    private static string Where(Motion motion, double at) => motion.Rests.FirstOrDefault(r => Math.Abs(r.At - at) < 0.005) is { } rest ? rest.Name
+        : $"at {Figures.Percent(at)} of its way";
 }

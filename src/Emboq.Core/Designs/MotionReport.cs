@@ -51,7 +51,8 @@ public sealed record MotionReport(Motion Motion, double At, string A, string B, 
             foreach (var (a, b) in standing.Where(s => moved.Contains(s.Key)).SelectMany(a => standing.Where(b => !moved.Contains(b.Key)).Select(b => (a, b))))
             {
                 var meeting = await kernel.Between(a.Solid, b.Solid, Reach, Facets.DefaultChordError, stop);
-                var meant = design.Contacts.Where(c => (c.A, c.B) == (a.Key, b.Key) || (c.B, c.A) == (a.Key, b.Key)).Select(c => c.Depth).DefaultIfEmpty().Max();
+                var meant = design.Contacts.Where(c => (c.A, c.B) == (a.Key, b.Key) || (c.B, c.A) == (a.Key, b.Key)).Select(c =>
+                    c.Depth).DefaultIfEmpty().Max();
                 worst = Tighter(worst, new(motion, at, a.Name, b.Name, meeting with { Depth = Math.Max(0, meeting.Depth - meant) }));
             }
 

@@ -4,7 +4,7 @@ namespace Emboq.Core.Designs;
 /// <param name="Key">Unique in its design, short and stable: "part", "ring-first".</param>
 /// <param name="Name">As shown.</param>
 /// <param name="Bodies">Those that are printed in place move against each other and still come off the bed as one.</param>
-public abstract record Printable(string Key, string Name, IReadOnlyList<Body> Bodies)
+public abstract record PrintItem(string Key, string Name, IReadOnlyList<Body> Bodies)
 {
     /// <summary>Whether all of it can be built.</summary>
     public bool IsBuildable => Bodies.All(b => b.IsBuildable);
@@ -24,7 +24,7 @@ public abstract record Printable(string Key, string Name, IReadOnlyList<Body> Bo
 /// <param name="Bodies">In the frame of the piece.</param>
 /// <param name="Ways">The ways it may lie on the bed; one or more.</param>
 /// <param name="Way">The way that was chosen, one of them.</param>
-public sealed record Piece(string Key, string Name, IReadOnlyList<Body> Bodies, IReadOnlyList<WayUp> Ways, WayUp Way) : Printable(Key, Name, Bodies)
+public sealed record Piece(string Key, string Name, IReadOnlyList<Body> Bodies, IReadOnlyList<WayUp> Ways, WayUp Way) : PrintItem(Key, Name, Bodies)
 {
     /// <summary>Key of the piece that a design of one piece has.</summary>
     public const string Main = "part";

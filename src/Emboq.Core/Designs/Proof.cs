@@ -5,7 +5,7 @@ namespace Emboq.Core.Designs;
 /// <param name="Name">As shown.</param>
 /// <param name="Shape">Makes its shape, standing on the bed.</param>
 /// <param name="Says">What it is good for, and what it leaves unproved.</param>
-public sealed record Proof(string Key, string Name, Func<Solid> Shape, string Says) : Printable(Key, Name, [new(Key, Name, Shape)])
+public sealed record Proof(string Key, string Name, Func<Solid> Shape, string Says) : PrintItem(Key, Name, [new(Key, Name, Shape)])
 {
     /// <summary>Slot of the seat it proves; <c>null</c> where it proves something else.</summary>
     public string? Seat { get; init; }

@@ -13,5 +13,6 @@ public sealed record TryWord(string Key, string Says, bool Good = false)
     public static TryWord Works { get; } = new("works", "does what it must", Good: true);
 
     /// <summary>Words for anything.</summary>
-    public static IReadOnlyList<TryWord> Common { get; } = [Works, new("tooLong", "is too long"), new("tooShort", "is too short"), new("tooWeak", "is too weak"), new("inTheWay", "is in the way")];
+    public static IReadOnlyList<TryWord> Common { get; } = [Works, new("tooLong", "is too long"), new("tooShort", "is too short"),
+        new("tooWeak", "is too weak"), new("inTheWay", "is in the way")];
 }

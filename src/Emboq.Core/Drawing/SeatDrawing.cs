@@ -92,7 +92,8 @@ public enum CalloutSide
 /// <param name="Row">1 is nearest to the drawing.</param>
 /// <param name="Parameter">The parameter that editing it sets; <c>null</c> when it is computed.</param>
 /// <param name="Reads">The dimension that editing it takes a reading of.</param>
-public sealed record Callout(string Line, CalloutKind Kind, Point2 From, Point2 To, CalloutSide Side, int Row, string? Parameter = null, DimensionAddress? Reads = null);
+public sealed record Callout(string Line, CalloutKind Kind, Point2 From, Point2 To, CalloutSide Side, int Row, string? Parameter = null,
+    DimensionAddress? Reads = null);
 
 /// <summary>Names one dimension of one interface.</summary>
 /// <param name="Interface">The interface.</param>

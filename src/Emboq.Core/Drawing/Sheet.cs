@@ -29,7 +29,8 @@ internal sealed class Sheet
     public Sheet Box(Matter matter, double x0, double y0, double x1, double y1) => Face(matter, [new(x0, y0), new(x1, y0), new(x1, y1), new(x0, y1)]);
 
     public Sheet Round(Matter matter, double x, double y, double diameter) =>
-        Face(matter, Outlines.Round(diameter / 2, Facets.Count(diameter / 2, Math.Min(ChordError, diameter / 20))).Points.Select(p => new Point2(p.X + x, p.Y + y)));
+        Face(matter, Outlines.Round(diameter / 2, Facets.Count(diameter / 2, Math.Min(ChordError, diameter / 20))).Points.Select(p =>
+            new Point2(p.X + x, p.Y + y)));
 
     public Sheet Axis(double x0, double y0, double x1, double y1)
     {
@@ -51,11 +52,13 @@ internal sealed class Sheet
     }
 
     /// <summary>A dimension from left to right.</summary>
-    public Sheet Along(string line, double x0, double x1, double y, int row = 1, CalloutSide side = CalloutSide.Below, string? sets = null, DimensionAddress? reads = null) =>
+    public Sheet Along(string line, double x0, double x1, double y, int row = 1, CalloutSide side = CalloutSide.Below, string? sets = null,
+        DimensionAddress? reads = null) =>
         Call(new(line, CalloutKind.Length, new(x0, y), new(x1, y), side, row, sets, reads));
 
     /// <summary>A dimension up and down.</summary>
-    public Sheet Up(string line, double x, double y0, double y1, int row = 1, CalloutSide side = CalloutSide.Left, string? sets = null, DimensionAddress? reads = null) =>
+    public Sheet Up(string line, double x, double y0, double y1, int row = 1, CalloutSide side = CalloutSide.Left, string? sets = null,
+        DimensionAddress? reads = null) =>
         Call(new(line, CalloutKind.Diameter, new(x, y0), new(x, y1), side, row, sets, reads));
 
     /// <summary>Something pointed at.</summary>

@@ -39,7 +39,8 @@ internal static class Correction
     /// <summary>Words this many times further apart than both can be off contradict each other.</summary>
     private const double Contradicts = 2;
 
-    private static string Words(TryEvidence t) => string.Join(" and ", new[] { t.Feel is { } feel ? $"“{FeelClasses.Of(feel).Words}”" : null, t.Printed is { } p ? $"measured {Figures.Mm(p)}" : null }.OfType<string>());
+    private static string Words(TryEvidence t) => string.Join(" and ", new[] { t.Feel is { } feel ? $"“{FeelClasses.Of(feel).Words}”" : null,
+        t.Printed is { } p ? $"measured {Figures.Mm(p)}" : null }.OfType<string>());
 
     /// <summary>What was printed once: a ring of a ladder is a print of its own.</summary>
     private static IEnumerable<IGrouping<(int Revision, double Drawn), TryEvidence>> Prints(IReadOnlyList<TryEvidence> tries) =>
@@ -51,7 +52,8 @@ internal static class Correction
         var told = Told(seat, print).ToList();
         var chance = Quantity.Input("scatter of the print", 0, Unit.Millimetre, new Provenance.RuleOfThumb("Two prints of one size differ a little."),
             (new Source($"{IdOf(seat, print)}/scatter", $"scatter of print {print.Key.Revision}", scatter), 1));
-        return Agreement.Widened(told, told.Aggregate(Best), $"{IdOf(seat, print)}/contradiction", $"contradicting words about revision {print.Key.Revision}") + chance;
+        return Agreement.Widened(told, told.Aggregate(Best), $"{IdOf(seat, print)}/contradiction",
+            $"contradicting words about revision {print.Key.Revision}") + chance;
     }
 
     private static string IdOf(SizeLaw seat, IGrouping<(int Revision, double Drawn), TryEvidence> print) =>
@@ -65,7 +67,8 @@ internal static class Correction
         foreach (var feel in print.Select(t => t.Feel).OfType<Feel>().Distinct())
         {
             var (clearance, spread, words) = FeelClasses.Of(feel);
-            var felt = Quantity.Input($"clearance felt, \"{words}\"", clearance, Unit.Millimetre, new Provenance.Learned($"revision {revision} {words}"), (new Source($"{id}/{feel}", $"what \"{words}\" means", spread), 1));
+            var felt = Quantity.Input($"clearance felt, \"{words}\"", clearance, Unit.Millimetre, new Provenance.Learned($"revision {revision} {words}"),
+                (new Source($"{id}/{feel}", $"what \"{words}\" means", spread), 1));
             yield return seat.TouchingAt(drawn, felt);
         }
 
@@ -74,7 +77,8 @@ internal static class Correction
             var (instrument, count) = (readings.Key, readings.Count());
             var size = Quantity.Input($"printed in revision {revision}", readings.Average(t => t.Printed!.Value), Unit.Millimetre,
                 new Provenance.Measured($"{count} reading{(count == 1 ? "" : "s")}, {instrument.Name}"),
-                (new Source($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3), Kind: SourceKind.Measuring), 1),
+                (new Source($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3),
+                    Kind: SourceKind.Measuring), 1),
                 (new Source($"{id}/{instrument.Id}/repeat", $"repeatability at revision {revision}", instrument.Repeatability / Math.Sqrt(count)), 1),
                 (new Source($"{id}/{instrument.Id}/step", $"resolution at revision {revision}", instrument.Resolution / Math.Sqrt(12)), 1));
             yield return seat.Counterpart + (drawn - size);

@@ -28,7 +28,8 @@ internal sealed record FittedFace(string Slot, string Dimension, Surface Surface
 /// <param name="Touching">The drawn size that would just touch, by process and tries.</param>
 /// <param name="Realised">Clearance to expect, with its spread.</param>
 /// <param name="Contradictions">What was told of one print that cannot both be right.</param>
-internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit Fit, Measurement Measured, Quantity Counterpart, Quantity Wanted, Quantity Drawn, Quantity Touching, Quantity Realised, IReadOnlyList<string> Contradictions)
+internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit Fit, Measurement Measured, Quantity Counterpart, Quantity Wanted,
+    Quantity Drawn, Quantity Touching, Quantity Realised, IReadOnlyList<string> Contradictions)
 {
     /// <summary>Reckons it by the law of sizes; tries on this process correct it. The place must have been read.</summary>
     /// <param name="asked">What is asked.</param>
@@ -43,23 +44,32 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
         var measured = ledger.Add($"{key}.measured", place[asked.Dimension].Name, read.Quantity, asked.Because);
         var clearance = ledger.Add($"{key}.clearance", $"{name} clearance", asked.Clearance is { } chosen
             ? Quantity.Chosen($"{name} clearance", chosen, Unit.Millimetre)
-            : Quantity.RuleOfThumb($"{name} clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), $"A {fit.Name} fit: {fit.Feels}. Hole minus shaft, on the full size.");
+            : Quantity.RuleOfThumb($"{name} clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis),
+                $"A {fit.Name} fit: {fit.Feels}. Hole minus shaft, on the full size.");
         var law = new SizeLaw(measured, Face.Of(asked.Surface, measured.Value), clearance, fits, name);
         var wanted = ledger.Add($"{key}.wanted", $"{name} wanted", law.Wanted, "The size the finished face should have.");
-        var allowance = ledger.Add($"{key}.allowance", $"{name}: {Process.Describe(asked.Surface)} allowance", law.Allowance, "What this process adds or takes: drawn minus printed.");
+        var allowance = ledger.Add($"{key}.allowance", $"{name}: {Process.Describe(asked.Surface)} allowance", law.Allowance,
+            "What this process adds or takes: drawn minus printed.");
         // Words do not tell loose fits apart: of those only what was measured counts.
-        IReadOnlyList<TryEvidence> tries = [.. told.Where(t => t.Slot == asked.Slot).Select(t => clearance.Value > FeelClasses.Loosest ? t with { Feel = null } : t)];
+        IReadOnlyList<TryEvidence> tries = [.. told.Where(t => t.Slot == asked.Slot).Select(t => clearance.Value > FeelClasses.Loosest
+            ? t with { Feel = null } : t)];
         var touching = fits.Touching(law, tries);
         var sum = SizeLaw.Drawn(wanted, allowance);
         if (tries.Count > 0)
         {
-            sum += ledger.Add($"{key}.correction", $"{name} correction", (touching - law.TouchingBefore).From(new Provenance.Learned($"{tries.Count} tr{(tries.Count == 1 ? "y" : "ies")} on {fits.Process.Name}")),
+            sum += ledger.Add($"{key}.correction", $"{name} correction",
+                (touching - law.TouchingBefore).From(new Provenance.Learned($"{tries.Count} tr{(tries.Count == 1 ? "y" : "ies")} on {fits.Process.Name}")),
                 "What the tries say beyond the allowance; each counts by how sharp it is.");
         }
 
         var drawn = ledger.Add($"{key}.drawn", $"{name} drawn", sum, "Drawn so that it prints at the wanted size.");
-        var realised = ledger.Add($"{key}.realised", $"{name} clearance to expect", law.Realised(drawn.Fixed(drawn.Name, "this design"), touching), "What the joint will really have, with everything in doubt added up.");
-        return new(asked, place, law, asked.Clearance is { } moved ? fit with { Least = fit.Least + moved - fit.Clearance, Greatest = fit.Greatest + moved - fit.Clearance } : fit,
+        var realised = ledger.Add($"{key}.realised", $"{name} clearance to expect", law.Realised(drawn.Fixed(drawn.Name, "this design"), touching),
+            "What the joint will really have, with everything in doubt added up.");
+        return new(asked, place, law, asked.Clearance is { } moved ? fit with
+        {
+            Least = fit.Least + moved - fit.Clearance,
+            Greatest = fit.Greatest + moved - fit.Clearance
+        } : fit,
             read, measured, wanted, drawn, touching, realised, fits.Contradictions(law, tries));
     }
 
@@ -69,12 +79,14 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
     /// <param name="ledger">Takes the figures.</param>
     /// <param name="key">Begins their keys, where it is not slot and dimension.</param>
     /// <param name="because">Why this dimension counts.</param>
-    public (Quantity Measured, Quantity Drawn, Quantity Realised) Across(string dimension, string name, Ledger ledger, string? key = null, string because = "As read.")
+    public (Quantity Measured, Quantity Drawn, Quantity Realised) Across(string dimension, string name, Ledger ledger, string? key = null,
+        string because = "As read.")
     {
         key ??= $"{Of.Slot}.{dimension}";
         var measured = ledger.Add($"{key}.measured", Place[dimension].Name, Evaluation.Of(Place, dimension)!.Quantity, because);
         var drawn = ledger.Add($"{key}.drawn", $"{name} drawn", measured + (Drawn - Counterpart), "The outline moves by the same amount all around.");
-        var realised = ledger.Add($"{key}.realised", $"{name} clearance to expect", Law.Realised(drawn.Fixed(drawn.Name, "this design"), Touching - Counterpart + measured, name),
+        var realised = ledger.Add($"{key}.realised", $"{name} clearance to expect",
+            Law.Realised(drawn.Fixed(drawn.Name, "this design"), Touching - Counterpart + measured, name),
             "The same reckoning in the other direction, with what the tries say of the process.");
         return (measured, drawn, realised);
     }

@@ -11,13 +11,15 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     public static SeatWords Cuff { get; } = new("ring", "ring", "diameter", ["will not start", "needs force", "firm by hand", "slides", "rattles"]);
 
     /// <summary>A thing in a pocket.</summary>
-    public static SeatWords Pocket { get; } = new("slice", "slice", "width of the pocket", ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"]);
+    public static SeatWords Pocket { get; } = new("slice", "slice", "width of the pocket",
+        ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"]);
 
     /// <summary>A key in a channel, across it.</summary>
     public static SeatWords KeyAcross { get; } = new("rung", "rung", "width of the key", ["will not start", "needs force", "firm by hand", "slides", "rocks"]);
 
     /// <summary>A key in a channel, in height.</summary>
-    public static SeatWords KeyInHeight { get; } = new("rung", "rung", "height below the shoulder", ["will not start", "needs force", "firm by hand", "slides", "lifts"]);
+    public static SeatWords KeyInHeight { get; } = new("rung", "rung", "height below the shoulder",
+        ["will not start", "needs force", "firm by hand", "slides", "lifts"]);
 
     /// <summary>The word for a feel.</summary>
     public string Of(Feel feel) => Feels[(int)feel];

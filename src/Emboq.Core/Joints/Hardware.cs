@@ -4,10 +4,12 @@ namespace Emboq.Core.Joints;
 internal static class Hardware
 {
     /// <summary>Threads that every table knows.</summary>
-    public static IReadOnlyList<ParameterOption> Threads { get; } = [.. new[] { "M3", "M4", "M5", "M6", "M8", "No. 8", "1/4" }.Select(s => new ParameterOption(s, Name(s)))];
+    public static IReadOnlyList<ParameterOption> Threads { get; } = [.. new[] { "M3", "M4", "M5", "M6", "M8", "No. 8", "1/4" }.Select(s =>
+        new ParameterOption(s, Name(s)))];
 
     /// <summary>Wood screws of the table.</summary>
-    public static IReadOnlyList<ParameterOption> WoodScrews { get; } = [.. StandardTables.Find("wood-screws")!.Rows.Select(r => new ParameterOption(r.Size!, r.Name))];
+    public static IReadOnlyList<ParameterOption> WoodScrews { get; } = [.. StandardTables.Find("wood-screws")!.Rows.Select(r =>
+        new ParameterOption(r.Size!, r.Name))];
 
     /// <summary>A size as people write it: "8-32" for No. 8.</summary>
     public static string Name(string size) => size switch
@@ -27,7 +29,9 @@ internal static class Hardware
         var row = StandardTables.Find("wood-screws")!.Rows.First(r => r.Size == size);
         return row.Cells.GetValueOrDefault("pilot in softwood")?.Value is not null
             ? Of("wood-screws", size, "pilot in softwood", $"pilot of a {size} wood screw")
-            : Quantity.RuleOfThumb("share of the shank", 0.6, Unit.None, "A pilot in softwood is 0.6 of the screw; common practice, no published source.") * Of("wood-screws", size, "diameter", $"diameter of a {size} wood screw");
+            : Quantity.RuleOfThumb("share of the shank", 0.6, Unit.None,
+                "A pilot in softwood is 0.6 of the screw; common practice, no published source.") * Of("wood-screws", size, "diameter",
+                $"diameter of a {size} wood screw");
     }
 
     /// <summary>The hole that a wood screw wants in what it holds in, as a line of the ledger.</summary>
@@ -37,7 +41,8 @@ internal static class Hardware
     /// <param name="into">What it goes into.</param>
     public static Func<double, double, PatternHole> PilotHole(JointScope scope, string size, ScrewLength screw, string into)
     {
-        var drill = scope.Add("pilot", "pilot", Pilot(size), "Drilled in the wood, so that the thread bites and the wood does not split. The part itself has its passing hole printed.");
+        var drill = scope.Add("pilot", "pilot", Pilot(size),
+            "Drilled in the wood, so that the thread bites and the wood does not split. The part itself has its passing hole printed.");
         return (x, y) => new(x, y, drill.Value, HoleUse.Pilot, into, screw.InThread);
     }
 
@@ -52,7 +57,8 @@ internal static class Hardware
     {
         var found = StandardTables.Find(table)!;
         var row = found.Rows.First(r => r.Size == size && (also?.Invoke(r) ?? true));
-        return Quantity.Input(name, row.Cells[column].Value!.Value, found.Columns.First(c => c.Name == column).Unit, new Provenance.Standard(found.Source, $"{found.Name}, {row.Name}"));
+        return Quantity.Input(name, row.Cells[column].Value!.Value, found.Columns.First(c => c.Name == column).Unit,
+            new Provenance.Standard(found.Source, $"{found.Name}, {row.Name}"));
     }
 
     /// <summary>What lies under the head of a machine screw: the thickness of a plain washer, or nothing.</summary>
@@ -65,8 +71,10 @@ internal static class Hardware
     public static IEnumerable<string> Washers(ParameterValues p, string size) => p.Choice("washer") == "plain" ? [$"2 plain washers {Name(size)}"] : [];
 
     /// <summary>The pitch of the coarse thread of a size.</summary>
-    public static Quantity Pitch(string size) => Of("threads", size, "pitch", $"pitch of {Name(size)}", r => r.Cells["series"].Text.EndsWith("coarse", StringComparison.Ordinal));
+    public static Quantity Pitch(string size) => Of("threads", size, "pitch", $"pitch of {Name(size)}", r =>
+        r.Cells["series"].Text.EndsWith("coarse", StringComparison.Ordinal));
 
     /// <summary>The outside diameter of a thread.</summary>
-    public static Quantity Diameter(string size) => Of("threads", size, "diameter", $"diameter of {Name(size)}", r => r.Cells["series"].Text.EndsWith("coarse", StringComparison.Ordinal));
+    public static Quantity Diameter(string size) => Of("threads", size, "diameter", $"diameter of {Name(size)}", r =>
+        r.Cells["series"].Text.EndsWith("coarse", StringComparison.Ordinal));
 }

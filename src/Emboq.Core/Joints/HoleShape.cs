@@ -30,7 +30,8 @@ internal static class HoleShape
     /// <summary>A hole drawn out along x: two rounds and what lies between.</summary>
     public static Solid Slotted(double width, double travel, double from, double to) => travel <= 0
         ? Cut(width, from, to, HoleLie.Upright)
-        : Cut(width, from, to, HoleLie.Upright).At(-travel / 2, 0, 0) + Cut(width, from, to, HoleLie.Upright).At(travel / 2, 0, 0) + new Solid.Box(travel, width, to - from).At(-travel / 2, -width / 2, from);
+        : Cut(width, from, to, HoleLie.Upright).At(-travel / 2, 0, 0) + Cut(width, from, to, HoleLie.Upright).At(travel / 2, 0, 0) + new Solid.Box(travel,
+            width, to - from).At(-travel / 2, -width / 2, from);
 
     private static Point2 On(double radius, double degrees) => new(radius * Math.Cos(degrees * Math.PI / 180), radius * Math.Sin(degrees * Math.PI / 180));
 }

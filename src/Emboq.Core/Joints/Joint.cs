@@ -26,7 +26,14 @@ internal sealed record Joint
     public double Recess { get; init; }
 
     /// <summary>Both in one: a hole and the recess of its head.</summary>
-    public static Joint operator +(Joint a, Joint b) => new() { Cut = a.Cut + b.Cut, Sleeves = [.. a.Sleeves, .. b.Sleeves], Recess = Math.Max(a.Recess, b.Recess), Bore = a.Bore > 0 && b.Bore > 0 ? Math.Min(a.Bore, b.Bore) : Math.Max(a.Bore, b.Bore), Checks = [.. a.Checks, .. b.Checks] };
+    public static Joint operator +(Joint a, Joint b) => new()
+    {
+        Cut = a.Cut + b.Cut,
+        Sleeves = [.. a.Sleeves, .. b.Sleeves],
+        Recess = Math.Max(a.Recess, b.Recess),
+        Bore = a.Bore > 0 && b.Bore > 0 ? Math.Min(a.Bore, b.Bore) : Math.Max(a.Bore, b.Bore),
+        Checks = [.. a.Checks, .. b.Checks]
+    };
 
     /// <summary>What must be material around it.</summary>
     public Solid Zone => Sleeves.Select(s => s.Around).Aggregate((a, b) => a + b) - Cut;
@@ -42,7 +49,8 @@ internal sealed record Joint
         var fits = edge - tight.Radius >= tight.Wall - 1e-9;
         return new(key, $"wall around the {what}", fits ? Verdict.Good : Verdict.Stop,
             fits ? "Enough stays around it." : edge <= tight.Radius ? "It breaks through." : "Too little stays around it: it would split or open.",
-            Figures.Mm(Math.Max(0, edge - tight.Radius)), $"{Figures.Mm(tight.Wall)} or more", "Boss rules of common practice, no published source.", fits ? [] : remedies);
+            Figures.Mm(Math.Max(0, edge - tight.Radius)), $"{Figures.Mm(tight.Wall)} or more",
+                "Boss rules of common practice, no published source.", fits ? [] : remedies);
     }
 
     /// <summary>Whether enough stays under a head: from its recess to the far face of a hole that goes through.</summary>
@@ -54,7 +62,8 @@ internal sealed record Joint
     {
         var left = Depth - Recess;
         var fits = left >= least - 1e-9;
-        return new(key, $"material under the {what}'s head", fits ? Verdict.Good : Verdict.Stop, fits ? "Enough stays under the head." : "The head pulls through: what it lies in is too thin.",
+        return new(key, $"material under the {what}'s head", fits ? Verdict.Good : Verdict.Stop, fits ? "Enough stays under the head."
+            : "The head pulls through: what it lies in is too thin.",
             Figures.Mm(Math.Max(0, left)), $"{Figures.Mm(least)} or more", "Common practice, no published source.", fits ? [] : remedies);
     }
 

@@ -19,6 +19,7 @@ internal sealed record JointScope(Ledger Ledger, IFitModel Fits, string Key, str
     public Quantity Drawn(string key, string name, Quantity wanted, Surface surface)
     {
         var finished = Add($"{key}.wanted", $"{name}, finished", wanted, "The size the finished surface should have.");
-        return Add(key, $"{name}, drawn", SizeLaw.Drawn(finished, surface, Fits), $"Drawn so that it prints at that size: a {Process.Describe(surface)} on {Process.Name}.");
+        return Add(key, $"{name}, drawn", SizeLaw.Drawn(finished, surface, Fits),
+            $"Drawn so that it prints at that size: a {Process.Describe(surface)} on {Process.Name}.");
     }
 }

@@ -16,7 +16,8 @@ internal enum SlotRoof
 /// <summary>Pockets that hold a hexagon nut.</summary>
 internal static class NutPocket
 {
-    private static readonly Quantity DropIn = Quantity.RuleOfThumb("room over the flats", 0.4, Unit.Millimetre, "A nut of greatest size drops in by hand and does not turn.");
+    private static readonly Quantity DropIn = Quantity.RuleOfThumb("room over the flats", 0.4, Unit.Millimetre,
+        "A nut of greatest size drops in by hand and does not turn.");
 
     /// <summary>A hexagon open at the face.</summary>
     /// <param name="scope">Where its figures go.</param>
@@ -25,7 +26,8 @@ internal static class NutPocket
     public static Joint FromEnd(JointScope scope, string size, double sunk)
     {
         var flats = Flats(scope, size);
-        var deep = scope.Add("pocket.depth", "pocket depth", Height(size) + Quantity.Chosen("sunk", sunk, Unit.Millimetre), "The nut and how far it lies below the face.");
+        var deep = scope.Add("pocket.depth", "pocket depth", Height(size) + Quantity.Chosen("sunk", sunk, Unit.Millimetre),
+            "The nut and how far it lies below the face.");
         var corner = flats.Value / Math.Sqrt(3);
         return new()
         {
@@ -47,11 +49,13 @@ internal static class NutPocket
         var flats = Flats(scope, size);
         var room = Quantity.RuleOfThumb("room over the height", 0.3, Unit.Millimetre, "A nut slides in without force.");
         var wanted = scope.Drawn("slot", "slot height", Height(size) + room, Surface.Pocket);
-        var droop = scope.Add("slot.droop", "droop of the slot's roof", Bridging.Droop(flats), "Plastic that hangs across the screw's axis holds the nut askew, or bars it.");
+        var droop = scope.Add("slot.droop", "droop of the slot's roof", Bridging.Droop(flats),
+            "Plastic that hangs across the screw's axis holds the nut askew, or bars it.");
         var high = scope.Add("slot.height", "slot height with its roof", lie == HoleLie.Upright && roof == SlotRoof.Raised ? wanted + droop : wanted,
             roof == SlotRoof.Raised ? "Raised by what hangs down." : "The slot as it is cut.");
         var (half, h) = (flats.Value / 2, high.Value);
-        // The hexagon lies with two flats along the slot; its far corner is the slot's end. The face lies above, so the roof of a print that stands on the far side is z = −below.
+        // The hexagon lies with two flats along the slot; its far corner is the slot's end. The face lies above, so the roof of a print that stands on the far
+        // side is z = −below.
         var slot = new Solid.Extruded(Hexagon(flats.Value), h).At(0, 0, -below - h)
             + new Solid.Box(edge + ScrewHole.Over, 2 * half, h).At(0, -half, -below - h);
         var lip = new Solid.Box(LipLength, 2 * half, LipHeight).At(edge - 1 - LipLength, -half, -below - h);
@@ -63,12 +67,14 @@ internal static class NutPocket
             Checks =
             [
                 Turning(scope, size, flats),
-                .. lie == HoleLie.Upright ? [Drooping(scope, Height(size).Value, wanted.Value, droop.Value, roof), Bridging.Of($"{scope.Key}.span", $"roof over the {scope.Name} nut", flats.Value)] : Array.Empty<Check>(),
+                .. lie == HoleLie.Upright ? [Drooping(scope, Height(size).Value, wanted.Value, droop.Value, roof),
+                    Bridging.Of($"{scope.Key}.span", $"roof over the {scope.Name} nut", flats.Value)] : Array.Empty<Check>(),
             ],
         };
     }
 
-    /// <summary>What closes the screw's hole at the roof of a slot for a sacrificial layer, to be added back to the part; <c>null</c> when there is none.</summary>
+    /// <summary>What closes the screw's hole at the roof of a slot for a sacrificial layer, to be added back to the part; <c>null</c> when there is
+    /// none.</summary>
     public static Solid? Membrane(JointScope scope, double below, double radius, SlotRoof roof) => roof != SlotRoof.Sacrificial
         ? null
         : new Solid.Cylinder(radius + 0.2, scope.Process.LayerHeight).At(0, 0, -below);
@@ -82,7 +88,8 @@ internal static class NutPocket
     private const double LipHeight = 0.25;
 
     private static Quantity Flats(JointScope scope, string size) =>
-        scope.Drawn("flats", "nut pocket over the flats", Hardware.Of("nuts", size, "across flats", $"{Hardware.Name(size)} nut, across flats") + DropIn, Surface.Pocket);
+        scope.Drawn("flats", "nut pocket over the flats", Hardware.Of("nuts", size, "across flats",
+            $"{Hardware.Name(size)} nut, across flats") + DropIn, Surface.Pocket);
 
     private static Quantity Height(string size) => Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height");
 
@@ -94,8 +101,10 @@ internal static class NutPocket
         var corners = Hardware.Of("nuts", size, "least across flats", "least flats").Value / Math.Cos(Math.PI / 6);
         var fits = greatest < corners;
         return new($"{scope.Key}.turns", $"{scope.Name} nut held from turning", fits ? Verdict.Good : Verdict.Watch,
-            fits ? "Even a small nut cannot turn in the pocket." : "A small nut may turn in the pocket: the doubt of this process is too wide. Try a pocket first.",
-            Figures.Mm(greatest), $"less than {Figures.Mm(corners)}, the corners of a small nut", "Plane geometry, k = 2; the least nut of its standard.", fits ? [] : [new Remedy.Prove("Print the pocket alone first")]);
+            fits ? "Even a small nut cannot turn in the pocket."
+                : "A small nut may turn in the pocket: the doubt of this process is too wide. Try a pocket first.",
+            Figures.Mm(greatest), $"less than {Figures.Mm(corners)}, the corners of a small nut", "Plane geometry, k = 2; the least nut of its standard.",
+                fits ? [] : [new Remedy.Prove("Print the pocket alone first")]);
     }
 
     private static Check Drooping(JointScope scope, double nut, double slot, double droop, SlotRoof roof)
@@ -115,5 +124,6 @@ internal static class NutPocket
 
     /// <summary>A hexagon by its flats, two of them along x.</summary>
     private static Profile Hexagon(double flats) =>
-        new(Enumerable.Range(0, 6).Select(i => i * Math.PI / 3).Select(a => new Point2(flats / Math.Sqrt(3) * Math.Cos(a), flats / Math.Sqrt(3) * Math.Sin(a))));
+        new(Enumerable.Range(0, 6).Select(i => i * Math.PI / 3).Select(a =>
+            new Point2(flats / Math.Sqrt(3) * Math.Cos(a), flats / Math.Sqrt(3) * Math.Sin(a))));
 }

@@ -9,7 +9,8 @@ internal static class ScrewHole
     /// <param name="fit">fine, medium or coarse (ISO 273).</param>
     /// <param name="depth">Through how much, mm.</param>
     /// <param name="lie">How it stands while it is printed.</param>
-    public static Joint Passing(JointScope scope, string size, string fit, double depth, HoleLie lie = HoleLie.Upright) => Plain(scope, Hardware.Passing(size, fit), depth, lie);
+    public static Joint Passing(JointScope scope, string size, string fit, double depth, HoleLie lie = HoleLie.Upright) =>
+        Plain(scope, Hardware.Passing(size, fit), depth, lie);
 
     /// <summary>A hole that a wood screw passes.</summary>
     public static Joint PassingWood(JointScope scope, string size, double depth, HoleLie lie = HoleLie.Upright) =>
@@ -53,9 +54,11 @@ internal static class ScrewHole
     public static Joint Counterbored(JointScope scope, string size, double depth, HoleLie lie = HoleLie.Upright)
     {
         var room = Quantity.RuleOfThumb("room around a head", 0.4, Unit.Millimetre, "A head drops into its recess with 0.2 mm a side.");
-        var bore = scope.Drawn("counterbore", "counterbore", Hardware.Of("cap-screws", size, "knurled head", $"{Hardware.Name(size)} knurled head") + room, lie.Surface());
+        var bore = scope.Drawn("counterbore", "counterbore", Hardware.Of("cap-screws", size, "knurled head",
+            $"{Hardware.Name(size)} knurled head") + room, lie.Surface());
         var sunk = Quantity.RuleOfThumb("head below the face", 0.3, Unit.Millimetre, "A head that stands proud catches.");
-        var deep = scope.Add("counterbore.depth", "counterbore depth", Hardware.Of("cap-screws", size, "height", $"{Hardware.Name(size)} head height") + sunk, "The head and a little more.");
+        var deep = scope.Add("counterbore.depth", "counterbore depth", Hardware.Of("cap-screws", size, "height", $"{Hardware.Name(size)} head height") + sunk,
+            "The head and a little more.");
         var recess = new Joint
         {
             Cut = HoleShape.Cut(bore.Value, -deep.Value, Over, lie),
@@ -82,7 +85,8 @@ internal static class ScrewHole
     public static Joint CountersunkWood(JointScope scope, string size, double depth, HoleLie lie = HoleLie.Upright)
     {
         var head = Hardware.Of("wood-screws", size, "head", $"head of a {size} wood screw");
-        return Sink(scope, head, Quantity.RuleOfThumb("head angle", 90, Unit.DegreeOfArc, "Wood screws are cut at 90 degrees."), PassingWood(scope, size, depth, lie), lie);
+        return Sink(scope, head, Quantity.RuleOfThumb("head angle", 90, Unit.DegreeOfArc, "Wood screws are cut at 90 degrees."),
+            PassingWood(scope, size, depth, lie), lie);
     }
 
     /// <summary>A curved mouth for a bugle head, which has no angle: a quarter of an ellipse from the head down to the shank.</summary>
@@ -92,12 +96,14 @@ internal static class ScrewHole
     public static Joint Bugle(JointScope scope, string size, double depth)
     {
         bool Row(Standards.StandardRow r) => r.Cells["kind"].Text == "custom";
-        var head = scope.Drawn("countersink", "bugle mouth", Hardware.Of("countersunk-screws", size, "head", $"{size} bugle head", Row) + HeadRoom, Surface.HoleUpright);
+        var head = scope.Drawn("countersink", "bugle mouth", Hardware.Of("countersunk-screws", size, "head", $"{size} bugle head",
+            Row) + HeadRoom, Surface.HoleUpright);
         var hole = Plain(scope, Hardware.Of("countersunk-screws", size, "diameter", $"{size} shank", Row) + ShankRoom, depth);
         var (r, rim) = (hole.Bore / 2, head.Value / 2);
         // The height of a bugle is about half of its head.
         var deep = scope.Add("countersink.depth", "bugle depth", 0.45 * head, "A bugle is about as deep as half its head; it beds itself.");
-        var curve = Enumerable.Range(0, 13).Select(i => i * Math.PI / 24).Select(a => new Point2(rim - ((rim - r) * Math.Sin(a)), -deep.Value * (1 - Math.Cos(a))));
+        var curve = Enumerable.Range(0, 13).Select(i => i * Math.PI / 24).Select(a =>
+            new Point2(rim - ((rim - r) * Math.Sin(a)), -deep.Value * (1 - Math.Cos(a))));
         return hole + new Joint
         {
             Cut = new Solid.Revolved(new Profile([new(0, Over), new(0, -deep.Value), .. curve.Reverse(), new(rim, Over)])),
@@ -110,9 +116,11 @@ internal static class ScrewHole
     /// <summary>Cuts reach a little past the faces they open.</summary>
     public const double Over = 0.5;
 
-    private static readonly Quantity HeadRoom = Quantity.RuleOfThumb("room around a head", 0.3, Unit.Millimetre, "So that the head sits a little below the face.");
+    private static readonly Quantity HeadRoom = Quantity.RuleOfThumb("room around a head", 0.3, Unit.Millimetre,
+        "So that the head sits a little below the face.");
 
-    private static readonly Quantity ShankRoom = Quantity.RuleOfThumb("room around a shank", 0.5, Unit.Millimetre, "The customary passing hole of a wood screw.");
+    private static readonly Quantity ShankRoom = Quantity.RuleOfThumb("room around a shank", 0.5, Unit.Millimetre,
+        "The customary passing hole of a wood screw.");
 
     /// <summary>The head's cone down to the hole itself: a roof over a lying hole takes nothing from the cone's depth.</summary>
     private static Joint Sink(JointScope scope, Quantity head, Quantity angle, Joint hole, HoleLie lie)

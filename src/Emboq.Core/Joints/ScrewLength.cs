@@ -17,7 +17,8 @@ internal sealed record ScrewLength(Quantity Least, Quantity Most, string Says, C
     /// <param name="engage">Least length of thread that holds.</param>
     /// <param name="room">From where the thread begins to where the screw would bottom.</param>
     /// <param name="drawer">The workshop's own.</param>
-    public static ScrewLength Of(JointScope scope, (string Size, string Head, string Name) screw, IReadOnlyList<Quantity> grip, Quantity engage, Quantity room, IReadOnlyList<DrawerScrew> drawer)
+    public static ScrewLength Of(JointScope scope, (string Size, string Head, string Name) screw, IReadOnlyList<Quantity> grip, Quantity engage,
+        Quantity room, IReadOnlyList<DrawerScrew> drawer)
     {
         var through = scope.Add("grip", "grip", grip.Aggregate((a, b) => a + b), "Everything the screw passes before its thread: parts, washers, air.");
         var least = scope.Add("screw.least", "shortest screw", through + engage, "The grip, and the thread that holds.");
@@ -27,7 +28,8 @@ internal sealed record ScrewLength(Quantity Least, Quantity Most, string Says, C
         var fits = least.Value <= most.Value + 1e-9;
         return new(least, most, says, new($"{scope.Key}.length", $"length of the {scope.Name}", fits ? Verdict.Good : Verdict.Stop,
             fits ? $"{says}." : "No screw is long enough to hold and short enough not to bottom, or to come out behind: what it goes into is too thin.",
-            $"{Figures.Mm(least.Value)} at least", $"{Figures.Mm(most.Value)} at most", "Grip and engagement, plane sums.", []), (own.Where(l => Suits(l, least.Value, most.Value)).Select(l => (double?)l).FirstOrDefault() ?? least.Value) - through.Value);
+            $"{Figures.Mm(least.Value)} at least", $"{Figures.Mm(most.Value)} at most", "Grip and engagement, plane sums.", []),
+                (own.Where(l => Suits(l, least.Value, most.Value)).Select(l => (double?)l).FirstOrDefault() ?? least.Value) - through.Value);
     }
 
     /// <summary>A wood screw through the part into the wood behind it: over all, for a countersunk head.</summary>
@@ -39,12 +41,16 @@ internal sealed record ScrewLength(Quantity Least, Quantity Most, string Says, C
     /// <param name="drawer">The workshop's own.</param>
     public static ScrewLength IntoWood(JointScope scope, string size, string head, Quantity through, Quantity board, IReadOnlyList<DrawerScrew> drawer)
     {
-        var diameters = Quantity.RuleOfThumb("diameters of thread in wood", 3, Unit.None, "Three diameters hold a light part; common practice, no published source.");
-        var bite = scope.Add("bite", "least thread in the wood", diameters * Hardware.Of("wood-screws", size, "diameter", $"diameter of a {size} wood screw"), "What must be in the wood to hold.");
-        return Of(scope, (size, "wood", $"{size}, {head}"), [through], bite, board - Quantity.RuleOfThumb("point stays inside", 1, Unit.Millimetre, "A point that comes out behind tears what hangs there."), drawer);
+        var diameters = Quantity.RuleOfThumb("diameters of thread in wood", 3, Unit.None,
+            "Three diameters hold a light part; common practice, no published source.");
+        var bite = scope.Add("bite", "least thread in the wood", diameters * Hardware.Of("wood-screws", size, "diameter", $"diameter of a {size} wood screw"),
+            "What must be in the wood to hold.");
+        return Of(scope, (size, "wood", $"{size}, {head}"), [through], bite,
+            board - Quantity.RuleOfThumb("point stays inside", 1, Unit.Millimetre, "A point that comes out behind tears what hangs there."), drawer);
     }
 
-    private static List<double> Own(string size, string head, IReadOnlyList<DrawerScrew> drawer) => [.. drawer.Where(d => d.Size == size && d.Head == head).Select(d => d.Length).Order()];
+    private static List<double> Own(string size, string head, IReadOnlyList<DrawerScrew> drawer) =>
+        [.. drawer.Where(d => d.Size == size && d.Head == head).Select(d => d.Length).Order()];
 
     private static bool Suits(double length, double least, double most) => length >= least && length <= most;
 

@@ -35,10 +35,13 @@ internal static class Threaded
     /// <param name="lie">How it stands while it is printed.</param>
     public static Joint SelfCut(JointScope scope, string size, double share, double depth, HoleLie lie = HoleLie.Upright)
     {
-        var threadDepth = Quantity.Input("5/4 H over P", 1.25 * Math.Sqrt(3) / 2, Unit.None, new Provenance.Standard("ISO 68-1", "basic profile")) * Hardware.Pitch(size);
-        var cut = scope.Add("engagement", "share of the thread", Quantity.Chosen("share of the thread", share, Unit.None), "More holds better and splits sooner.");
+        var threadDepth = Quantity.Input("5/4 H over P", 1.25 * Math.Sqrt(3) / 2, Unit.None,
+            new Provenance.Standard("ISO 68-1", "basic profile")) * Hardware.Pitch(size);
+        var cut = scope.Add("engagement", "share of the thread", Quantity.Chosen("share of the thread", share, Unit.None),
+            "More holds better and splits sooner.");
         var hole = scope.Drawn("thread", "threaded hole", Hardware.Diameter(size) - (cut * threadDepth), lie.Surface());
-        var least = scope.Add("engagement.least", "thread to engage", 2 * Hardware.Diameter(size), "Two diameters of thread in plastic; common practice, no published source.");
+        var least = scope.Add("engagement.least", "thread to engage", 2 * Hardware.Diameter(size),
+            "Two diameters of thread in plastic; common practice, no published source.");
         var fits = depth >= least.Value;
         return new()
         {
@@ -48,7 +51,8 @@ internal static class Threaded
             Checks =
             [
                 new($"{scope.Key}.engagement", $"thread of the {scope.Name}", fits ? Verdict.Good : Verdict.Stop,
-                    fits ? "Enough thread for plastic." : "Too little thread: it strips.", Figures.Mm(depth), $"{Figures.Mm(least.Value)} or more", "Common practice, no published source.", []),
+                    fits ? "Enough thread for plastic." : "Too little thread: it strips.", Figures.Mm(depth), $"{Figures.Mm(least.Value)} or more",
+                        "Common practice, no published source.", []),
             ],
         };
     }

@@ -5,7 +5,8 @@ namespace Emboq.Core.Measuring;
 /// <summary>From readings to a quantity (JCGM 100, clauses 4.2, 4.3 and 5). Per instrument: mean, repeatability pooled with
 /// the instrument's usual one and with all it has read on dimensions of the kind (4.2.4), resolution as a rectangle of one step (F.2.2.1), and the
 /// instrument's own error as a rectangle of its permissible error: <b>one source shared by everything that instrument has read</b>.
-/// Several instruments, and several ways to one dimension, are averaged with weights by the inverse of their variances; what contradicts is widened and never sharpens (<see cref="Agreement"/>).</summary>
+/// Several instruments, and several ways to one dimension, are averaged with weights by the inverse of their variances; what contradicts is widened and never
+/// sharpens (<see cref="Agreement"/>).</summary>
 public static class Evaluation
 {
     /// <summary>Degrees of freedom given to an instrument's usual repeatability when it is pooled with readings.</summary>
@@ -60,10 +61,12 @@ public static class Evaluation
 
         var groups = counting.GroupBy(r => r.Instrument).Select(g => Group.Of(dimension, g.Key, [.. g.Select(r => r.Value)])).ToList();
         var unit = Accesses.UnitOf(dimension.Access);
-        var alone = groups.Select(g => Quantity.Input(dimension.Name, g.Mean, unit, new Provenance.Measured(g.Instrument.Name), g.Sources.Select(q => (q, 1.0)))).ToList();
+        var alone = groups.Select(g => Quantity.Input(dimension.Name, g.Mean, unit, new Provenance.Measured(g.Instrument.Name),
+            g.Sources.Select(q => (q, 1.0)))).ToList();
         var total = groups.Sum(g => g.Weight);
         var mean = groups.Zip(alone, (g, q) => (g.Weight / total) * q).Aggregate((a, b) => a + b);
-        var quantity = Agreement.Widened(alone, mean, $"contradiction/{dimension.Interface}/{dimension.Key}/instruments", $"instruments that contradict each other about {dimension.Name}")
+        var quantity = Agreement.Widened(alone, mean, $"contradiction/{dimension.Interface}/{dimension.Key}/instruments",
+            $"instruments that contradict each other about {dimension.Name}")
             .Named(dimension.Name).From(new Provenance.Measured(Summary(counting)));
 
         var repeated = groups.Where(g => g.Count > 1 && g.Instrument.Repeatability > 0).ToList();
@@ -74,10 +77,13 @@ public static class Evaluation
     }
 
     /// <summary>The doubt of a reading yet to be taken: what the instrument is known for.</summary>
-    internal static IReadOnlyList<Source> Foreseen(Dimension dimension, Instrument instrument) => Group.Of(dimension with { Readings = [] }, instrument, [0]).Sources;
+    internal static IReadOnlyList<Source> Foreseen(Dimension dimension, Instrument instrument) =>
+        Group.Of(dimension with { Readings = [] }, instrument, [0]).Sources;
 
-    /// <summary>The source behind a directly read size that no other size shares: how its own readings repeat. <c>null</c> for a count, which has none.</summary>
-    internal static Source? RepeatabilityOf(Quantity read) => read.Shares.Select(s => s.Source).FirstOrDefault(s => s.Id.StartsWith(Repeatability, StringComparison.Ordinal));
+    /// <summary>The source behind a directly read size that no other size shares: how its own readings repeat. <c>null</c> for a count, which has
+    /// none.</summary>
+    internal static Source? RepeatabilityOf(Quantity read) => read.Shares.Select(s => s.Source).FirstOrDefault(s =>
+        s.Id.StartsWith(Repeatability, StringComparison.Ordinal));
 
     private static IEnumerable<Estimate> ByMethods(Sizes sizes, Dimension dimension)
     {
@@ -108,12 +114,14 @@ public static class Evaluation
     {
         var weights = estimates.Select(e => 1 / Math.Max(Math.Pow(e.Quantity.StandardUncertainty, 2), 1e-18)).ToList();
         var sum = estimates.Zip(weights, (e, w) => (w / weights.Sum()) * e.Quantity).Aggregate((a, b) => a + b);
-        return Agreement.Widened([.. estimates.Select(e => e.Quantity)], sum, $"contradiction/{dimension.Interface}/{dimension.Key}", $"ways that contradict each other about {dimension.Name}")
+        return Agreement.Widened([.. estimates.Select(e => e.Quantity)], sum, $"contradiction/{dimension.Interface}/{dimension.Key}",
+            $"ways that contradict each other about {dimension.Name}")
             .Named(dimension.Name).From(new Provenance.Measured($"{estimates.Count} ways together: {string.Join(", ", estimates.Select(e => e.By))}"));
     }
 
     private static Quantity Doubted(Quantity best, OwnDoubt doubt) =>
-        (best + Quantity.Input(doubt.Source.Name, doubt.Shift, best.Unit, new Provenance.RuleOfThumb(doubt.Source.Name), (doubt.Source, 1))).Named(best.Name).From(best.Provenance);
+        (best + Quantity.Input(doubt.Source.Name, doubt.Shift, best.Unit, new Provenance.RuleOfThumb(doubt.Source.Name),
+            (doubt.Source, 1))).Named(best.Name).From(best.Provenance);
 
     private static double Apart(IReadOnlyList<Quantity> estimates) => (
         from a in estimates
@@ -152,7 +160,8 @@ public static class Evaluation
             var id = $"{dimension.Interface}/{dimension.Key}/{instrument.Id}";
             return new(instrument, values.Length, mean, scatter,
             [
-                new($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3), Kind: SourceKind.Measuring),
+                new($"instrument/{instrument.Id}", $"error of the {instrument.Name}", instrument.MaximumPermissibleError / Math.Sqrt(3),
+                    Kind: SourceKind.Measuring),
                 new($"{Repeatability}{id}", $"repeatability of {dimension.Name}", repeatability / Math.Sqrt(values.Length), dof, SourceKind.Measuring),
                 new($"step/{id}", $"resolution of {dimension.Name}", instrument.Resolution / Math.Sqrt(12), Kind: SourceKind.Measuring),
             ]);

@@ -49,7 +49,8 @@ public static class Foresight
         var about = About(sizes, key);
         return instruments
             .Where(i => !i.IsStandIn && i.Takes(dimension.Access) && Math.Abs(about) <= i.Reach)
-            .Select(i => (i, Quantity.Input(dimension.Name, about, Accesses.UnitOf(dimension.Access), new Provenance.Chosen("a size it may have"), Evaluation.Foreseen(dimension, i).Select(s => (s, 1.0)))))
+            .Select(i => (i, Quantity.Input(dimension.Name, about, Accesses.UnitOf(dimension.Access), new Provenance.Chosen("a size it may have"),
+                Evaluation.Foreseen(dimension, i).Select(s => (s, 1.0)))))
             .OrderBy(i => i.Item2.StandardUncertainty)
             .Cast<(Instrument, Quantity)?>()
             .FirstOrDefault();
@@ -64,7 +65,8 @@ public static class Foresight
         }
 
         var access = sizes.Place[key].Access;
-        var drawn = sizes.Place.Kind.Drawing(sizes).Callouts.FirstOrDefault(c => c.Line == key) is { } c ? Math.Sqrt(Math.Pow(c.To.X - c.From.X, 2) + Math.Pow(c.To.Y - c.From.Y, 2)) : 0;
+        var drawn = sizes.Place.Kind.Drawing(sizes).Callouts.FirstOrDefault(c => c.Line == key) is { } c
+            ? Math.Sqrt(Math.Pow(c.To.X - c.From.X, 2) + Math.Pow(c.To.Y - c.From.Y, 2)) : 0;
         return access switch
         {
             Access.Around when drawn > 0 => Math.PI * drawn,

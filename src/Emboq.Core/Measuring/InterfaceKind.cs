@@ -24,7 +24,8 @@ public sealed record InterfaceKind(string Key, string Name, IReadOnlyList<Dimens
     /// <summary>How it is drawn; sizes not read yet are drawn as they usually are.</summary>
     public required Func<Sizes, SeatDrawing> Drawing { get; init; }
 
-    /// <summary>Doubt that the thing itself brings to one of its dimensions, beside measuring it: a soft hose. From the sizes, the dimension's key and what was measured.</summary>
+    /// <summary>Doubt that the thing itself brings to one of its dimensions, beside measuring it: a soft hose. From the sizes, the dimension's key and what
+    /// was measured.</summary>
     public Func<Sizes, string, Quantity, OwnDoubt?> OwnDoubt { get; init; } = (_, _, _) => null;
 
     /// <summary>Tables of standards it may be found in: key of the table, and which dimension holds which column.</summary>
@@ -41,7 +42,8 @@ public sealed record InterfaceKind(string Key, string Name, IReadOnlyList<Dimens
     public IReadOnlyList<Method> MethodsOf(IReadOnlyList<string> items) => Item is not { Methods.Count: > 0 } item ? Methods :
     [
         .. Methods,
-        .. items.SelectMany((_, i) => item.Methods.Select(m => m with { Target = item.KeyOf(i, m.Target), Inputs = [.. m.Inputs.Select(k => item.KeyOf(i, k))] })),
+        .. items.SelectMany((_, i) => item.Methods.Select(m => m with { Target = item.KeyOf(i, m.Target),
+            Inputs = [.. m.Inputs.Select(k => item.KeyOf(i, k))] })),
     ];
 }
 

@@ -12,7 +12,8 @@ public sealed record Measurement(Quantity Quantity, int Count, double ScatterRat
     /// <summary>Two estimates further apart than this many standard deviations disagree.</summary>
     public const double DisagreementLimit = 2;
 
-    /// <summary>How much further the instruments and the ways are apart than their doubts say: over 1 they contradict, and the doubt is widened by it.</summary>
+    /// <summary>How much further the instruments and the ways are apart than their doubts say: over 1 they contradict, and the doubt is widened by
+    /// it.</summary>
     public double BirgeRatio { get; init; }
 
     /// <summary>Whether the readings scatter more than chance explains.</summary>

@@ -22,7 +22,8 @@ public static class Propagation
     /// <returns><c>null</c> when it was read directly, has several ways, or first order is good enough.</returns>
     public static Interval? Of(Interface place, string key)
     {
-        var methods = place.Kind.MethodsOf(place.Items).Where(m => m.Target == key).Select(m => (Method: m, Inputs: Inputs(place, m))).Where(m => m.Inputs is not null).ToList();
+        var methods = place.Kind.MethodsOf(place.Items).Where(m => m.Target == key).Select(m => (Method: m, Inputs: Inputs(place, m))).Where(m =>
+            m.Inputs is not null).ToList();
         if (Evaluation.Of(place[key]) is not null || methods is not [var (method, inputs)])
         {
             return null;
@@ -57,9 +58,11 @@ public static class Propagation
     /// <summary>Whether each source, moved by two deviations either way, moves the answer as first order says.</summary>
     private static bool Nearly(List<Source> sources, double middle, Func<Func<Source, double>, double?> at)
     {
-        var steps = sources.Select(source => (Up: at(s => s == source ? 2 * s.StandardUncertainty : 0) - middle, Down: at(s => s == source ? -2 * s.StandardUncertainty : 0) - middle)).ToList();
+        var steps = sources.Select(source => (Up: at(s => s == source ? 2 * s.StandardUncertainty : 0) - middle,
+            Down: at(s => s == source ? -2 * s.StandardUncertainty : 0) - middle)).ToList();
         return steps.All(s => s is { Up: not null, Down: not null })
-            && Math.Sqrt(steps.Sum(s => Math.Pow(s.Up!.Value + s.Down!.Value, 2))) <= Tolerated * Math.Sqrt(steps.Sum(s => Math.Pow((s.Up!.Value - s.Down!.Value) / 2, 2)));
+            && Math.Sqrt(steps.Sum(s => Math.Pow(s.Up!.Value + s.Down!.Value, 2))) <= Tolerated * Math.Sqrt(steps.Sum(s =>
+                Math.Pow((s.Up!.Value - s.Down!.Value) / 2, 2)));
     }
 
     private static List<Quantity>? Inputs(Interface place, Method method)

@@ -9,4 +9,5 @@ namespace Emboq.Core.Measuring;
 /// <param name="Remark">What the reader noted, or nothing.</param>
 /// <param name="StruckBecause">Why it no longer counts; <c>null</c> while it does.</param>
 /// <param name="Direction">At which angle around a round place it was read, degrees; <c>null</c> when not noted.</param>
-public sealed record Reading(Guid Id, double Value, string Text, Instrument Instrument, DateTimeOffset At, string? Remark, string? StruckBecause, double? Direction = null);
+public sealed record Reading(Guid Id, double Value, string Text, Instrument Instrument, DateTimeOffset At, string? Remark, string? StruckBecause,
+    double? Direction = null);

@@ -23,7 +23,8 @@ public static class ReadingNotation
     {
         Access.Angle => Angle(text, field),
         Access.Mass => Mass(text, leading, field),
-        Access.Pitch when TurnsToTheInch(text) is { } turns => turns > 0 ? 25.4 / turns : Unreadable(text, 0, field, "turns to the inch", "Type a number like 8 TPI."),
+        Access.Pitch when TurnsToTheInch(text) is { } turns => turns > 0 ? 25.4 / turns
+            : Unreadable(text, 0, field, "turns to the inch", "Type a number like 8 TPI."),
         Access.Count => Number(text.Trim()) is { } count ? count : Unreadable(text, 0, field, "a count", "Type a number like 8."),
         _ when access == Access.Position && text.TrimStart() is ['-' or '−', .. var rest] => Parse(rest, Access.Length, leading, field).Then<double>(v => -v),
         _ => LengthNotation.Parse(text, leading, field).Then<double>(l => l.ToMillimetres()),
@@ -59,7 +60,8 @@ public static class ReadingNotation
             }
         }
 
-        return Unreadable(text, text.TakeWhile(c => char.IsDigit(c) || c is '.' or ' ' or '°').Count(), field, "an angle", "Type degrees like 25.5, or degrees and minutes like 25° 30'.");
+        return Unreadable(text, text.TakeWhile(c => char.IsDigit(c) || c is '.' or ' ' or '°').Count(), field, "an angle",
+            "Type degrees like 25.5, or degrees and minutes like 25° 30'.");
     }
 
     /// <summary>Grams: <c>130 g</c>, <c>0.9 kg</c>, <c>4.2 oz</c>, <c>2 lb 3 oz</c>.</summary>

@@ -20,7 +20,8 @@ public static class Advice
         var tries = all.Where(t => t.StruckBecause is null).ToList();
         if (revisions.FirstOrDefault(r => r.Kept is not null) is { } kept)
         {
-            return new(Station.Keep, tries.Any(t => t.Revision == kept.Number) ? $"Nothing: revision {kept.Number} was tried and is kept." : $"Nothing: revision {kept.Number} is kept, though no try of it is noted.", Done: true);
+            return new(Station.Keep, tries.Any(t => t.Revision == kept.Number) ? $"Nothing: revision {kept.Number} was tried and is kept."
+                : $"Nothing: revision {kept.Number} is kept, though no try of it is noted.", Done: true);
         }
 
         if (revisions is not [var newest, ..])

@@ -24,7 +24,8 @@ public readonly partial record struct BodyAddress(string Key, int? Member = null
     public static BodyAddress Parse(string text) => TryParse(text, out var address) ? address : throw new FormatException($"'{text}' is no address of a body.");
 
     /// <inheritdoc/>
-    public override string ToString() => string.Create(CultureInfo.InvariantCulture, $"{Key}{(Member is { } m ? $"@{m}" : "")}{(Rung is { } r ? $"#{r}" : "")}");
+    public override string ToString() => string.Create(CultureInfo.InvariantCulture,
+        $"{Key}{(Member is { } m ? $"@{m}" : "")}{(Rung is { } r ? $"#{r}" : "")}");
 
     [GeneratedRegex("\\A(?<key>[A-Za-z][A-Za-z0-9-]{0,59})(@(?<member>[1-9][0-9]{0,3}))?(#(?<rung>[1-9][0-9]{0,2}))?\\z", RegexOptions.ExplicitCapture, 1000)]
     private static partial Regex Written();

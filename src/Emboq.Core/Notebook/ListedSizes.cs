@@ -23,12 +23,16 @@ public static class ListedSizes
             var (slot, size) = (key.Split('.')[0], key[(key.IndexOf('.') + 1)..]);
             if (!changed.TryGetValue(slot, out var place) || place.Dimensions.FirstOrDefault(d => d.Key == size) is not { } dimension)
             {
-                problems.Add(new($"parameters.{key}", entry, $"The list gives a size of the {family.Slots.First(s => s.Key == slot).Label}, and no such place is named.", "Name the place, or take the column out."));
+                problems.Add(new($"parameters.{key}", entry,
+                    $"The list gives a size of the {family.Slots.First(s => s.Key == slot).Label}, and no such place is named.",
+                    "Name the place, or take the column out."));
                 continue;
             }
 
             var read = ReadingNotation.Parse(entry, dimension.Access, LengthSystem.Metric, $"parameters.{key}");
-            problems.AddRange(read.IsGood && !(read.Value is > 0 and <= Reach) ? [new($"parameters.{key}", entry, "A size is greater than nothing.", "Look at the figure and its unit.", $"over 0 to {Reach} mm")] : read.Problems);
+            problems.AddRange(read.IsGood && !(read.Value is > 0 and <= Reach)
+                ? [new($"parameters.{key}", entry, "A size is greater than nothing.", "Look at the figure and its unit.",
+                $"over 0 to {Reach} mm")] : read.Problems);
             if (read.IsGood)
             {
                 changed[slot] = place with { Dimensions = [.. place.Dimensions.Select(d => d.Key == size ? Listed(d, read.Value, entry) : d)] };
@@ -43,7 +47,8 @@ public static class ListedSizes
 
     private static Dimension Listed(Dimension of, double value, string text) => of with
     {
-        Readings = [new(Guid.Empty, value, text, new Instrument($"list/{of.Interface}/{of.Key}", "size from the list", 0, 0, Doubt, Reach), DateTimeOffset.UnixEpoch, null, null)],
+        Readings = [new(Guid.Empty, value, text, new Instrument($"list/{of.Interface}/{of.Key}", "size from the list", 0, 0, Doubt, Reach),
+            DateTimeOffset.UnixEpoch, null, null)],
         Scatters = new Dictionary<string, Scatter>(),
     };
 }

@@ -11,5 +11,6 @@ public static class PartRow
 
     /// <summary>Each member with the decisions that make it; the part itself when there is no row.</summary>
     public static IReadOnlyList<PartState> Members(PartState state) => state.Row is not { Count: > 0 } row ? [state] :
-        [.. row.Select(item => state with { Parameters = state.Parameters.Concat(item.Entries).GroupBy(e => e.Key).ToDictionary(g => g.Key, g => g.Last().Value), Row = null })];
+        [.. row.Select(item => state with { Parameters = state.Parameters.Concat(item.Entries).GroupBy(e => e.Key).ToDictionary(g => g.Key, g =>
+            g.Last().Value), Row = null })];
 }

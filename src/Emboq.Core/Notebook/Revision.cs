@@ -11,7 +11,8 @@ namespace Emboq.Core.Notebook;
 /// <param name="Remark">What the maker noted, or nothing.</param>
 /// <param name="Kept">When it was kept as the one that fits; <c>null</c> otherwise.</param>
 /// <param name="Frozen">Ledger and trees as they were.</param>
-public sealed record Revision(Guid Part, int Number, IReadOnlyList<string> Printed, PartState State, DateTimeOffset At, string? Remark, DateTimeOffset? Kept, FrozenDesign Frozen)
+public sealed record Revision(Guid Part, int Number, IReadOnlyList<string> Printed, PartState State, DateTimeOffset At, string? Remark,
+    DateTimeOffset? Kept, FrozenDesign Frozen)
 {
     /// <summary>Its fitted faces, each whole, under the slot; of a row's member under "slot@member".</summary>
     public IReadOnlyDictionary<string, FrozenSeat> Seats { get; init; } = new Dictionary<string, FrozenSeat>();
@@ -30,7 +31,8 @@ public sealed record Revision(Guid Part, int Number, IReadOnlyList<string> Print
 /// <param name="Wanted">The size the finished face should have.</param>
 /// <param name="Clearance">The clearance that was expected.</param>
 /// <param name="Fit">Key of the fit that was wanted.</param>
-public sealed record FrozenSeat(Guid? Place, string Dimension, Surface Surface, Lie Lie, Guid Process, double Drawn, IReadOnlyList<double> Ladder, double Allowance,
+public sealed record FrozenSeat(Guid? Place, string Dimension, Surface Surface, Lie Lie, Guid Process, double Drawn,
+    IReadOnlyList<double> Ladder, double Allowance,
     double? Counterpart = null, double? Wanted = null, double? Clearance = null, string? Fit = null);
 
 /// <summary>What stays of a design for ever.</summary>
@@ -41,7 +43,8 @@ public sealed record FrozenSeat(Guid? Place, string Dimension, Surface Surface, 
 /// <param name="Notes">What others need to print and fit it; <c>null</c> for revisions of the first days.</param>
 /// <param name="Names">Body key, or slot, to what it is called; <c>null</c> for revisions of the first days.</param>
 /// <param name="Proofs">Keys of those bodies that are proofs, without their members; <c>null</c> where an older Emboq told them by their names.</param>
-public sealed record FrozenDesign(IReadOnlyDictionary<string, double> Values, IReadOnlyDictionary<string, double> Drawn, IReadOnlyDictionary<string, JsonObject> Solids, int Schema = 1, PrintNotes? Notes = null, IReadOnlyDictionary<string, string>? Names = null,
+public sealed record FrozenDesign(IReadOnlyDictionary<string, double> Values, IReadOnlyDictionary<string, double> Drawn,
+    IReadOnlyDictionary<string, JsonObject> Solids, int Schema = 1, PrintNotes? Notes = null, IReadOnlyDictionary<string, string>? Names = null,
     IReadOnlyDictionary<string, FrozenProof>? Proofs = null)
 {
     /// <summary>What a body proves; <c>null</c> of a piece.</summary>

@@ -4,7 +4,8 @@ namespace Emboq.Core.Notebook;
 /// <param name="Id">Identity.</param>
 /// <param name="Part">The part.</param>
 /// <param name="Revision">What was fitted.</param>
-/// <param name="Slot">At which interface; "first#2" is the second ring of its ladder, "item@3" the seat of the third member of a row, "part" the whole part.</param>
+/// <param name="Slot">At which interface; "first#2" is the second ring of its ladder, "item@3" the seat of the third member of a row, "part" the whole
+/// part.</param>
 /// <param name="Feel">How it felt, if it was put on.</param>
 /// <param name="Printed">The printed diameter as measured, mm, if it was.</param>
 /// <param name="Instrument">What it was measured with.</param>

@@ -12,7 +12,8 @@ public sealed record TryPlace(BodyAddress At, string Label, string? Measured, IR
     /// <param name="names">What its seats are called, by address.</param>
     /// <param name="words">The words of the seats' joints, by slot; of a seat that cannot be computed now those of a cuff.</param>
     /// <param name="family">Of the part.</param>
-    public static IReadOnlyList<TryPlace> Of(Revision revision, IReadOnlyDictionary<string, string> names, IReadOnlyDictionary<string, SeatWords> words, Family family)
+    public static IReadOnlyList<TryPlace> Of(Revision revision, IReadOnlyDictionary<string, string> names,
+        IReadOnlyDictionary<string, SeatWords> words, Family family)
     {
         var printed = revision.Printed.Select(BodyAddress.Parse).ToList();
         var drawn = revision.Frozen.Drawn.Keys.Select(BodyAddress.Parse).ToList();

@@ -23,9 +23,11 @@ public sealed record PlannedBedful(Bedful Bedful, string Material, double Second
 /// <param name="LeftAfter">What that spool then holds, g.</param>
 /// <param name="RunsOut">When it runs out before the end; <c>null</c> when it lasts.</param>
 /// <param name="AtNight">Whether that would be while nobody is there.</param>
-public sealed record ScheduledBedful(PlannedBedful Planned, DateTimeOffset Starts, DateTimeOffset Ends, Spool? Spool, double LeftAfter, DateTimeOffset? RunsOut, bool AtNight);
+public sealed record ScheduledBedful(PlannedBedful Planned, DateTimeOffset Starts, DateTimeOffset Ends, Spool? Spool, double LeftAfter,
+    DateTimeOffset? RunsOut, bool AtNight);
 
-/// <summary>Puts bedfuls on printers so that all are done soonest, with nobody there at night (CP-SAT, OR-Tools), and chooses the spools looking ahead. The same bedfuls are always planned the same way.</summary>
+/// <summary>Puts bedfuls on printers so that all are done soonest, with nobody there at night (CP-SAT, OR-Tools), and chooses the spools looking ahead. The
+/// same bedfuls are always planned the same way.</summary>
 public static class BedSchedule
 {
     /// <summary>Nobody changes a bed or a spool between these hours.</summary>
@@ -83,7 +85,8 @@ public static class BedSchedule
         var free = new Dictionary<Guid, DateTimeOffset>();
         return [.. bedfuls.Select(b =>
         {
-            var best = Choices(b).Select(c => (Choice: c, Begins: Day(free.GetValueOrDefault(c.Bedful.Bed.Process, start)))).Select(c => new Timed(c.Choice, c.Begins, c.Begins + TimeSpan.FromSeconds(c.Choice.Seconds))).MinBy(t => t.Ends)!;
+            var best = Choices(b).Select(c => (Choice: c, Begins: Day(free.GetValueOrDefault(c.Bedful.Bed.Process, start)))).Select(c =>
+                new Timed(c.Choice, c.Begins, c.Begins + TimeSpan.FromSeconds(c.Choice.Seconds))).MinBy(t => t.Ends)!;
             free[best.Planned.Bedful.Bed.Process] = best.Ends + Change;
             return best;
         })];
@@ -122,13 +125,19 @@ public static class BedSchedule
         }
 
         model.Minimize((last * bedfuls.Count * 10) + LinearExpr.Sum(jobs.Select(j => j.Starts)));
-        var solver = new CpSolver { StringParameters = string.Create(CultureInfo.InvariantCulture, $"num_workers:1 random_seed:1 max_deterministic_time:{Effort}") };
+        var solver = new CpSolver
+        {
+            StringParameters = string.Create(CultureInfo.InvariantCulture,
+            $"num_workers:1 random_seed:1 max_deterministic_time:{Effort}")
+        };
         if (solver.Solve(model) is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
         {
             return quick;
         }
 
-        var solved = jobs.Select(j => (Starts: start + TimeSpan.FromMinutes(solver.Value(j.Starts)), j.Choices.First(c => solver.BooleanValue(c.Taken)).Choice)).Select(j => new Timed(j.Choice, j.Starts, j.Starts + TimeSpan.FromSeconds(j.Choice.Seconds))).ToList();
+        var solved = jobs.Select(j => (Starts: start + TimeSpan.FromMinutes(solver.Value(j.Starts)),
+            j.Choices.First(c => solver.BooleanValue(c.Taken)).Choice)).Select(j =>
+            new Timed(j.Choice, j.Starts, j.Starts + TimeSpan.FromSeconds(j.Choice.Seconds))).ToList();
         return solved.Max(t => t.Ends) <= quick.Max(t => t.Ends) + TimeSpan.FromMinutes(1) ? solved : quick;
     }
 

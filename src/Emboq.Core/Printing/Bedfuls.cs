@@ -2,7 +2,8 @@ using Google.OrTools.Sat;
 
 namespace Emboq.Core.Printing;
 
-/// <summary>Lays pieces on beds: group by group, bed after bed, each filled with as much as it holds (CP-SAT, OR-Tools). The same pieces always lie the same way.</summary>
+/// <summary>Lays pieces on beds: group by group, bed after bed, each filled with as much as it holds (CP-SAT, OR-Tools). The same pieces always lie the same
+/// way.</summary>
 public static class Bedfuls
 {
     /// <summary>Whole units to the millimetre: the solver counts in integers.</summary>
@@ -63,7 +64,8 @@ public static class Bedfuls
 
     private static IReadOnlyList<Placement> Fill(IReadOnlyList<BedItem> pieces, Bed bed, double gap, double margin)
     {
-        var rows = new[] { InRows(pieces, bed, gap, margin, turned: false), InRows(pieces, bed, gap, margin, turned: true) }.MaxBy(r => r.Sum(p => p.Width * p.Depth))!;
+        var rows = new[] { InRows(pieces, bed, gap, margin, turned: false), InRows(pieces, bed, gap, margin, turned: true) }.MaxBy(r =>
+            r.Sum(p => p.Width * p.Depth))!;
         return rows.Count == pieces.Count ? rows : Solved(pieces, rows, bed, gap, margin);
     }
 
@@ -106,8 +108,10 @@ public static class Bedfuls
                     return null;
                 }
 
-                var (lies, x, y) = (model.NewBoolVar($"lies{i}{turned}"), model.NewIntVar(0, wide - w, $"x{i}{turned}"), model.NewIntVar(0, deep - d, $"y{i}{turned}"));
-                boxes.AddRectangle(model.NewOptionalFixedSizeIntervalVar(x, w, lies, $"w{i}{turned}"), model.NewOptionalFixedSizeIntervalVar(y, d, lies, $"d{i}{turned}"));
+                var (lies, x, y) = (model.NewBoolVar($"lies{i}{turned}"), model.NewIntVar(0, wide - w, $"x{i}{turned}"),
+                    model.NewIntVar(0, deep - d, $"y{i}{turned}"));
+                boxes.AddRectangle(model.NewOptionalFixedSizeIntervalVar(x, w, lies, $"w{i}{turned}"),
+                    model.NewOptionalFixedSizeIntervalVar(y, d, lies, $"d{i}{turned}"));
                 var hint = start.FirstOrDefault(p => ReferenceEquals(p.Piece, piece) && p.Turned == turned);
                 model.AddHint(lies, hint is not null);
                 if (hint is not null)
@@ -129,13 +133,18 @@ public static class Bedfuls
         }
 
         model.Maximize(LinearExpr.Sum(candidates.SelectMany(c => c.Ways).Select(w => w.Lies * (w.Wide * w.Deep))));
-        var solver = new CpSolver { StringParameters = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"num_workers:1 random_seed:1 max_deterministic_time:{Effort}") };
+        var solver = new CpSolver
+        {
+            StringParameters = string.Create(System.Globalization.CultureInfo.InvariantCulture,
+            $"num_workers:1 random_seed:1 max_deterministic_time:{Effort}")
+        };
         if (solver.Solve(model) is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
         {
             return start;
         }
 
-        List<Placement> placed = [.. from c in candidates from w in c.Ways where solver.BooleanValue(w.Lies) select new Placement(c.Piece, margin + (solver.Value(w.X) / Fineness), margin + (solver.Value(w.Y) / Fineness), w.Turned)];
+        List<Placement> placed = [.. from c in candidates from w in c.Ways where solver.BooleanValue(w.Lies) select new Placement(c.Piece,
+            margin + (solver.Value(w.X) / Fineness), margin + (solver.Value(w.Y) / Fineness), w.Turned)];
         return placed.Sum(p => p.Width * p.Depth) >= start.Sum(p => p.Width * p.Depth) ? placed : start;
     }
 

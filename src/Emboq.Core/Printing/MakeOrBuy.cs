@@ -27,7 +27,8 @@ public sealed record MakeOrBuy(Ledger Lines, string Says)
         var ledger = new Ledger();
         var (cost, time) = (plan["cost"], plan["time"]);
         var minutes = values.Number("ownMinutes") ?? 0;
-        var bought = ledger.Add("buy.cost", "bought, delivered", Chosen("price", price) + Chosen("postage", values.Number("buyPostage") ?? 0), "Price and postage.");
+        var bought = ledger.Add("buy.cost", "bought, delivered", Chosen("price", price) + Chosen("postage", values.Number("buyPostage")
+            ?? 0), "Price and postage.");
         var saved = ledger.Add("saved", "saved by printing", bought - cost, "Bought less printed; negative when printing costs more.");
         var hour = minutes > 0
             ? ledger.Add("hour", "saved for an hour of own work", 60 * saved / Chosen("own minutes", minutes), "What the own minutes bring.")

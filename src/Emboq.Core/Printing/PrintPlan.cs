@@ -9,7 +9,8 @@ public static class PrintPlan
     public static IReadOnlyList<Layer> Together(IReadOnlyList<IReadOnlyList<Layer>> bodies) =>
         [.. Enumerable.Range(0, bodies.Max(b => b.Count)).Select(i => bodies.Where(b => i < b.Count).Select(b => b[i]).Aggregate((a, b) => new Layer(
             a.Area + b.Area, a.WallPath + b.WallPath, a.Loops + b.Loops, a.Skin + b.Skin, a.Fill + b.Fill,
-            a.Overhang + b.Overhang, Math.Max(a.Reach, b.Reach), a.Islands + b.Islands, a.Width + b.Width, Math.Max(a.Depth, b.Depth), Math.Max(a.Bridge, b.Bridge))
+            a.Overhang + b.Overhang, Math.Max(a.Reach, b.Reach), a.Islands + b.Islands, a.Width + b.Width, Math.Max(a.Depth, b.Depth),
+                Math.Max(a.Bridge, b.Bridge))
         { Travel = a.Travel + b.Travel + ((b.Width + b.Depth) / 2) }))];
 
     /// <summary>Reckons a print line by line.</summary>
@@ -21,8 +22,10 @@ public static class PrintPlan
         var ledger = new Ledger();
         var s = process.Settings;
         var deposited = layers.Sum(l => (l.WallPath * process.LineWidth) + l.Skin + (l.Fill * s.Fill)) * process.LayerHeight;
-        var volume = ledger.Add("volume", "plastic laid down", Given("plastic laid down", deposited, new(Mm: 3), "walls, closed and sparse fill of every layer"), "By walls and fill of the very solid, not by its volume.");
-        var mass = ledger.Add("mass", "mass", volume * Quantity.Chosen("density", process.Density / 1000, Unit.Density, $"the spool of {process.Material}"), "What the scale will say.");
+        var volume = ledger.Add("volume", "plastic laid down", Given("plastic laid down", deposited, new(Mm: 3),
+            "walls, closed and sparse fill of every layer"), "By walls and fill of the very solid, not by its volume.");
+        var mass = ledger.Add("mass", "mass", volume * Quantity.Chosen("density", process.Density / 1000, Unit.Density, $"the spool of {process.Material}"),
+            "What the scale will say.");
         var circle = Quantity.Input("π/4", Math.PI / 4, Unit.None, new Provenance.Standard("Plane geometry", "area of a circle by its diameter"));
         var strand = Quantity.Chosen("filament diameter", process.FilamentDiameter, Unit.Millimetre, $"the spool of {process.Material}");
         ledger.Add("filament", "filament", volume / (circle * Quantity.Square(strand)), "The same as a strand.");
@@ -39,13 +42,17 @@ public static class PrintPlan
 
         var power = Quantity.Chosen("power", s.Power * 1e9, Unit.Energy / Unit.Seconds, process.Printer);
         var energy = ledger.Add("energy", "energy", time * power, "Power while printing.");
-        var filament = ledger.Add("cost.filament", "filament cost", mass * Quantity.Chosen("price of filament", s.FilamentPrice / 1000, Unit.None / Unit.Grams, "the workshop"), "By weight.");
-        var current = ledger.Add("cost.energy", "energy cost", energy * Quantity.Chosen("price of energy", s.EnergyPrice / (JoulesPerKilowattHour * 1e9), Unit.None / Unit.Energy, "the workshop"), "By the meter.");
+        var filament = ledger.Add("cost.filament", "filament cost", mass * Quantity.Chosen("price of filament", s.FilamentPrice / 1000,
+            Unit.None / Unit.Grams, "the workshop"), "By weight.");
+        var current = ledger.Add("cost.energy", "energy cost", energy * Quantity.Chosen("price of energy", s.EnergyPrice / (JoulesPerKilowattHour * 1e9),
+            Unit.None / Unit.Energy, "the workshop"), "By the meter.");
         ledger.Add("cost", "cost of the print", filament + current, "In the workshop's own money.");
         return ledger;
 
-        Quantity Time(string key, string name, double seconds, string because) => ledger.Add(key, name, Given(name, seconds, Unit.Seconds, "lengths, speeds and accelerations of every layer"), because);
+        Quantity Time(string key, string name, double seconds, string because) =>
+            ledger.Add(key, name, Given(name, seconds, Unit.Seconds, "lengths, speeds and accelerations of every layer"), because);
     }
 
-    private static Quantity Given(string name, double value, Unit unit, string clause) => Quantity.Input(name, value, unit, new Provenance.Standard("Layers of the solid", clause));
+    private static Quantity Given(string name, double value, Unit unit, string clause) =>
+        Quantity.Input(name, value, unit, new Provenance.Standard("Layers of the solid", clause));
 }

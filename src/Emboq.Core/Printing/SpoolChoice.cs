@@ -3,7 +3,8 @@ using Google.OrTools.Sat;
 
 namespace Emboq.Core.Printing;
 
-/// <summary>Which spool each bedful takes, all of them weighed together (CP-SAT, OR-Tools): as many as can be last to their end, and full spools stay full.</summary>
+/// <summary>Which spool each bedful takes, all of them weighed together (CP-SAT, OR-Tools): as many as can be last to their end, and full spools stay
+/// full.</summary>
 internal static class SpoolChoice
 {
     private const double Effort = 0.5;
@@ -16,7 +17,8 @@ internal static class SpoolChoice
     {
         var model = new CpModel();
         var fullest = spools.Select(s => s.Left).DefaultIfEmpty(1).Max();
-        var taken = bedfuls.SelectMany((b, i) => Suits(b, spools).Where(s => s.Left >= b.Grams).Select(s => (Bedful: i, Spool: s, Takes: model.NewBoolVar($"{i}.{s.Id}")))).ToList();
+        var taken = bedfuls.SelectMany((b, i) => Suits(b, spools).Where(s => s.Left >= b.Grams).Select(s =>
+            (Bedful: i, Spool: s, Takes: model.NewBoolVar($"{i}.{s.Id}")))).ToList();
         foreach (var of in taken.GroupBy(t => t.Bedful))
         {
             model.AddAtMostOne(of.Select(t => t.Takes));
@@ -30,14 +32,19 @@ internal static class SpoolChoice
         // One bedful more that lasts outweighs any sparing; then grams off fuller spools cost more; of equals the earlier takes the emptier.
         var scale = 1 + taken.Sum(t => Cost(t.Bedful, t.Spool));
         model.Maximize(LinearExpr.Sum(taken.Select(t => t.Takes * (scale - Cost(t.Bedful, t.Spool)))));
-        var solver = new CpSolver { StringParameters = string.Create(CultureInfo.InvariantCulture, $"num_workers:1 random_seed:1 max_deterministic_time:{Effort}") };
+        var solver = new CpSolver
+        {
+            StringParameters = string.Create(CultureInfo.InvariantCulture,
+            $"num_workers:1 random_seed:1 max_deterministic_time:{Effort}")
+        };
         var solved = taken.Count > 0 && solver.Solve(model) is CpSolverStatus.Optimal or CpSolverStatus.Feasible;
         var chosen = solved ? taken.Where(t => solver.BooleanValue(t.Takes)).ToDictionary(t => t.Bedful, t => t.Spool) : [];
         var left = spools.ToDictionary(s => s.Id, s => s.Left - chosen.Where(c => c.Value.Id == s.Id).Sum(c => bedfuls[c.Key].Grams));
         return [.. bedfuls.Select((b, i) =>
         {
             // What no spool can finish goes on the one with most left, and says when that runs out.
-            if (!chosen.TryGetValue(i, out var spool) && (spool = Suits(b, spools).OrderByDescending(s => left[s.Id]).ThenBy(s => s.Name, StringComparer.Ordinal).FirstOrDefault()) is not null)
+            if (!chosen.TryGetValue(i, out var spool) && (spool = Suits(b, spools).OrderByDescending(s => left[s.Id]).ThenBy(s => s.Name,
+                StringComparer.Ordinal).FirstOrDefault()) is not null)
             {
                 left[spool.Id] = Math.Max(0, left[spool.Id] - b.Grams);
             }
@@ -45,7 +52,8 @@ internal static class SpoolChoice
             return spool;
         })];
 
-        long Cost(int bedful, Spool spool) => (Grams(bedfuls[bedful].Grams) * (1 + (long)(100 * spool.Left / Math.Max(1, fullest)))) + (spool.Left < fullest ? 0 : bedfuls.Count - bedful);
+        long Cost(int bedful, Spool spool) => (Grams(bedfuls[bedful].Grams) * (1 + (long)(100 * spool.Left / Math.Max(1,
+            fullest)))) + (spool.Left < fullest ? 0 : bedfuls.Count - bedful);
     }
 
     private static long Grams(double grams) => (long)Math.Ceiling(10 * grams);

@@ -35,10 +35,13 @@ public static class WayChecks
         var islands = way.Islands > Speck;
         return
         [
-            new("printed.islands", "pieces that begin in the air", islands ? Verdict.Stop : Verdict.Good, islands ? "Nothing below carries them: they fall." : "Every layer lies on the one below.",
+            new("printed.islands", "pieces that begin in the air", islands ? Verdict.Stop : Verdict.Good, islands ? "Nothing below carries them: they fall."
+                : "Every layer lies on the one below.",
                 Figures.SquareMm(way.Islands), $"{Figures.SquareMm(Speck)} or less", CommonPractice, islands ? turn : []),
-            Graded("printed.hang", "lines that end in the air", way.Reach, HangsClean, HangsAtAll, "Nothing hangs further than a line holds by itself.", "Such lines droop: the underside comes out rough.", "Lines as long as this fall.", turn),
-            Graded("printed.bridge", "roofs in the air", way.Bridge, BridgesClean, BridgesAtAll, "Short enough to bridge cleanly.", "Lines this long in the air hang.", "Lines this long do not hold.", turn),
+            Graded("printed.hang", "lines that end in the air", way.Reach, HangsClean, HangsAtAll, "Nothing hangs further than a line holds by itself.",
+                "Such lines droop: the underside comes out rough.", "Lines as long as this fall.", turn),
+            Graded("printed.bridge", "roofs in the air", way.Bridge, BridgesClean, BridgesAtAll, "Short enough to bridge cleanly.",
+                "Lines this long in the air hang.", "Lines this long do not hold.", turn),
             Foot(way, turn),
         ];
     }
@@ -51,12 +54,14 @@ public static class WayChecks
             Verdict.Good => "It stands firmly on its first layer.",
             Verdict.Watch => "It is tall over a narrow foot: give it a brim or pads, and keep the bed clean.",
             _ => "It is so tall over so narrow a foot that it is knocked over.",
-        }, $"{Figures.Plain(way.Lever)} times as high as wide, on {Figures.SquareMm(way.FirstLayer)}", $"{Figures.Plain(Steady)} times or less", CommonPractice, verdict == Verdict.Good ? [] : turn);
+        }, $"{Figures.Plain(way.Lever)} times as high as wide, on {Figures.SquareMm(way.FirstLayer)}", $"{Figures.Plain(Steady)} times or less",
+            CommonPractice, verdict == Verdict.Good ? [] : turn);
     }
 
     private static Check Graded(string key, string title, double figure, double clean, double most, string good, string watch, string stop, Remedy[] turn)
     {
         var verdict = figure <= clean ? Verdict.Good : figure <= most ? Verdict.Watch : Verdict.Stop;
-        return new(key, title, verdict, verdict switch { Verdict.Good => good, Verdict.Watch => watch, _ => stop }, Figures.Mm(figure), $"{Figures.Mm(clean)} or less", CommonPractice, verdict == Verdict.Good ? [] : turn);
+        return new(key, title, verdict, verdict switch { Verdict.Good => good, Verdict.Watch => watch, _ => stop }, Figures.Mm(figure),
+            $"{Figures.Mm(clean)} or less", CommonPractice, verdict == Verdict.Good ? [] : turn);
     }
 }

@@ -11,7 +11,8 @@ namespace Emboq.Core.Printing;
 /// <param name="Height">Of the print.</param>
 /// <param name="Fits">Whether the printer takes it.</param>
 /// <param name="Plan">Time, material and money.</param>
-public sealed record WayReport(WayUp Way, double Overhang, double Reach, double Bridge, double FirstLayer, double Lever, double Islands, double Height, bool Fits, Ledger Plan);
+public sealed record WayReport(WayUp Way, double Overhang, double Reach, double Bridge, double FirstLayer, double Lever, double Islands, double Height,
+    bool Fits, Ledger Plan);
 
 /// <summary>Ways up side by side.</summary>
 /// <param name="Ways">In the order given.</param>
@@ -22,13 +23,15 @@ public sealed record WayComparison(IReadOnlyList<WayReport> Ways, string Better,
     /// <summary>Overhang that a print bears with a rough skin; common practice, no published source.</summary>
     private const double Borne = 20;
 
-    /// <summary>Compares. What does not fit the printer comes last, then what cannot be printed without support, then what steps a fitted face, then what hangs out, then what is easily knocked over, then what takes longer.</summary>
+    /// <summary>Compares. What does not fit the printer comes last, then what cannot be printed without support, then what steps a fitted face, then what
+    /// hangs out, then what is easily knocked over, then what takes longer.</summary>
     public static WayComparison Of(IReadOnlyList<(WayUp Way, IReadOnlyList<Layer> Layers)> ways, Process process, Quantity factor)
     {
         var reports = ways.Select(w => Report(w.Way, w.Layers, process, factor)).ToList();
         Func<WayReport, double>[] order =
         [
-            r => r.Fits ? 0 : 1, r => WayChecks.NeedsSupport(r) ? 1 + Math.Round(r.Islands + r.Overhang) : 0, r => r.Way.SpoilsFit ? 1 : 0, r => r.Overhang > Borne ? Math.Round(r.Overhang / Borne) : 0,
+            r => r.Fits ? 0 : 1, r => WayChecks.NeedsSupport(r) ? 1 + Math.Round(r.Islands + r.Overhang) : 0, r => r.Way.SpoilsFit ? 1 : 0, r =>
+                r.Overhang > Borne ? Math.Round(r.Overhang / Borne) : 0,
             r => Math.Round(r.Lever, 1), r => r.Plan["time"].Value,
         ];
         var ranked = order.Skip(1).Aggregate(reports.OrderBy(order[0]), (list, by) => list.ThenBy(by)).ToList();
@@ -42,7 +45,8 @@ public sealed record WayComparison(IReadOnlyList<WayReport> Ways, string Better,
         var foot = layers[0];
         var height = layers.Count * process.LayerHeight;
         var (width, depth) = (layers.Max(l => l.Width), layers.Max(l => l.Depth));
-        return new(way, layers.Sum(l => l.Overhang), layers.Max(l => l.Reach), layers.Max(l => l.Bridge), foot.Area, height / Math.Max(process.LineWidth, Math.Min(foot.Width, foot.Depth)), layers.Sum(l => l.Islands), height,
+        return new(way, layers.Sum(l => l.Overhang), layers.Max(l => l.Reach), layers.Max(l => l.Bridge), foot.Area,
+            height / Math.Max(process.LineWidth, Math.Min(foot.Width, foot.Depth)), layers.Sum(l => l.Islands), height,
             BedRoom.Takes(width, depth, height, process.Bed), PrintPlan.Of(layers, process, factor));
     }
 

@@ -28,7 +28,8 @@ public static class Agreement
         return Math.Sqrt(Math.Max(0, residuals * shared.Inverse() * residuals) / (estimates.Count - 1));
     }
 
-    /// <summary>The average with the doubt it deserves: multiplied by the Birge ratio where the estimates contradict, and then never below the doubt of the sharpest of them. Agreement never widens.</summary>
+    /// <summary>The average with the doubt it deserves: multiplied by the Birge ratio where the estimates contradict, and then never below the doubt of the
+    /// sharpest of them. Agreement never widens.</summary>
     /// <param name="estimates">Of one size.</param>
     /// <param name="mean">Their average.</param>
     /// <param name="id">Identity of the source that stands for the contradiction.</param>
@@ -44,6 +45,7 @@ public static class Agreement
         var own = mean.StandardUncertainty;
         var wanted = Math.Max(own * ratio, estimates.Min(e => e.StandardUncertainty));
         var more = Math.Sqrt(Math.Max(0, (wanted * wanted) - (own * own)));
-        return mean + Quantity.Input(name, 0, mean.Unit, new Provenance.Standard("Birge (1932)", "estimates that contradict"), (new Source(id, name, more, Kind: SourceKind.Measuring), 1));
+        return mean + Quantity.Input(name, 0, mean.Unit, new Provenance.Standard("Birge (1932)", "estimates that contradict"),
+            (new Source(id, name, more, Kind: SourceKind.Measuring), 1));
     }
 }

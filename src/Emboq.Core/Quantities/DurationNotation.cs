@@ -24,8 +24,10 @@ public static partial class DurationNotation
         ? string.Create(CultureInfo.InvariantCulture, $"{Math.Ceiling(seconds / 60):0} min")
         : string.Create(CultureInfo.InvariantCulture, $"{Math.Floor(seconds / 3600):0} h {Math.Floor(seconds % 3600 / 60):00} min");
 
-    private static double Number(Match match, string group) => match.Groups[group] is { Success: true, Value: var digits } ? double.Parse(digits, CultureInfo.InvariantCulture) : 0;
+    private static double Number(Match match, string group) => match.Groups[group] is { Success: true, Value: var digits }
+        ? double.Parse(digits, CultureInfo.InvariantCulture) : 0;
 
-    [GeneratedRegex(@"^(?:(?<h>\d{1,4}(?:\.\d+)?) ?h ?(?:(?<m>\d{1,2}) ?(?:m|min)?)?|(?<h>\d{1,4}):(?<m>[0-5]\d)|(?<m>\d{1,5}(?:\.\d+)?) ?(?:m|min)?)$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^(?:(?<h>\d{1,4}(?:\.\d+)?) ?h ?(?:(?<m>\d{1,2}) ?(?:m|min)?)?|(?<h>\d{1,4}):(?<m>[0-5]\d)|(?<m>\d{1,5}(?:\.\d+)?) ?(?:m|min)?)$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Entry();
 }

@@ -4,7 +4,8 @@ using MathNet.Numerics.LinearAlgebra;
 namespace Emboq.Core.Quantities;
 
 /// <summary>The probability that any number of quantities all lie within their limits at once (JCGM 106, clause 7, for normal distributions).
-/// Chances of groups that share no cause multiply; within a group Genz's separation of variables (1992) on a fixed Richtmyer lattice: the same input always gives the same answer.</summary>
+/// Chances of groups that share no cause multiply; within a group Genz's separation of variables (1992) on a fixed Richtmyer lattice: the same input always
+/// gives the same answer.</summary>
 public static class JointProbability
 {
     private const int Points = 509;
@@ -24,7 +25,8 @@ public static class JointProbability
     }
 
     /// <summary>Quantities that share a cause, or are tied by others that do, stand together, in the order given.</summary>
-    private static List<List<(Quantity Quantity, double Least, double Greatest)>> Groups(IEnumerable<(Quantity Quantity, double Least, double Greatest)> quantities)
+    private static List<List<(Quantity Quantity, double Least, double Greatest)>> Groups(IEnumerable<(Quantity Quantity, double Least,
+        double Greatest)> quantities)
     {
         var groups = new List<List<(Quantity Quantity, double Least, double Greatest)>>();
         foreach (var q in quantities)
@@ -43,7 +45,8 @@ public static class JointProbability
         return Enumerable.Range(1, group.Count == 1 ? 1 : Points).Average(point => Separated(group, root, steps, point));
     }
 
-    private static IEnumerable<int> Primes() => Enumerable.Range(2, int.MaxValue - 2).Where(n => !Enumerable.Range(2, (int)Math.Sqrt(n) - 1).Any(d => n % d == 0));
+    private static IEnumerable<int> Primes() => Enumerable.Range(2, int.MaxValue - 2).Where(n =>
+        !Enumerable.Range(2, (int)Math.Sqrt(n) - 1).Any(d => n % d == 0));
 
     private static double Separated(List<(Quantity Quantity, double Least, double Greatest)> q, Matrix<double> root, double[] steps, int point)
     {

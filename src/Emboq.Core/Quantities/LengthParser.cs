@@ -204,7 +204,8 @@ internal sealed class LengthParser(string text, LengthSystem leading)
             if (at < text.Length && char.IsAsciiDigit(text[at]))
             {
                 var bottom = Number();
-                if (bottom.Whole && bottom.Value.Numerator is var d && d >= 1 && ((top < d && d <= 64 && d > 1 && d.IsPowerOfTwo) || (UnitFollows() && !(proper && top >= d))))
+                if (bottom.Whole && bottom.Value.Numerator is var d && d >= 1
+                    && ((top < d && d <= 64 && d > 1 && d.IsPowerOfTwo) || (UnitFollows() && !(proper && top >= d))))
                 {
                     return new Rational(top, d);
                 }
@@ -235,7 +236,8 @@ internal sealed class LengthParser(string text, LengthSystem leading)
         var part = Digits();
         if (comma && !(PlainNumber.IsDecimalComma(whole, part) && !(at < text.Length && text[at] is '.' or ',')))
         {
-            throw new Trouble(mark, PlainNumber.Ambiguous, $"Write {text[start..mark]}.{text[(mark + 1)..].TrimEnd()}, or {text[start..mark]}{text[(mark + 1)..].TrimEnd()}.");
+            throw new Trouble(mark, PlainNumber.Ambiguous,
+                $"Write {text[start..mark]}.{text[(mark + 1)..].TrimEnd()}, or {text[start..mark]}{text[(mark + 1)..].TrimEnd()}.");
         }
 
         return whole.Length + part.Length > 0

@@ -31,7 +31,8 @@ public readonly record struct Rational
     public double ToDouble() => (double)Numerator / (double)Denominator;
 
     /// <summary>Sum.</summary>
-    public static Rational operator +(Rational a, Rational b) => new((a.Numerator * b.Denominator) + (b.Numerator * a.Denominator), a.Denominator * b.Denominator);
+    public static Rational operator +(Rational a, Rational b) => new((a.Numerator * b.Denominator) + (b.Numerator * a.Denominator),
+        a.Denominator * b.Denominator);
 
     /// <summary>Difference.</summary>
     public static Rational operator -(Rational a, Rational b) => a + new Rational(-b.Numerator, b.Denominator);

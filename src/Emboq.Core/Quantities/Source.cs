@@ -7,7 +7,8 @@ namespace Emboq.Core.Quantities;
 /// <param name="StandardUncertainty">One standard deviation, in the unit of the quantity it was declared for; not negative.</param>
 /// <param name="DegreesOfFreedom">How well that deviation is itself known; infinite when it is taken as given.</param>
 /// <param name="Kind">Whether measuring again would help.</param>
-public sealed record Source(string Id, string Name, double StandardUncertainty, double DegreesOfFreedom = double.PositiveInfinity, SourceKind Kind = SourceKind.Other)
+public sealed record Source(string Id, string Name, double StandardUncertainty, double DegreesOfFreedom = double.PositiveInfinity,
+    SourceKind Kind = SourceKind.Other)
 {
     /// <summary>One standard deviation; finite and not negative.</summary>
     public double StandardUncertainty { get; } = double.IsFinite(StandardUncertainty) && StandardUncertainty >= 0

@@ -21,7 +21,8 @@ public interface ISolidKernel
     /// <returns>The lowest layer first.</returns>
     Task<IReadOnlyList<Layer>> Layers(Solid solid, Layering layering, double chordError, CancellationToken stop);
 
-    /// <summary>Measures how two solids lie to each other, on facets: material is a little smaller than its rounds, so a gap may be told up to two chord errors too wide.</summary>
+    /// <summary>Measures how two solids lie to each other, on facets: material is a little smaller than its rounds, so a gap may be told up to two chord
+    /// errors too wide.</summary>
     /// <param name="a">The one.</param>
     /// <param name="b">The other, in the same frame.</param>
     /// <param name="reach">How far to look for a gap, mm.</param>

@@ -12,7 +12,8 @@ namespace Emboq.Core.Solids;
 /// <param name="Width">Along x.</param>
 /// <param name="Depth">Along y.</param>
 /// <param name="Bridge">Longest line in the air that is carried at both ends.</param>
-public sealed record Layer(double Area, double WallPath, int Loops, double Skin, double Fill, double Overhang, double Reach, double Islands, double Width, double Depth, double Bridge = 0)
+public sealed record Layer(double Area, double WallPath, int Loops, double Skin, double Fill, double Overhang, double Reach, double Islands, double Width,
+    double Depth, double Bridge = 0)
 {
     /// <summary>The way from loop to loop, all of them together: about a quarter of the way around the section for each.</summary>
     public double Travel { get; init; } = Math.Max(1, Loops) * (Width + Depth) / 4;

@@ -33,7 +33,8 @@ public static class MeshGauge
         for (int t = 0; t < triangles.Length; t += 3)
         {
             int a = 3 * triangles[t], b = 3 * triangles[t + 1], c = 3 * triangles[t + 2];
-            double au = p[a + u] - origin[u], av = p[a + v] - origin[v], bu = p[b + u] - origin[u], bv = p[b + v] - origin[v], cu = p[c + u] - origin[u], cv = p[c + v] - origin[v];
+            double au = p[a + u] - origin[u], av = p[a + v] - origin[v], bu = p[b + u] - origin[u], bv = p[b + v] - origin[v], cu = p[c + u] - origin[u],
+                cv = p[c + v] - origin[v];
             var (ab, bc, ca) = ((au * bv) - (av * bu), (bu * cv) - (bv * cu), (cu * av) - (cv * au));
             var area = ab + bc + ca;
             const double Edge = 1e-9;

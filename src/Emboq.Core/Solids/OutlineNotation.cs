@@ -27,11 +27,14 @@ public static class OutlineNotation
 
         if (points.Count is < 3 or > MostPoints)
         {
-            return new Problem(field, text, $"The outline has {points.Count} points.", $"Give 3 to {MostPoints} points, once around.", $"3 to {MostPoints} points");
+            return new Problem(field, text, $"The outline has {points.Count} points.", $"Give 3 to {MostPoints} points, once around.",
+                $"3 to {MostPoints} points");
         }
 
         return Enclosed(points) < LeastArea ? new Problem(field, text, "The points enclose no area.", "Give them in order, once around.")
-            : Outlines.Crossing(points) is { } at ? new Problem(field, text, string.Create(CultureInfo.InvariantCulture, $"The outline crosses or touches itself near {at.X:0.##},{at.Y:0.##}."), "Give the points in order, once around.")
+            : Outlines.Crossing(points) is { } at ? new Problem(field, text,
+                string.Create(CultureInfo.InvariantCulture, $"The outline crosses or touches itself near {at.X:0.##},{at.Y:0.##}."),
+                "Give the points in order, once around.")
             : new Profile(points);
     }
 
@@ -39,5 +42,6 @@ public static class OutlineNotation
         Math.Abs(Enumerable.Range(0, p.Count).Sum(i => (p[i].X * p[(i + 1) % p.Count].Y) - (p[(i + 1) % p.Count].X * p[i].Y)) / 2);
 
     private static bool Number(string text, out double value) =>
-        double.TryParse(text, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out value) && Math.Abs(value) <= 2000;
+        double.TryParse(text, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out value)
+            && Math.Abs(value) <= 2000;
 }

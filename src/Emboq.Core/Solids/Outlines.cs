@@ -60,7 +60,8 @@ public static class Outlines
         }
 
         var ring = outline.Points.Append(outline.Points[0]).Select(p => new Coordinate(p.X, p.Y)).ToArray();
-        var moved = BufferOp.Buffer(new Polygon(new LinearRing(ring)), distance, new BufferParameters(32, EndCapStyle.Flat, JoinStyle.Mitre, 4) { SimplifyFactor = 0.001 });
+        var moved = BufferOp.Buffer(new Polygon(new LinearRing(ring)), distance,
+            new BufferParameters(32, EndCapStyle.Flat, JoinStyle.Mitre, 4) { SimplifyFactor = 0.001 });
         return moved is Polygon { IsEmpty: false, NumInteriorRings: 0 } polygon
             ? new(polygon.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(c.X, c.Y)))
             : null;
@@ -71,7 +72,8 @@ public static class Outlines
     {
         const double Apart = 1e-5;
         // The direction of −x is −π and π alike: it is taken once.
-        var directions = outlines.SelectMany(o => o.Points).Select(p => Math.Atan2(p.Y, p.X)).Select(d => d > Math.PI - Apart ? d - (2 * Math.PI) : d).Order().ToList();
+        var directions = outlines.SelectMany(o => o.Points).Select(p => Math.Atan2(p.Y, p.X)).Select(d => d > Math.PI - Apart
+            ? d - (2 * Math.PI) : d).Order().ToList();
         var apart = directions.Where((d, i) => i == 0 || d - directions[i - 1] > Apart).ToList();
         return [.. outlines.Select(o => At(o, apart))];
     }

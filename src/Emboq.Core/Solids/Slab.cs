@@ -25,7 +25,8 @@ internal static class Slab
         if (above > 0.05)
         {
             var steps = Math.Max(3, Facets.Count(above, 4 * Facets.DefaultChordError) / 4);
-            sections.AddRange(Enumerable.Range(0, steps + 1).Select(i => i * Math.PI / 2 / steps).Select(a => (above * (1 - Math.Cos(a)), height - above + (above * Math.Sin(a)))));
+            sections.AddRange(Enumerable.Range(0, steps + 1).Select(i => i * Math.PI / 2 / steps).Select(a =>
+                (above * (1 - Math.Cos(a)), height - above + (above * Math.Sin(a)))));
         }
         else
         {
@@ -41,7 +42,8 @@ internal static class Slab
     {
         if (radius < 0.05)
         {
-            return new(new(width / 2 - inset, inset - depth / 2), new(width / 2 - inset, depth / 2 - inset), new(inset - width / 2, depth / 2 - inset), new(inset - width / 2, inset - depth / 2));
+            return new(new(width / 2 - inset, inset - depth / 2), new(width / 2 - inset, depth / 2 - inset), new(inset - width / 2, depth / 2 - inset),
+                new(inset - width / 2, inset - depth / 2));
         }
 
         var steps = Math.Max(2, Facets.Count(radius, Facets.DefaultChordError) / 4);
@@ -49,7 +51,8 @@ internal static class Slab
         return new(signs.SelectMany((s, quarter) => Enumerable.Range(0, steps + 1).Select(i =>
         {
             var angle = (quarter + ((double)i / steps)) * Math.PI / 2;
-            return new Point2((s.X * ((width / 2) - radius)) + ((radius - inset) * Math.Cos(angle)), (s.Y * ((depth / 2) - radius)) + ((radius - inset) * Math.Sin(angle)));
+            return new Point2((s.X * ((width / 2) - radius)) + ((radius - inset) * Math.Cos(angle)),
+                (s.Y * ((depth / 2) - radius)) + ((radius - inset) * Math.Sin(angle)));
         })));
     }
 }

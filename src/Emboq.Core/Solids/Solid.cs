@@ -116,12 +116,14 @@ public abstract class Solid : IEquatable<Solid>
     {
         /// <summary>Joins outlines of equal count.</summary>
         /// <param name="sections">Two or more, the lowest first.</param>
-        /// <exception cref="ArgumentException">The counts differ, the heights do not rise, or the z axis does not see every side of an outline from within.</exception>
+        /// <exception cref="ArgumentException">The counts differ, the heights do not rise, or the z axis does not see every side of an outline from
+        /// within.</exception>
         public Lofted(params IEnumerable<Section> sections)
             : base(StructuralHash.Of("lofted", sections.Select(s => Finite(s.Height, "height")), sections.Select(s => s.Outline.Hash)))
         {
             Sections = [.. sections];
-            if (Sections.Length < 2 || Sections.Zip(Sections.Skip(1)).Any(pair => pair.First.Height >= pair.Second.Height || pair.First.Outline.Points.Length != pair.Second.Outline.Points.Length))
+            if (Sections.Length < 2 || Sections.Zip(Sections.Skip(1)).Any(pair => pair.First.Height >= pair.Second.Height
+                || pair.First.Outline.Points.Length != pair.Second.Outline.Points.Length))
             {
                 throw new ArgumentException("A loft needs two or more outlines of equal count, each above the last.", nameof(sections));
             }
@@ -144,7 +146,8 @@ public abstract class Solid : IEquatable<Solid>
     /// <summary>Raised letters in the xy plane, read from +z, centred on the origin, standing from z = 0 up.
     /// As high as asked, or lower where that would be wider than there is room for.</summary>
     public sealed class Lettering(string text, double size, double room, double thickness, double growth = 0)
-        : Solid(StructuralHash.Of($"lettering {Legible(text)}", [Positive(size, nameof(size)), Positive(room, nameof(room)), Positive(thickness, nameof(thickness)), .. Finite(growth, nameof(growth)) == 0 ? Array.Empty<double>() : [growth]]))
+        : Solid(StructuralHash.Of($"lettering {Legible(text)}", [Positive(size, nameof(size)), Positive(room, nameof(room)),
+            Positive(thickness, nameof(thickness)), .. Finite(growth, nameof(growth)) == 0 ? Array.Empty<double>() : [growth]]))
     {
         /// <summary>What it says; letters, digits and the like, no line breaks.</summary>
         public string Text { get; } = text;
@@ -161,7 +164,8 @@ public abstract class Solid : IEquatable<Solid>
         /// <summary>How far every outline is moved outwards, mm; negative for an inlay that goes into letters of the same text.</summary>
         public double Growth { get; } = growth;
 
-        private static string Legible(string text) => text.Length is > 0 and <= 40 && text.All(c => c >= ' ' && !char.IsSurrogate(c)) && text.Trim().Length == text.Length
+        private static string Legible(string text) => text.Length is > 0 and <= 40 && text.All(c => c >= ' ' && !char.IsSurrogate(c))
+            && text.Trim().Length == text.Length
             ? text
             : throw new ArgumentException("A lettering is 1 to 40 characters of one line, none of them blank at an end.", nameof(text));
     }

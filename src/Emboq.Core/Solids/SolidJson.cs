@@ -14,8 +14,21 @@ public static class SolidJson
         Solid.Box b => new() { [Kind] = "box", ["width"] = b.Width, ["depth"] = b.Depth, ["height"] = b.Height },
         Solid.Revolved r => new() { [Kind] = "revolved", ["outline"] = Outline(r.Profile) },
         Solid.Extruded e => new() { [Kind] = "extruded", ["outline"] = Outline(e.Profile), ["height"] = e.Height },
-        Solid.Lofted l => new() { [Kind] = "lofted", ["sections"] = new JsonArray([.. l.Sections.Select(s => (JsonNode)new JsonObject { ["outline"] = Outline(s.Outline), ["height"] = s.Height })]) },
-        Solid.Lettering l => new() { [Kind] = "lettering", ["text"] = l.Text, ["size"] = l.Size, ["room"] = l.Room, ["thickness"] = l.Thickness, ["growth"] = l.Growth },
+        Solid.Lofted l => new()
+        {
+            [Kind] = "lofted",
+            ["sections"] = new JsonArray([.. l.Sections.Select(s =>
+            (JsonNode)new JsonObject { ["outline"] = Outline(s.Outline), ["height"] = s.Height })])
+        },
+        Solid.Lettering l => new()
+        {
+            [Kind] = "lettering",
+            ["text"] = l.Text,
+            ["size"] = l.Size,
+            ["room"] = l.Room,
+            ["thickness"] = l.Thickness,
+            ["growth"] = l.Growth
+        },
         Solid.Moved m => new() { [Kind] = "moved", ["of"] = Write(m.Of), ["by"] = new JsonArray(m.By.X, m.By.Y, m.By.Z) },
         Solid.Turned t => new() { [Kind] = "turned", ["of"] = Write(t.Of), ["axis"] = t.Axis.ToString(), ["degrees"] = t.Degrees },
         Solid.Union u => Pair("union", u.A, u.B),

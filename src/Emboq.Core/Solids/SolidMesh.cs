@@ -41,7 +41,9 @@ public sealed record SolidMesh(float[] Positions, int[] Triangles, double Volume
             rank[order[i]] = i;
         }
 
-        var triangles = Triangles.Select(v => rank[v]).Chunk(3).Select(t => t.Min() is var least && t[0] == least ? (t[0], t[1], t[2]) : t[1] == least ? (t[1], t[2], t[0]) : (t[2], t[0], t[1])).Order();
-        return new([.. order.SelectMany(v => new[] { Positions[3 * v], Positions[(3 * v) + 1], Positions[(3 * v) + 2] })], [.. triangles.SelectMany(t => new[] { t.Item1, t.Item2, t.Item3 })], Volume, Area);
+        var triangles = Triangles.Select(v => rank[v]).Chunk(3).Select(t => t.Min() is var least && t[0] == least ? (t[0], t[1], t[2]) : t[1] == least
+            ? (t[1], t[2], t[0]) : (t[2], t[0], t[1])).Order();
+        return new([.. order.SelectMany(v => new[] { Positions[3 * v], Positions[(3 * v) + 1], Positions[(3 * v) + 2] })],
+            [.. triangles.SelectMany(t => new[] { t.Item1, t.Item2, t.Item3 })], Volume, Area);
     }
 }

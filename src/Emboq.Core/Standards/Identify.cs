@@ -7,7 +7,8 @@ namespace Emboq.Core.Standards;
 /// <param name="Columns">By which columns.</param>
 /// <param name="Rows">The likely rows with their probabilities, the likeliest first.</param>
 /// <param name="SomethingElse">The probability that it is none of them.</param>
-public sealed record Likeliest(StandardTable Table, IReadOnlyList<string> Columns, IReadOnlyList<(StandardRow Row, double Probability)> Rows, double SomethingElse);
+public sealed record Likeliest(StandardTable Table, IReadOnlyList<string> Columns,
+    IReadOnlyList<(StandardRow Row, double Probability)> Rows, double SomethingElse);
 
 /// <summary>Ranks rows of tables by Bayes' rule: how likely the readings are for each row, with the spread of the readings (shared instrument
 /// errors included) and of real things about their table; every row equally likely before, and one chance in ten for something that is in no table.</summary>
@@ -57,7 +58,8 @@ public static class Identify
     /// <summary>The density of what was measured, if it were this row.</summary>
     private static double Normal(StandardRow row, List<(StandardColumn Column, Quantity Size)> read)
     {
-        var spread = Matrix<double>.Build.Dense(read.Count, read.Count, (i, j) => Quantity.Covariance(read[i].Size, read[j].Size) + (i == j ? Math.Pow(read[i].Column.Spread!.Value, 2) : 0));
+        var spread = Matrix<double>.Build.Dense(read.Count, read.Count, (i, j) =>
+            Quantity.Covariance(read[i].Size, read[j].Size) + (i == j ? Math.Pow(read[i].Column.Spread!.Value, 2) : 0));
         var root = spread.Cholesky();
         var off = Vector<double>.Build.Dense(read.Count, i => read[i].Size.Value - read[i].Column.Offset - Cell(row, read[i].Column)!.Value);
         return Math.Exp(-0.5 * (root.DeterminantLn + off.DotProduct(root.Solve(off)))) / Math.Pow(2 * Math.PI, read.Count / 2.0);

@@ -35,21 +35,24 @@ public static class StandardTables
         var table = lines.Where(l => l[0] != '#').Select(l => l.Split(';')).ToList();
         var columns = table[0].Select(header => header.Split(" [") is [var name, var unit] ? (name, unit.TrimEnd(']')) : (header, "")).ToList();
         return new(key, remarks["name"], remarks["source"], remarks["note"],
-            [.. columns.Where(c => c.Item1 is not "name").Select(c => new StandardColumn(c.Item1, c.Item2 switch { "mm" => Unit.Millimetre, "deg" => Unit.DegreeOfArc, _ => Unit.None },
+            [.. columns.Where(c => c.Item1 is not "name").Select(c => new StandardColumn(c.Item1,
+                c.Item2 switch { "mm" => Unit.Millimetre, "deg" => Unit.DegreeOfArc, _ => Unit.None },
                 real.TryGetValue(c.Item1, out var r) ? r.Offset : 0, real.ContainsKey(c.Item1) ? r.Spread : null))],
             [.. table.Skip(1).Select(cells => Row(columns, cells))]);
     }
 
     private static StandardRow Row(List<(string Name, string Unit)> columns, string[] cells)
     {
-        var named = columns.Zip(cells).Where(c => c.Second.Length > 0).ToDictionary(c => c.First.Name, c => new StandardCell(c.Second, Value(c.Second, c.First.Unit)));
+        var named = columns.Zip(cells).Where(c => c.Second.Length > 0).ToDictionary(c => c.First.Name, c =>
+            new StandardCell(c.Second, Value(c.Second, c.First.Unit)));
         return new(named["name"].Text, named.GetValueOrDefault("size")?.Text, named.Where(c => c.Key != "name").ToDictionary());
     }
 
     private static double? Value(string text, string unit)
     {
         var inches = unit == "mm" && text.EndsWith("in", StringComparison.Ordinal);
-        return double.TryParse(inches ? text[..^2] : text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) ? value * (inches ? 25.4 : 1) : null;
+        return double.TryParse(inches ? text[..^2] : text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value)
+            ? value * (inches ? 25.4 : 1) : null;
     }
 
     private static double Number(string text) => double.Parse(text, CultureInfo.InvariantCulture);

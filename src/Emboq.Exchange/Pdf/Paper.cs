@@ -48,14 +48,16 @@ internal sealed class Paper
     public void Line(double x0, double y0, double x1, double y1, double width = 0.2, XColor? colour = null, XDashStyle dash = XDashStyle.Solid) =>
         Graphics.DrawLine(new XPen(colour ?? Ink, width) { DashStyle = dash }, x0, y0, x1, y1);
 
-    public void Circle(double x, double y, double diameter, double width = 0.2) => Graphics.DrawEllipse(new XPen(Ink, width), x - (diameter / 2), y - (diameter / 2), diameter, diameter);
+    public void Circle(double x, double y, double diameter, double width = 0.2) =>
+        Graphics.DrawEllipse(new XPen(Ink, width), x - (diameter / 2), y - (diameter / 2), diameter, diameter);
 
     /// <summary>One line of words; size in points, place in mm: its left end on the base line.</summary>
     public void Words(string text, double x, double y, double points, bool bold = false, XColor? colour = null) =>
         Graphics.DrawString(text, PdfFonts.Of(points / PointsPerMm, bold), new XSolidBrush(colour ?? Ink), x, y);
 
     /// <summary>One line of words about a middle.</summary>
-    public void Centred(string text, double x, double y, double points, bool bold = false) => Words(text, x - (WidthOf(text, points, bold) / 2), y, points, bold);
+    public void Centred(string text, double x, double y, double points, bool bold = false) =>
+        Words(text, x - (WidthOf(text, points, bold) / 2), y, points, bold);
 
     public double WidthOf(string text, double points, bool bold = false) => Graphics.MeasureString(text, PdfFonts.Of(points / PointsPerMm, bold)).Width;
 

@@ -27,7 +27,8 @@ internal sealed class PdfFonts : IFontResolver
 
     public byte[] GetFont(string faceName)
     {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream(faceName) ?? throw new InvalidOperationException($"{faceName} was not built in.");
+        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream(faceName)
+            ?? throw new InvalidOperationException($"{faceName} was not built in.");
         using var memory = new MemoryStream();
         stream.CopyTo(memory);
         return memory.ToArray();

@@ -20,7 +20,8 @@ internal static class SectionPicture
     {
         var (least, greatest) = drawing.Bounds;
         var scale = Math.Min((width - 16) / (greatest.X - least.X), (height - 16) / (greatest.Y - least.Y));
-        Point2 Place(Point2 p) => new(x + (width / 2) + ((p.X - ((least.X + greatest.X) / 2)) * scale), y + (height / 2) - ((p.Y - ((least.Y + greatest.Y) / 2)) * scale));
+        Point2 Place(Point2 p) => new(x + (width / 2) + ((p.X - ((least.X + greatest.X) / 2)) * scale),
+            y + (height / 2) - ((p.Y - ((least.Y + greatest.Y) / 2)) * scale));
         foreach (var region in drawing.Regions)
         {
             Fill(paper, region.Matter, [.. region.Outline.Select(Place)]);
@@ -38,14 +39,16 @@ internal static class SectionPicture
             paper.Centred(text.Text, at.X, at.Y + (text.Size * scale / 2), text.Size * scale / 0.668 * 72 / 25.4, bold: true);
         }
 
-        Rings(paper, [.. drawing.Callouts.Where(c => numbers.ContainsKey(c.Line)).Select(c => (numbers[c.Line], Place(c.From), Place(c.To), c.Kind))], y, y + height);
+        Rings(paper, [.. drawing.Callouts.Where(c => numbers.ContainsKey(c.Line)).Select(c =>
+            (numbers[c.Line], Place(c.From), Place(c.To), c.Kind))], y, y + height);
     }
 
     private static void Fill(Paper paper, Matter matter, IReadOnlyList<Point2> outline)
     {
         var path = Paper.Path(outline);
         var state = paper.Graphics.Save();
-        paper.Graphics.DrawPath(new XSolidBrush(matter == Matter.Part ? XColor.FromArgb(0xF3, 0xE3, 0xC2) : matter == Matter.Machine ? XColor.FromArgb(0xE6, 0xE9, 0xEB) : XColors.White), path);
+        paper.Graphics.DrawPath(new XSolidBrush(matter == Matter.Part ? XColor.FromArgb(0xF3, 0xE3, 0xC2) : matter == Matter.Machine
+            ? XColor.FromArgb(0xE6, 0xE9, 0xEB) : XColors.White), path);
         paper.Graphics.IntersectClip(path);
         var (left, right, top, bottom) = (outline.Min(p => p.X), outline.Max(p => p.X), outline.Min(p => p.Y), outline.Max(p => p.Y));
         if (matter == Matter.Part)

@@ -61,7 +61,8 @@ internal sealed partial class PaddleWorkshop
         await Read(slot, "depth", "depth-rod", "9.6");
         await Read(slot, "nearWall", "steel-rule", "84.5");
         await Read(slot, "farWall", "steel-rule", "103.5");
-        var foot = await Place(machine, "bench foot", KindList.Of("foot"), "toe left", "toe right", "shoulder right", "neck right", "neck left", "shoulder left");
+        var foot = await Place(machine, "bench foot", KindList.Of("foot"), "toe left", "toe right", "shoulder right", "neck right",
+            "neck left", "shoulder left");
         foreach (var (point, x, y) in new[] { (1, "0", "0"), (2, "62", "0"), (3, "62", "14"), (4, "41", "33"), (5, "21", "33"), (6, "0", "14") })
         {
             await Read(foot, $"point{point}.x", "steel-rule", x);
@@ -117,7 +118,8 @@ internal sealed partial class PaddleWorkshop
         await Read(pull, "gap1.inner", "long-caliper", "90.95", "90.9");
         await Read(pull, "gap1.outer", "long-caliper", "101.1", "101.2");
         var knife = await Place(machine, "carving knife handle", KindList.Of("turned"), "ferrule", "neck", "belly", "end");
-        foreach (var (step, length, first, last) in new[] { (1, "14.2", "16.4", "16.4"), (2, "31", "18.9", "23.2"), (3, "52", "23.2", "28.6"), (4, "22", "28.6", "19.5") })
+        foreach (var (step, length, first, last) in new[] { (1, "14.2", "16.4", "16.4"), (2, "31", "18.9", "23.2"), (3, "52", "23.2", "28.6"),
+            (4, "22", "28.6", "19.5") })
         {
             await Read(knife, $"step{step}.length", "caliper", length);
             await Read(knife, $"step{step}.first", "caliper", first);

@@ -60,10 +60,20 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
 
         await EverydayParts(plain, tough);
         await Part("Chute to hose", "Long shavings from the chute must reach the hose and not hook in a corner.", "chute adapter",
-            new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["secondHold"] = "clamp", ["coneBy"] = "length", ["coneLength"] = "45" }, chute, extractor, plain);
+            new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["secondHold"] = "clamp", ["coneBy"] = "length", ["coneLength"] = "45" },
+                chute, extractor, plain);
 
         await Part("Blade sander to hose", "Chips and dust from the blade sander must reach the extractor hose.", "blade sander adapter",
-            new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["airFlow"] = "420 m3/h", ["buyPrice"] = "14.50", ["buyPostage"] = "6.90", ["buyDays"] = "9", ["ownMinutes"] = "25" }, blade, extractor, plain);
+            new()
+            {
+                ["firstJoin"] = "over",
+                ["secondJoin"] = "inside",
+                ["airFlow"] = "420 m3/h",
+                ["buyPrice"] = "14.50",
+                ["buyPostage"] = "6.90",
+                ["buyDays"] = "9",
+                ["ownMinutes"] = "25"
+            }, blade, extractor, plain);
 
         var hood = await Part("Lathe hood to hose", "The lathe hood has a wide spigot and the hose is narrow; shavings clog at a step.", "lathe hood adapter",
             new() { ["firstJoin"] = "over", ["secondJoin"] = "inside", ["coneAngle"] = "35", ["wall"] = "1.8" }, lathe, extractor, plain);
@@ -81,12 +91,14 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
         await Try(small, 2, "second", Feel.NeedsForce, null, "Stays in the hose by itself.");
         await RevisionStore.Keep(database, small, 2, Later(), default);
         await Run(small, 2, tough, TimeSpan.FromMinutes(23), 8.7);
-        await ServiceStore.Add(database, new ServiceNote(Guid.CreateVersion7(), small, 2, ServiceKind.Holds, 40, "cycles", "Pulled off and pushed on every evening; no play yet.", Later()), default);
+        await ServiceStore.Add(database, new ServiceNote(Guid.CreateVersion7(), small, 2, ServiceKind.Holds, 40, "cycles",
+            "Pulled off and pushed on every evening; no play yet.", Later()), default);
     }
 
     private DateTimeOffset Later() => clock = clock.AddHours(5);
 
-    private async Task<Guid> Machine(string name, string note, string place, InterfaceKind? kind = null) => await Place(await Machine(name, note), place, kind ?? KindList.Tube);
+    private async Task<Guid> Machine(string name, string note, string place, InterfaceKind? kind = null) =>
+        await Place(await Machine(name, note), place, kind ?? KindList.Tube);
 
     private async Task<Guid> Machine(string name, string note)
     {
@@ -120,7 +132,8 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
         {
             clock = clock.AddMinutes(1);
             var value = ReadingNotation.Parse(r.Text, kind.Access, LengthSystem.Metric, dimension).Value;
-            return (new DimensionAddress(place, dimension), new Reading(Guid.CreateVersion7(), value, r.Text, instruments[instrument], clock, null, null, r.Direction));
+            return (new DimensionAddress(place, dimension), new Reading(Guid.CreateVersion7(), value, r.Text, instruments[instrument], clock,
+                null, null, r.Direction));
         }).ToList();
         await InterfaceStore.AddReadings(database, taken, default);
     }
@@ -128,10 +141,12 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
     private async Task<Guid> Part(string job, string need, string part, Dictionary<string, string> parameters, Guid first, Guid second, Process process) =>
         (await Part(job, need, part, "hose-adapter", parameters, new() { ["first"] = first, ["second"] = second }, process, null)).Part;
 
-    private async Task<(Guid Job, Guid Part)> Part(string job, string need, string part, string family, Dictionary<string, string> parameters, Dictionary<string, Guid> places, Process process, IReadOnlyList<RowItem>? row)
+    private async Task<(Guid Job, Guid Part)> Part(string job, string need, string part, string family, Dictionary<string, string> parameters,
+        Dictionary<string, Guid> places, Process process, IReadOnlyList<RowItem>? row)
     {
         var (jobId, partId) = (Guid.CreateVersion7(), Guid.CreateVersion7());
-        await JobStore.Add(database, new(jobId, job, need, [new(partId, jobId, part, family, 1, new PartState(parameters, places, process.Id, Row: row))]), Later(), default);
+        await JobStore.Add(database, new(jobId, job, need, [new(partId, jobId, part, family, 1,
+            new PartState(parameters, places, process.Id, Row: row))]), Later(), default);
         return (jobId, partId);
     }
 
@@ -151,6 +166,7 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
     }
 
     private Task Try(Guid part, int revision, string slot, Feel feel, string? printed, string? remark) =>
-        RevisionStore.AddTry(database, new(Guid.CreateVersion7(), part, revision, slot, feel, printed is null ? null : double.Parse(printed, CultureInfo.InvariantCulture),
+        RevisionStore.AddTry(database, new(Guid.CreateVersion7(), part, revision, slot, feel, printed is null ? null
+            : double.Parse(printed, CultureInfo.InvariantCulture),
             printed is null ? null : instruments["caliper"], remark, Later()), default);
 }

@@ -14,7 +14,13 @@ public sealed record AwayRequest(bool Away);
 internal static class AwayEndpoints
 {
     /// <summary>Word of the address to word of the notebook.</summary>
-    private static readonly Dictionary<string, string> Things = new() { ["jobs"] = "job", ["parts"] = "part", ["processes"] = "process", ["instruments"] = "instrument" };
+    private static readonly Dictionary<string, string> Things = new()
+    {
+        ["jobs"] = "job",
+        ["parts"] = "part",
+        ["processes"] = "process",
+        ["instruments"] = "instrument"
+    };
 
     public static void MapAway(this IEndpointRouteBuilder api)
     {
@@ -22,7 +28,8 @@ internal static class AwayEndpoints
         api.MapPut("/away/{thing}/{id}", Put).Produces<AwayView>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> Put(string thing, string id, AwayRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop) =>
+    private static async Task<IResult> Put(string thing, string id, AwayRequest request, NpgsqlDataSource database, TimeProvider clock,
+        CancellationToken stop) =>
         !Things.TryGetValue(thing, out var kept) ? Problems.Missing("list", thing)
         : await AwayStore.Put(database, kept, id, request.Away, clock.GetUtcNow(), stop) ? TypedResults.Ok(View(await AwayStore.All(database, stop)))
         : Problems.Missing(kept, id);

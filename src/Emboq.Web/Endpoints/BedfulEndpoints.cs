@@ -13,7 +13,8 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Margin">Free at the edges of a bed, mm.</param>
 /// <param name="Most">Pieces on one bed at most; as many as fit when left out.</param>
 /// <param name="Letters">Colour of inlaid letters: they are printed by themselves, in a filament of their own.</param>
-public sealed record BedfulsRequest(IReadOnlyList<BedfulPart> Parts, IReadOnlyList<Guid> Processes, DateTimeOffset Start, double Gap = 5, double Margin = BedRoom.UsualMargin, int? Most = null, string? Letters = null);
+public sealed record BedfulsRequest(IReadOnlyList<BedfulPart> Parts, IReadOnlyList<Guid> Processes, DateTimeOffset Start, double Gap = 5,
+    double Margin = BedRoom.UsualMargin, int? Most = null, string? Letters = null);
 
 /// <summary>A part to lay out.</summary>
 /// <param name="Part">Which.</param>
@@ -29,7 +30,8 @@ internal static class BedfulEndpoints
     private const double Coarse = 0.1;
 
     public static void MapBedfuls(this IEndpointRouteBuilder api) =>
-        api.MapPost("/jobs/{id:guid}/bedfuls", Lay).Produces<BedfulsStep>(200, "application/x-ndjson").ProducesProblem(400).ProducesProblem(404).WithMetadata(new WholeAnswers.BitByBit()).Computes().Heavy();
+        api.MapPost("/jobs/{id:guid}/bedfuls", Lay).Produces<BedfulsStep>(200,
+            "application/x-ndjson").ProducesProblem(400).ProducesProblem(404).WithMetadata(new WholeAnswers.BitByBit()).Computes().Heavy();
 
     private sealed record Laid(Part Part, IReadOnlyList<int> Members, IReadOnlyList<Design> Designs)
     {
@@ -57,13 +59,15 @@ internal static class BedfulEndpoints
         var laid = new List<Laid>();
         foreach (var asked in request.Parts.DistinctBy(p => p.Part))
         {
-            if (input.OneOf("parts", $"{asked.Part}", job.Parts, p => $"{p.Id}") is { } part && input.Gather(await Designer.OfMembers(database, part, stop)) is { } designs)
+            if (input.OneOf("parts", $"{asked.Part}", job.Parts, p => $"{p.Id}") is { } part
+                && input.Gather(await Designer.OfMembers(database, part, stop)) is { } designs)
             {
                 var members = (asked.Members ?? [.. Enumerable.Range(1, designs.Count)]).Distinct().Where(m => m >= 1 && m <= designs.Count).ToList();
                 laid.Add(new(part, members, designs));
                 if (members.FirstOrDefault(m => designs[m - 1].Pieces is not [{ IsBuildable: true }, ..]) is > 0 and var broken)
                 {
-                    input.Add(new("parts", part.Name, designs.Count > 1 ? $"Member {broken} of {part.Name} cannot be built as it stands." : $"{part.Name} cannot be built as it stands.", "Look at its checks first."));
+                    input.Add(new("parts", part.Name, designs.Count > 1 ? $"Member {broken} of {part.Name} cannot be built as it stands."
+                        : $"{part.Name} cannot be built as it stands.", "Look at its checks first."));
                 }
             }
         }
@@ -75,7 +79,8 @@ internal static class BedfulEndpoints
             : Problems.Bad(input.Problems);
     }
 
-    private static async IAsyncEnumerable<BedfulsStep> Steps(BedfulsRequest request, string letters, List<Laid> parts, List<Process> processes, NpgsqlDataSource database, ISolidKernel kernel, [EnumeratorCancellation] CancellationToken stop)
+    private static async IAsyncEnumerable<BedfulsStep> Steps(BedfulsRequest request, string letters, List<Laid> parts, List<Process> processes,
+        NpgsqlDataSource database, ISolidKernel kernel, [EnumeratorCancellation] CancellationToken stop)
     {
         yield return new("Measuring what lies on the bed", 0, null);
         // A jaw has a second, a label may have letters of another colour: each is a piece of its own.
@@ -84,14 +89,16 @@ internal static class BedfulEndpoints
         var solids = shapes.ToDictionary(s => s.Key, s => s.Shape);
         var boxes = (await kernel.Evaluate([.. shapes.Select(s => s.Shape)], Coarse, stop)).Select(mesh => mesh.Bounds);
         // Records of one member are equal: each copy must be itself.
-        var pieces = shapes.Zip(boxes, (s, box) => (Row: parts[s.Key.Part].Row(s.Key.Member), Piece: PieceOf(s.Key, box, s.Piece.OtherColour ? letters : parts[s.Key.Part].Row(s.Key.Member)?.Group ?? "")))
+        var pieces = shapes.Zip(boxes, (s, box) => (Row: parts[s.Key.Part].Row(s.Key.Member),
+            Piece: PieceOf(s.Key, box, s.Piece.OtherColour ? letters : parts[s.Key.Part].Row(s.Key.Member)?.Group ?? "")))
             .SelectMany(p => Enumerable.Range(0, p.Row?.Count ?? 1).Select(_ => p.Piece with { })).ToList();
         var layout = Bedfuls.Of(pieces, [.. processes.Select(p => p.Bed)], request.Gap, request.Margin, request.Most ?? int.MaxValue);
 
         var factors = new Dictionary<Guid, Quantity>();
         foreach (var process in processes)
         {
-            factors[process.Id] = TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r => (r.Seconds, r.ModelledSeconds))]);
+            factors[process.Id] = TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r =>
+                (r.Seconds, r.ModelledSeconds))]);
         }
 
         var planned = new List<PlannedBedful>();
@@ -101,14 +108,17 @@ internal static class BedfulEndpoints
             yield return new($"Cutting bedful {i + 1} of {layout.Bedfuls.Count} into layers", (double)i / layout.Bedfuls.Count, null);
             var choices = new List<PlannedBedful>();
             // Every printer that takes it as it lies may print it.
-            foreach (var process in processes.Where(p => bedful.Placements.All(x => x.X + x.Width <= p.BedWidth - request.Margin + 1e-6 && x.Y + x.Depth <= p.BedDepth - request.Margin + 1e-6 && x.Piece.Height <= p.BuildHeight)))
+            foreach (var process in processes.Where(p => bedful.Placements.All(x => x.X + x.Width <= p.BedWidth - request.Margin + 1e-6
+                && x.Y + x.Depth <= p.BedDepth - request.Margin + 1e-6 && x.Piece.Height <= p.BuildHeight)))
             {
-                foreach (var key in bedful.Placements.Select(p => (p.Piece.Part, p.Piece.Member, p.Piece.Body)).Distinct().Where(k => !layers.ContainsKey((k, process.Id))))
+                foreach (var key in bedful.Placements.Select(p => (p.Piece.Part, p.Piece.Member, p.Piece.Body)).Distinct().Where(k =>
+                    !layers.ContainsKey((k, process.Id))))
                 {
                     layers[(key, process.Id)] = await Planner.Layers(solids[key], process, kernel, stop);
                 }
 
-                var plan = PrintPlan.Of(PrintPlan.Together([.. bedful.Placements.Select(p => layers[((p.Piece.Part, p.Piece.Member, p.Piece.Body), process.Id)])]), process, factors[process.Id]);
+                var plan = PrintPlan.Of(PrintPlan.Together([.. bedful.Placements.Select(p =>
+                    layers[((p.Piece.Part, p.Piece.Member, p.Piece.Body), process.Id)])]), process, factors[process.Id]);
                 choices.Add(new(bedful with { Bed = process.Bed }, process.Material, plan["time"].Value, plan["mass"].Value));
             }
 
@@ -116,7 +126,8 @@ internal static class BedfulEndpoints
         }
 
         yield return new("Choosing hours and spools", 1, null);
-        yield return new(null, 1, BedfulsView.Of(layout, BedSchedule.Of(planned, await SpoolStore.All(database, stop), request.Start), processes.ToDictionary(p => p.Id, p => p.Name), [.. parts.Select(p => p.Part.Id)]));
+        yield return new(null, 1, BedfulsView.Of(layout, BedSchedule.Of(planned, await SpoolStore.All(database, stop), request.Start),
+            processes.ToDictionary(p => p.Id, p => p.Name), [.. parts.Select(p => p.Part.Id)]));
     }
 
     private static BedItem PieceOf((int Part, int Member, string Body) key, (Point3 Least, Point3 Greatest) box, string group) =>

@@ -108,5 +108,6 @@ internal static class BedfulFileEndpoints
     private static NamedMesh Found(Dictionary<(Guid, int, string), NamedMesh> bodies, BedfulFilePlacement p) =>
         bodies.TryGetValue((p.Part, p.Revision, $"{new BodyAddress(p.Body, p.Member)}"), out var member) ? member : bodies[(p.Part, p.Revision, p.Body)];
 
-    private static string KeyOf(Revision revision, BedfulFilePlacement p) => revision.State.Row is { Count: > 0 } ? $"{new BodyAddress(p.Body, p.Member)}" : p.Body;
+    private static string KeyOf(Revision revision, BedfulFilePlacement p) => revision.State.Row is { Count: > 0 }
+        ? $"{new BodyAddress(p.Body, p.Member)}" : p.Body;
 }

@@ -4,7 +4,8 @@ using Npgsql;
 namespace Emboq.Web.Endpoints;
 
 /// <summary>One part on the bench with what to do next, and whether something has changed since that was reckoned, so that it is being reckoned anew.</summary>
-public sealed record BenchItem(Guid Job, string JobName, string Need, Guid Part, string PartName, Station Station, string Says, DimensionAddress? Reads, bool Done, double? Chance, int Revisions, bool Reckoning);
+public sealed record BenchItem(Guid Job, string JobName, string Need, Guid Part, string PartName, Station Station, string Says, DimensionAddress? Reads,
+    bool Done, double? Chance, int Revisions, bool Reckoning);
 
 /// <summary>Some of the parts on the bench.</summary>
 /// <param name="Items">Those on the go first, the newest job first.</param>

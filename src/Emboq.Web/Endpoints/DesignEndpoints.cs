@@ -117,7 +117,8 @@ internal static class DesignEndpoints
         var nothing = BuiltCheck.Of(design, [.. asked.Select(b => b.Body).Where(b => !bodies.ContainsKey(b.Key))]);
         return view with
         {
-            Bodies = [.. shown.Where(b => bodies.ContainsKey(b.Body.Key)).Select(b => BodyView.Of(b.Body, b.Role, bodies[b.Body.Key], b.Pose, b.Proves, b.Rungs, b.Says))],
+            Bodies = [.. shown.Where(b => bodies.ContainsKey(b.Body.Key)).Select(b =>
+                BodyView.Of(b.Body, b.Role, bodies[b.Body.Key], b.Pose, b.Proves, b.Rungs, b.Says))],
             Checks = [.. view.Checks, .. GaugeCheck.Of(design.Gauges, bodies) is { } gauged ? [CheckView.Of(gauged)] : Array.Empty<CheckView>(),
                 .. nothing is null ? [] : new[] { CheckView.Of(nothing) }],
         };

@@ -21,7 +21,8 @@ internal static class DeviceEndpoints
     }
 
     /// <summary>What the device shows, five times a second, as server-sent events, with the thing named between its jaws.</summary>
-    private static async Task<IResult> Stream(string key, DeviceRack rack, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, Guid? place = null, string? dimension = null)
+    private static async Task<IResult> Stream(string key, DeviceRack rack, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop,
+        Guid? place = null, string? dimension = null)
     {
         if (rack.Find(key) is not { } device)
         {
@@ -42,7 +43,8 @@ internal static class DeviceEndpoints
         return TypedResults.ServerSentEvents(Shown(device, hidden, clock, stop));
     }
 
-    private static async IAsyncEnumerable<SseItem<ShownView>> Shown(StandIn device, double hidden, TimeProvider clock, [EnumeratorCancellation] CancellationToken stop)
+    private static async IAsyncEnumerable<SseItem<ShownView>> Shown(StandIn device, double hidden, TimeProvider clock,
+        [EnumeratorCancellation] CancellationToken stop)
     {
         using var timer = new PeriodicTimer(TimeSpan.FromMilliseconds(200), clock);
         var end = clock.GetUtcNow() + Longest;

@@ -11,10 +11,12 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Words">How a whole part is told to do what it must.</param>
 /// <param name="Columns">What a list may be headed by.</param>
 /// <param name="ListExample">A list that can be read as it stands.</param>
-public sealed record FamilyView(string Key, string Name, string Need, IReadOnlyList<InterfaceSlot> Slots, IReadOnlyList<ParameterSpec> Parameters, IReadOnlyList<string> ListColumns, bool Serves, IReadOnlyList<TryWord> Words, IReadOnlyList<RowColumn> Columns, string ListExample);
+public sealed record FamilyView(string Key, string Name, string Need, IReadOnlyList<InterfaceSlot> Slots, IReadOnlyList<ParameterSpec> Parameters,
+    IReadOnlyList<string> ListColumns, bool Serves, IReadOnlyList<TryWord> Words, IReadOnlyList<RowColumn> Columns, string ListExample);
 
 internal static class FamilyEndpoints
 {
     public static void MapFamilies(this IEndpointRouteBuilder api) =>
-        api.MapGet("/families", () => FamilyList.All.Select(f => new FamilyView(f.Key, f.Name, f.Need, f.Slots, f.Parameters, f.ListColumns, f.Serves, f.Words, RowColumns.Of(f), RowColumns.Example(f))).ToArray());
+        api.MapGet("/families", () => FamilyList.All.Select(f => new FamilyView(f.Key, f.Name, f.Need, f.Slots, f.Parameters, f.ListColumns, f.Serves,
+            f.Words, RowColumns.Of(f), RowColumns.Example(f))).ToArray());
 }

@@ -15,7 +15,8 @@ internal static class FileEndpoints
     private static async Task<IResult> File(Guid id, string file, string? body, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
         var (name, kind) = (Path.GetFileNameWithoutExtension(file), Path.GetExtension(file).ToLowerInvariant());
-        if (!int.TryParse(name, NumberStyles.None, CultureInfo.InvariantCulture, out var number) || await RevisionStore.One(database, id, number, stop) is not { } revision)
+        if (!int.TryParse(name, NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+            || await RevisionStore.One(database, id, number, stop) is not { } revision)
         {
             return Problems.Missing("revision", file);
         }
@@ -47,5 +48,6 @@ internal static class FileEndpoints
 
     /// <summary>The bodies of a revision under their keys, as they are printed.</summary>
     public static async Task<IReadOnlyList<NamedMesh>> Meshes(Revision revision, IReadOnlyList<string> keys, ISolidKernel kernel, CancellationToken stop) =>
-        [.. keys.Zip(await kernel.Evaluate([.. keys.Select(k => SolidJson.Read(revision.Frozen.Solids[k]))], Facets.DefaultChordError, stop), (k, m) => new NamedMesh(k, m.InOrder()))];
+        [.. keys.Zip(await kernel.Evaluate([.. keys.Select(k => SolidJson.Read(revision.Frozen.Solids[k]))], Facets.DefaultChordError, stop), (k, m) =>
+            new NamedMesh(k, m.InOrder()))];
 }

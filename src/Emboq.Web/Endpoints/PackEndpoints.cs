@@ -30,8 +30,10 @@ internal static class PackEndpoints
             {
                 var process = await Process(file.Process, database, now, stop);
                 var job = new Job(Guid.CreateVersion7(), file.Job, file.Need, []);
-                var served = file.Serves is { } s ? new Part(Guid.CreateVersion7(), job.Id, s.Part, s.Family, 1, new(s.Parameters, await Places(s.Places, database, now, stop), process, Row: s.Row)) : null;
-                var part = new Part(Guid.CreateVersion7(), job.Id, file.Part, file.Family, 1, new(file.Parameters, await Places(file.Places, database, now, stop), process, served?.Id, file.Row));
+                var served = file.Serves is { } s ? new Part(Guid.CreateVersion7(), job.Id, s.Part, s.Family, 1,
+                    new(s.Parameters, await Places(s.Places, database, now, stop), process, Row: s.Row)) : null;
+                var part = new Part(Guid.CreateVersion7(), job.Id, file.Part, file.Family, 1,
+                    new(file.Parameters, await Places(file.Places, database, now, stop), process, served?.Id, file.Row));
                 job = job with { Parts = [.. new[] { served, part }.OfType<Part>()] };
                 await JobStore.Add(database, job with { Parts = [job.Parts[0]] }, now, stop);
                 foreach (var more in job.Parts.Skip(1))
@@ -66,7 +68,8 @@ internal static class PackEndpoints
     {
         if (file.Format != JobFile.TheFormat || file.Schema != 1)
         {
-            input.Add(new("format", file.Format, "This is not a job that Emboq wrote, or a newer Emboq wrote it.", "Choose the job.json of a pack.", $"{JobFile.TheFormat}, schema 1"));
+            input.Add(new("format", file.Format, "This is not a job that Emboq wrote, or a newer Emboq wrote it.", "Choose the job.json of a pack.",
+                $"{JobFile.TheFormat}, schema 1"));
         }
 
         input.Name("job", file.Job);
@@ -98,14 +101,16 @@ internal static class PackEndpoints
             var kind = input.OneOf($"{field}.kind", place.Kind, KindList.All, k => k.Key);
             if (place.Readings.Count > MostReadings)
             {
-                input.Add(new($"{field}.readings", $"{place.Readings.Count}", "These are more readings than a place is given.", "Send fewer.", $"{MostReadings}"));
+                input.Add(new($"{field}.readings", $"{place.Readings.Count}", "These are more readings than a place is given.",
+                    "Send fewer.", $"{MostReadings}"));
             }
 
             IReadOnlyList<string> items = kind is null ? [] : PlaceEndpoints.Items(input, $"{field}.items", kind, place.Items ?? []);
             foreach (var reading in place.Readings.Take(MostReadings))
             {
                 var dimension = kind is null ? null : input.OneOf($"{field}.readings.dimension", reading.Dimension, kind.DimensionsOf(items), d => d.Key);
-                input.Within($"{field}.readings.millimetres", reading.Millimetres, dimension?.Access == Access.Position ? -Limits.LongestReading : 1e-6, 1e6, "of its unit");
+                input.Within($"{field}.readings.millimetres", reading.Millimetres, dimension?.Access == Access.Position ? -Limits.LongestReading
+                    : 1e-6, 1e6, "of its unit");
                 input.Within($"{field}.readings.direction", reading.Direction ?? 0, 0, 359.999, "degrees");
                 input.Text($"{field}.readings.remark", reading.Remark);
                 input.Name($"{field}.readings.text", reading.Text);
@@ -127,7 +132,8 @@ internal static class PackEndpoints
         return added.Id;
     }
 
-    private static async Task<Dictionary<string, Guid>> Places(IReadOnlyDictionary<string, PlaceFile> files, NpgsqlDataSource database, DateTimeOffset now, CancellationToken stop)
+    private static async Task<Dictionary<string, Guid>> Places(IReadOnlyDictionary<string, PlaceFile> files, NpgsqlDataSource database,
+        DateTimeOffset now, CancellationToken stop)
     {
         var slots = new Dictionary<string, Guid>();
         foreach (var (slot, place) in files)
@@ -152,7 +158,8 @@ internal static class PackEndpoints
         if (file.Readings.Count > 0)
         {
             await InterfaceStore.AddReadings(database, [.. file.Readings.Select(r => (new DimensionAddress(place, r.Dimension),
-                new Reading(Guid.CreateVersion7(), r.Millimetres, r.Text, known[r.Instrument.Id], r.At, string.IsNullOrWhiteSpace(r.Remark) ? null : r.Remark, null, r.Direction)))], stop);
+                new Reading(Guid.CreateVersion7(), r.Millimetres, r.Text, known[r.Instrument.Id], r.At, string.IsNullOrWhiteSpace(r.Remark) ? null : r.Remark,
+                    null, r.Direction)))], stop);
         }
 
         return place;

@@ -11,7 +11,8 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Leading">What a bare number means; metric when left out.</param>
 /// <param name="Remark">What is worth noting.</param>
 /// <param name="Direction">At which angle around a round place, degrees from 0 to 360.</param>
-public sealed record ReadingRequest(string Dimension, string Text, string Instrument, LengthSystem? Leading = null, string? Remark = null, double? Direction = null);
+public sealed record ReadingRequest(string Dimension, string Text, string Instrument, LengthSystem? Leading = null, string? Remark = null,
+    double? Direction = null);
 
 /// <summary>Why a reading is struck out.</summary>
 public sealed record StrikeRequest(string Because);
@@ -78,10 +79,12 @@ internal static class ReadingEndpoints
         if (dimension is not null && instrument is not null && !instrument.Takes(dimension.Access))
         {
             var able = instruments.Where(i => i.Takes(dimension.Access)).Select(i => i.Name).ToList();
-            input.Add(new($"{path}instrument", instrument.Id, $"The {instrument.Name} does not take {dimension.Name}.", able.Count > 0 ? $"Use the {string.Join(", or the ", able)}." : "Enter an instrument that does."));
+            input.Add(new($"{path}instrument", instrument.Id, $"The {instrument.Name} does not take {dimension.Name}.", able.Count > 0
+                ? $"Use the {string.Join(", or the ", able)}." : "Enter an instrument that does."));
         }
 
-        var value = dimension is null ? 0 : input.Reading($"{path}text", request.Text, dimension.Access, request.Leading ?? LengthSystem.Metric, instrument?.Reach ?? Limits.LongestReading);
+        var value = dimension is null ? 0 : input.Reading($"{path}text", request.Text, dimension.Access, request.Leading ?? LengthSystem.Metric,
+            instrument?.Reach ?? Limits.LongestReading);
         var remark = input.Text($"{path}remark", request.Remark);
         if (request.Direction is { } direction)
         {

@@ -28,7 +28,8 @@ public sealed record ReadingFileView(IReadOnlyList<ReadingLineView> Lines, int G
 /// <param name="Metric">As read.</param>
 /// <param name="Problems">Why it cannot be taken.</param>
 /// <param name="Known">Whether this very reading is in the notebook already; it is not taken again.</param>
-public sealed record ReadingLineView(int Number, string Raw, string? Place, string? Dimension, string? Metric, IReadOnlyList<Problem> Problems, bool Known = false);
+public sealed record ReadingLineView(int Number, string Raw, string? Place, string? Dimension, string? Metric,
+    IReadOnlyList<Problem> Problems, bool Known = false);
 
 internal static class ReadingFileEndpoints
 {
@@ -36,7 +37,8 @@ internal static class ReadingFileEndpoints
 
     public static void MapReadingFiles(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/machines/{id:guid}/reading-files", Look).Produces<ReadingFileView>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(429).RequireRateLimiting(Limits.Uploads);
+        api.MapPost("/machines/{id:guid}/reading-files",
+            Look).Produces<ReadingFileView>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(429).RequireRateLimiting(Limits.Uploads);
         api.MapGet("/machines/{id:guid}/readings.csv", Export).Produces<string>(200, "text/csv").ProducesProblem(404);
     }
 
@@ -50,8 +52,10 @@ internal static class ReadingFileEndpoints
         var lines = ReadingsCsv.Read(request.Text);
         if (lines.Count is 0 or > MostLines || !lines[0].Cells.ContainsKey("dimension") || !lines[0].Cells.ContainsKey("reading"))
         {
-            return Problems.Bad([new("text", null, lines.Count > MostLines ? $"These are {lines.Count} lines." : "The first line must name the columns dimension and reading, and lines must follow it.",
-                lines.Count > MostLines ? "Send fewer at once." : "Begin with a line like: place,dimension,reading,instrument,remark", $"1 to {MostLines} lines")]);
+            return Problems.Bad([new("text", null, lines.Count > MostLines ? $"These are {lines.Count} lines."
+                : "The first line must name the columns dimension and reading, and lines must follow it.",
+                lines.Count > MostLines ? "Send fewer at once." : "Begin with a line like: place,dimension,reading,instrument,remark",
+                    $"1 to {MostLines} lines")]);
         }
 
         var instruments = await InstrumentStore.All(database, stop);
@@ -74,13 +78,16 @@ internal static class ReadingFileEndpoints
         var places = machine.Interfaces.Where(i => !i.Archived).ToList();
         var place = Cell("place") is { Length: > 0 } name
             ? Named(input, "place", name, places, p => [p.Name])
-            : places.FirstOrDefault(p => p.Id == request.Place) ?? (places.Count == 1 ? places[0] : Named<Interface>(input, "place", "", places, p => [p.Name]));
+            : places.FirstOrDefault(p => p.Id == request.Place) ?? (places.Count == 1 ? places[0]
+                : Named<Interface>(input, "place", "", places, p => [p.Name]));
         var dimension = place is null ? null : Named(input, "dimension", Cell("dimension"), place.Kind.DimensionsOf(place.Items), d => [d.Key, d.Name]);
-        var instrument = Named(input, "instrument", Cell("instrument") is { Length: > 0 } told ? told : request.Instrument ?? "", instruments, i => [i.Id, i.Name]);
+        var instrument = Named(input, "instrument", Cell("instrument") is { Length: > 0 } told ? told : request.Instrument ?? "",
+            instruments, i => [i.Id, i.Name]);
         var direction = Cell("direction") is { Length: > 0 } angle ? Number(input, "direction", angle) : null;
         var at = Cell("at") is { Length: > 0 } time ? Time(input, time) : now;
         var reading = place is null || dimension is null || instrument is null ? null
-            : ReadingEndpoints.Read(input, "", place, new(dimension.Key, Cell("reading"), instrument.Id, request.Leading, Cell("remark"), direction), instruments, at);
+            : ReadingEndpoints.Read(input, "", place, new(dimension.Key, Cell("reading"), instrument.Id, request.Leading, Cell("remark"),
+                direction), instruments, at);
         // A line that was struck out where it came from is not taken here.
         if (Cell("struck").Length > 0)
         {
@@ -89,9 +96,11 @@ internal static class ReadingFileEndpoints
 
         var kept = input.IsGood ? reading : null;
         // Only a line that says when it was read can be known again.
-        var known = reading is not null && Cell("at").Length > 0 && KnownReadings.Holds(place![dimension!.Key], reading.Value, reading.Instrument.Id, reading.At);
+        var known = reading is not null && Cell("at").Length > 0 && KnownReadings.Holds(place![dimension!.Key], reading.Value,
+            reading.Instrument.Id, reading.At);
         return new(place, place is null || dimension is null ? null : place[dimension.Key], known ? null : kept,
-            new(line.Number, line.Raw, place?.Name, dimension?.Name, kept is null ? null : QuantityText.Metric(kept.Value, Accesses.UnitOf(dimension!.Access)), known ? [] : input.Problems, known));
+            new(line.Number, line.Raw, place?.Name, dimension?.Name, kept is null ? null
+                : QuantityText.Metric(kept.Value, Accesses.UnitOf(dimension!.Access)), known ? [] : input.Problems, known));
     }
 
     /// <summary>The one that is called so, in any case of letters.</summary>
@@ -105,7 +114,8 @@ internal static class ReadingFileEndpoints
         }
 
         var known = string.Join(", ", all.Select(x => names(x)[^1]));
-        input.Add(new(field, text, text.Length == 0 ? $"The {field} is missing." : found.Count > 1 ? $"Several are called '{text}'." : $"There is no {field} '{text}' here.", $"Use one of {known}.", known));
+        input.Add(new(field, text, text.Length == 0 ? $"The {field} is missing." : found.Count > 1 ? $"Several are called '{text}'."
+            : $"There is no {field} '{text}' here.", $"Use one of {known}.", known));
         return null;
     }
 
@@ -142,8 +152,10 @@ internal static class ReadingFileEndpoints
             from place in machine.Interfaces
             from dimension in place.Dimensions
             from r in dimension.Readings
-            select (IReadOnlyList<string>)[machine.Name, place.Name, dimension.Key, r.Text, r.Value.ToString("R", CultureInfo.InvariantCulture), Accesses.UnitOf(dimension.Access).ToString(), r.Instrument.Id,
-                r.At.ToString("O", CultureInfo.InvariantCulture), r.Direction?.ToString(CultureInfo.InvariantCulture) ?? "", r.Remark ?? "", r.StruckBecause ?? ""];
+            select (IReadOnlyList<string>)[machine.Name, place.Name, dimension.Key, r.Text, r.Value.ToString("R", CultureInfo.InvariantCulture),
+                Accesses.UnitOf(dimension.Access).ToString(), r.Instrument.Id,
+                r.At.ToString("O", CultureInfo.InvariantCulture), r.Direction?.ToString(CultureInfo.InvariantCulture) ?? "", r.Remark
+                    ?? "", r.StruckBecause ?? ""];
         return TypedResults.File(System.Text.Encoding.UTF8.GetBytes(ReadingsCsv.Write(lines)), "text/csv; charset=utf-8", $"{machine.Name} readings.csv");
     }
 }

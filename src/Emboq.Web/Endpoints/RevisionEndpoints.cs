@@ -22,7 +22,8 @@ public sealed record RevisionNumber(int Number);
 /// <param name="Remark">What is worth noting.</param>
 /// <param name="Word">Of the whole part: how it did what it must, a word of its family.</param>
 /// <param name="Leading">What a bare number means; metric when left out.</param>
-public sealed record TryRequest(int Revision, string Slot, Feel? Feel = null, string? Printed = null, string? Instrument = null, string? Remark = null, string? Word = null, LengthSystem? Leading = null);
+public sealed record TryRequest(int Revision, string Slot, Feel? Feel = null, string? Printed = null, string? Instrument = null, string? Remark = null,
+    string? Word = null, LengthSystem? Leading = null);
 
 /// <summary>What a try changed.</summary>
 /// <param name="Try">Its identity.</param>
@@ -76,7 +77,8 @@ internal static class RevisionEndpoints
         var input = new Input();
         var remark = input.Text("remark", request.Remark);
         input.Within("members", request.Members?.Count ?? 1, 1, PartRow.MostMembers, "members");
-        IReadOnlyList<string> bodies = request.Members is { } of ? [.. of.Take(PartRow.MostMembers).SelectMany(m => request.Bodies.Select(key => $"{new BodyAddress(key, m)}"))] : request.Bodies;
+        IReadOnlyList<string> bodies = request.Members is { } of ? [.. of.Take(PartRow.MostMembers).SelectMany(m =>
+            request.Bodies.Select(key => $"{new BodyAddress(key, m)}"))] : request.Bodies;
         foreach (var key in bodies)
         {
             input.OneOf("bodies", key, printable, k => k);
@@ -88,7 +90,9 @@ internal static class RevisionEndpoints
         }
 
         return input.IsGood
-            ? new Revision(part.Id, number, bodies, part.State, now, remark.Length == 0 ? null : remark, null, frozen) { Seats = Frozen.SeatsOf(part.State, members) }
+            ? new Revision(part.Id, number, bodies, part.State, now, remark.Length == 0 ? null : remark, null,
+                frozen)
+            { Seats = Frozen.SeatsOf(part.State, members) }
             : input.Problems.ToList();
     }
 
@@ -103,13 +107,15 @@ internal static class RevisionEndpoints
         var revision = (await RevisionStore.Of(database, id, stop)).FirstOrDefault(r => r.Number == request.Revision);
         if (revision is null)
         {
-            input.Add(new("revision", $"{request.Revision}", $"This part has no revision {request.Revision}.", "Print something first, or name the number on it."));
+            input.Add(new("revision", $"{request.Revision}", $"This part has no revision {request.Revision}.",
+                "Print something first, or name the number on it."));
         }
 
         var whole = request.Slot == TryWord.WholePart;
         var slot = whole ? TryWord.WholePart : input.OneOf("slot", request.Slot, [.. revision?.Frozen.Drawn.Keys ?? [], TryWord.WholePart], k => k);
         var remark = input.Text("remark", request.Remark);
-        var measured = whole || string.IsNullOrWhiteSpace(request.Printed) ? null : (double?)input.Size("printed", request.Printed, request.Leading ?? LengthSystem.Metric);
+        var measured = whole || string.IsNullOrWhiteSpace(request.Printed) ? null
+            : (double?)input.Size("printed", request.Printed, request.Leading ?? LengthSystem.Metric);
         var instrument = measured is null ? null : input.OneOf("instrument", request.Instrument, await InstrumentStore.All(database, stop), i => i.Id);
         var word = whole ? input.OneOf("word", request.Word, FamilyList.Find(part.Family)!.Words, w => w.Key) : null;
         if (!whole && request.Feel is null && measured is null)
@@ -117,9 +123,11 @@ internal static class RevisionEndpoints
             input.Add(new("feel", null, "A try says how it felt, or what was measured, or both.", "Choose a word, or type what was measured."));
         }
 
-        if (measured is { } size && revision is not null && slot is not null && revision.Frozen.Drawn.ContainsKey(slot) && Math.Abs(size - revision.Frozen.Drawn[slot]) > 3)
+        if (measured is { } size && revision is not null && slot is not null && revision.Frozen.Drawn.ContainsKey(slot)
+            && Math.Abs(size - revision.Frozen.Drawn[slot]) > 3)
         {
-            input.Add(new("printed", request.Printed, $"{QuantityText.Metric(size, Unit.Millimetre)} is further than 3 mm from the drawn {QuantityText.Metric(revision.Frozen.Drawn[slot], Unit.Millimetre)}.",
+            input.Add(new("printed", request.Printed,
+                $"{QuantityText.Metric(size, Unit.Millimetre)} is further than 3 mm from the drawn {QuantityText.Metric(revision.Frozen.Drawn[slot], Unit.Millimetre)}.",
                 "Look at the place that was measured, and at the unit.", "3 mm from the drawn size"));
         }
 
@@ -128,7 +136,9 @@ internal static class RevisionEndpoints
             return Problems.Bad(input.Problems);
         }
 
-        var entry = new Try(Guid.CreateVersion7(), id, request.Revision, slot!, whole ? null : request.Feel, measured, instrument, remark.Length == 0 ? null : remark, clock.GetUtcNow()) { Word = word?.Key };
+        var entry = new Try(Guid.CreateVersion7(), id, request.Revision, slot!, whole ? null : request.Feel, measured, instrument, remark.Length == 0 ? null
+            : remark, clock.GetUtcNow())
+        { Word = word?.Key };
         if (whole)
         {
             await RevisionStore.AddTry(database, entry, stop);
@@ -139,7 +149,8 @@ internal static class RevisionEndpoints
         var before = await Designer.OfPart(database, first, stop);
         await RevisionStore.AddTry(database, entry, stop);
         var after = await Designer.OfPart(database, first, stop);
-        return TypedResults.Created($"/api/parts/{id}/history", new TryAnswer(entry.Id, Named(after, entry.Seat), Drawn(before, entry.Seat), Drawn(after, entry.Seat), Chance(before), Chance(after)));
+        return TypedResults.Created($"/api/parts/{id}/history", new TryAnswer(entry.Id, Named(after, entry.Seat), Drawn(before, entry.Seat),
+            Drawn(after, entry.Seat), Chance(before), Chance(after)));
     }
 
     /// <summary>A try that was a mistake: it stays, struck out, and what it taught goes back.</summary>
@@ -184,7 +195,8 @@ internal static class RevisionEndpoints
         return TypedResults.Ok(new HistoryView([.. revisions.Select(Viewed)]));
     }
 
-    private static string? Named(Outcome<Design> design, string slot) => design.IsGood ? design.Value.Seats.FirstOrDefault(s => s.Slot == slot)?.Drawn.Name : null;
+    private static string? Named(Outcome<Design> design, string slot) => design.IsGood
+        ? design.Value.Seats.FirstOrDefault(s => s.Slot == slot)?.Drawn.Name : null;
 
     private static string Drawn(Outcome<Design> design, string slot) => design.IsGood && design.Value.Seats.FirstOrDefault(s => s.Slot == slot) is { } seat
         ? QuantityText.Metric(seat.Drawn.Value, Unit.Millimetre)

@@ -65,7 +65,8 @@ internal static class RowEndpoints
             var design = await DesignEndpoints.Read(request.Design with { Parameters = entries }, database, stop);
             var worst = design.IsGood ? design.Value.Checks.MaxBy(c => c.Verdict) : null;
             verdicts.Add(design.IsGood
-                ? new(worst?.Verdict ?? Verdict.Good, worst is { Verdict: not Verdict.Good } ? $"{worst.Title}: {worst.Says}" : null, design.Value.Ledger.Lines.FirstOrDefault(l => l.Key == "label.size")?.Quantity.Value)
+                ? new(worst?.Verdict ?? Verdict.Good, worst is { Verdict: not Verdict.Good } ? $"{worst.Title}: {worst.Says}" : null,
+                    design.Value.Ledger.Lines.FirstOrDefault(l => l.Key == "label.size")?.Quantity.Value)
                 : new(Verdict.Stop, design.Problems[0].Message, null));
         }
 

@@ -28,7 +28,8 @@ internal static class ServiceEndpoints
         api.MapPost("/parts/{id:guid}/revisions/{number:int}/service-notes", AddNote).Produces<ServiceNote>(201).ProducesProblem(400).ProducesProblem(404);
     }
 
-    private static async Task<IResult> AddRun(Guid id, int number, RunRequest request, NpgsqlDataSource database, ISolidKernel kernel, TimeProvider clock, CancellationToken stop)
+    private static async Task<IResult> AddRun(Guid id, int number, RunRequest request, NpgsqlDataSource database, ISolidKernel kernel,
+        TimeProvider clock, CancellationToken stop)
     {
         if (await RevisionStore.One(database, id, number, stop) is not { } revision)
         {
@@ -64,7 +65,8 @@ internal static class ServiceEndpoints
         return TypedResults.Created($"/api/parts/{id}/history", run);
     }
 
-    private static async Task<IResult> AddNote(Guid id, int number, ServiceNoteRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    private static async Task<IResult> AddNote(Guid id, int number, ServiceNoteRequest request, NpgsqlDataSource database,
+        TimeProvider clock, CancellationToken stop)
     {
         if (await RevisionStore.One(database, id, number, stop) is not { } revision)
         {
@@ -80,7 +82,8 @@ internal static class ServiceEndpoints
 
         if (revision.Kept is null)
         {
-            input.Add(new("revision", number.ToString(CultureInfo.InvariantCulture), $"Revision {number} is not kept: service notes count against a kept one.", "Keep it first."));
+            input.Add(new("revision", number.ToString(CultureInfo.InvariantCulture),
+                $"Revision {number} is not kept: service notes count against a kept one.", "Keep it first."));
         }
 
         var unit = request.AfterCount is null ? null : input.OneOf("afterUnit", request.AfterUnit, Units, u => u);

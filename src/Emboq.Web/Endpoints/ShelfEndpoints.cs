@@ -34,7 +34,8 @@ internal static class ShelfEndpoints
         api.MapPost("/spools", AddSpool).Produces<Spool>(201).ProducesProblem(400);
         api.MapPost("/spools/{id:guid}/weighings", Weigh).Produces(204).ProducesProblem(400).ProducesProblem(404);
         api.MapPost("/spools/{id:guid}/put-away", async (Guid id, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop) =>
-            await SpoolStore.PutAway(database, id, clock.GetUtcNow(), stop) ? TypedResults.NoContent() : Problems.Missing("spool", id)).Produces(204).ProducesProblem(404);
+            await SpoolStore.PutAway(database, id, clock.GetUtcNow(), stop) ? TypedResults.NoContent()
+                : Problems.Missing("spool", id)).Produces(204).ProducesProblem(404);
         api.MapGet("/screws", async (NpgsqlDataSource database, CancellationToken stop) => await Drawer(database, stop));
         api.MapPut("/screws", SaveScrews).Produces<ScrewDrawer>().ProducesProblem(400).ProducesProblem(409);
     }
@@ -48,7 +49,8 @@ internal static class ShelfEndpoints
     private static async Task<IResult> AddSpool(SpoolRequest r, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
     {
         var input = new Input();
-        var spool = new Spool(Guid.CreateVersion7(), input.Name("name", r.Name), input.Name("material", r.Material), input.Text("colour", r.Colour), input.Within("tare", r.Tare, 0, Heaviest, "g"), Gross(input, r.Gross, r.Tare), clock.GetUtcNow());
+        var spool = new Spool(Guid.CreateVersion7(), input.Name("name", r.Name), input.Name("material", r.Material), input.Text("colour", r.Colour),
+            input.Within("tare", r.Tare, 0, Heaviest, "g"), Gross(input, r.Gross, r.Tare), clock.GetUtcNow());
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);
@@ -88,7 +90,8 @@ internal static class ShelfEndpoints
         input.Within("gross", gross, 0, Heaviest, "g");
         if (gross < tare - Off)
         {
-            input.Add(new("gross", $"{gross}", $"The scale shows {gross:0.#} g, less than the empty spool of {tare:0.#} g.", "Look at the scale's zero, and at the tare.", $"{tare:0.#} g or more"));
+            input.Add(new("gross", $"{gross}", $"The scale shows {gross:0.#} g, less than the empty spool of {tare:0.#} g.",
+                "Look at the scale's zero, and at the tare.", $"{tare:0.#} g or more"));
         }
 
         return gross;

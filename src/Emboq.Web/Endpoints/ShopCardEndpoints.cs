@@ -40,7 +40,8 @@ internal static class ShopCardEndpoints
         var design = await Designer.OfPart(database, part with { State = members[number - 1] }, stop);
         if (!design.IsGood || design.Value.Drawing is not { } drawing)
         {
-            return Problems.Bad(design.IsGood ? [new("part", part.Name, design.Value.Checks.FirstOrDefault(c => c.Verdict == Verdict.Stop)?.Says ?? "It cannot be drawn yet.", "Measure what is missing first.")] : design.Problems);
+            return Problems.Bad(design.IsGood ? [new("part", part.Name, design.Value.Checks.FirstOrDefault(c => c.Verdict == Verdict.Stop)?.Says
+                ?? "It cannot be drawn yet.", "Measure what is missing first.")] : design.Problems);
         }
 
         var process = (await ProcessStore.Find(database, part.State.Process, stop))!;
@@ -50,7 +51,8 @@ internal static class ShopCardEndpoints
         return TypedResults.File(pdf, "application/pdf", $"{part.Name}.pdf");
     }
 
-    private static CardContent Content(Job job, Part part, Design design, SeatDrawing drawing, Process process, IReadOnlyList<Revision> revisions, string address)
+    private static CardContent Content(Job job, Part part, Design design, SeatDrawing drawing, Process process,
+        IReadOnlyList<Revision> revisions, string address)
     {
         var s = process.Settings;
         return new()
@@ -66,13 +68,17 @@ internal static class ShopCardEndpoints
             Address = address,
             Drawing = drawing,
             Figures = [.. drawing.Callouts.Select(c => design.Ledger.Lines.First(l => l.Key == c.Line)).Take(MostFigures)
-                .Select(l => new CardFigure(l.Key, l.Quantity.Name, QuantityText.Metric(l.Quantity.Value, l.Quantity.Unit), QuantityText.Inches(l.Quantity.Value, l.Quantity.Unit)))],
+                .Select(l => new CardFigure(l.Key, l.Quantity.Name, QuantityText.Metric(l.Quantity.Value, l.Quantity.Unit),
+                    QuantityText.Inches(l.Quantity.Value, l.Quantity.Unit)))],
             Sections =
             [
                 ("Hardware", design.Hardware),
-                ("Drill", [.. design.Pattern.Select(h => $"{h.Says}; {design.Pattern.Count(o => o.Says == h.Says)} of them").Distinct(), .. design.Pattern.Count > 0 ? ["The part's own holes are printed: nothing is drilled in it."] : Array.Empty<string>()]),
+                ("Drill", [.. design.Pattern.Select(h => $"{h.Says}; {design.Pattern.Count(o => o.Says == h.Says)} of them").Distinct(),
+                    .. design.Pattern.Count > 0 ? ["The part's own holes are printed: nothing is drilled in it."] : Array.Empty<string>()]),
                 ("Steps", [.. design.Fitting.Select((step, i) => $"{i + 1}. {step}")]),
-                ("Print", [$"{process.Name}; {string.Join("; ", design.Pieces.Where(p => p.WayBy is not null).Select(p => p.Way.Name).Distinct())}", string.Create(CultureInfo.InvariantCulture, $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Fill * 100:0} % fill")]),
+                ("Print", [$"{process.Name}; {string.Join("; ", design.Pieces.Where(p => p.WayBy is not null).Select(p => p.Way.Name).Distinct())}",
+                    string.Create(CultureInfo.InvariantCulture,
+                    $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Fill * 100:0} % fill")]),
                 ("Row", [.. (part.State.Row ?? []).Select((item, i) => Member(item, i + 1))]),
                 ("Look at", [.. design.Checks.Where(c => c.Verdict != Verdict.Good).Select(c => $"{c.Title}: {c.Says}")]),
             ],
@@ -86,7 +92,8 @@ internal static class ShopCardEndpoints
     private static string Member(RowItem item, int number)
     {
         var words = string.Join(", ", item.Entries.Values);
-        var half = item.Entries.TryGetValue("frontWidth", out var front) && LengthNotation.Parse(front, LengthSystem.Metric, "frontWidth") is { IsGood: true } width
+        var half = item.Entries.TryGetValue("frontWidth", out var front)
+            && LengthNotation.Parse(front, LengthSystem.Metric, "frontWidth") is { IsGood: true } width
             ? $"; centre mark at {LengthNotation.Print(width.Value with { Millimetres = new Rational(width.Value.Millimetres.Numerator, width.Value.Millimetres.Denominator * 2) })}" : "";
         return $"{number}  {words}{(item.Count > 1 ? $" × {item.Count}" : "")}{half}";
     }

@@ -6,14 +6,17 @@ namespace Emboq.Web.Endpoints;
 public sealed record StandardView(string Key, string Name, string Source, string Note, IReadOnlyList<string> Columns, IReadOnlyList<StandardRowView> Rows)
 {
     /// <summary>From a table.</summary>
-    public static StandardView Of(StandardTable t) => new(t.Key, t.Name, t.Source, t.Note, [.. t.Columns.Select(c => c.Name)], [.. t.Rows.Select(r => StandardRowView.Of(t, r))]);
+    public static StandardView Of(StandardTable t) => new(t.Key, t.Name, t.Source, t.Note, [.. t.Columns.Select(c => c.Name)],
+        [.. t.Rows.Select(r => StandardRowView.Of(t, r))]);
 }
 
 /// <summary>A row of a table; one cell for each column, empty where there is none.</summary>
 public sealed record StandardRowView(string Name, string? Size, IReadOnlyList<StandardCellView> Cells)
 {
     /// <summary>From a row.</summary>
-    public static StandardRowView Of(StandardTable table, StandardRow row) => new(row.Name, row.Size, [.. table.Columns.Select(c => row.Cells.GetValueOrDefault(c.Name) is { } cell ? StandardCellView.Of(cell, c.Unit) : new("", null))]);
+    public static StandardRowView Of(StandardTable table, StandardRow row) =>
+        new(row.Name, row.Size, [.. table.Columns.Select(c => row.Cells.GetValueOrDefault(c.Name) is { } cell
+        ? StandardCellView.Of(cell, c.Unit) : new("", null))]);
 }
 
 /// <summary>A cell as read, in inches too where it is a length.</summary>

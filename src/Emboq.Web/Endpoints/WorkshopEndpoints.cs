@@ -16,7 +16,8 @@ namespace Emboq.Web.Endpoints;
 /// <param name="BedDepth">y.</param>
 /// <param name="BuildHeight">z.</param>
 /// <param name="Settings">Lines, speeds and prices.</param>
-public sealed record ProcessRequest(string Name, string Printer, string Material, double? Density = null, double? FilamentDiameter = null, double? LineWidth = null,
+public sealed record ProcessRequest(string Name, string Printer, string Material, double? Density = null, double? FilamentDiameter = null,
+    double? LineWidth = null,
     double? LayerHeight = null, double? BedWidth = null, double? BedDepth = null, double? BuildHeight = null, PrintSettings? Settings = null);
 
 /// <summary>A new instrument; figures in the unit it reads: mm, degrees, g or counts.</summary>
@@ -27,13 +28,16 @@ public sealed record ProcessRequest(string Name, string Printer, string Material
 /// <param name="Repeatability">Standard deviation of repeated readings.</param>
 /// <param name="Reach">The most it measures.</param>
 /// <param name="Kind">What sort it is; a caliper when left out.</param>
-public sealed record InstrumentRequest(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach, InstrumentKind? Kind = null);
+public sealed record InstrumentRequest(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach,
+    InstrumentKind? Kind = null);
 
 /// <summary>An instrument with what it takes; figures in its unit.</summary>
-public sealed record InstrumentView(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach, InstrumentKind Kind, DateTimeOffset? LastZeroCheck, string Unit, IReadOnlyList<Access> Takes, bool StandIn)
+public sealed record InstrumentView(string Id, string Name, double Resolution, double MaximumPermissibleError, double Repeatability, double Reach,
+    InstrumentKind Kind, DateTimeOffset? LastZeroCheck, string Unit, IReadOnlyList<Access> Takes, bool StandIn)
 {
     /// <summary>From an instrument.</summary>
-    public static InstrumentView Of(Instrument i) => new(i.Id, i.Name, i.Resolution, i.MaximumPermissibleError, i.Repeatability, i.Reach, i.Kind, i.LastZeroCheck, Accesses.UnitOf(i).ToString(), Accesses.Of(i.Kind), i.IsStandIn);
+    public static InstrumentView Of(Instrument i) => new(i.Id, i.Name, i.Resolution, i.MaximumPermissibleError, i.Repeatability, i.Reach, i.Kind,
+        i.LastZeroCheck, Accesses.UnitOf(i).ToString(), Accesses.Of(i.Kind), i.IsStandIn);
 }
 
 /// <summary>A look at an instrument's zero.</summary>
@@ -51,7 +55,8 @@ internal static class WorkshopEndpoints
         api.MapPost("/instruments", AddInstrument).Produces<InstrumentView>(201).ProducesProblem(400);
     }
 
-    private static async Task<InstrumentView[]> Instruments(NpgsqlDataSource database, CancellationToken stop) => [.. (await InstrumentStore.All(database, stop)).Select(InstrumentView.Of)];
+    private static async Task<InstrumentView[]> Instruments(NpgsqlDataSource database, CancellationToken stop) =>
+        [.. (await InstrumentStore.All(database, stop)).Select(InstrumentView.Of)];
 
     private static async Task<IResult> AddProcess(ProcessRequest r, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
     {
@@ -86,7 +91,8 @@ internal static class WorkshopEndpoints
     private static async Task<IResult> AddInstrument(InstrumentRequest r, NpgsqlDataSource database, CancellationToken stop)
     {
         var input = new Input();
-        var instrument = new Instrument(r.Id?.Trim() ?? "", r.Name?.Trim() ?? "", r.Resolution, r.MaximumPermissibleError, r.Repeatability, r.Reach, r.Kind ?? InstrumentKind.Caliper);
+        var instrument = new Instrument(r.Id?.Trim() ?? "", r.Name?.Trim() ?? "", r.Resolution, r.MaximumPermissibleError, r.Repeatability, r.Reach, r.Kind
+            ?? InstrumentKind.Caliper);
         Look(input, instrument, "");
         if ((await InstrumentStore.All(database, stop)).Any(i => i.Id == instrument.Id))
         {
@@ -112,7 +118,8 @@ internal static class WorkshopEndpoints
         var input = new Input();
         input.Within("found", request.Found, -1000, 1000, "of its unit");
         return !input.IsGood ? Problems.Bad(input.Problems)
-            : await InstrumentStore.CheckZero(database, id, request.Found, clock.GetUtcNow(), stop) ? TypedResults.Created("/api/instruments", await Instruments(database, stop))
+            : await InstrumentStore.CheckZero(database, id, request.Found, clock.GetUtcNow(), stop)
+                ? TypedResults.Created("/api/instruments", await Instruments(database, stop))
             : Problems.Missing("instrument", id);
     }
 

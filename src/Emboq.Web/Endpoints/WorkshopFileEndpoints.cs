@@ -12,7 +12,12 @@ internal static class WorkshopFileEndpoints
     private static async Task<IResult> Export(IConfiguration configuration, TimeProvider clock, CancellationToken stop)
     {
         // Whole on the disk before its first byte leaves; gone when it has left.
-        var file = new FileStream(Path.GetTempFileName(), new FileStreamOptions { Mode = FileMode.Create, Access = FileAccess.ReadWrite, Options = FileOptions.DeleteOnClose | FileOptions.Asynchronous });
+        var file = new FileStream(Path.GetTempFileName(), new FileStreamOptions
+        {
+            Mode = FileMode.Create,
+            Access = FileAccess.ReadWrite,
+            Options = FileOptions.DeleteOnClose | FileOptions.Asynchronous
+        });
         try
         {
             await ArchiveWriter.Write(configuration["EMBOQ_DATABASE"]!, file, clock.GetUtcNow(), stop);

@@ -7,7 +7,8 @@ namespace Emboq.Web.Views;
 public sealed record BedfulsView(IReadOnlyList<BedfulView> Bedfuls, IReadOnlyList<PieceView> TooLarge, string Says)
 {
     /// <summary>From a layout and its schedule.</summary>
-    public static BedfulsView Of(Layout layout, IReadOnlyList<ScheduledBedful> scheduled, IReadOnlyDictionary<Guid, string> processes, IReadOnlyList<Guid> parts) => new(
+    public static BedfulsView Of(Layout layout, IReadOnlyList<ScheduledBedful> scheduled, IReadOnlyDictionary<Guid, string> processes,
+        IReadOnlyList<Guid> parts) => new(
         [.. scheduled.Select(s => BedfulView.Of(s, processes, parts))],
         [.. layout.TooLarge.Select(p => new PieceView(parts[p.Part], p.Member)).Distinct()],
         layout.Bedfuls.Count == 0 ? "Nothing of it fits the beds chosen."
@@ -15,14 +16,18 @@ public sealed record BedfulsView(IReadOnlyList<BedfulView> Bedfuls, IReadOnlyLis
 }
 
 /// <summary>One bedful. Lengths mm.</summary>
-public sealed record BedfulView(Guid Process, string Setup, string Group, double Width, double Depth, IReadOnlyList<PlacementView> Placements, string Time, string Mass, DateTimeOffset Starts, DateTimeOffset Ends, string? Spool, string Says, bool Warns)
+public sealed record BedfulView(Guid Process, string Setup, string Group, double Width, double Depth, IReadOnlyList<PlacementView> Placements, string Time,
+    string Mass, DateTimeOffset Starts, DateTimeOffset Ends, string? Spool, string Says, bool Warns)
 {
     /// <summary>From a scheduled bedful.</summary>
     public static BedfulView Of(ScheduledBedful s, IReadOnlyDictionary<Guid, string> processes, IReadOnlyList<Guid> parts)
     {
         var (planned, bed) = (s.Planned, s.Planned.Bedful.Bed);
-        return new(bed.Process, processes[bed.Process], planned.Bedful.Group, bed.Width, bed.Depth, [.. planned.Bedful.Placements.Select(p => new PlacementView(parts[p.Piece.Part], p.Piece.Member, p.Piece.Body, p.X, p.Y, p.Width, p.Depth, p.Piece.Height, p.Turned))],
-            QuantityText.Metric(planned.Seconds, Unit.Seconds), QuantityText.Metric(planned.Grams, Unit.Grams), s.Starts, s.Ends, s.Spool?.Name, InWords(s), s.Spool is null || s.RunsOut is not null);
+        return new(bed.Process, processes[bed.Process], planned.Bedful.Group, bed.Width, bed.Depth,
+            [.. planned.Bedful.Placements.Select(p => new PlacementView(parts[p.Piece.Part], p.Piece.Member, p.Piece.Body, p.X, p.Y, p.Width, p.Depth,
+            p.Piece.Height, p.Turned))],
+            QuantityText.Metric(planned.Seconds, Unit.Seconds), QuantityText.Metric(planned.Grams, Unit.Grams), s.Starts, s.Ends, s.Spool?.Name, InWords(s),
+                s.Spool is null || s.RunsOut is not null);
     }
 
     private static string InWords(ScheduledBedful s) => s switch

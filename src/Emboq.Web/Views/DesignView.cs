@@ -28,7 +28,8 @@ public sealed record DesignView(
 }
 
 /// <summary>One judgement.</summary>
-public sealed record CheckView(string Key, string Title, Verdict Verdict, string Says, string Figure, string Limit, string Source, IReadOnlyList<RemedyView> Remedies)
+public sealed record CheckView(string Key, string Title, Verdict Verdict, string Says, string Figure, string Limit, string Source,
+    IReadOnlyList<RemedyView> Remedies)
 {
     /// <summary>From a check.</summary>
     public static CheckView Of(Check c) => new(c.Key, c.Title, c.Verdict, c.Says, c.Figure, c.Limit, c.Source, [.. c.Remedies.Select(RemedyView.Of)]);
@@ -52,10 +53,12 @@ public sealed record RemedyView(string Label, IReadOnlyDictionary<string, string
 }
 
 /// <summary>A seat with its fit.</summary>
-public sealed record SeatView(string Slot, Guid Interface, string Name, string Fit, string Feels, QuantityView Drawn, QuantityView Clearance, double Least, double Greatest, double Chance, SeatWords Words)
+public sealed record SeatView(string Slot, Guid Interface, string Name, string Fit, string Feels, QuantityView Drawn, QuantityView Clearance, double Least,
+    double Greatest, double Chance, SeatWords Words)
 {
     /// <summary>From a seat.</summary>
-    public static SeatView Of(Seat s) => new(s.Slot, s.Interface.Id, s.Interface.Name, s.Fit.Name, s.Fit.Feels, QuantityView.Of(s.Drawn), QuantityView.Of(s.Clearance), s.Least, s.Greatest, s.Chance, s.Words);
+    public static SeatView Of(Seat s) => new(s.Slot, s.Interface.Id, s.Interface.Name, s.Fit.Name, s.Fit.Feels, QuantityView.Of(s.Drawn),
+        QuantityView.Of(s.Clearance), s.Least, s.Greatest, s.Chance, s.Words);
 }
 
 /// <summary>What a body is for.</summary>
@@ -84,7 +87,8 @@ public enum BodyRole
 /// <param name="Pose">Where it stands in the assembly, motions at their beginning.</param>
 /// <param name="Positions">Base64 of little-endian 32-bit floats: x, y, z of each vertex, mm.</param>
 /// <param name="Triangles">Base64 of little-endian 32-bit integers: three vertex indices each.</param>
-public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, int Rungs, string? Says, string Hash, double Volume, Point3 Size, Pose Pose, byte[] Positions, byte[] Triangles)
+public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, int Rungs, string? Says, string Hash, double Volume, Point3 Size,
+    Pose Pose, byte[] Positions, byte[] Triangles)
 {
     /// <summary>From a body and its mesh.</summary>
     public static BodyView Of(Body body, BodyRole role, SolidMesh mesh, Pose? pose = null, string? proves = null, int rungs = 1, string? says = null)
@@ -97,10 +101,12 @@ public sealed record BodyView(string Key, string Name, BodyRole Role, string? Pr
 }
 
 /// <summary>The seat drawing, mm.</summary>
-public sealed record DrawingView(Point2 Least, Point2 Greatest, IReadOnlyList<Region> Regions, IReadOnlyList<LineView> CentreLines, IReadOnlyList<Callout> Callouts, IReadOnlyList<DrawnText> Texts)
+public sealed record DrawingView(Point2 Least, Point2 Greatest, IReadOnlyList<Region> Regions, IReadOnlyList<LineView> CentreLines,
+    IReadOnlyList<Callout> Callouts, IReadOnlyList<DrawnText> Texts)
 {
     /// <summary>From a drawing.</summary>
-    public static DrawingView Of(SeatDrawing d) => new(d.Bounds.Least, d.Bounds.Greatest, d.Regions, [.. d.CentreLines.Select(l => new LineView(l.From, l.To))], d.Callouts, d.Texts);
+    public static DrawingView Of(SeatDrawing d) => new(d.Bounds.Least, d.Bounds.Greatest, d.Regions,
+        [.. d.CentreLines.Select(l => new LineView(l.From, l.To))], d.Callouts, d.Texts);
 }
 
 /// <summary>A straight line, mm.</summary>

@@ -3,8 +3,10 @@ namespace Emboq.Web.Views;
 /// <summary>What was printed and tried of a part, newest first.</summary>
 public sealed record HistoryView(IReadOnlyList<RevisionView> Revisions);
 
-/// <summary>One revision with what changed since the one before, and what trying it told; its bodies and slots are called as they were when it was printed.</summary>
-public sealed record RevisionView(int Number, IReadOnlyList<PrintedView> Printed, string Process, DateTimeOffset At, string? Remark, DateTimeOffset? Kept, IReadOnlyList<ChangeView> Changes, IReadOnlyList<TryView> Tries,
+/// <summary>One revision with what changed since the one before, and what trying it told; its bodies and slots are called as they were when it was
+/// printed.</summary>
+public sealed record RevisionView(int Number, IReadOnlyList<PrintedView> Printed, string Process, DateTimeOffset At, string? Remark, DateTimeOffset? Kept,
+    IReadOnlyList<ChangeView> Changes, IReadOnlyList<TryView> Tries,
     IReadOnlyList<RunView> Runs, IReadOnlyList<ServiceNoteView> Service, IReadOnlyList<TryPlaceView> Places, IReadOnlyList<RowItem>? Row);
 
 /// <summary>Something that was printed.</summary>
@@ -54,7 +56,8 @@ public sealed record RunView(string Took, string Modelled, string? Grams, DateTi
 public sealed record ServiceNoteView(ServiceKind Kind, string? After, string Says, DateTimeOffset At)
 {
     /// <summary>From a note.</summary>
-    public static ServiceNoteView Of(ServiceNote n) => new(n.Kind, n.AfterCount is { } count ? FormattableString.Invariant($"{count:0.##} {n.AfterUnit}") : null, n.Says, n.At);
+    public static ServiceNoteView Of(ServiceNote n) => new(n.Kind, n.AfterCount is { } count
+        ? FormattableString.Invariant($"{count:0.##} {n.AfterUnit}") : null, n.Says, n.At);
 }
 
 /// <summary>One figure that changed.</summary>
@@ -69,10 +72,12 @@ public sealed record ChangeView(string What, string Before, string After);
 /// <param name="At">When.</param>
 /// <param name="StruckBecause">Why it no longer counts.</param>
 /// <param name="Photos">Identities of its photographs.</param>
-public sealed record TryView(Guid Id, string Where, string? Felt, string? Printed, string? Remark, DateTimeOffset At, string? StruckBecause, IReadOnlyList<Guid> Photos)
+public sealed record TryView(Guid Id, string Where, string? Felt, string? Printed, string? Remark, DateTimeOffset At, string? StruckBecause,
+    IReadOnlyList<Guid> Photos)
 {
     /// <summary>From a try.</summary>
-    public static TryView Of(Try t, SeatWords words, IReadOnlyDictionary<string, string> names, Family family, IReadOnlyList<Guid> photos) => new(t.Id, Of(t, names), t.Feel is { } feel ? words.Of(feel) : family.Words.FirstOrDefault(w => w.Key == t.Word)?.Says ?? t.Word,
+    public static TryView Of(Try t, SeatWords words, IReadOnlyDictionary<string, string> names, Family family, IReadOnlyList<Guid> photos) =>
+        new(t.Id, Of(t, names), t.Feel is { } feel ? words.Of(feel) : family.Words.FirstOrDefault(w => w.Key == t.Word)?.Says ?? t.Word,
         t.Printed is { } printed ? QuantityText.Metric(printed, Unit.Millimetre) : null, t.Remark, t.At, t.StruckBecause, photos);
 
     private static string Of(Try t, IReadOnlyDictionary<string, string> names)

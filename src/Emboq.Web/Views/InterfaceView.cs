@@ -16,7 +16,8 @@ namespace Emboq.Web.Views;
 /// <param name="Drawing">How it looks.</param>
 /// <param name="Likeliest">What it is likely to be among standards.</param>
 public sealed record InterfaceView(Guid Id, int Version, string Name, string Kind, string KindName, IReadOnlyList<string> Items, string? ItemName,
-    IReadOnlyList<DimensionView> Dimensions, IReadOnlyList<CheckView> Checks, IReadOnlyList<LedgerLineView> Figures, DrawingView Drawing, IReadOnlyList<LikeliestView> Likeliest)
+    IReadOnlyList<DimensionView> Dimensions, IReadOnlyList<CheckView> Checks, IReadOnlyList<LedgerLineView> Figures, DrawingView Drawing,
+        IReadOnlyList<LikeliestView> Likeliest)
 {
     /// <summary>From an interface.</summary>
     public static InterfaceView Of(Interface place, IReadOnlyList<Instrument> instruments)
@@ -56,16 +57,21 @@ public sealed record DimensionView(string Key, string Label, string How, Access 
         var measured = sizes.Of(kind.Key);
         var unit = Accesses.UnitOf(kind.Access);
         var freedom = measured?.Quantity is { StandardUncertainty: > 0 } q ? q.DegreesOfFreedom : double.PositiveInfinity;
-        return new(kind.Key, kind.Name, kind.How, kind.Access, kind.Need, measured is null ? null : QuantityView.Of(measured.Quantity), freedom < MostFreedom ? Math.Floor(freedom) : null,
+        return new(kind.Key, kind.Name, kind.How, kind.Access, kind.Need, measured is null ? null : QuantityView.Of(measured.Quantity),
+            freedom < MostFreedom ? Math.Floor(freedom) : null,
             WarningOf(measured) ?? Uneven(sizes.Place, kind.Key, unit), [.. dimension.Readings.Select(r => ReadingView.Of(r, unit))],
-            measured?.Estimates.Count > 1 || (measured?.Estimates is [{ By: not Evaluation.Directly }]) ? [.. measured.Estimates.Select(e => new EstimateView(e.By, QuantityView.Of(e.Quantity)))] : [],
-            [.. Foresight.Of(sizes, kind.Key, instruments).Select(f => new ForeseenView(f.By, [.. f.Instruments.Select(i => new ForeseenReadingView(i.Dimension, Name(sizes, i.Dimension), i.Instrument.Id, i.Instrument.Name))], QuantityText.Metric(2 * f.Uncertainty, unit)))],
+            measured?.Estimates.Count > 1 || (measured?.Estimates is [{ By: not Evaluation.Directly }])
+                ? [.. measured.Estimates.Select(e => new EstimateView(e.By, QuantityView.Of(e.Quantity)))] : [],
+            [.. Foresight.Of(sizes, kind.Key, instruments).Select(f => new ForeseenView(f.By,
+                [.. f.Instruments.Select(i => new ForeseenReadingView(i.Dimension, Name(sizes, i.Dimension), i.Instrument.Id, i.Instrument.Name))],
+                QuantityText.Metric(2 * f.Uncertainty, unit)))],
             Core.Measuring.OutOfRound.Of(dimension) is { } oval ? Oval(oval) : null);
     }
 
     private static string? WarningOf(Measurement? measured) => measured switch
     {
-        { Disagrees: true, Estimates.Count: > 1 } => "Two ways to this size disagree by more than both can be off: the doubt is widened until one of them is struck or read again.",
+        { Disagrees: true, Estimates.Count: > 1 } =>
+            "Two ways to this size disagree by more than both can be off: the doubt is widened until one of them is struck or read again.",
         { Disagrees: true } => "Two instruments disagree by more than both can be off: the doubt is widened until one of them is struck or read again.",
         { Scatters: true } => "The readings scatter more than their instrument does: a slip, or the place itself varies.",
         _ => null,
@@ -95,10 +101,12 @@ public sealed record ForeseenView(string By, IReadOnlyList<ForeseenReadingView> 
 public sealed record ForeseenReadingView(string Dimension, string Label, string Instrument, string InstrumentName);
 
 /// <summary>One reading.</summary>
-public sealed record ReadingView(Guid Id, string Text, string Metric, string? Inches, string Instrument, DateTimeOffset At, string? Remark, string? StruckBecause, double? Direction)
+public sealed record ReadingView(Guid Id, string Text, string Metric, string? Inches, string Instrument, DateTimeOffset At, string? Remark,
+    string? StruckBecause, double? Direction)
 {
     /// <summary>From a reading.</summary>
-    public static ReadingView Of(Reading r, Unit unit) => new(r.Id, r.Text, QuantityText.Metric(r.Value, unit), QuantityText.Inches(r.Value, unit), r.Instrument.Name, r.At, r.Remark, r.StruckBecause, r.Direction);
+    public static ReadingView Of(Reading r, Unit unit) => new(r.Id, r.Text, QuantityText.Metric(r.Value, unit), QuantityText.Inches(r.Value, unit),
+        r.Instrument.Name, r.At, r.Remark, r.StruckBecause, r.Direction);
 }
 
 /// <summary>What a place is likely to be, by one table.</summary>
@@ -110,7 +118,8 @@ public sealed record ReadingView(Guid Id, string Text, string Metric, string? In
 public sealed record LikeliestView(string Table, string TableName, IReadOnlyList<string> By, IReadOnlyList<LikelyRowView> Rows, double SomethingElse)
 {
     /// <summary>From a ranking.</summary>
-    public static LikeliestView Of(Likeliest l) => new(l.Table.Key, l.Table.Name, l.Columns, [.. l.Rows.Select(r => new LikelyRowView(r.Row.Name, r.Row.Size, r.Probability))], l.SomethingElse);
+    public static LikeliestView Of(Likeliest l) => new(l.Table.Key, l.Table.Name, l.Columns,
+        [.. l.Rows.Select(r => new LikelyRowView(r.Row.Name, r.Row.Size, r.Probability))], l.SomethingElse);
 }
 
 /// <summary>One row it may be.</summary>

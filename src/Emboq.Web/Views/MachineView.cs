@@ -3,11 +3,13 @@ using Emboq.Store;
 namespace Emboq.Web.Views;
 
 /// <summary>A machine with what has been read from it, the jobs that use it, and its places that are put away.</summary>
-public sealed record MachineView(Guid Id, int Version, string Name, string Note, bool Archived, IReadOnlyList<InterfaceView> Interfaces, IReadOnlyList<LinkView> Jobs, IReadOnlyList<LinkView> PutAway)
+public sealed record MachineView(Guid Id, int Version, string Name, string Note, bool Archived, IReadOnlyList<InterfaceView> Interfaces,
+    IReadOnlyList<LinkView> Jobs, IReadOnlyList<LinkView> PutAway)
 {
     /// <summary>From a machine.</summary>
     public static MachineView Of(Machine m, IEnumerable<(Guid Id, string Name)> jobs, IReadOnlyList<Instrument> instruments) =>
-        new(m.Id, m.Version, m.Name, m.Note, m.Archived, [.. m.Interfaces.Where(i => !i.Archived).Select(i => InterfaceView.Of(i, instruments))], [.. jobs.Select(j => new LinkView(j.Id, j.Name))],
+        new(m.Id, m.Version, m.Name, m.Note, m.Archived, [.. m.Interfaces.Where(i => !i.Archived).Select(i => InterfaceView.Of(i, instruments))],
+            [.. jobs.Select(j => new LinkView(j.Id, j.Name))],
             [.. m.Interfaces.Where(i => i.Archived).Select(i => new LinkView(i.Id, i.Name))]);
 }
 
@@ -18,7 +20,8 @@ public sealed record LinkView(Guid Id, string Name);
 public sealed record MachineSummaryView(Guid Id, string Name, string Note, bool Archived, IReadOnlyList<PlaceSummaryView> Interfaces)
 {
     /// <summary>From a summary.</summary>
-    public static MachineSummaryView Of(MachineSummary m) => new(m.Id, m.Name, m.Note, m.Archived, [.. m.Interfaces.Select(p => new PlaceSummaryView(p.Id, p.Name, p.Kind, KindList.Of(p.Kind).Name, p.Read))]);
+    public static MachineSummaryView Of(MachineSummary m) => new(m.Id, m.Name, m.Note, m.Archived,
+        [.. m.Interfaces.Select(p => new PlaceSummaryView(p.Id, p.Name, p.Kind, KindList.Of(p.Kind).Name, p.Read))]);
 }
 
 /// <summary>A place in a list.</summary>

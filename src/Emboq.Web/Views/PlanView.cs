@@ -18,7 +18,8 @@ public sealed record PlanView(IReadOnlyList<PrintView> Prints, IReadOnlyList<Way
 public sealed record PrintView(string Body, string Time, string TimeSpread, string Mass, string Filament, string Cost, IReadOnlyList<LedgerLineView> Lines)
 {
     /// <summary>From a body and its plan.</summary>
-    public static PrintView Of(Printable body, Ledger plan) => new(body.Key, Text(plan["time"]), QuantityText.Metric(2 * plan["time"].StandardUncertainty, Unit.Seconds),
+    public static PrintView Of(PrintItem body, Ledger plan) => new(body.Key, Text(plan["time"]),
+        QuantityText.Metric(2 * plan["time"].StandardUncertainty, Unit.Seconds),
         Text(plan["mass"]), QuantityText.Metres(plan["filament"].Value), QuantityText.Money(plan["cost"].Value), [.. plan.Lines.Select(LedgerLineView.Of)]);
 
     private static string Text(Quantity q) => QuantityText.Metric(q.Value, q.Unit);
@@ -34,14 +35,17 @@ public sealed record PrintView(string Body, string Time, string TimeSpread, stri
 public sealed record WaysView(string Piece, string By, IReadOnlyList<WayView> Ways, string Chosen, string Better, string Reason)
 {
     /// <summary>From a comparison.</summary>
-    public static WaysView Of(Piece piece, WayComparison compared) => new(piece.Name, piece.WayBy!, [.. compared.Ways.Select(WayView.Of)], piece.Way.Key, compared.Better, compared.Reason);
+    public static WaysView Of(Piece piece, WayComparison compared) => new(piece.Name, piece.WayBy!, [.. compared.Ways.Select(WayView.Of)], piece.Way.Key,
+        compared.Better, compared.Reason);
 }
 
 /// <summary>One way up. Lengths mm, areas mm².</summary>
-public sealed record WayView(string Key, string Name, double Overhang, double Reach, double Bridge, double FirstLayer, double Lever, double Islands, double Height, bool Fits, string Lines, string Seam, string Time, string Mass)
+public sealed record WayView(string Key, string Name, double Overhang, double Reach, double Bridge, double FirstLayer, double Lever, double Islands,
+    double Height, bool Fits, string Lines, string Seam, string Time, string Mass)
 {
     /// <summary>From a report.</summary>
-    public static WayView Of(WayReport r) => new(r.Way.Key, r.Way.Name, r.Overhang, r.Reach, r.Bridge, r.FirstLayer, r.Lever, r.Islands, r.Height, r.Fits, r.Way.Lines, r.Way.Seam,
+    public static WayView Of(WayReport r) => new(r.Way.Key, r.Way.Name, r.Overhang, r.Reach, r.Bridge, r.FirstLayer, r.Lever, r.Islands, r.Height, r.Fits,
+        r.Way.Lines, r.Way.Seam,
         QuantityText.Metric(r.Plan["time"].Value, Unit.Seconds), QuantityText.Metric(r.Plan["mass"].Value, Unit.Grams));
 }
 

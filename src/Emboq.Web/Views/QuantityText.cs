@@ -14,11 +14,13 @@ internal static class QuantityText
         }
 
         var (scale, format, symbol) = Shown(value, unit);
-        return $"{(value * scale).ToString(format, CultureInfo.InvariantCulture).Replace('-', '−')} {symbol}".TrimEnd().Replace(" °", "°", StringComparison.Ordinal);
+        return $"{(value * scale).ToString(format, CultureInfo.InvariantCulture).Replace('-', '−')} {symbol}".TrimEnd().Replace(" °", "°",
+            StringComparison.Ordinal);
     }
 
     /// <summary>With all the places it has, as a table prints it.</summary>
-    public static string Exact(double value, Unit unit) => $"{value.ToString("0.###", CultureInfo.InvariantCulture)} {unit}".Replace(" °", "°", StringComparison.Ordinal);
+    public static string Exact(double value, Unit unit) => $"{value.ToString("0.###", CultureInfo.InvariantCulture)} {unit}".Replace(" °", "°",
+        StringComparison.Ordinal);
 
     /// <summary>A length in inches, or <c>null</c> for anything else.</summary>
     public static string? Inches(double value, Unit unit) => unit == Unit.Millimetre ? LengthNotation.ShowInches(value) : null;

@@ -10,11 +10,14 @@ namespace Emboq.Web.Views;
 /// <param name="Spread">Twice that, as read; <c>null</c> when it is exact.</param>
 /// <param name="Provenance">Where it comes from.</param>
 /// <param name="Note">What else to know.</param>
-public sealed record QuantityView(string Name, double Value, string Unit, string Metric, string? Inches, double Uncertainty, string? Spread, ProvenanceView Provenance, string? Note)
+public sealed record QuantityView(string Name, double Value, string Unit, string Metric, string? Inches, double Uncertainty, string? Spread,
+    ProvenanceView Provenance, string? Note)
 {
     /// <summary>From a quantity.</summary>
-    public static QuantityView Of(Quantity q) => new(q.Name, q.Value, q.Unit.ToString(), QuantityText.Metric(q.Value, q.Unit), QuantityText.Inches(q.Value, q.Unit),
-        q.StandardUncertainty, q.StandardUncertainty > 0 ? QuantityText.Metric(2 * q.StandardUncertainty, q.Unit) : null, ProvenanceView.Of(q.Provenance), q.Note);
+    public static QuantityView Of(Quantity q) => new(q.Name, q.Value, q.Unit.ToString(), QuantityText.Metric(q.Value, q.Unit),
+        QuantityText.Inches(q.Value, q.Unit),
+        q.StandardUncertainty, q.StandardUncertainty > 0 ? QuantityText.Metric(2 * q.StandardUncertainty, q.Unit) : null,
+            ProvenanceView.Of(q.Provenance), q.Note);
 }
 
 /// <summary>Where a value comes from.</summary>
@@ -43,7 +46,8 @@ public sealed record ProvenanceView(string Kind, string Text)
 /// <param name="InNumbers">The same in numbers.</param>
 /// <param name="Inputs">What the formula starts from.</param>
 /// <param name="Shares">The share of each source in the spread, largest first.</param>
-public sealed record LedgerLineView(string Key, QuantityView Quantity, string Because, string? InNames, string? InNumbers, IReadOnlyList<QuantityView> Inputs, IReadOnlyList<ShareView> Shares)
+public sealed record LedgerLineView(string Key, QuantityView Quantity, string Because, string? InNames, string? InNumbers, IReadOnlyList<QuantityView> Inputs,
+    IReadOnlyList<ShareView> Shares)
 {
     /// <summary>From a ledger line.</summary>
     public static LedgerLineView Of(LedgerLine line)

@@ -11,7 +11,8 @@ internal static class RevisionChanges
     /// <param name="family">Names parameters, options and slots.</param>
     /// <param name="names">What seats are called.</param>
     /// <param name="processes">What setups are called.</param>
-    public static IReadOnlyList<ChangeView> Between(Revision? before, Revision after, Family family, IReadOnlyDictionary<string, string> names, IReadOnlyDictionary<Guid, string> processes)
+    public static IReadOnlyList<ChangeView> Between(Revision? before, Revision after, Family family, IReadOnlyDictionary<string, string> names,
+        IReadOnlyDictionary<Guid, string> processes)
     {
         if (before is null)
         {
@@ -22,10 +23,13 @@ internal static class RevisionChanges
         return
         [
             .. family.Parameters.Select(p => new ChangeView(p.Label, Entry(p, was), Entry(p, now))).Where(Differs),
-            .. family.Slots.Where(s => was.Interfaces.GetValueOrDefault(s.Key) != now.Interfaces.GetValueOrDefault(s.Key)).Select(s => new ChangeView(s.Label, "one place", now.Interfaces.ContainsKey(s.Key) ? "another place" : "none")),
-            .. new[] { new ChangeView("Setup", processes[was.Process], processes[now.Process]), new ChangeView("Members of the row", $"{was.Row?.Count ?? 1}", $"{now.Row?.Count ?? 1}") }.Where(Differs),
+            .. family.Slots.Where(s => was.Interfaces.GetValueOrDefault(s.Key) != now.Interfaces.GetValueOrDefault(s.Key)).Select(s =>
+                new ChangeView(s.Label, "one place", now.Interfaces.ContainsKey(s.Key) ? "another place" : "none")),
+            .. new[] { new ChangeView("Setup", processes[was.Process], processes[now.Process]),
+                new ChangeView("Members of the row", $"{was.Row?.Count ?? 1}", $"{now.Row?.Count ?? 1}") }.Where(Differs),
             .. after.Frozen.Drawn.Where(d => BodyAddress.Parse(d.Key).Rung is null)
-                .Select(d => new ChangeView($"{names.GetValueOrDefault(d.Key, "the seat")}, drawn", before.Frozen.Drawn.TryGetValue(d.Key, out var size) ? Mm(size) : "not there", Mm(d.Value))).Where(Differs),
+                .Select(d => new ChangeView($"{names.GetValueOrDefault(d.Key, "the seat")}, drawn", before.Frozen.Drawn.TryGetValue(d.Key, out var size)
+                    ? Mm(size) : "not there", Mm(d.Value))).Where(Differs),
         ];
     }
 

@@ -9,15 +9,23 @@ public sealed class AdviceTests
     {
         var family = FamilyList.All[0];
         var values = ParameterValues.Read(family.Parameters, new Dictionary<string, string> { ["wall"] = wall, ["secondJoin"] = "inside" }).Value;
-        return family.Design(new(values, new Dictionary<string, Interface> { ["first"] = Workshop.Tube("port", inside), ["second"] = Workshop.Tube("hose", 45) }, Workshop.Process, []));
+        return family.Design(new(values, new Dictionary<string, Interface>
+        {
+            ["first"] = Workshop.Tube("port", inside),
+            ["second"] = Workshop.Tube("hose", 45)
+        }, Workshop.Process, []));
     }
 
-    private static Revision Printed(Design design, int number, params string[] bodies) => new(Guid.Empty, number, bodies, State, DateTimeOffset.UnixEpoch, null, null,
-        new(new Dictionary<string, double>(), design.Seats.ToDictionary(s => s.Slot, s => s.Drawn.Value), new Dictionary<string, System.Text.Json.Nodes.JsonObject>()));
+    private static Revision Printed(Design design, int number, params string[] bodies) =>
+        new(Guid.Empty, number, bodies, State, DateTimeOffset.UnixEpoch, null, null,
+        new(new Dictionary<string, double>(), design.Seats.ToDictionary(s => s.Slot, s => s.Drawn.Value),
+            new Dictionary<string, System.Text.Json.Nodes.JsonObject>()));
 
-    private static Try Tried(int revision, string slot, Feel feel) => new(Guid.NewGuid(), Guid.Empty, revision, slot, feel, null, null, null, DateTimeOffset.UnixEpoch);
+    private static Try Tried(int revision, string slot, Feel feel) => new(Guid.NewGuid(), Guid.Empty, revision, slot, feel, null, null, null,
+        DateTimeOffset.UnixEpoch);
 
-    private static NextStep Next(Design design, IReadOnlyList<Revision> revisions, IReadOnlyList<Try> tries) => Advice.For(FamilyList.All[0], design, revisions, tries);
+    private static NextStep Next(Design design, IReadOnlyList<Revision> revisions, IReadOnlyList<Try> tries) =>
+        Advice.For(FamilyList.All[0], design, revisions, tries);
 
     [Fact]
     public void First_what_is_unread() => Next(Adapter(inside: null), [], []).Station.ShouldBe(Station.Measure);
@@ -58,7 +66,8 @@ public sealed class AdviceTests
     public void What_nobody_tried_does_not_fit_yet()
     {
         var pull = FamilyList.Find("drawer-pull")!;
-        var design = pull.Design(new(ParameterValues.Read(pull.Parameters, new Dictionary<string, string>()).Value, new Dictionary<string, Interface>(), Workshop.Process, []));
+        var design = pull.Design(new(ParameterValues.Read(pull.Parameters, new Dictionary<string, string>()).Value,
+            new Dictionary<string, Interface>(), Workshop.Process, []));
         var part = Printed(design, 1, "part");
         NextStep Pull(params Try[] tries) => Advice.For(pull, design, [part], tries);
         Try Word(string word) => new(Guid.NewGuid(), Guid.Empty, 1, TryWord.WholePart, null, null, null, null, DateTimeOffset.UnixEpoch) { Word = word };

@@ -11,7 +11,8 @@ public sealed class CheckTests
         Interface.Of(Place, "port", KindList.Tube, [], d => Workshop.Dimension(Place, d.Key, d.Key == "inside" ? readings : []));
 
     private static Quantity Clearance(double value, params (string Id, double Uncertainty)[] sources) =>
-        Quantity.Input("clearance", value, Unit.Millimetre, new Provenance.Measured("test"), sources.Select(s => (new Source(s.Id, s.Id, s.Uncertainty, Kind: s.Id == "repeat/y" ? SourceKind.Measuring : SourceKind.Other), 1.0)));
+        Quantity.Input("clearance", value, Unit.Millimetre, new Provenance.Measured("test"),
+            sources.Select(s => (new Source(s.Id, s.Id, s.Uncertainty, Kind: s.Id == "repeat/y" ? SourceKind.Measuring : SourceKind.Other), 1.0)));
 
     [Fact]
     public void Readings_that_agree_are_good_and_tell_their_spread()
@@ -97,7 +98,8 @@ public sealed class CheckTests
         check.Verdict.ShouldBe(Verdict.Watch);
         check.Says.ShouldContain("contradict");
         check.Remedies[0].ShouldBeOfType<Remedy.Measure>();
-        ChanceCheck.Of(0.95, [(Clearance(0.1, ("process/x", 0.02)), Tube((Workshop.Caliper, 50)), "inside")], "revision 1: “firm by hand”, but also “will not start”").Verdict.ShouldBe(Verdict.Watch);
+        ChanceCheck.Of(0.95, [(Clearance(0.1, ("process/x", 0.02)), Tube((Workshop.Caliper, 50)), "inside")],
+            "revision 1: “firm by hand”, but also “will not start”").Verdict.ShouldBe(Verdict.Watch);
     }
 
     [Fact]

@@ -77,7 +77,8 @@ public sealed class AdapterDrawingTests
     {
         var design = Design("over", "inside");
         // Five rings around a tube of 84 mm do not lie on this bed: that end has no ladder.
-        design.Printables.Select(b => b.Key).Concat(design.Machine.Select(b => b.Key)).ShouldBe(["part", "ring-first", "ring-second", "ladder-second", "machine-first", "machine-second"]);
+        design.PrintItems.Select(b => b.Key).Concat(design.Machine.Select(b => b.Key)).ShouldBe(["part", "ring-first", "ring-second", "ladder-second",
+            "machine-first", "machine-second"]);
         design.Proofs.ShouldAllBe(b => b.Seat != null && b.Says.Contains("It does not prove"));
         // A ring is cut from the very part: its tree holds the part's.
         var ring = design.Proofs[0].Solid.ShouldBeOfType<Solid.Moved>().Of.ShouldBeOfType<Solid.Intersection>();

@@ -20,7 +20,11 @@ public sealed class AirTests
             ["airCarries"] = carries,
             ["coneAngle"] = $"{angle}",
         }).Value,
-        new Dictionary<string, Interface> { ["first"] = Workshop.Tube("wide", outside: 100), ["second"] = Workshop.Tube("narrow", outside: 50) }, Workshop.Exact, []));
+        new Dictionary<string, Interface>
+        {
+            ["first"] = Workshop.Tube("wide", outside: 100),
+            ["second"] = Workshop.Tube("narrow", outside: 50)
+        }, Workshop.Exact, []));
 
     [Theory]
     // b = 0.5: 1 - b2 = 0.75, its square 0.5625. Crane TP-410: 0.8 sin a, 0.5 sqrt sin a, 2.6 sin a, 1.
@@ -83,7 +87,11 @@ public sealed class AirTests
     public void Nothing_is_said_about_air_while_its_flow_is_open()
     {
         var design = Adapter.Design(new(ParameterValues.Read(Adapter.Parameters, new Dictionary<string, string>()).Value,
-            new Dictionary<string, Interface> { ["first"] = Workshop.Tube("a", inside: 50), ["second"] = Workshop.Tube("b", outside: 50) }, Workshop.Process, []));
+            new Dictionary<string, Interface>
+            {
+                ["first"] = Workshop.Tube("a", inside: 50),
+                ["second"] = Workshop.Tube("b", outside: 50)
+            }, Workshop.Process, []));
         design.Ledger.Lines.ShouldNotContain(l => l.Key.StartsWith("air."));
     }
 

@@ -20,7 +20,7 @@ public sealed class EveryFamilyTests
         design.Ledger.Lines.ShouldAllBe(l => double.IsFinite(l.Quantity.Value) && l.Because.Length > 0);
         if (design.Checks.All(c => c.Verdict != Verdict.Stop))
         {
-            _ = design.Printables.Where(b => b.IsBuildable).Select(b => b.AsPrinted.Hash).ToList();
+            _ = design.PrintItems.Where(b => b.IsBuildable).Select(b => b.AsPrinted.Hash).ToList();
         }
     }, iter: 150, threads: 1);
 
@@ -54,7 +54,7 @@ public sealed class EveryFamilyTests
     [MemberData(nameof(Keys))]
     public void The_same_brief_gives_the_same_part(string key) => RandomBriefs.Usual(Of(key)).Sample(brief =>
     {
-        string Hashes() => string.Join(" ", Of(key).Design(brief).Printables.Select(b => b.Key == "part" ? b.Solid.Hash : b.Key));
+        string Hashes() => string.Join(" ", Of(key).Design(brief).PrintItems.Select(b => b.Key == "part" ? b.Solid.Hash : b.Key));
         if (Of(key).Design(brief).Checks.All(c => c.Verdict != Verdict.Stop))
         {
             Hashes().ShouldBe(Hashes());
@@ -94,8 +94,10 @@ public sealed class EveryFamilyTests
         var slots = family.Slots.Where(s => s.Need == SlotNeed.Always || s.Key == "item1").ToDictionary(s => s.Key, s => Measuring.Places.Of(s.Kinds[0]));
         foreach (var option in family.Parameters.Single(p => p.Key == choice).Options)
         {
-            var entries = also.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).Append([choice, option.Key]).ToDictionary(e => e[0], e => e[1]);
-            family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, slots, Workshop.Process, [])).Checks.ShouldAllBe(c => c.Verdict != Verdict.Stop, option.Key);
+            var entries = also.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e =>
+                e.Split('=')).Append([choice, option.Key]).ToDictionary(e => e[0], e => e[1]);
+            family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, slots, Workshop.Process, [])).Checks.ShouldAllBe(c =>
+                c.Verdict != Verdict.Stop, option.Key);
         }
     }
 
@@ -123,6 +125,7 @@ public sealed class EveryFamilyTests
         }
 
         // Of a series only the next is asked for: it is of slots that may stay open and take the same places.
-        family.Slots.Where(s => s.Series is not null).GroupBy(s => s.Series).ShouldAllBe(g => g.All(s => s.Need == SlotNeed.Sometimes && s.Kinds.SequenceEqual(g.First().Kinds)));
+        family.Slots.Where(s => s.Series is not null).GroupBy(s => s.Series).ShouldAllBe(g =>
+            g.All(s => s.Need == SlotNeed.Sometimes && s.Kinds.SequenceEqual(g.First().Kinds)));
     }
 }

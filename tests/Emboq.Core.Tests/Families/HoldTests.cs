@@ -11,17 +11,22 @@ public sealed class HoldTests
     {
         (string, string)[] usual = [("firstJoin", "over"), ("secondJoin", "inside"), .. entries];
         var values = ParameterValues.Read(Adapter.Parameters, usual.ToDictionary(e => e.Item1, e => e.Item2)).Value;
-        var places = new Dictionary<string, Interface> { ["first"] = Workshop.Tube("port", outside: 80, depth: 60), ["second"] = Workshop.Tube("hose", inside: 50, depth: 60) };
+        var places = new Dictionary<string, Interface>
+        {
+            ["first"] = Workshop.Tube("port", outside: 80, depth: 60),
+            ["second"] = Workshop.Tube("hose", inside: 50, depth: 60)
+        };
         return Adapter.Design(new(values, places, Workshop.Process, [], mark));
     }
 
     private static double[] Outside(Design design) =>
-        [.. ((Solid.Revolved)design.Printables.Single(b => b.Key == "part").Solid).Profile.Points.Select(p => p.X)];
+        [.. ((Solid.Revolved)design.PrintItems.Single(b => b.Key == "part").Solid).Profile.Points.Select(p => p.X)];
 
     [Fact]
     public void A_taper_states_mouth_middle_and_root()
     {
-        var design = Design(("secondHold", "taper"), ("secondTaper", "1:20"), ("secondCuff", "40"), ("firstHold", "taper"), ("firstTaper", "1:20"), ("firstCuff", "40"));
+        var design = Design(("secondHold", "taper"), ("secondTaper", "1:20"), ("secondCuff", "40"), ("firstHold", "taper"),
+            ("firstTaper", "1:20"), ("firstCuff", "40"));
         // 1:20 over 40 mm is 2 mm of diameter (plane geometry): a plug is narrower at its mouth, a socket wider.
         (design.Ledger["second.root"].Value - design.Ledger["second.mouth"].Value).ShouldBe(2, 1e-9);
         (design.Ledger["first.mouth"].Value - design.Ledger["first.root"].Value).ShouldBe(2, 1e-9);
@@ -47,7 +52,8 @@ public sealed class HoldTests
         var check = flat.Checks.Single(c => c.Key == "second.hold");
         check.Verdict.ShouldBe(Verdict.Watch);
         var change = check.Remedies.OfType<Remedy.Change>().Single();
-        Design([("secondHold", "taper"), .. change.Entries.Select(e => (e.Key, e.Value))]).Checks.Single(c => c.Key == "second.hold").Verdict.ShouldBe(Verdict.Good);
+        Design([("secondHold", "taper"), .. change.Entries.Select(e => (e.Key, e.Value))]).Checks.Single(c =>
+            c.Key == "second.hold").Verdict.ShouldBe(Verdict.Good);
     }
 
     [Fact]
@@ -70,7 +76,8 @@ public sealed class HoldTests
         var check = Design(("firstHold", "clamp"), ("firstCuff", "8")).Checks.Single(c => c.Key == "first.hold");
         check.Verdict.ShouldBe(Verdict.Stop);
         var change = check.Remedies.OfType<Remedy.Change>().Single();
-        Design([("firstHold", "clamp"), .. change.Entries.Select(e => (e.Key, e.Value))]).Checks.Single(c => c.Key == "first.hold").Verdict.ShouldBe(Verdict.Good);
+        Design([("firstHold", "clamp"), .. change.Entries.Select(e => (e.Key, e.Value))]).Checks.Single(c =>
+            c.Key == "first.hold").Verdict.ShouldBe(Verdict.Good);
     }
 
     [Fact]
@@ -83,7 +90,8 @@ public sealed class HoldTests
         profile.Points.ShouldContain(p => Math.Abs(p.X - outside) < 1e-9 && Math.Abs(p.Y - low - 2) < 1e-9);
         profile.Points.ShouldContain(p => Math.Abs(p.X - inside) < 1e-9 && Math.Abs(p.Y - low) < 1e-9);
         // Pappus agrees with the ledger: two rings and a washer.
-        (2 * Math.PI * Enumerable.Range(0, profile.Points.Length).Sum(i => Moment(profile.Points[i], profile.Points[(i + 1) % profile.Points.Length]))).ShouldBe(design.Ledger["volume"].Value, 1e-6);
+        (2 * Math.PI * Enumerable.Range(0, profile.Points.Length).Sum(i =>
+            Moment(profile.Points[i], profile.Points[(i + 1) % profile.Points.Length]))).ShouldBe(design.Ledger["volume"].Value, 1e-6);
         design.Checks.Single(c => c.Key == "overhang.first").Says.ShouldContain("shelf in the air droops");
     }
 
@@ -92,19 +100,28 @@ public sealed class HoldTests
     {
         var seat = Design(("ladderRings", "4"), ("ladderStep", "0.2")).Seats[0];
         seat.Ladder.Select(s => Math.Round(s - seat.Drawn.Value, 9)).ShouldBe([-0.3, -0.1, 0.1, 0.3]);
-        Design(("ladderRings", "3"), ("ladderStep", "0.2"), ("firstLadderShift", "-0.3")).Seats[0].Ladder.Select(s => Math.Round(s - seat.Drawn.Value, 9)).ShouldBe([-0.5, -0.3, -0.1]);
+        Design(("ladderRings", "3"), ("ladderStep", "0.2"), ("firstLadderShift", "-0.3")).Seats[0].Ladder.Select(s =>
+            Math.Round(s - seat.Drawn.Value, 9)).ShouldBe([-0.5, -0.3, -0.1]);
         // Left open, the row covers two standard deviations to each side.
         var proposed = Design(("ladderRings", "5")).Seats[0];
-        (proposed.Ladder[^1] - proposed.Ladder[0]).ShouldBeInRange(4 * proposed.Clearance.StandardUncertainty - 1e-9, (4 * proposed.Clearance.StandardUncertainty) + 0.2);
+        (proposed.Ladder[^1] - proposed.Ladder[0]).ShouldBeInRange(4 * proposed.Clearance.StandardUncertainty - 1e-9,
+            (4 * proposed.Clearance.StandardUncertainty) + 0.2);
     }
 
     [Fact]
     public void The_ladder_of_a_thin_plug_keeps_a_hole()
     {
-        var values = ParameterValues.Read(Adapter.Parameters, new Dictionary<string, string> { ["secondJoin"] = "inside", ["wall"] = "0.5", ["ladderRings"] = "7", ["ladderStep"] = "1", ["firstLadderShift"] = "-1" }).Value;
+        var values = ParameterValues.Read(Adapter.Parameters, new Dictionary<string, string>
+        {
+            ["secondJoin"] = "inside",
+            ["wall"] = "0.5",
+            ["ladderRings"] = "7",
+            ["ladderStep"] = "1",
+            ["firstLadderShift"] = "-1"
+        }).Value;
         var places = new Dictionary<string, Interface> { ["first"] = Workshop.Tube("straw", inside: 2.5), ["second"] = Workshop.Tube("straw", inside: 3) };
         var design = Adapter.Design(new(values, places, Workshop.Process, []));
-        design.Printables.Select(b => b.Solid.Hash).Distinct().Count().ShouldBe(design.Printables.Count());
+        design.PrintItems.Select(b => b.Solid.Hash).Distinct().Count().ShouldBe(design.PrintItems.Count());
         design.Seats[0].Ladder.ShouldAllBe(s => s > 1);
     }
 

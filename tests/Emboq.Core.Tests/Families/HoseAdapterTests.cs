@@ -9,10 +9,12 @@ public sealed class HoseAdapterTests
 
     private static readonly Gen<string> AnyJoin = Gen.Bool.Select(over => over ? "over" : "inside");
 
-    private static Design Design(Interface first, Interface second, Process? process = null, IReadOnlyList<TryEvidence>? tries = null, params (string Key, string Entry)[] entries)
+    private static Design Design(Interface first, Interface second, Process? process = null, IReadOnlyList<TryEvidence>? tries = null,
+        params (string Key, string Entry)[] entries)
     {
         var values = ParameterValues.Read(Adapter.Parameters, entries.ToDictionary(e => e.Key, e => e.Entry)).Value;
-        return Adapter.Design(new(values, new Dictionary<string, Interface> { ["first"] = first, ["second"] = second }, process ?? Workshop.Process, tries ?? []));
+        return Adapter.Design(new(values, new Dictionary<string, Interface> { ["first"] = first, ["second"] = second }, process
+            ?? Workshop.Process, tries ?? []));
     }
 
     private static Check Check(Design design, string key) => design.Checks.Single(c => c.Key == key);
@@ -20,9 +22,11 @@ public sealed class HoseAdapterTests
     [Fact]
     public void A_wide_port_to_a_narrow_hose_has_the_sizes_of_a_known_good_one()
     {
-        // common practice, no source: socket inside 157 with a 1.5 wall is 80 in radius outside; plug 47 outside, cone over 30 stands 48 degrees off the vertical.
+        // common practice, no source: socket inside 157 with a 1.5 wall is 80 in radius outside; plug 47 outside, cone over 30 stands 48 degrees off the
+        // vertical.
         var design = Design(Workshop.Tube("port", outside: 157), Workshop.Tube("hose", inside: 94), Workshop.Exact, null,
-            ("firstJoin", "over"), ("secondJoin", "inside"), ("firstClearance", "0"), ("secondClearance", "0"), ("wall", "1.5"), ("coneLength", "30"), ("coneBy", "length"));
+            ("firstJoin", "over"), ("secondJoin", "inside"), ("firstClearance", "0"), ("secondClearance", "0"), ("wall", "1.5"),
+                ("coneLength", "30"), ("coneBy", "length"));
         (design.Ledger["first.other"].Value / 2).ShouldBe(80, 1e-9);
         (design.Ledger["second.drawn"].Value / 2).ShouldBe(47, 1e-9);
         design.Ledger["cone.angle"].Value.ShouldBe(48, 0.5);
@@ -45,7 +49,8 @@ public sealed class HoseAdapterTests
     {
         // Equal ends: a plain tube; 1.75 mm filament has 2.405 mm2, so 1 kg at 1.24 g/cm3 is 335 m.
         var design = Design(Workshop.Tube("a", inside: 50), Workshop.Tube("b", inside: 50), Workshop.Exact, null,
-            ("firstJoin", "inside"), ("secondJoin", "inside"), ("wall", "2"), ("coneBy", "length"), ("coneLength", "10"), ("firstCuff", "20"), ("secondCuff", "20"));
+            ("firstJoin", "inside"), ("secondJoin", "inside"), ("wall", "2"), ("coneBy", "length"), ("coneLength", "10"),
+                ("firstCuff", "20"), ("secondCuff", "20"));
         var outside = design.Ledger["first.drawn"].Value;
         var volume = Math.PI / 4 * ((outside * outside) - Math.Pow(outside - 4, 2)) * 50;
         design.Ledger["volume"].Value.ShouldBe(volume, 1e-6);
@@ -59,7 +64,8 @@ public sealed class HoseAdapterTests
         var (first, second) = (Workshop.Tube("a", outside: 80), Workshop.Tube("b", inside: 40));
         var byAngle = Design(first, second, null, null, ("firstJoin", "over"), ("secondJoin", "inside"), ("coneAngle", "30"));
         var length = byAngle.Ledger["cone.length"].Value;
-        var byLength = Design(first, second, null, null, ("firstJoin", "over"), ("secondJoin", "inside"), ("coneBy", "length"), ("coneLength", length.ToString("R")));
+        var byLength = Design(first, second, null, null, ("firstJoin", "over"), ("secondJoin", "inside"), ("coneBy", "length"),
+            ("coneLength", length.ToString("R")));
         byLength.Ledger["cone.angle"].Value.ShouldBe(30, 1e-6);
     }
 
@@ -126,7 +132,8 @@ public sealed class HoseAdapterTests
 
     [Fact]
     public void A_part_wider_than_the_bed_is_stopped() =>
-        Check(Design(Workshop.Tube("a", outside: 230), Workshop.Tube("b", outside: 225), null, null, ("firstJoin", "over"), ("secondJoin", "over")), "bed").Verdict.ShouldBe(Verdict.Stop);
+        Check(Design(Workshop.Tube("a", outside: 230), Workshop.Tube("b", outside: 225), null, null, ("firstJoin", "over"), ("secondJoin", "over")),
+            "bed").Verdict.ShouldBe(Verdict.Stop);
 
     [Fact]
     public void A_try_that_felt_tight_opens_the_socket_and_raises_the_chance()

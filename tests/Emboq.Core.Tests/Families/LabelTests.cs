@@ -9,7 +9,8 @@ public sealed class LabelTests
     {
         var f = FamilyList.Find("label-plate")!;
         var entries = more.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
-        foreach (var (key, value) in new[] { ("text", text), ("width", FormattableString.Invariant($"{width}")), ("height", FormattableString.Invariant($"{height}")) })
+        foreach (var (key, value) in new[] { ("text", text), ("width", FormattableString.Invariant($"{width}")),
+            ("height", FormattableString.Invariant($"{height}")) })
         {
             entries[key] = value;
         }
@@ -39,7 +40,8 @@ public sealed class LabelTests
     public void Asked_for_letters_are_given_unless_there_is_no_room()
     {
         Plate("Oil", more: "letterSize=7").Ledger["label.size"].Value.ShouldBe(7);
-        Plate("Copper tacks", more: "letterSize=40").Ledger["label.size"].Value.ShouldBe(Plate("Copper tacks", more: "letterSize=40").Ledger["label.fits"].Value);
+        Plate("Copper tacks", more: "letterSize=40").Ledger["label.size"].Value.ShouldBe(Plate("Copper tacks",
+            more: "letterSize=40").Ledger["label.fits"].Value);
     }
 
     [Fact]
@@ -52,7 +54,8 @@ public sealed class LabelTests
     }
 
     [Fact]
-    public void Letters_deeper_than_the_plate_stop() => Plate("Oil", more: "thickness=1; letterDepth=1").Checks.Single(c => c.Key == "behind").Verdict.ShouldBe(Verdict.Stop);
+    public void Letters_deeper_than_the_plate_stop() => Plate("Oil", more: "thickness=1; letterDepth=1").Checks.Single(c =>
+        c.Key == "behind").Verdict.ShouldBe(Verdict.Stop);
 
     [Fact]
     public void A_round_tag_is_as_high_as_wide_and_hangs_by_its_hole()
@@ -72,7 +75,8 @@ public sealed class LabelTests
         Plate("Oil", more: $"fixing=machine; screw={screw}; head={head}; thickness=6").Ledger["hole.countersink.angle"].Value.ShouldBe(angle);
 
     [Fact]
-    public void A_plate_thinner_than_a_head_stops() => Plate("Oil", more: "fixing=machine; screw=M8; thickness=3; height=40").Checks.Single(c => c.Key == "hole.head").Verdict.ShouldBe(Verdict.Stop);
+    public void A_plate_thinner_than_a_head_stops() => Plate("Oil", more: "fixing=machine; screw=M8; thickness=3; height=40").Checks.Single(c =>
+        c.Key == "hole.head").Verdict.ShouldBe(Verdict.Stop);
 
     [Fact]
     public void Slots_let_a_plate_be_set_level()

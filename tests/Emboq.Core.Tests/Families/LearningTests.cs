@@ -15,7 +15,8 @@ public sealed class LearningTests
     private static Seat Seat(string family, string slot, Interface place, TryEvidence[] tries)
     {
         var f = FamilyList.Find(family)!;
-        return f.Design(new(ParameterValues.Read(f.Parameters, new Dictionary<string, string>()).Value, new Dictionary<string, Interface> { [slot] = place }, Workshop.Process, tries)).Seats.Single();
+        return f.Design(new(ParameterValues.Read(f.Parameters, new Dictionary<string, string>()).Value, new Dictionary<string, Interface> { [slot] = place },
+            Workshop.Process, tries)).Seats.Single();
     }
 
     [Fact]
@@ -137,10 +138,13 @@ public sealed class LearningTests
         var drawn = new Dictionary<string, double> { ["item@1"] = 20, ["item@2"] = 30, ["item@2#1"] = 29.8, ["item@2#2"] = 30.2 };
         var state = new PartState(new Dictionary<string, string>(), new Dictionary<string, Guid>(), Guid.NewGuid());
         Revision Printed(IReadOnlyDictionary<string, FrozenProof>? proofs, params string[] bodies) =>
-            new(Guid.NewGuid(), 1, bodies, state, DateTimeOffset.UnixEpoch, null, null, new(new Dictionary<string, double>(), drawn, new Dictionary<string, JsonObject>(), Proofs: proofs));
-        IReadOnlyList<TryPlace> Places(Revision r) => TryPlace.Of(r, new Dictionary<string, string> { ["item@1"] = "small box" }, new Dictionary<string, SeatWords> { ["item"] = SeatWords.Pocket }, FamilyList.Find("wall-bin")!);
+            new(Guid.NewGuid(), 1, bodies, state, DateTimeOffset.UnixEpoch, null, null,
+                new(new Dictionary<string, double>(), drawn, new Dictionary<string, JsonObject>(), Proofs: proofs));
+        IReadOnlyList<TryPlace> Places(Revision r) => TryPlace.Of(r, new Dictionary<string, string> { ["item@1"] = "small box" },
+            new Dictionary<string, SeatWords> { ["item"] = SeatWords.Pocket }, FamilyList.Find("wall-bin")!);
         Places(Printed(null, "part@1")).Select(p => $"{p.At} {p.Label}").ShouldBe(["item@1 small box", "part what it must do"]);
-        Places(Printed(null, "ring-item@2", "ladder-item@2")).Select(p => p.Label).ShouldBe(["the seat", "slice 1, the seat", "slice 2, the seat", "what it must do"]);
+        Places(Printed(null, "ring-item@2", "ladder-item@2")).Select(p =>
+            p.Label).ShouldBe(["the seat", "slice 1, the seat", "slice 2, the seat", "what it must do"]);
         var own = new Dictionary<string, FrozenProof> { ["steps"] = new("item", IsLadder: true), ["post"] = new(null, IsLadder: false) };
         Places(Printed(own, "steps@2", "post@1")).Select(p => $"{p.At}").ShouldBe(["item@2#1", "item@2#2", "part"]);
         Places(Printed(own, "ring-item@2")).Select(p => $"{p.At}").ShouldBe(["part"]);
@@ -167,5 +171,6 @@ public sealed class LearningTests
 
     [Fact]
     public void A_length_is_kept_exactly_as_it_was_written() =>
-        ParameterValues.Read(FamilyList.Find("drilling-template")!.Parameters, new Dictionary<string, string> { ["frontWidth"] = "33 7/8 in" }).Value.Length("frontWidth")!.Millimetres.ShouldBe(new Emboq.Core.Quantities.Rational(271 * 254, 80));
+        ParameterValues.Read(FamilyList.Find("drilling-template")!.Parameters,
+            new Dictionary<string, string> { ["frontWidth"] = "33 7/8 in" }).Value.Length("frontWidth")!.Millimetres.ShouldBe(new Emboq.Core.Quantities.Rational(271 * 254, 80));
 }

@@ -21,7 +21,8 @@ internal static class RandomBriefs
     public static Gen<Brief> Anything(Family family) => Of(family, s => (s.Minimum, s.Maximum));
 
     private static Gen<Brief> Of(Family family, Func<ParameterSpec, (double Least, double Most)?> range) =>
-        Gen.Select(Gen.Int[0, int.MaxValue].Array[family.Parameters.Count], Gen.Double[0, 1].Array[family.Parameters.Count], Gen.Double[0.5, 1.6].Array[4], Gen.Bool).Select((dice, shares, sizes, filled) =>
+        Gen.Select(Gen.Int[0, int.MaxValue].Array[family.Parameters.Count], Gen.Double[0, 1].Array[family.Parameters.Count], Gen.Double[0.5, 1.6].Array[4],
+            Gen.Bool).Select((dice, shares, sizes, filled) =>
         {
             var entries = new Dictionary<string, string>();
             foreach (var (spec, i) in family.Parameters.Select((s, i) => (s, i)))
@@ -31,7 +32,8 @@ internal static class RandomBriefs
                     ParameterKind.Choice => spec.Options[dice[i] % spec.Options.Count].Key,
                     ParameterKind.Text => Words[dice[i] % Words.Length],
                     ParameterKind.Outline => dice[i] % 3 == 0 ? "0,0 40,0 48,18 30,30 0,26" : "",
-                    _ => range(spec) is { } r ? (r.Least + (shares[i] * (r.Most - r.Least))).ToString("0.##", System.Globalization.CultureInfo.InvariantCulture) : "",
+                    _ => range(spec) is { } r ? (r.Least + (shares[i] * (r.Most - r.Least))).ToString("0.##",
+                        System.Globalization.CultureInfo.InvariantCulture) : "",
                 };
                 if (dice[i] % 2 == 0 || spec.Kind == ParameterKind.Text)
                 {
@@ -39,9 +41,11 @@ internal static class RandomBriefs
                 }
             }
 
-            var places = family.Slots.Where((s, i) => s.Need == SlotNeed.Always || (filled && dice[(i + 1) % dice.Length] % 2 == 0)).Take(3).ToDictionary(s => s.Key, s => Place(s.Kinds[dice[0] % s.Kinds.Count], sizes));
+            var places = family.Slots.Where((s, i) => s.Need == SlotNeed.Always || (filled && dice[(i + 1) % dice.Length] % 2 == 0)).Take(3).ToDictionary(s =>
+                s.Key, s => Place(s.Kinds[dice[0] % s.Kinds.Count], sizes));
             var values = ParameterValues.Read(family.Parameters, entries);
-            return values.IsGood ? new Brief(values.Value, places, Workshop.Process, [], "r12") : throw new InvalidOperationException(values.Problems[0].Message);
+            return values.IsGood ? new Brief(values.Value, places, Workshop.Process, [], "r12")
+                : throw new InvalidOperationException(values.Problems[0].Message);
         });
 
     private static Interface Place(string kind, double[] sizes)
@@ -49,7 +53,8 @@ internal static class RandomBriefs
         var usual = Measuring.Places.Of(kind);
         return usual with
         {
-            Dimensions = [.. usual.Dimensions.Select((d, i) => kind is "hole-row" ? d : d with { Readings = [.. d.Readings.Select(r => r with { Value = Math.Round(r.Value * sizes[i % sizes.Length], 2) })] })],
+            Dimensions = [.. usual.Dimensions.Select((d, i) => kind is "hole-row" ? d
+                : d with { Readings = [.. d.Readings.Select(r => r with { Value = Math.Round(r.Value * sizes[i % sizes.Length], 2) })] })],
         };
     }
 }

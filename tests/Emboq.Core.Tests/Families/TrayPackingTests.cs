@@ -12,23 +12,30 @@ public sealed class TrayPackingTests
         Tray.Design(BriefOf(things, width, depth, ("trough", FormattableString.Invariant($"{trough}"))));
 
     /// <summary>Blocks in a tray; "mass2" gives the second thing a weight, g.</summary>
-    private static Brief BriefOf(IEnumerable<(double W, double D, double H, string Use)> things, double width = 200, double depth = 160, params (string Key, string Entry)[] also)
+    private static Brief BriefOf(IEnumerable<(double W, double D, double H, string Use)> things, double width = 200, double depth = 160,
+        params (string Key, string Entry)[] also)
     {
         var list = things.ToList();
-        var entries = list.Select((t, i) => ($"item{i + 1}Use", t.Use)).Append(("width", FormattableString.Invariant($"{width}"))).Append(("depth", FormattableString.Invariant($"{depth}"))).Concat(also.Where(e => !e.Key.StartsWith("mass", StringComparison.Ordinal))).ToDictionary(e => e.Item1, e => e.Item2);
+        var entries = list.Select((t, i) => ($"item{i + 1}Use", t.Use)).Append(("width", FormattableString.Invariant($"{width}"))).Append(("depth",
+            FormattableString.Invariant($"{depth}"))).Concat(also.Where(e =>
+            !e.Key.StartsWith("mass", StringComparison.Ordinal))).ToDictionary(e => e.Item1, e => e.Item2);
         (string, double)[] Weighed(int i) => [.. also.Where(e => e.Key == $"mass{i + 1}").Select(e => ("mass", double.Parse(e.Entry)))];
-        var places = list.Select((t, i) => (Slot: $"item{i + 1}", Place: Workshop.Place(Guid.NewGuid(), $"thing {i + 1}", KindList.Of("block"), [("width", t.W), ("depth", t.D), ("height", t.H), .. Weighed(i)]))).ToDictionary(p => p.Slot, p => p.Place);
+        var places = list.Select((t, i) => (Slot: $"item{i + 1}", Place: Workshop.Place(Guid.NewGuid(), $"thing {i + 1}", KindList.Of("block"),
+            [("width", t.W), ("depth", t.D), ("height", t.H), .. Weighed(i)]))).ToDictionary(p => p.Slot, p => p.Place);
         return new(ParameterValues.Read(Tray.Parameters, entries).Value, places, Workshop.Process, []);
     }
 
     private static IReadOnlyList<(double Left, double Right, double Low, double High)> Pockets(Design design) =>
-        [.. design.Drawing!.Regions.Where(r => r.Drag is not null && r.Matter == Matter.Opening).Select(r => (r.Outline.Min(p => p.X), r.Outline.Max(p => p.X), r.Outline.Min(p => p.Y), r.Outline.Max(p => p.Y)))];
+        [.. design.Drawing!.Regions.Where(r => r.Drag is not null && r.Matter == Matter.Opening).Select(r =>
+            (r.Outline.Min(p => p.X), r.Outline.Max(p => p.X), r.Outline.Min(p => p.Y), r.Outline.Max(p => p.Y)))];
 
     [Fact]
     public void Placed_pockets_keep_a_wall_between_and_around_and_stay_out_of_the_trough() =>
-        Gen.Select(Gen.Double[12, 70].Array[2, 5], Gen.Double[10, 40].Array[5], Gen.Int[0, 2].Array[5], Gen.Double[0, 30]).Sample((widths, depths, uses, trough) =>
+        Gen.Select(Gen.Double[12, 70].Array[2, 5], Gen.Double[10, 40].Array[5], Gen.Int[0, 2].Array[5],
+            Gen.Double[0, 30]).Sample((widths, depths, uses, trough) =>
         {
-            var design = Design(widths.Select((w, i) => (Math.Round(w, 1), Math.Round(depths[i], 1), 15.0, new[] { "often", "sometimes", "seldom" }[uses[i]])), trough: Math.Round(trough));
+            var design = Design(widths.Select((w, i) => (Math.Round(w, 1), Math.Round(depths[i], 1), 15.0,
+                new[] { "often", "sometimes", "seldom" }[uses[i]])), trough: Math.Round(trough));
             if (design.Drawing is null)
             {
                 design.Checks.ShouldContain(c => c.Key == "room" && c.Verdict == Verdict.Stop);
@@ -42,7 +49,8 @@ public sealed class TrayPackingTests
             pockets.ShouldAllBe(p => p.Left >= wall - Hair && p.Right <= 200 - wall + Hair && p.Low >= front - Hair && p.High <= 160 - wall + Hair);
             foreach (var (a, i) in pockets.Select((a, i) => (a, i)))
             {
-                pockets.Skip(i + 1).ShouldAllBe(b => a.Right + wall <= b.Left + Hair || b.Right + wall <= a.Left + Hair || a.High + wall <= b.Low + Hair || b.High + wall <= a.Low + Hair);
+                pockets.Skip(i + 1).ShouldAllBe(b => a.Right + wall <= b.Left + Hair || b.Right + wall <= a.Left + Hair || a.High + wall <= b.Low + Hair
+                    || b.High + wall <= a.Low + Hair);
             }
         }, iter: 40, threads: 1);
 
@@ -81,7 +89,15 @@ public sealed class TrayPackingTests
         Design Mounted(string raster, double? measured, double width = 100)
         {
             var brief = BriefOf([(40, 30, 12, "often")], width, 80, ("mount", "screws"), ("raster", raster));
-            return Tray.Design(measured is { } m ? brief with { Interfaces = new Dictionary<string, Interface>(brief.Interfaces) { ["holes"] = Measuring.Places.Of(KindList.Of("hole-row"), FormattableString.Invariant($"diameter 4, gap1.centre {m}")) } } : brief);
+            return Tray.Design(measured is { } m
+                ? brief with
+                {
+                    Interfaces = new Dictionary<string, Interface>(brief.Interfaces)
+                    {
+                        ["holes"] = Measuring.Places.Of(KindList.Of("hole-row"),
+                FormattableString.Invariant($"diameter 4, gap1.centre {m}"))
+                    }
+                } : brief);
         }
 
         Mounted("32", null).Ledger["ear.spacing"].Value.ShouldBe(128, 1e-9);
@@ -91,7 +107,8 @@ public sealed class TrayPackingTests
         rail.Checks.ShouldAllBe(c => c.Verdict != Verdict.Stop);
         var under = Mounted("", 96).Checks.Single(c => c.Key == "ear.clear");
         under.Verdict.ShouldBe(Verdict.Stop);
-        Mounted("", 96, double.Parse(((Remedy.Change)under.Remedies.Single()).Entries["width"])).Checks.Single(c => c.Key == "ear.clear").Verdict.ShouldBe(Verdict.Good);
+        Mounted("", 96, double.Parse(((Remedy.Change)under.Remedies.Single()).Entries["width"])).Checks.Single(c =>
+            c.Key == "ear.clear").Verdict.ShouldBe(Verdict.Good);
     }
 
     [Fact]

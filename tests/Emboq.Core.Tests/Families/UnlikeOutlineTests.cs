@@ -7,7 +7,8 @@ public sealed class UnlikeOutlineTests
     public void An_outline_moved_by_little_stays_whole()
     {
         var outline = Outlines.RoundedRectangle(80, 45, 5, 0.01);
-        Enumerable.Range(-40, 81).Select(i => i * 0.05).Append(-1e-14).Select(d => Outlines.Moved(outline, d)).ShouldAllBe(m => m != null && Outlines.SeenFromWithin(m));
+        Enumerable.Range(-40, 81).Select(i => i * 0.05).Append(-1e-14).Select(d => Outlines.Moved(outline, d)).ShouldAllBe(m => m != null
+            && Outlines.SeenFromWithin(m));
     }
 
     [Theory]
@@ -60,7 +61,7 @@ public sealed class UnlikeOutlineTests
         var design = Design(Chute(80, 60, 0), ("firstOutline", "0,0 4,0 4,2 2.5,2 2.5,3 0,3"));
         design.Checks.Single(c => c.Key == "first.outline").Verdict.ShouldBe(Verdict.Good);
         design.Pieces.ShouldNotBeEmpty();
-        design.Printables.Single(b => b.Key == "ring-first").Solid.ShouldNotBe(Design(Chute(80, 60, 0)).Printables.Single(b => b.Key == "ring-first").Solid);
+        design.PrintItems.Single(b => b.Key == "ring-first").Solid.ShouldNotBe(Design(Chute(80, 60, 0)).PrintItems.Single(b => b.Key == "ring-first").Solid);
     }
 
     [Fact]

@@ -9,7 +9,8 @@ public sealed class FitTests
         Quantity.Input(name, value, Unit.Millimetre, new Provenance.Measured("test"), [(new Source(name, name, uncertainty), 1)]);
 
     private static SizeLaw Seat(Surface surface, double counterpart = 50, double clearance = 0.1) =>
-        new(Spread("counterpart", counterpart, 0.03), Face.Of(surface, counterpart), Quantity.Chosen("clearance", clearance, Unit.Millimetre), new StatedFits(Workshop.Process), "cuff");
+        new(Spread("counterpart", counterpart, 0.03), Face.Of(surface, counterpart), Quantity.Chosen("clearance", clearance, Unit.Millimetre),
+            new StatedFits(Workshop.Process), "cuff");
 
     [Theory]
     [InlineData(Surface.HoleUpright, 50.1)]

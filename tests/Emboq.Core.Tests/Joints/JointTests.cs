@@ -126,11 +126,19 @@ public sealed class JointTests
         Line(scope, "thread.wanted").ShouldBe(diameter - (1.082532 * pitch), 2e-4);
     }
 
-    /// <summary>Common practice, no source: people draw 3.9 mm for M4, from 3.5 mm and 0.4 mm of an unknown printer's shrink. It is a check value, never a wanted size.</summary>
+    /// <summary>Common practice, no source: people draw 3.9 mm for M4, from 3.5 mm and 0.4 mm of an unknown printer's shrink. It is a check value, never a
+    /// wanted size.</summary>
     [Fact]
     public void An_M4_thread_comes_near_the_figure_people_draw_when_their_printer_takes_that_much()
     {
-        var scope = Scope(Workshop.Process with { Allowances = new Dictionary<Surface, Allowance> { [Surface.HoleUpright] = new(0.4, 0.05, 0.02, "an unknown printer") } });
+        var scope = Scope(Workshop.Process with
+        {
+            Allowances = new Dictionary<Surface, Allowance>
+            {
+                [Surface.HoleUpright] = new(0.4, 0.05, 0.02,
+            "an unknown printer")
+            }
+        });
         Threaded.SelfCut(scope, "M4", Threaded.UsualEngagement, 10);
         Line(scope, "thread.wanted").ShouldBe(3.5, 0.05);
         Line(scope, "thread").ShouldBe(3.9, 0.05);
@@ -180,7 +188,8 @@ public sealed class JointTests
     [Fact]
     public void A_side_slot_droops_unless_its_roof_is_raised_or_closed()
     {
-        Verdict Droop(SlotRoof roof) => NutPocket.FromSide(Scope(Workshop.Exact), "M8", 4, 12, roof, HoleLie.Upright).Checks.Single(c => c.Key == "screw.droop").Verdict;
+        Verdict Droop(SlotRoof roof) => NutPocket.FromSide(Scope(Workshop.Exact), "M8", 4, 12, roof, HoleLie.Upright).Checks.Single(c =>
+            c.Key == "screw.droop").Verdict;
         Droop(SlotRoof.Plain).ShouldBe(Verdict.Watch);
         Droop(SlotRoof.Raised).ShouldBe(Verdict.Good);
         Droop(SlotRoof.Sacrificial).ShouldBe(Verdict.Good);
@@ -196,7 +205,8 @@ public sealed class JointTests
     [InlineData("pan", "", "longer than 15 mm, shorter than 19 mm")]
     public void A_screw_comes_from_the_drawer_or_is_cut_or_told_in_words(string head, string lengths, string says)
     {
-        var drawer = lengths.Split(", ", StringSplitOptions.RemoveEmptyEntries).Select(l => new DrawerScrew("M4", head, double.Parse(l, System.Globalization.CultureInfo.InvariantCulture))).ToList();
+        var drawer = lengths.Split(", ", StringSplitOptions.RemoveEmptyEntries).Select(l =>
+            new DrawerScrew("M4", head, double.Parse(l, System.Globalization.CultureInfo.InvariantCulture))).ToList();
         Length([Mm(9), Mm(2)], 4, 8, head, drawer).Says.ShouldContain(says);
     }
 
@@ -255,7 +265,8 @@ public sealed class JointTests
     }
 
     [Fact]
-    public void Half_of_an_entry_is_exact() => Emboq.Core.Families.Drawers.DrillingTemplate.TemplateReckoning.Half(LengthNotation.Parse("33 7/8 in", LengthSystem.Metric, "x").Value).ShouldContain("16 15/16");
+    public void Half_of_an_entry_is_exact() => Emboq.Core.Families.Drawers.DrillingTemplate.TemplateReckoning.Half(LengthNotation.Parse("33 7/8 in",
+        LengthSystem.Metric, "x").Value).ShouldContain("16 15/16");
 
     private static ScrewLength Length(IReadOnlyList<Quantity> grip, double engage, double room, string head, IReadOnlyList<DrawerScrew> drawer) =>
         ScrewLength.Of(Scope(), ("M4", head, "M4"), grip, Mm(engage), Mm(room), drawer);

@@ -3,7 +3,9 @@ namespace Emboq.Core.Tests.Measuring;
 /// <summary>Ways to one size that contradict (Birge 1932; Mandel and Paule 1970), and ways whose doubt first order does not tell (JCGM 101).</summary>
 public sealed class ContradictionTests
 {
-    private static Quantity Said(double value, double u, string id, double shared = 0) => Quantity.Input("size", value, Unit.Millimetre, new Provenance.Measured("test"), (new Source(id, id, u), 1), (new Source("caliper", "caliper", shared), 1));
+    private static Quantity Said(double value, double u, string id, double shared = 0) =>
+        Quantity.Input("size", value, Unit.Millimetre, new Provenance.Measured("test"), (new Source(id, id, u), 1),
+        (new Source("caliper", "caliper", shared), 1));
 
     private static Quantity Mean(params Quantity[] q) => q.Aggregate((a, b) => a + b) / q.Length;
 
@@ -46,7 +48,8 @@ public sealed class ContradictionTests
         both.Quantity.Shares[0].Source.Name.ShouldContain("contradict");
     }
 
-    /// <summary>Radius of an arc from chord c and sagitta s: c²/8s + s/2. Its true interval follows from that of the sagitta, which alone is in doubt: monotone, so quantiles map to quantiles.</summary>
+    /// <summary>Radius of an arc from chord c and sagitta s: c²/8s + s/2. Its true interval follows from that of the sagitta, which alone is in doubt:
+    /// monotone, so quantiles map to quantiles.</summary>
     [Fact]
     public void A_shallow_arc_tells_its_uneven_interval()
     {
@@ -62,5 +65,6 @@ public sealed class ContradictionTests
     }
 
     [Fact]
-    public void A_deep_arc_is_told_well_enough_by_first_order() => Propagation.Of(Places.Of(KindList.Of("arc"), "chord 60, sagitta 12"), "radius").ShouldBeNull();
+    public void A_deep_arc_is_told_well_enough_by_first_order() => Propagation.Of(Places.Of(KindList.Of("arc"), "chord 60, sagitta 12"),
+        "radius").ShouldBeNull();
 }

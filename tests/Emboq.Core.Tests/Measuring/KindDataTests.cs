@@ -74,7 +74,8 @@ public sealed class KindDataTests
     public void More_readings_never_make_a_size_worse_and_never_beat_the_instrument() =>
         Gen.Select(Gen.Int[1, 30], Gen.Double[1, 140]).Sample((count, size) =>
         {
-            double Spread(int n) => Evaluation.Of(Workshop.Dimension(Guid.NewGuid(), "d", [.. Enumerable.Repeat((Workshop.Caliper, size), n)]))!.Quantity.StandardUncertainty;
+            double Spread(int n) => Evaluation.Of(Workshop.Dimension(Guid.NewGuid(), "d",
+                [.. Enumerable.Repeat((Workshop.Caliper, size), n)]))!.Quantity.StandardUncertainty;
             Spread(count + 1).ShouldBeLessThan(Spread(count));
             Spread(count).ShouldBeGreaterThan(Workshop.Caliper.MaximumPermissibleError / Math.Sqrt(3));
         });

@@ -52,7 +52,8 @@ public sealed class KindTests
     public void Shared_instrument_error_cancels_in_a_sum_against_its_whole_only_as_far_as_it_is_shared()
     {
         // Two steps carry the caliper's error twice, the whole once: one of them cancels.
-        var check = KindList.Of("turned").Rules(new(Places.Of(KindList.Of("turned"), "overall 90, step1.length 40, step1.first 20, step2.length 50, step2.first 30"))).Single();
+        var check = KindList.Of("turned").Rules(new(Places.Of(KindList.Of("turned"),
+            "overall 90, step1.length 40, step1.first 20, step2.length 50, step2.first 30"))).Single();
         var repeat = (0.03 * 0.03) + (0.01 * 0.01 / 12);
         check.Limit.ShouldBe($"± {2 * Math.Sqrt((3 * repeat) + (0.03 * 0.03 / 3)):0.##} mm");
     }
@@ -101,8 +102,10 @@ public sealed class KindTests
         {
             var kind = KindList.Of("hole-circle");
             var neighbour = circle * Math.Sin(Math.PI / count);
-            Evaluation.Of(Places.Of(kind, FormattableString.Invariant($"inner {circle - hole:R}, outer {circle + hole:R}")), "circle")!.Quantity.Value.ShouldBe(circle, 1e-9);
-            Evaluation.Of(Places.Of(kind, FormattableString.Invariant($"neighbour {neighbour:R}, count {count}")), "circle")!.Quantity.Value.ShouldBe(circle, 1e-9);
+            Evaluation.Of(Places.Of(kind, FormattableString.Invariant($"inner {circle - hole:R}, outer {circle + hole:R}")),
+                "circle")!.Quantity.Value.ShouldBe(circle, 1e-9);
+            Evaluation.Of(Places.Of(kind, FormattableString.Invariant($"neighbour {neighbour:R}, count {count}")),
+                "circle")!.Quantity.Value.ShouldBe(circle, 1e-9);
         });
 
     [Fact]

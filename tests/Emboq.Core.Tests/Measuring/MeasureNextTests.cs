@@ -6,7 +6,8 @@ public sealed class MeasureNextTests
     private static readonly Process Exact = Workshop.Exact;
 
     private static Design Of(params Interface[] ends) => FamilyList.Find("hose-adapter")!.Design(new(
-        ParameterValues.Read(FamilyList.Find("hose-adapter")!.Parameters, new Dictionary<string, string> { ["firstJoin"] = "over", ["secondJoin"] = "inside" }).Value,
+        ParameterValues.Read(FamilyList.Find("hose-adapter")!.Parameters,
+            new Dictionary<string, string> { ["firstJoin"] = "over", ["secondJoin"] = "inside" }).Value,
         new Dictionary<string, Interface> { ["first"] = ends[0], ["second"] = ends[1] }, Exact, []));
 
     [Fact]
@@ -28,7 +29,8 @@ public sealed class MeasureNextTests
         best.Gain.ShouldBeGreaterThan(0.01);
         Interface[] after = [.. ends.Select(e => e.Id != best.Interface ? e : e with
         {
-            Dimensions = [.. e.Dimensions.Select(d => d.Key == best.Dimension ? d with { Readings = [.. d.Readings, d.Readings[0] with { Id = Guid.NewGuid() }] } : d)],
+            Dimensions = [.. e.Dimensions.Select(d => d.Key == best.Dimension
+                ? d with { Readings = [.. d.Readings, d.Readings[0] with { Id = Guid.NewGuid() }] } : d)],
         })];
         Of(after).Chance!.Value.ShouldBe(best.After, 0.002);
     }

@@ -9,7 +9,8 @@ public sealed class MethodTests
     public static TheoryData<string, string> Methods =>
         [.. KindList.All.SelectMany(k => k.MethodsOf(Places.Of(k.Key).Items).Select(m => (k.Key, $"{m.Target} by {m.Name}")))];
 
-    /// <summary>JCGM 101 (Monte Carlo): the inputs are drawn with all their causes of doubt, shared ones once for all, and pushed through the formula.</summary>
+    /// <summary>JCGM 101 (Monte Carlo): the inputs are drawn with all their causes of doubt, shared ones once for all, and pushed through the
+    /// formula.</summary>
     [Theory]
     [MemberData(nameof(Methods))]
     public void First_order_spread_agrees_with_Monte_Carlo(string kind, string name)
@@ -44,7 +45,9 @@ public sealed class MethodTests
             var foreseen = Foresight.Of(sizes, dimension.Key, Places.Instruments).FirstOrDefault(f => f.By == Evaluation.Directly);
             foreseen.ShouldNotBeNull(dimension.Key);
             var instrument = foreseen.Instruments.Single().Instrument;
-            Evaluation.Of(Workshop.Dimension(Guid.NewGuid(), dimension.Key, (instrument, sizes[dimension.Key]!.Value)) with { Access = dimension.Access })!.Quantity.StandardUncertainty
+            Evaluation.Of(Workshop.Dimension(Guid.NewGuid(), dimension.Key,
+                (instrument, sizes[dimension.Key]!.Value)) with
+            { Access = dimension.Access })!.Quantity.StandardUncertainty
                 .ShouldBe(foreseen.Uncertainty, 1e-12);
         }
     }
@@ -83,7 +86,8 @@ public sealed class MethodTests
     {
         // d(θ) = 50 + 0.2 cos 2(θ − 30°): 0.4 mm out of round, widest at 30°.
         OutOfRound? Found(double amplitude, params double[] angles) => OutOfRound.Of(new(Guid.NewGuid(), "d", "d", [.. angles.Select(a =>
-            new Reading(Guid.NewGuid(), 50 + (amplitude * Math.Cos((a - 30) * Math.PI / 90)), "", Workshop.Caliper, DateTimeOffset.UnixEpoch, null, null, a))]));
+            new Reading(Guid.NewGuid(), 50 + (amplitude * Math.Cos((a - 30) * Math.PI / 90)), "", Workshop.Caliper,
+                DateTimeOffset.UnixEpoch, null, null, a))]));
         var oval = Found(0.2, 0, 30, 60, 90, 120, 150)!;
         oval.Diameter.ShouldBe(50, 1e-9);
         oval.Ovality.ShouldBe(0.4, 1e-9);
@@ -102,10 +106,14 @@ public sealed class MethodTests
     public void Scatter_on_others_of_the_kind_counts_for_a_single_reading_and_an_odd_place_stands_alone()
     {
         // JCGM 100, 4.2.4: pooled from four usual ones at 0.03 and sixteen at 0.06.
-        var single = Workshop.Dimension(Guid.NewGuid(), "d", (Workshop.Caliper, 50)) with { Scatters = new Dictionary<string, Scatter> { ["caliper"] = new(16 * 0.06 * 0.06, 16) } };
+        var single = Workshop.Dimension(Guid.NewGuid(), "d", (Workshop.Caliper,
+            50)) with
+        { Scatters = new Dictionary<string, Scatter> { ["caliper"] = new(16 * 0.06 * 0.06, 16) } };
         var pooled = ((4 * 0.03 * 0.03) + (16 * 0.06 * 0.06)) / 20;
         Evaluation.Of(single)!.Quantity.StandardUncertainty.ShouldBe(Math.Sqrt(pooled + (0.01 * 0.01 / 12) + (0.03 * 0.03 / 3)), 1e-12);
-        var odd = Workshop.Dimension(Guid.NewGuid(), "d", (Workshop.Caliper, 50), (Workshop.Caliper, 51)) with { Scatters = new Dictionary<string, Scatter> { ["caliper"] = new(0.5 + (200 * 0.03 * 0.03), 201) } };
+        var odd = Workshop.Dimension(Guid.NewGuid(), "d", (Workshop.Caliper, 50),
+            (Workshop.Caliper, 51)) with
+        { Scatters = new Dictionary<string, Scatter> { ["caliper"] = new(0.5 + (200 * 0.03 * 0.03), 201) } };
         Evaluation.Of(odd)!.Quantity.StandardUncertainty.ShouldBeGreaterThan(Math.Sqrt(((4 * 0.03 * 0.03) + 0.5) / 5 / 2));
     }
 

@@ -48,11 +48,13 @@ internal static class Places
     /// <summary>A place with sizes "key value, key value"; dimensions left out are not read.</summary>
     public static Interface Of(InterfaceKind kind, string sizes)
     {
-        var values = sizes.Split(", ", StringSplitOptions.RemoveEmptyEntries).Select(s => s.Split(' ')).ToDictionary(s => s[0], s => double.Parse(s[1], System.Globalization.CultureInfo.InvariantCulture));
+        var values = sizes.Split(", ", StringSplitOptions.RemoveEmptyEntries).Select(s => s.Split(' ')).ToDictionary(s => s[0], s =>
+            double.Parse(s[1], System.Globalization.CultureInfo.InvariantCulture));
         var count = kind.Item is null ? 0 : values.Keys.Where(k => k.Contains('.')).Select(k => k[..k.IndexOf('.')]).Distinct().Count();
         var id = Guid.NewGuid();
         return Interface.Of(id, kind.Name, kind, [.. Enumerable.Range(1, count).Select(i => $"{kind.Item!.Name} {i}")],
-            d => values.TryGetValue(d.Key, out var v) ? Workshop.Dimension(id, d.Key, (Instruments.First(i => i.Takes(d.Access)), v)) : Workshop.Dimension(id, d.Key));
+            d => values.TryGetValue(d.Key, out var v) ? Workshop.Dimension(id, d.Key, (Instruments.First(i => i.Takes(d.Access)), v))
+                : Workshop.Dimension(id, d.Key));
     }
 
     public static Sizes SizesOf(string kind) => new(Of(kind));

@@ -16,7 +16,8 @@ public sealed class BedfulTests
             var pieces = widths.Select((w, i) => new BedItem(i + 1, Math.Round(w, 1), Math.Round(depths[i], 1), 20, groups[i] == 0 ? "" : "red")).ToList();
             var layout = Bedfuls.Of(pieces, [Bed(120, 100), Bed(150, 90)], 4, 5);
             Judge(layout, 4, 5);
-            layout.Bedfuls.SelectMany(b => b.Placements).Select(p => p.Piece).Concat(layout.TooLarge).OrderBy(p => p.Member).ShouldBe(pieces.OrderBy(p => p.Member));
+            layout.Bedfuls.SelectMany(b => b.Placements).Select(p => p.Piece).Concat(layout.TooLarge).OrderBy(p =>
+                p.Member).ShouldBe(pieces.OrderBy(p => p.Member));
             layout.Bedfuls.ShouldAllBe(b => b.Placements.Count > 0 && b.Placements.All(p => p.Piece.Group == b.Group));
         }, iter: 25, threads: 1);
 
@@ -79,10 +80,12 @@ public sealed class BedfulTests
         (night.RunsOut, night.AtNight).ShouldBe((start.AddHours(5), true));
         BedSchedule.Of([Planned(6, 100)], [Spool("end", 50)], start)[0].AtNight.ShouldBeFalse();
         // A bed that ends in the night is changed in the morning; the short one goes first, so that the long one has the night.
-        BedSchedule.Of([Planned(8, 10), Planned(8, 10)], [Spool("full", 900)], start)[1].Starts.ShouldBe(new DateTimeOffset(2031, 5, 13, 7, 0, 0, start.Offset));
+        BedSchedule.Of([Planned(8, 10), Planned(8, 10)], [Spool("full", 900)],
+            start)[1].Starts.ShouldBe(new DateTimeOffset(2031, 5, 13, 7, 0, 0, start.Offset));
         BedSchedule.Of([Planned(8, 10), Planned(1, 10)], [Spool("full", 900)], start).Select(b => b.Starts).ShouldBe([start, start.AddMinutes(75)]);
         // Groups choose their colour; what has no group takes none of theirs.
-        BedSchedule.Of([Planned(1, 10, "red"), Planned(1, 10)], [Spool("r", 20, "Red"), Spool("g", 500)], start).Select(b => b.Spool!.Name).ShouldBe(["r", "g"]);
+        BedSchedule.Of([Planned(1, 10, "red"), Planned(1, 10)], [Spool("r", 20, "Red"), Spool("g", 500)], start).Select(b =>
+            b.Spool!.Name).ShouldBe(["r", "g"]);
         BedSchedule.Of([Planned(1, 10, "blue")], [Spool("r", 20, "red")], start)[0].Spool.ShouldBeNull();
     }
 
@@ -109,7 +112,8 @@ public sealed class BedfulTests
         var start = new DateTimeOffset(2031, 5, 12, from, 0, 0, TimeSpan.Zero);
         var (one, other) = (new Bed(Guid.NewGuid(), 200, 200, 200), new Bed(Guid.NewGuid(), 200, 200, 200));
         var takes = hours.Split(' ').Select(double.Parse).ToList();
-        var plan = BedSchedule.Of([.. takes.Select(h => new PlannedBedful(new(one, "", []), "plain", h * 3600, 1) { Elsewhere = [new(new(other, "", []), "plain", h * 3600, 1)] })], [], start);
+        var plan = BedSchedule.Of([.. takes.Select(h => new PlannedBedful(new(one, "", []), "plain", h * 3600,
+            1) { Elsewhere = [new(new(other, "", []), "plain", h * 3600, 1)] })], [], start);
         plan.GroupBy(p => p.Planned.Bedful.Bed.Process).ShouldAllBe(g => g.Zip(g.Skip(1)).All(p => p.Second.Starts >= p.First.Ends + TimeSpan.FromMinutes(15)));
         plan.ShouldAllBe(p => !BedSchedule.IsNight(p.Starts));
         plan.Max(p => p.Ends).ShouldBe(Best(takes, start), TimeSpan.FromMinutes(1));
@@ -117,7 +121,8 @@ public sealed class BedfulTests
 
     private static DateTimeOffset Best(List<double> takes, DateTimeOffset start)
     {
-        static DateTimeOffset Day(DateTimeOffset at) => at.Hour >= 22 ? new DateTimeOffset(at.Date, at.Offset).AddHours(31) : at.Hour < 7 ? new DateTimeOffset(at.Date, at.Offset).AddHours(7) : at;
+        static DateTimeOffset Day(DateTimeOffset at) => at.Hour >= 22 ? new DateTimeOffset(at.Date, at.Offset).AddHours(31) : at.Hour < 7
+            ? new DateTimeOffset(at.Date, at.Offset).AddHours(7) : at;
         var seen = new Dictionary<(int, DateTimeOffset, DateTimeOffset), DateTimeOffset>();
         return From(0, start, start);
 
@@ -157,10 +162,12 @@ public sealed class BedfulTests
         foreach (var bedful in layout.Bedfuls)
         {
             var placed = bedful.Placements;
-            placed.ShouldAllBe(p => p.X >= margin - Hair && p.Y >= margin - Hair && p.X + p.Width <= bedful.Bed.Width - margin + Hair && p.Y + p.Depth <= bedful.Bed.Depth - margin + Hair);
+            placed.ShouldAllBe(p => p.X >= margin - Hair && p.Y >= margin - Hair && p.X + p.Width <= bedful.Bed.Width - margin + Hair
+                && p.Y + p.Depth <= bedful.Bed.Depth - margin + Hair);
             foreach (var (a, i) in placed.Select((a, i) => (a, i)))
             {
-                placed.Skip(i + 1).ShouldAllBe(b => a.X + a.Width + gap <= b.X + Hair || b.X + b.Width + gap <= a.X + Hair || a.Y + a.Depth + gap <= b.Y + Hair || b.Y + b.Depth + gap <= a.Y + Hair);
+                placed.Skip(i + 1).ShouldAllBe(b => a.X + a.Width + gap <= b.X + Hair || b.X + b.Width + gap <= a.X + Hair
+                    || a.Y + a.Depth + gap <= b.Y + Hair || b.Y + b.Depth + gap <= a.Y + Hair);
             }
         }
     }

@@ -24,7 +24,8 @@ public sealed class PrintPlanTests
 
     private static readonly Quantity Exact = Quantity.Chosen("time factor", 1, Unit.None);
 
-    private static Layer Layer(double wallPath = 0, int loops = 0, double skin = 0, double fill = 0, double overhang = 0, double islands = 0, double width = 40, double depth = 40) =>
+    private static Layer Layer(double wallPath = 0, int loops = 0, double skin = 0, double fill = 0, double overhang = 0, double islands = 0,
+        double width = 40, double depth = 40) =>
         new(100, wallPath, loops, skin, fill, overhang, 0, islands, width, depth);
 
     [Fact]
@@ -120,8 +121,10 @@ public sealed class PrintPlanTests
     public void What_does_not_fit_or_spoils_the_fit_comes_last()
     {
         WayComparison.Of([(Way("wide"), [Layer(width: 400)]), (Way("hangs"), [Layer(overhang: 900)])], Process, Exact).Better.ShouldBe("hangs");
-        WayComparison.Of([(Way("side") with { SpoilsFit = true }, [Layer()]), (Way("up"), [Layer(overhang: 900)])], Process, Exact).Reason.ShouldContain("stepped");
-        WayComparison.Of([(Way("tall"), [.. Enumerable.Repeat(Layer(width: 5), 200)]), (Way("low"), [Layer(width: 40)])], Process, Exact).Reason.ShouldContain("more firmly");
+        WayComparison.Of([(Way("side") with { SpoilsFit = true }, [Layer()]), (Way("up"), [Layer(overhang: 900)])], Process,
+            Exact).Reason.ShouldContain("stepped");
+        WayComparison.Of([(Way("tall"), [.. Enumerable.Repeat(Layer(width: 5), 200)]), (Way("low"), [Layer(width: 40)])], Process,
+            Exact).Reason.ShouldContain("more firmly");
     }
 
     [Fact]
@@ -129,7 +132,8 @@ public sealed class PrintPlanTests
     {
         var specs = FamilyList.All[0].Parameters;
         var plan = PrintPlan.Of([Layer(wallPath: 1000, loops: 1)], Process, Exact);
-        MakeOrBuy? Choice(params (string, string)[] entries) => MakeOrBuy.Of(ParameterValues.Read(specs, entries.ToDictionary(e => e.Item1, e => e.Item2)).Value, plan);
+        MakeOrBuy? Choice(params (string, string)[] entries) => MakeOrBuy.Of(ParameterValues.Read(specs,
+            entries.ToDictionary(e => e.Item1, e => e.Item2)).Value, plan);
         Choice().ShouldBeNull();
         var bought = Choice(("buyPrice", "8"), ("buyPostage", "11"), ("buyDays", "7"), ("ownMinutes", "30"))!;
         bought.Lines["buy.cost"].Value.ShouldBe(19);

@@ -7,7 +7,8 @@ namespace Emboq.Core.Tests.Quantities;
 /// <summary>What is written down at the bench, by what is measured.</summary>
 public sealed class ReadingNotationTests
 {
-    private static Outcome<double> Read(string text, Access access, LengthSystem leading = LengthSystem.Metric) => ReadingNotation.Parse(text, access, leading, "text");
+    private static Outcome<double> Read(string text, Access access, LengthSystem leading = LengthSystem.Metric) =>
+        ReadingNotation.Parse(text, access, leading, "text");
 
     [Theory]
     [InlineData("25", 25)]
@@ -76,7 +77,9 @@ public sealed class ReadingNotationTests
     /// <summary>One figure from GNU units (Debian).</summary>
     private static double Gnu(string from, string to)
     {
-        using var units = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo("units", ["--terse", "--digits", "12", from, to]) { RedirectStandardOutput = true, Environment = { ["LC_ALL"] = "C.UTF-8" } })!;
+        using var units = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo("units",
+            ["--terse", "--digits", "12", from, to])
+        { RedirectStandardOutput = true, Environment = { ["LC_ALL"] = "C.UTF-8" } })!;
         return double.Parse(units.StandardOutput.ReadToEnd().Split('\n')[0], CultureInfo.InvariantCulture);
     }
 
@@ -85,7 +88,8 @@ public sealed class ReadingNotationTests
     [InlineData("8 TPI", 3.175)]
     [InlineData("20tpi", 1.27)]
     [InlineData("11,5 turns to the inch", 25.4 / 11.5)]
-    public void A_pitch_may_be_given_as_turns_to_the_inch(string text, double pitch) => ReadingNotation.Parse(text, Access.Pitch, LengthSystem.Metric, "f").Value.ShouldBe(pitch, 1e-9);
+    public void A_pitch_may_be_given_as_turns_to_the_inch(string text, double pitch) =>
+        ReadingNotation.Parse(text, Access.Pitch, LengthSystem.Metric, "f").Value.ShouldBe(pitch, 1e-9);
 
     [Theory]
     [InlineData("0 TPI", Access.Pitch)]

@@ -8,7 +8,8 @@ public sealed class SolidTests
     public static TheoryData<Solid> EveryKind =>
     [
         new Solid.Cylinder(1, 2), new Solid.Box(1, 2, 3), new Solid.Revolved(Square), new Solid.Extruded(Square, 4),
-        new Solid.Box(1, 2, 3).At(1, 2, 3), new Solid.Box(1, 2, 3).UpsideDown(), new Solid.Box(1, 2, 3).Spun(30), new Solid.Lofted(new(Outlines.Round(3, 8), 0), new(Outlines.Round(2, 8), 5), new(Outlines.Round(2, 8), 6)), new Solid.Lettering("r1", 5, 20, 1),
+        new Solid.Box(1, 2, 3).At(1, 2, 3), new Solid.Box(1, 2, 3).UpsideDown(), new Solid.Box(1, 2, 3).Spun(30),
+            new Solid.Lofted(new(Outlines.Round(3, 8), 0), new(Outlines.Round(2, 8), 5), new(Outlines.Round(2, 8), 6)), new Solid.Lettering("r1", 5, 20, 1),
         new Solid.Cylinder(1, 2) + new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) - new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) & new Solid.Box(1, 2, 3),
     ];
 

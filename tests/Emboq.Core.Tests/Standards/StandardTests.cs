@@ -74,19 +74,22 @@ public sealed class StandardTests
     [InlineData("tapers", "Morse 1", "half angle", 1 + (25.0 / 60) + (43.0 / 3600))]
     [InlineData("tapers", "Morse 2", "half angle", 1 + (25.0 / 60) + (50.0 / 3600))]
     [InlineData("tapers", "Morse 3", "half angle", 1 + (26.0 / 60) + (16.0 / 3600))]
-    public void Values_of_the_documents_stand(string table, string row, string column, double value) => Value(table, row, column).ShouldBe(value, column == "half angle" ? 2e-4 : 1e-3);
+    public void Values_of_the_documents_stand(string table, string row, string column, double value) =>
+        Value(table, row, column).ShouldBe(value, column == "half angle" ? 2e-4 : 1e-3);
 
     [Fact]
     public void Figures_that_derive_from_others_do()
     {
         Rows("nuts").ShouldAllBe(r => Math.Abs(Cell(r, "across corners")!.Value - (Cell(r, "across flats")!.Value / Math.Cos(Math.PI / 6))) < 1e-3);
         Rows("tapers").ShouldAllBe(r => Math.Abs(Cell(r, "half angle")!.Value - (Math.Atan(1 / (2 * Cell(r, "ratio")!.Value)) * 180 / Math.PI)) < 1e-3);
-        Rows("cap-screws").ShouldAllBe(r => Cell(r, "height") == Cell(r, "diameter") && (r.Size![0] == 'M' ? Cell(r, "knurled head") > Cell(r, "head") : Cell(r, "knurled head") == Cell(r, "head")));
+        Rows("cap-screws").ShouldAllBe(r => Cell(r, "height") == Cell(r, "diameter")
+            && (r.Size![0] == 'M' ? Cell(r, "knurled head") > Cell(r, "head") : Cell(r, "knurled head") == Cell(r, "head")));
         // Number drills shrink with their number, letters grow; 64ths are exact.
         Rows("drills").Where(r => r.Cells["series"].Text == "number").Select(r => Cell(r, "diameter")!.Value).ShouldBeInOrder(SortDirection.Descending);
         Rows("drills").Where(r => r.Cells["series"].Text == "letter").Select(r => Cell(r, "diameter")!.Value).ShouldBeInOrder(SortDirection.Ascending);
         Rows("drills").Where(r => r.Cells["series"].Text == "fractional").ShouldAllBe(r =>
-            Math.Abs(Emboq.Core.Quantities.LengthNotation.Parse(r.Name, Emboq.Core.Quantities.LengthSystem.Inch, "x").Value.ToMillimetres() - Cell(r, "diameter")!.Value) < 1e-4);
+            Math.Abs(Emboq.Core.Quantities.LengthNotation.Parse(r.Name, Emboq.Core.Quantities.LengthSystem.Inch, "x").Value.ToMillimetres() - Cell(r,
+                "diameter")!.Value) < 1e-4);
         // Fine is under medium is under coarse, and every hole passes its screw.
         foreach (var holes in Rows("clearance-holes").Where(r => r.Size![0] == 'M').GroupBy(r => r.Size!))
         {
@@ -97,7 +100,9 @@ public sealed class StandardTests
 
     [Fact]
     public void A_size_leads_to_everything_that_goes_with_it() =>
-        StandardTables.All.Where(t => t.Rows.Any(r => r.Size == "M6")).Select(t => t.Key).ShouldBe(["heat-set-inserts", "cap-screws", "clearance-holes", "countersunk-screws", "nuts", "pan-screws", "threads", "washers"], ignoreOrder: true);
+        StandardTables.All.Where(t => t.Rows.Any(r => r.Size == "M6")).Select(t =>
+            t.Key).ShouldBe(["heat-set-inserts", "cap-screws", "clearance-holes", "countersunk-screws", "nuts", "pan-screws", "threads",
+            "washers"], ignoreOrder: true);
 
     [Theory]
     // A nut of 9.8 across flats and 5.0 high is an M6 (common practice, no source).
@@ -122,7 +127,8 @@ public sealed class StandardTests
     public void What_is_in_no_table_is_something_else_and_a_worse_instrument_is_less_sure()
     {
         double Sure(Instrument with, double flats) => Identify.Rank(StandardTables.Find("nuts")!,
-            [(StandardTables.Find("nuts")!.Columns.Single(c => c.Name == "across flats"), Evaluation.Of(Workshop.Dimension(Guid.NewGuid(), "flats", (with, flats)))!.Quantity)])!.Rows.Select(r => r.Probability).FirstOrDefault();
+            [(StandardTables.Find("nuts")!.Columns.Single(c => c.Name == "across flats"),
+                Evaluation.Of(Workshop.Dimension(Guid.NewGuid(), "flats", (with, flats)))!.Quantity)])!.Rows.Select(r => r.Probability).FirstOrDefault();
         Sure(Workshop.Caliper, 11.4).ShouldBeLessThan(0.05);
         Sure(Workshop.Caliper, 9.88).ShouldBeGreaterThan(Sure(Workshop.Rule with { Resolution = 2 }, 9.88));
     }

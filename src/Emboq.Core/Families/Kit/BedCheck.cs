@@ -16,7 +16,8 @@ internal static class BedCheck
         var (depth, height) = Math.Abs(Math.Round(way.Tip / 90)) % 2 == 1 ? (z, y) : (y, z);
         if (Math.Min(x, Math.Min(y, z)) <= 0)
         {
-            return new("bed", "fits the printer", Verdict.Stop, "Nothing of it is left to print: what is asked for takes more than there is.", "nothing", "more than 0 mm", "Plane geometry.", []);
+            return new("bed", "fits the printer", Verdict.Stop, "Nothing of it is left to print: what is asked for takes more than there is.", "nothing",
+                "more than 0 mm", "Plane geometry.", []);
         }
 
         var (longBed, shortBed) = (Math.Max(process.BedWidth, process.BedDepth) - (2 * Margin), Math.Min(process.BedWidth, process.BedDepth) - (2 * Margin));
@@ -28,7 +29,8 @@ internal static class BedCheck
             _ => $"It is larger than {process.Printer} takes: choose another way up, a larger printer, or make it of two.",
         };
         return new("bed", "fits the printer", lies && low ? Verdict.Good : Verdict.Stop, says,
-            $"{Figures.Mm(Math.Max(x, depth))} × {Figures.Mm(Math.Min(x, depth))}, {Figures.Mm(height)} high", $"{Figures.Mm(longBed)} × {Figures.Mm(shortBed)}, {Figures.Mm(process.BuildHeight)} high",
+            $"{Figures.Mm(Math.Max(x, depth))} × {Figures.Mm(Math.Min(x, depth))}, {Figures.Mm(height)} high",
+                $"{Figures.Mm(longBed)} × {Figures.Mm(shortBed)}, {Figures.Mm(process.BuildHeight)} high",
             $"The printer's own size, {Figures.Mm(Margin)} free at each edge.", lies && !low ? lower : []);
     }
 }

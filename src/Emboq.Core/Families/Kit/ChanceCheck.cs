@@ -18,7 +18,8 @@ internal static class ChanceCheck
         var measuring = source?.Kind == SourceKind.Measuring;
         var disputed = seats.Where(s => Evaluation.Of(s.Place, s.Key) is { BirgeRatio: > 1, Disagrees: true }).Select(s => s.Place[s.Key]).FirstOrDefault();
         var fits = chance >= Wanted && disputed is null && contradictions.Count == 0;
-        Remedy measure = disputed is { } d ? new Remedy.Measure($"Measure {d.Name} again", d.Interface, d.Key) : new Remedy.Measure($"Measure {dimension.Name} again", dimension.Interface, dimension.Key);
+        Remedy measure = disputed is { } d ? new Remedy.Measure($"Measure {d.Name} again", d.Interface, d.Key)
+            : new Remedy.Measure($"Measure {dimension.Name} again", dimension.Interface, dimension.Key);
         Remedy prove = new Remedy.Prove("Print the proof first");
         Remedy[] remedies = fits ? [] : measuring || disputed is not null ? [measure, prove] : [prove];
         return new("chance", "chance that the first print fits", fits ? Verdict.Good : Verdict.Watch,
@@ -26,6 +27,7 @@ internal static class ChanceCheck
                 : disputed is not null ? $"The ways to {disputed.Name} contradict each other: measure it again, and print the proof before the part."
                 : contradictions.Count > 0 ? $"What was told of {string.Join("; ", contradictions)} cannot both be right: strike one at Try, or print the proof again."
                 : "Print the proof before the part.") + blame,
-            Figures.Percent(chance), $"{Figures.Percent(Wanted)} or more", "Probability of conformity, JCGM 106; the fit's own band. Contradictions: Birge (1932).", remedies);
+            Figures.Percent(chance), $"{Figures.Percent(Wanted)} or more",
+                "Probability of conformity, JCGM 106; the fit's own band. Contradictions: Birge (1932).", remedies);
     }
 }

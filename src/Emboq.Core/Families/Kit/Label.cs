@@ -29,7 +29,8 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
     public static IReadOnlyList<ParameterSpec> Specs(double usualDepth = 0.8) =>
     [
         Kit.Specs.Words("text", "Label", 40, "What stands on it; nothing for a plain one."),
-        Kit.Specs.Choice("lettering", "Letters", "sunk", "Sunk letters read by their shadow and print in any way up; an inlay is a second body in another colour.",
+        Kit.Specs.Choice("lettering", "Letters", "sunk",
+            "Sunk letters read by their shadow and print in any way up; an inlay is a second body in another colour.",
             new ParameterOption("sunk", "sunk"), new ParameterOption("raised", "raised"), new ParameterOption("inlay", "inlaid")),
         Kit.Specs.Length("letterSize", "Letter height", null, 2, 60, "Of a capital. Left open, as large as the space allows.", 0.5),
         Kit.Specs.Length("letterDepth", "Letter depth", usualDepth, 0.2, 5, "How far they are sunk, or stand proud.", 0.2),
@@ -44,25 +45,31 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
     public static Label? Of(ParameterValues p, Quantity width, Quantity height, IFitModel model, Ledger ledger)
     {
         var text = p.Text("text");
-        var (room, rise) = (ledger.Add("label.room", "space for the label, across", width, "What stays between the holes and the edges."), ledger.Add("label.height", "space for the label, up", height, "What stays between the edges."));
+        var (room, rise) = (ledger.Add("label.room", "space for the label, across", width, "What stays between the holes and the edges."),
+            ledger.Add("label.height", "space for the label, up", height, "What stays between the edges."));
         if (text.Length == 0 || room.Value <= 1 || rise.Value <= 1)
         {
             return null;
         }
 
         var kind = p.Choice("lettering") switch { "raised" => LetteringKind.Raised, "inlay" => LetteringKind.Inlay, _ => LetteringKind.Sunk };
-        var wide = Quantity.Input($"width of “{text}” over its height", LetterWidths.Of(text), Unit.None, new Provenance.Standard("The lettering font", "advance widths"));
-        var tall = Quantity.Input("height of letters with tails", 1 + (2 * LetterWidths.Tail), Unit.None, new Provenance.Standard("The lettering font", "tails and accents"));
+        var wide = Quantity.Input($"width of “{text}” over its height", LetterWidths.Of(text), Unit.None,
+            new Provenance.Standard("The lettering font", "advance widths"));
+        var tall = Quantity.Input("height of letters with tails", 1 + (2 * LetterWidths.Tail), Unit.None,
+            new Provenance.Standard("The lettering font", "tails and accents"));
         var fits = ledger.Add("label.fits", "largest letters that fit", Quantity.Min(room / wide, rise / tall), "The narrower of the two spaces decides.");
         var size = ledger.Add("label.size", "letter height", p.Number("letterSize") is { } asked
             ? Quantity.Min(Quantity.Chosen("letter height asked for", asked, Unit.Millimetre), fits)
             : Quantity.Min(fits, Quantity.RuleOfThumb("largest letters", 12, Unit.Millimetre, "Larger letters on a small part shout.")), "Of a capital.");
-        var depth = ledger.Add("label.depth", "letter depth", Quantity.Chosen("letter depth", p.Number("letterDepth")!.Value, Unit.Millimetre), "Deep enough for a shadow.");
+        var depth = ledger.Add("label.depth", "letter depth", Quantity.Chosen("letter depth", p.Number("letterDepth")!.Value, Unit.Millimetre),
+            "Deep enough for a shadow.");
         Quantity? gap = null;
         if (kind == LetteringKind.Inlay)
         {
-            var clearance = Quantity.RuleOfThumb("inlay clearance", 0.1, Unit.Millimetre, "An inlay of the very outline never goes in; this is on the full width.");
-            gap = ledger.Add("label.gap", "inlay smaller, a side", (clearance - model.Allowance(Surface.OutsideFlat, size.Value) + model.Allowance(Surface.Pocket, size.Value)) / 2,
+            var clearance = Quantity.RuleOfThumb("inlay clearance", 0.1, Unit.Millimetre,
+                "An inlay of the very outline never goes in; this is on the full width.");
+            gap = ledger.Add("label.gap", "inlay smaller, a side", (clearance - model.Allowance(Surface.OutsideFlat,
+                size.Value) + model.Allowance(Surface.Pocket, size.Value)) / 2,
                 "Drawn: half of the clearance and of what the process takes from a groove and adds to a letter.");
         }
 
@@ -73,7 +80,8 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
     public Solid On(Solid body, double x, double y, double face) => Raised(x, y, face) is { } letters ? body + letters : body.Without(Sunk(x, y, face));
 
     /// <summary>What its words cut away of a face; nothing when they stand proud.</summary>
-    public IEnumerable<Solid> Sunk(double x, double y, double face) => Kind == LetteringKind.Raised ? [] : [Letters(Depth.Value + Under).At(x, y, face - Depth.Value)];
+    public IEnumerable<Solid> Sunk(double x, double y, double face) => Kind == LetteringKind.Raised ? []
+        : [Letters(Depth.Value + Under).At(x, y, face - Depth.Value)];
 
     /// <summary>Words that stand proud of a face; <c>null</c> when they are sunk.</summary>
     public Solid? Raised(double x, double y, double face) => Kind == LetteringKind.Raised ? Letters(Depth.Value + Under).At(x, y, face - Under) : null;
@@ -98,7 +106,8 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
     /// <summary>A piece of plate with one letter, and its inlay beside it when there is one: a proof of the lettering that is made in minutes.</summary>
     public static IEnumerable<Proof> Proofs(Label? label) => label is null ? [] :
     [
-        new("ring-letter", "one letter", label.OneLetter, label.Kind == LetteringKind.Inlay ? "Proves that the inlay goes in. Print its letter in the second colour. It does not prove the other letters."
+        new("ring-letter", "one letter", label.OneLetter, label.Kind == LetteringKind.Inlay
+            ? "Proves that the inlay goes in. Print its letter in the second colour. It does not prove the other letters."
             : "Proves that letters of this size can be read. It does not prove the other letters."),
     ];
 
@@ -127,10 +136,12 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
             Verdict.Watch => "Stems come out thinner than two lines: letters blur. Shorten the words, or give them more space.",
             _ => "Stems are thinner than one line: the letters cannot be printed. Shorten the words, or give them more space.",
         }, $"{Figures.Mm(Size.Value)} high", $"{Figures.Mm(least)} or more", "Common practice, no published source.",
-            verdict == Verdict.Stop && Kind == LetteringKind.Inlay ? [new Remedy.Change("Sink the letters without an inlay", new Dictionary<string, string> { ["lettering"] = "sunk" })] : []);
+            verdict == Verdict.Stop && Kind == LetteringKind.Inlay ? [new Remedy.Change("Sink the letters without an inlay",
+                new Dictionary<string, string> { ["lettering"] = "sunk" })] : []);
         if (Kind == LetteringKind.Raised && faceDown)
         {
-            yield return new("label.face", "raised letters and the bed", Verdict.Stop, "Raised letters cannot be printed face down.", "face down", "face up, or sunk", "Plane geometry.",
+            yield return new("label.face", "raised letters and the bed", Verdict.Stop, "Raised letters cannot be printed face down.", "face down",
+                "face up, or sunk", "Plane geometry.",
                 [new Remedy.Change("Sink the letters", new Dictionary<string, string> { ["lettering"] = "sunk" })]);
         }
     }

@@ -4,7 +4,8 @@ namespace Emboq.Core.Families.Kit;
 internal static class PartBodies
 {
     /// <summary>A design of which nothing can be built yet.</summary>
-    public static Design Unbuilt(Ledger ledger, IReadOnlyList<Check> checks, IReadOnlyList<string> cautions) => new() { Ledger = ledger, Checks = checks, Cautions = cautions };
+    public static Design Unbuilt(Ledger ledger, IReadOnlyList<Check> checks, IReadOnlyList<string> cautions) =>
+        new() { Ledger = ledger, Checks = checks, Cautions = cautions };
 
     /// <summary>A stop for every dimension that a family cannot do without.</summary>
     public static IReadOnlyList<Check> Unread(Interface place, string slot, params IReadOnlyList<string> keys) =>

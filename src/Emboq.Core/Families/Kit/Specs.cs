@@ -62,15 +62,22 @@ internal static class Specs
     public static ParameterSpec Outline(string key, string label, string help) => new() { Key = key, Label = label, Kind = ParameterKind.Outline, Help = help };
 
     /// <summary>What wood screws go into.</summary>
-    public static ParameterSpec Board { get; } = Length("board", "Wood behind it", 18, 3, 200, "How thick it is: the screws must hold in it and not come out of it.");
+    public static ParameterSpec Board { get; } = Length("board", "Wood behind it", 18, 3, 200,
+        "How thick it is: the screws must hold in it and not come out of it.");
 
     /// <summary>What was decided of it, as a line of the ledger.</summary>
-    public static Quantity BoardOf(ParameterValues p, Ledger ledger) => ledger.Add("board", "wood behind it", Quantity.Chosen("wood behind it", p.Number("board")!.Value, Unit.Millimetre), "The screws hold in it, and do not come out of it.");
+    public static Quantity BoardOf(ParameterValues p, Ledger ledger) => ledger.Add("board", "wood behind it",
+        Quantity.Chosen("wood behind it", p.Number("board")!.Value, Unit.Millimetre), "The screws hold in it, and do not come out of it.");
 
     /// <summary>What lies under the heads of machine screws; asked for beside the check of their length.</summary>
-    public static ParameterSpec Washer { get; } = Choice("washer", "Under the heads", "none", "A washer spreads the pull, and takes some of the screw's length.", new ParameterOption("none", "nothing"), new ParameterOption("plain", "plain washers")) with { AskedAt = Station.Check };
+    public static ParameterSpec Washer { get; } = Choice("washer", "Under the heads", "none",
+        "A washer spreads the pull, and takes some of the screw's length.", new ParameterOption("none", "nothing"),
+        new ParameterOption("plain", "plain washers")) with
+    { AskedAt = Station.Check };
 
     /// <summary>How it lies on the bed, asked for where it is printed.</summary>
     public static ParameterSpec WayUp(IReadOnlyList<Printing.WayUp> ways) =>
-        Choice(Printing.WayUp.UsualBy, "Print it with the", ways[0].Key, "The table below compares all ways.", [.. ways.Select(w => new ParameterOption(w.Key, w.Name))]) with { AskedAt = Station.Print };
+        Choice(Printing.WayUp.UsualBy, "Print it with the", ways[0].Key, "The table below compares all ways.",
+            [.. ways.Select(w => new ParameterOption(w.Key, w.Name))]) with
+        { AskedAt = Station.Print };
 }

@@ -17,7 +17,8 @@ internal static class AngleKind
                 ledger.Add("slope", "rise for 1 of run", Quantity.Tan(angle), "The same angle as a slope.");
             }
         },
-        Shape = s => s["angle"] is { Value: > 0.5 and < 85 } a ? new Solid.Extruded(new(new(0, 0), new(50, 0), new(50, 50 * Math.Tan(a.Value * Math.PI / 180))), 20) : null,
+        Shape = s => s["angle"] is { Value: > 0.5 and < 85 } a ? new Solid.Extruded(new(new(0, 0), new(50, 0),
+            new(50, 50 * Math.Tan(a.Value * Math.PI / 180))), 20) : null,
         Drawing = Draw,
         Likenesses = [new("tapers", new Dictionary<string, string> { ["angle"] = "included angle" })],
     };
@@ -27,6 +28,7 @@ internal static class AngleKind
         var run = s.Or("run", 60);
         var angle = Math.Clamp(s.Or("angle", 25), 3, 80);
         var rise = Math.Min(run * Math.Tan(angle * Math.PI / 180), 3 * run);
-        return new Draw(s).Solid(new(0, 0), new(run, 0), new(run, rise)).Along("run", 0, run, 0).Up("rise", run, 0, rise, CalloutSide.Right).At("angle", run * 0.3, rise * 0.12).Done;
+        return new Draw(s).Solid(new(0, 0), new(run, 0), new(run, rise)).Along("run", 0, run, 0).Up("rise", run, 0, rise, CalloutSide.Right).At("angle",
+            run * 0.3, rise * 0.12).Done;
     }
 }

@@ -19,7 +19,8 @@ internal static class ArcKind
                 ledger.Add("angle", "angle of the arc", 2 * Quantity.Asin(c / (2 * r)), "How far around it goes.");
             }
         },
-        Shape = s => s["radius"] is { } r && s["chord"] is { } c && c.Value < 2 * r.Value ? new Solid.Extruded(new(Segment(r.Value, c.Value)), s.Or("length", c.Value / 2)) : null,
+        Shape = s => s["radius"] is { } r && s["chord"] is { } c && c.Value < 2 * r.Value
+            ? new Solid.Extruded(new(Segment(r.Value, c.Value)), s.Or("length", c.Value / 2)) : null,
         Drawing = Draw,
     };
 
@@ -27,7 +28,8 @@ internal static class ArcKind
     {
         var half = Math.Asin(chord / 2 / radius);
         var count = Math.Max(8, Facets.Count(radius, Facets.DefaultChordError) / 2);
-        return [.. Enumerable.Range(0, count + 1).Select(i => (half * ((2.0 * i / count) - 1)) + (Math.PI / 2)).Select(a => new Point2(radius * Math.Cos(a), radius * (Math.Sin(a) - Math.Cos(half))))];
+        return [.. Enumerable.Range(0, count + 1).Select(i => (half * ((2.0 * i / count) - 1)) + (Math.PI / 2)).Select(a =>
+            new Point2(radius * Math.Cos(a), radius * (Math.Sin(a) - Math.Cos(half))))];
     }
 
     private static SeatDrawing Draw(Sizes s)
@@ -38,6 +40,7 @@ internal static class ArcKind
         var rise = outline.Max(p => p.Y);
         return new Draw(s).Solid([.. outline, new(-chord / 2, -0.25 * chord), new(chord / 2, -0.25 * chord)])
             .Axis(-0.6 * chord, 0, 0.6 * chord, 0).Axis(0, -0.3 * chord, 0, 1.2 * rise)
-            .Along("chord", -chord / 2, chord / 2, 0).Up("sagitta", 0, 0, rise, CalloutSide.Right).At("radius", -chord / 5, rise * 0.9).At("length", chord / 3, -0.1 * chord).Done;
+            .Along("chord", -chord / 2, chord / 2, 0).Up("sagitta", 0, 0, rise, CalloutSide.Right).At("radius", -chord / 5, rise * 0.9).At("length",
+                chord / 3, -0.1 * chord).Done;
     }
 }

@@ -13,12 +13,14 @@ internal static class BlockKind
         new("mass", "mass", "On the scale, as it will be held.", Access.Mass, Need.Helps),
     ])
     {
-        Methods = [new("width below and at the top", "draft", ["width", "topWidth", "height"], q => Quantity.Atan((q[0] - q[1]) / (2 * q[2])), "Plane geometry")],
+        Methods = [new("width below and at the top", "draft", ["width", "topWidth", "height"], q =>
+            Quantity.Atan((q[0] - q[1]) / (2 * q[2])), "Plane geometry")],
         Figures = (s, ledger) =>
         {
             if (s["width"] is { } w && s["depth"] is { } d)
             {
-                ledger.Add("diagonal", "diagonal of the base", Quantity.Sqrt(Quantity.Square(w) + Quantity.Square(d)), "What must pass when it is turned in its pocket.");
+                ledger.Add("diagonal", "diagonal of the base", Quantity.Sqrt(Quantity.Square(w) + Quantity.Square(d)),
+                    "What must pass when it is turned in its pocket.");
             }
         },
         Shape = Shape,
@@ -35,7 +37,8 @@ internal static class BlockKind
         var inset = 2 * h.Value * Math.Tan(Math.Clamp(s.Or("draft", 0), 0, 60) * Math.PI / 180);
         Profile Face(double less) => Outlines.RoundedRectangle(w.Value - less, d.Value - less, s.Or("corner", 0), Facets.DefaultChordError);
         return inset < 0.01 ? new Solid.Extruded(Face(0), h.Value)
-            : inset < Math.Min(w.Value, d.Value) * 0.95 ? new Solid.Lofted(Outlines.Matched(Face(0), Face(inset)).Zip([0, h.Value], (face, height) => new Solid.Section(face, height)))
+            : inset < Math.Min(w.Value, d.Value) * 0.95 ? new Solid.Lofted(Outlines.Matched(Face(0), Face(inset)).Zip([0, h.Value], (face, height) =>
+                new Solid.Section(face, height)))
             : null;
     }
 
@@ -48,6 +51,7 @@ internal static class BlockKind
         var plan = Outlines.RoundedRectangle(w, d, Math.Min(s.Or("corner", 0), d / 2), 0.05).Points.Select(p => new Point2(p.X, p.Y + top + (d / 2))).ToList();
         return new Draw(s).Solid(new(-w / 2, 0), new(w / 2, 0), new((w / 2) - slant, h), new(-(w / 2) + slant, h)).Solid(plan)
             .Along("width", -w / 2, w / 2, 0).Up("height", -w / 2, 0, h).Up("depth", w / 2, top, top + d, CalloutSide.Right, 2)
-            .At("corner", w / 2, top + d).At("topWidth", 0, h, about: w - (2 * slant)).At("draft", (w / 2) - (slant / 2), h / 2, CalloutSide.Right).At("mass", -w / 5, h / 2, CalloutSide.Left).Done;
+            .At("corner", w / 2, top + d).At("topWidth", 0, h, about: w - (2 * slant)).At("draft", (w / 2) - (slant / 2), h / 2, CalloutSide.Right).At("mass",
+                -w / 5, h / 2, CalloutSide.Left).Done;
     }
 }

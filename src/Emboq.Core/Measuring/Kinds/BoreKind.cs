@@ -12,12 +12,15 @@ internal static class BoreKind
     ])
     {
         Methods = [new("far wall less near wall", "diameter", ["farWall", "nearWall"], q => q[0] - q[1], "Plane geometry")],
-        Rules = s => [.. Kinds.Rules.Less(s, "nearWall", "farWall", "The near wall is nearer than the far one."), .. Kinds.Rules.Less(s, "pin", "diameter", "What goes in is thinner.")],
+        Rules = s => [.. Kinds.Rules.Less(s, "nearWall", "farWall", "The near wall is nearer than the far one."),
+            .. Kinds.Rules.Less(s, "pin", "diameter", "What goes in is thinner.")],
         Shape = s => s["diameter"] is { } d
-            ? new Solid.Box(2 * d.Value, 2 * d.Value, s.Or("depth", d.Value)).At(-d.Value, -d.Value, 0) - new Solid.Cylinder(d.Value / 2, s.Or("depth", d.Value) + 2).At(0, 0, -1)
+            ? new Solid.Box(2 * d.Value, 2 * d.Value, s.Or("depth", d.Value)).At(-d.Value, -d.Value, 0) - new Solid.Cylinder(d.Value / 2,
+                s.Or("depth", d.Value) + 2).At(0, 0, -1)
             : null,
         Drawing = Draw,
-        Likenesses = [new("clearance-holes", new Dictionary<string, string> { ["diameter"] = "diameter" }), new("drills", new Dictionary<string, string> { ["diameter"] = "diameter" })],
+        Likenesses = [new("clearance-holes", new Dictionary<string, string> { ["diameter"] = "diameter" }),
+            new("drills", new Dictionary<string, string> { ["diameter"] = "diameter" })],
     };
 
     private static SeatDrawing Draw(Sizes s)

@@ -20,7 +20,8 @@ internal static class CavityKind
             new("depth", "deep", "How deep it is.", Access.Length),
             new("height", "high", "How high it is.", Access.Length),
         ], 0),
-        Rules = s => [.. Kinds.Rules.Less(s, "width", "outerWidth", "It is wider outside than inside."), .. Kinds.Rules.Less(s, "lip", "height", "The lip leaves an opening."),
+        Rules = s => [.. Kinds.Rules.Less(s, "width", "outerWidth", "It is wider outside than inside."),
+            .. Kinds.Rules.Less(s, "lip", "height", "The lip leaves an opening."),
             .. Enumerable.Range(0, s.Count).SelectMany(i => Within(s, i))],
         Figures = (s, ledger) =>
         {
@@ -33,8 +34,10 @@ internal static class CavityKind
         Drawing = Draw,
     };
 
-    private static IEnumerable<Check> Within(Sizes s, int item) => s[item, "x"] is { } x && s[item, "width"] is { } w && s["width"] is { } all && x.Value + w.Value > all.Value
-        ? Kinds.Rules.Equal(s, $"{s.Place.Items[item]} within the width", x + w, all, "It would reach through the wall: one of its sizes is misread.", s.Place.Kind.Item!.KeyOf(item, "x"), s.Place.Kind.Item.KeyOf(item, "width"))
+    private static IEnumerable<Check> Within(Sizes s, int item) => s[item, "x"] is { } x && s[item, "width"] is { } w && s["width"] is { } all
+        && x.Value + w.Value > all.Value
+        ? Kinds.Rules.Equal(s, $"{s.Place.Items[item]} within the width", x + w, all, "It would reach through the wall: one of its sizes is misread.",
+            s.Place.Kind.Item!.KeyOf(item, "x"), s.Place.Kind.Item.KeyOf(item, "width"))
         : [];
 
     private static Solid? Shape(Sizes s)
@@ -46,7 +49,8 @@ internal static class CavityKind
 
         const double Wall = 2;
         // The front is left open, so that one can look in.
-        Solid body = new Solid.Box(w.Value + (2 * Wall), d.Value + Wall, h.Value + Wall).At(-Wall, 0, -Wall) - new Solid.Box(w.Value, d.Value + 1, h.Value + 1).At(0, -1, 0);
+        Solid body = new Solid.Box(w.Value + (2 * Wall), d.Value + Wall, h.Value + Wall).At(-Wall, 0, -Wall) - new Solid.Box(w.Value, d.Value + 1,
+            h.Value + 1).At(0, -1, 0);
         for (int i = 0; i < s.Count; i++)
         {
             if (s[i, "width"] is { } ow && s[i, "depth"] is { } od && s[i, "height"] is { } oh)

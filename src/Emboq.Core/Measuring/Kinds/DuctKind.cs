@@ -23,8 +23,10 @@ internal static class DuctKind
                }
                select both,
         ],
-        Rules = s => [.. Kinds.Rules.Less(s, "inside", "outside", "A mouth is narrower than what it is in."), .. Kinds.Rules.Less(s, "insideDepth", "outsideDepth", "A mouth is lower than what it is in.")],
-        Shape = s => s["outside"] is { } w && s["outsideDepth"] is { } h && s["inside"] is { } iw && s["insideDepth"] is { } ih && iw.Value < w.Value && ih.Value < h.Value
+        Rules = s => [.. Kinds.Rules.Less(s, "inside", "outside", "A mouth is narrower than what it is in."),
+            .. Kinds.Rules.Less(s, "insideDepth", "outsideDepth", "A mouth is lower than what it is in.")],
+        Shape = s => s["outside"] is { } w && s["outsideDepth"] is { } h && s["inside"] is { } iw && s["insideDepth"] is { } ih
+            && iw.Value < w.Value && ih.Value < h.Value
             ? Prism(w.Value, h.Value, s.Or("corner", 0), s.Or("depth", 30), 0) - Prism(iw.Value, ih.Value, s.Or("corner", 0), s.Or("depth", 30) + 2, -1)
             : null,
         Drawing = Draw,
@@ -46,6 +48,7 @@ internal static class DuctKind
             .Box(along, ih / 2, along + length, h / 2).Box(along, -h / 2, along + length, -ih / 2)
             .Up("outsideDepth", -w / 2, -h / 2, h / 2).Up("insideDepth", -iw / 2, -ih / 2, ih / 2, row: 2)
             .Along("outside", -w / 2, w / 2, -h / 2, 2).Along("inside", -iw / 2, iw / 2, -ih / 2)
-            .Along("depth", along, along + length, -h / 2).At("corner", iw / 2, ih / 2).At("wall", along + (length / 2), (h + ih) / 4, about: (h - ih) / 2).Done;
+            .Along("depth", along, along + length, -h / 2).At("corner", iw / 2, ih / 2).At("wall", along + (length / 2), (h + ih) / 4,
+                about: (h - ih) / 2).Done;
     }
 }

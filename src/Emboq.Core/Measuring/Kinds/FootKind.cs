@@ -15,7 +15,8 @@ internal static class FootKind
         ], 4),
         Rules = s => Points(s) is { Count: > 2 } points
             ? Kinds.Rules.Equal(s, "points against overall width", s["overall"],
-                s[points.MaxBy(p => p.At.X).Item, "x"]! - s[points.MinBy(p => p.At.X).Item, "x"]!, "The points span another width than was measured across: one of them is misread.", "overall")
+                s[points.MaxBy(p => p.At.X).Item, "x"]! - s[points.MinBy(p => p.At.X).Item, "x"]!,
+                    "The points span another width than was measured across: one of them is misread.", "overall")
             : [],
         Figures = (s, ledger) =>
         {
@@ -30,7 +31,8 @@ internal static class FootKind
 
     /// <summary>The points that are read in both directions.</summary>
     private static List<(int Item, Point2 At)> Points(Sizes s) =>
-        [.. Enumerable.Range(0, s.Count).Where(i => s[i, "x"] is not null && s[i, "y"] is not null).Select(i => (i, new Point2(s[i, "x"]!.Value, s[i, "y"]!.Value)))];
+        [.. Enumerable.Range(0, s.Count).Where(i => s[i, "x"] is not null && s[i, "y"] is not null).Select(i =>
+            (i, new Point2(s[i, "x"]!.Value, s[i, "y"]!.Value)))];
 
     private static Profile? Outline(Sizes s)
     {

@@ -18,7 +18,8 @@ internal static class HoleCircleKind
         Methods =
         [
             Kinds.Methods.InnerAndOuter("circle", "inner", "outer"),
-            new("neighbours and count", "circle", ["neighbour", "count"], q => q[0] / Quantity.Sin(HalfTurn / q[1]), "Plane geometry: chord = circle · sin(180° / count)"),
+            new("neighbours and count", "circle", ["neighbour", "count"], q => q[0] / Quantity.Sin(HalfTurn / q[1]),
+                "Plane geometry: chord = circle · sin(180° / count)"),
         ],
         Rules = s => Kinds.Rules.Less(s, "inner", "outer", "Inner is less than outer."),
         Shape = s => s["circle"] is { } c && s["diameter"] is { } d && Count(s) is { } count && d.Value < c.Value
@@ -31,7 +32,8 @@ internal static class HoleCircleKind
     private static int? Count(Sizes s) => s["count"] is { Value: >= 2 and <= 60 } count ? (int)Math.Round(count.Value) : null;
 
     private static IEnumerable<Point2> Around(double circle, int count) =>
-        Enumerable.Range(0, count).Select(i => (Math.PI / 2) + (2 * Math.PI * i / count)).Select(a => new Point2(circle / 2 * Math.Cos(a), circle / 2 * Math.Sin(a)));
+        Enumerable.Range(0, count).Select(i => (Math.PI / 2) + (2 * Math.PI * i / count)).Select(a =>
+            new Point2(circle / 2 * Math.Cos(a), circle / 2 * Math.Sin(a)));
 
     private static SeatDrawing Draw(Sizes s)
     {
@@ -44,7 +46,9 @@ internal static class HoleCircleKind
             drawing.Hole(p.X, p.Y, d);
         }
 
-        return drawing.Up("circle", 0, -c / 2, c / 2).Up("inner", 0, -(c - d) / 2, (c - d) / 2, CalloutSide.Right).Up("outer", 0, -(c + d) / 2, (c + d) / 2, CalloutSide.Right, 2)
-            .At("diameter", points[0].X, points[0].Y).At("neighbour", (points[0].X + points[1].X) / 2, (points[0].Y + points[1].Y) / 2, about: c * Math.Sin(Math.PI / points.Count)).At("count", 0, 0, about: points.Count).At("thickness", -(c / 2) - d, 0, CalloutSide.Left).Done;
+        return drawing.Up("circle", 0, -c / 2, c / 2).Up("inner", 0, -(c - d) / 2, (c - d) / 2, CalloutSide.Right).Up("outer", 0, -(c + d) / 2,
+            (c + d) / 2, CalloutSide.Right, 2)
+            .At("diameter", points[0].X, points[0].Y).At("neighbour", (points[0].X + points[1].X) / 2, (points[0].Y + points[1].Y) / 2,
+                about: c * Math.Sin(Math.PI / points.Count)).At("count", 0, 0, about: points.Count).At("thickness", -(c / 2) - d, 0, CalloutSide.Left).Done;
     }
 }

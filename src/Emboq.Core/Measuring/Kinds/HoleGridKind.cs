@@ -14,9 +14,11 @@ internal static class HoleGridKind
         new("thickness", "thickness", "Of the table.", Access.Outside, Need.Helps),
     ])
     {
-        Methods = [new("over several", "pitchX", ["overX", "diameter", "spacesX"], q => (q[0] - q[1]) / q[2], "Plane geometry: an error is shared by as many spaces")],
+        Methods = [new("over several", "pitchX", ["overX", "diameter", "spacesX"], q => (q[0] - q[1]) / q[2],
+            "Plane geometry: an error is shared by as many spaces")],
         Shape = s => s["pitchX"] is { } x && s["pitchY"] is { } y && s["diameter"] is { } d && d.Value < Math.Min(x.Value, y.Value)
-            ? Plates.With([.. from i in Enumerable.Range(0, 3) from j in Enumerable.Range(0, 3) select (new Point2(i * x.Value, j * y.Value), d.Value)], s.Or("thickness", 18))
+            ? Plates.With([.. from i in Enumerable.Range(0, 3) from j in Enumerable.Range(0, 3) select (new Point2(i * x.Value, j * y.Value),
+                d.Value)], s.Or("thickness", 18))
             : null,
         Drawing = Draw,
         Likenesses = [new("table-grids", new Dictionary<string, string> { ["pitchX"] = "spacing", ["diameter"] = "hole" })],

@@ -18,7 +18,8 @@ internal static class HoleRowKind
             Methods = [Kinds.Methods.InnerAndOuter("centre", "inner", "outer")],
         },
         Rules = s => Sum(s) is { } sum && s["diameter"] is { } d
-            ? Kinds.Rules.Equal(s, "sum of gaps against overall", s["overall"], sum + d, "The gaps add up to another length than was measured over all: one of them is misread.", "overall")
+            ? Kinds.Rules.Equal(s, "sum of gaps against overall", s["overall"], sum + d,
+                "The gaps add up to another length than was measured over all: one of them is misread.", "overall")
             : [],
         Figures = (s, ledger) =>
         {
@@ -30,7 +31,8 @@ internal static class HoleRowKind
         },
         Shape = s => Sum(s) is not null && s["diameter"] is { } d ? Plates.With([.. Positions(s).Select(x => (new Point2(x, 0), d.Value))], 4) : null,
         Drawing = Draw,
-        Likenesses = [new("hole-spacings", new Dictionary<string, string> { ["gap1.centre"] = "spacing" }), new("clearance-holes", new Dictionary<string, string> { ["diameter"] = "diameter" })],
+        Likenesses = [new("hole-spacings", new Dictionary<string, string> { ["gap1.centre"] = "spacing" }),
+            new("clearance-holes", new Dictionary<string, string> { ["diameter"] = "diameter" })],
     };
 
     private static Quantity? Sum(Sizes s)

@@ -26,9 +26,11 @@ internal static class HolesKind
         {
             for (int i = 1; i < s.Count; i++)
             {
-                if (s[i, "x"] is { } x && s[i, "y"] is { } y && s[i - 1, "x"] is { } before && s[i - 1, "y"] is { } below && (x.Value != before.Value || y.Value != below.Value))
+                if (s[i, "x"] is { } x && s[i, "y"] is { } y && s[i - 1, "x"] is { } before && s[i - 1, "y"] is { } below
+                    && (x.Value != before.Value || y.Value != below.Value))
                 {
-                    ledger.Add($"distance{i}", $"{s.Place.Items[i - 1]} to {s.Place.Items[i]}", Quantity.Sqrt(Quantity.Square(x - before) + Quantity.Square(y - below)), "Between the middles.");
+                    ledger.Add($"distance{i}", $"{s.Place.Items[i - 1]} to {s.Place.Items[i]}",
+                        Quantity.Sqrt(Quantity.Square(x - before) + Quantity.Square(y - below)), "Between the middles.");
                 }
             }
         },
@@ -37,13 +39,15 @@ internal static class HolesKind
     };
 
     private static List<(Point2 At, double Diameter)> Points(Sizes s) =>
-        [.. Enumerable.Range(0, s.Count).Where(i => s[i, "x"] is not null && s[i, "y"] is not null && s[i, "diameter"] is not null).Select(i => (new Point2(s[i, "x"]!.Value, s[i, "y"]!.Value), s[i, "diameter"]!.Value))];
+        [.. Enumerable.Range(0, s.Count).Where(i => s[i, "x"] is not null && s[i, "y"] is not null && s[i, "diameter"] is not null).Select(i =>
+            (new Point2(s[i, "x"]!.Value, s[i, "y"]!.Value), s[i, "diameter"]!.Value))];
 
     private static SeatDrawing Draw(Sizes s)
     {
         var holes = Enumerable.Range(0, s.Count).Select(i => (X: s.Or(i, "x", 20 + (30 * i)), Y: s.Or(i, "y", 20), D: s.Or(i, "diameter", 6))).ToList();
         var (right, top) = (holes.Select(h => h.X).DefaultIfEmpty(40).Max() * 1.35, holes.Select(h => h.Y).DefaultIfEmpty(30).Max() * 1.35);
-        var drawing = new Draw(s).Box(Math.Min(0, holes.Select(h => h.X - h.D).DefaultIfEmpty(0).Min()), Math.Min(0, holes.Select(h => h.Y - h.D).DefaultIfEmpty(0).Min()), Math.Max(right, 20), Math.Max(top, 20));
+        var drawing = new Draw(s).Box(Math.Min(0, holes.Select(h => h.X - h.D).DefaultIfEmpty(0).Min()),
+            Math.Min(0, holes.Select(h => h.Y - h.D).DefaultIfEmpty(0).Min()), Math.Max(right, 20), Math.Max(top, 20));
         foreach (var (x, y, d) in holes)
         {
             drawing.Hole(x, y, d).Axis(x - d, y, x + d, y).Axis(x, y - d, x, y + d);
@@ -53,7 +57,8 @@ internal static class HolesKind
         for (int i = 0; i < Math.Min(s.Count, 2); i++)
         {
             string Key(string dimension) => s.Place.Kind.Item!.KeyOf(i, dimension);
-            drawing.Along(Key("x"), 0, holes[i].X, 0, i + 1).Up(Key("y"), i == 0 ? 0 : right, 0, holes[i].Y, i == 0 ? CalloutSide.Left : CalloutSide.Right).At(Key("diameter"), holes[i].X, holes[i].Y);
+            drawing.Along(Key("x"), 0, holes[i].X, 0, i + 1).Up(Key("y"), i == 0 ? 0 : right, 0, holes[i].Y, i == 0 ? CalloutSide.Left
+                : CalloutSide.Right).At(Key("diameter"), holes[i].X, holes[i].Y);
         }
 
         return drawing.Done;

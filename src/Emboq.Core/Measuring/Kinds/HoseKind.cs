@@ -8,7 +8,8 @@ internal static class HoseKind
     private const string Soft = "soft/";
 
     /// <summary>The source that stands for how far a hose gives, behind one of its diameters; <c>null</c> for what does not give.</summary>
-    public static Source? Softness(Quantity diameter) => diameter.Shares.Select(s => s.Source).FirstOrDefault(s => s.Id.StartsWith(Soft, StringComparison.Ordinal));
+    public static Source? Softness(Quantity diameter) => diameter.Shares.Select(s => s.Source).FirstOrDefault(s =>
+        s.Id.StartsWith(Soft, StringComparison.Ordinal));
 
     public static InterfaceKind Kind { get; } = new("hose", "soft hose",
     [
@@ -32,7 +33,8 @@ internal static class HoseKind
             ? new(new($"{Soft}{s.Place.Id}", $"give of {s.Place.Name}", Math.Abs(give.Value) / Math.Sqrt(12)), Math.Abs(give.Value) / 2)
             : new(new($"{Soft}{s.Place.Id}/{key}", $"softness of {s.Place.Name}, 2 % unless its give is read", UsualGive * measured.Value / Math.Sqrt(12)), 0),
         Shape = s => s["inside"] is { } inside
-            ? new Solid.Cylinder(s.Or("outside", inside.Value + 6) / 2, s.Or("depth", 60)) - new Solid.Cylinder(inside.Value / 2, s.Or("depth", 60) + 2).At(0, 0, -1)
+            ? new Solid.Cylinder(s.Or("outside", inside.Value + 6) / 2, s.Or("depth", 60)) - new Solid.Cylinder(inside.Value / 2,
+                s.Or("depth", 60) + 2).At(0, 0, -1)
             : null,
         Drawing = Draw,
         Likenesses = [new("hoses-pipes", new Dictionary<string, string> { ["inside"] = "inside" })],
@@ -50,11 +52,13 @@ internal static class HoseKind
         {
             var (from, to) = (i * pitch, (i + 1) * pitch);
             drawing.Solid(new(from, inside / 2), new(to, inside / 2), new(to, outside * 0.48), new((from + to) / 2, outside / 2), new(from, outside * 0.48));
-            drawing.Solid(new(from, -inside / 2), new(from, -outside * 0.48), new((from + to) / 2, -outside / 2), new(to, -outside * 0.48), new(to, -inside / 2));
+            drawing.Solid(new(from, -inside / 2), new(from, -outside * 0.48), new((from + to) / 2, -outside / 2),
+                new(to, -outside * 0.48), new(to, -inside / 2));
         }
 
         return drawing.Up("outside", 0, -outside / 2, outside / 2).Up("around", 0, -outside / 2, outside / 2, row: 2)
-            .Up("inside", length, -inside / 2, inside / 2, CalloutSide.Right).At("wall", pitch / 2, (inside + outside) / 4, about: (outside - inside) / 2).At("give", 4.5 * pitch, outside / 2)
+            .Up("inside", length, -inside / 2, inside / 2, CalloutSide.Right).At("wall", pitch / 2, (inside + outside) / 4,
+                about: (outside - inside) / 2).At("give", 4.5 * pitch, outside / 2)
             .Along("depth", 0, length, -outside / 2).Done;
     }
 }

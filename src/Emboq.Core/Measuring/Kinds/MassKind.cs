@@ -2,7 +2,8 @@ namespace Emboq.Core.Measuring.Kinds;
 
 internal static class MassKind
 {
-    private static readonly Quantity Gravity = Quantity.Input("weight of a gram", 9.80665e-3, new Unit(Gram: -1, Newton: 1), new Provenance.Standard("ISO 80000-4", "standard acceleration of free fall"));
+    private static readonly Quantity Gravity = Quantity.Input("weight of a gram", 9.80665e-3, new Unit(Gram: -1, Newton: 1),
+        new Provenance.Standard("ISO 80000-4", "standard acceleration of free fall"));
 
     public static InterfaceKind Kind { get; } = new("mass", "mass and balance",
     [
@@ -23,9 +24,11 @@ internal static class MassKind
         Drawing = s =>
         {
             var arm = s.Or("arm", 60);
-            return new Draw(s).Box(0, 0, 2 * arm, 0.4 * arm).Solid(new(-0.15 * arm, -0.3 * arm), new(0.15 * arm, -0.3 * arm), new(0, 0)).Box(1.7 * arm, -0.3 * arm, 2 * arm, -0.1 * arm)
+            return new Draw(s).Box(0, 0, 2 * arm, 0.4 * arm).Solid(new(-0.15 * arm, -0.3 * arm), new(0.15 * arm, -0.3 * arm), new(0, 0)).Box(1.7 * arm,
+                -0.3 * arm, 2 * arm, -0.1 * arm)
                 .Axis(arm, -0.2 * arm, arm, 0.6 * arm)
-                .Along("arm", 0, arm, 0).Along("span", 0, 1.85 * arm, 0, 2).At("mass", arm, 0.2 * arm, about: s.Or("mass", 480)).At("far", 1.85 * arm, -0.2 * arm, about: s.Or("mass", 480) / 1.85).Done;
+                .Along("arm", 0, arm, 0).Along("span", 0, 1.85 * arm, 0, 2).At("mass", arm, 0.2 * arm, about: s.Or("mass", 480)).At("far", 1.85 * arm,
+                    -0.2 * arm, about: s.Or("mass", 480) / 1.85).Done;
         },
     };
 }

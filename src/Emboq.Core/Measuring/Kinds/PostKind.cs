@@ -14,7 +14,8 @@ internal static class PostKind
         Methods = [Kinds.Methods.Around("diameter", "around"), Kinds.Methods.ChordToDiameter("diameter", "chord", "sagitta")],
         Shape = s => s["diameter"] is { } d ? new Solid.Cylinder(d.Value / 2, s.Or("length", 2 * d.Value)) : null,
         Drawing = Draw,
-        Likenesses = [new("hoses-pipes", new Dictionary<string, string> { ["diameter"] = "outside" }), new("drills", new Dictionary<string, string> { ["diameter"] = "diameter" })],
+        Likenesses = [new("hoses-pipes", new Dictionary<string, string> { ["diameter"] = "outside" }),
+            new("drills", new Dictionary<string, string> { ["diameter"] = "diameter" })],
     };
 
     private static SeatDrawing Draw(Sizes s)

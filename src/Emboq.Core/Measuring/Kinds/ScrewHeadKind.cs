@@ -12,13 +12,16 @@ internal static class ScrewHeadKind
         new("drive", "drive across flats", "The key that fits.", Access.Inside, Need.Helps),
     ])
     {
-        Rules = s => [.. Kinds.Rules.Less(s, "shank", "head", "The head is wider than the shank."), .. Kinds.Rules.Less(s, "drive", "head", "The drive is inside the head."),
+        Rules = s => [.. Kinds.Rules.Less(s, "shank", "head", "The head is wider than the shank."),
+            .. Kinds.Rules.Less(s, "drive", "head", "The drive is inside the head."),
             .. s["cone"] is { } cone && s["head"] is { } head && s["shank"] is { } shank && s["height"] is { } height
-                ? Kinds.Rules.Equal(s, "cone against head and height", (shank + (2 * height * Quantity.Tan(cone / 2))).Named("head by its cone"), head, "Head, height and angle do not go together: the rim of the head, or a reading, is off.", "cone", "head", "height")
+                ? Kinds.Rules.Equal(s, "cone against head and height", (shank + (2 * height * Quantity.Tan(cone / 2))).Named("head by its cone"), head,
+                    "Head, height and angle do not go together: the rim of the head, or a reading, is off.", "cone", "head", "height")
                 : []],
         Shape = s => s["head"] is { } head && s["height"] is { } h && s["shank"] is { } shank && s["length"] is { } length && shank.Value < head.Value
             ? s.Place["cone"].Readings.Count > 0
-                ? new Solid.Revolved(new(new(0, 0), new(head.Value / 2, 0), new(shank.Value / 2, h.Value), new(0, h.Value))) + new Solid.Cylinder(shank.Value / 2, length.Value)
+                ? new Solid.Revolved(new(new(0, 0), new(head.Value / 2, 0), new(shank.Value / 2, h.Value),
+                    new(0, h.Value))) + new Solid.Cylinder(shank.Value / 2, length.Value)
                 : new Solid.Cylinder(head.Value / 2, h.Value) + new Solid.Cylinder(shank.Value / 2, h.Value + length.Value)
             : null,
         Drawing = Draw,
@@ -45,7 +48,8 @@ internal static class ScrewHeadKind
         }
         else
         {
-            drawing.Solid(new(0, -head / 2), new(h, -head / 2), new(h, -shank / 2), new(h + length, -shank / 2), new(h + length, shank / 2), new(h, shank / 2), new(h, head / 2), new(0, head / 2));
+            drawing.Solid(new(0, -head / 2), new(h, -head / 2), new(h, -shank / 2), new(h + length, -shank / 2), new(h + length, shank / 2),
+                new(h, shank / 2), new(h, head / 2), new(0, head / 2));
         }
 
         var end = coned ? length : h + length;

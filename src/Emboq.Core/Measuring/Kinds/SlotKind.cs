@@ -21,7 +21,8 @@ internal static class SlotKind
             }
         },
         Shape = s => s["width"] is { } w && s["depth"] is { } d
-            ? new Solid.Box(3 * w.Value, s.Or("length", 3 * w.Value), 2 * d.Value) - new Solid.Box(w.Value, s.Or("length", 3 * w.Value) + 2, d.Value + 1).At(w.Value, -1, d.Value)
+            ? new Solid.Box(3 * w.Value, s.Or("length", 3 * w.Value), 2 * d.Value) - new Solid.Box(w.Value, s.Or("length", 3 * w.Value) + 2,
+                d.Value + 1).At(w.Value, -1, d.Value)
             : null,
         Drawing = Draw,
         Likenesses = [new("table-grids", new Dictionary<string, string> { ["width"] = "slot width" })],
@@ -31,7 +32,8 @@ internal static class SlotKind
     {
         var w = s.Or("width", 19);
         var d = s.Or("depth", w / 2);
-        return new Draw(s).Solid(new(-1.5 * w, 0), new(-w / 2, 0), new(-w / 2, -d), new(w / 2, -d), new(w / 2, 0), new(1.5 * w, 0), new(1.5 * w, -1.8 * d), new(-1.5 * w, -1.8 * d))
+        return new Draw(s).Solid(new(-1.5 * w, 0), new(-w / 2, 0), new(-w / 2, -d), new(w / 2, -d), new(w / 2, 0), new(1.5 * w, 0), new(1.5 * w, -1.8 * d),
+            new(-1.5 * w, -1.8 * d))
             .Axis(0, 0.3 * d, 0, -2 * d)
             .Along("width", -w / 2, w / 2, 0).Up("depth", -w / 2, -d, 0).Along("nearWall", -1.5 * w, -w / 2, 0, 2).Along("farWall", -1.5 * w, w / 2, 0, 3)
             .At("length", w, -d).Done;

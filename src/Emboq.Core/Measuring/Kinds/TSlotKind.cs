@@ -17,7 +17,8 @@ internal static class TSlotKind
             new("whole depth less lip", "chamberHeight", ["depth", "lip"], q => q[0] - q[1], "Plane geometry"),
             new("whole depth less chamber", "lip", ["depth", "chamberHeight"], q => q[0] - q[1], "Plane geometry"),
         ],
-        Rules = s => [.. Kinds.Rules.Less(s, "mouth", "chamber", "The chamber reaches under the lips."), .. Kinds.Rules.Less(s, "lip", "depth", "The lip is a part of the depth.")],
+        Rules = s => [.. Kinds.Rules.Less(s, "mouth", "chamber", "The chamber reaches under the lips."),
+            .. Kinds.Rules.Less(s, "lip", "depth", "The lip is a part of the depth.")],
         Shape = s => s["mouth"] is { } m && s["chamber"] is { } c && s["lip"] is { } lip && s["depth"] is { } d && m.Value < c.Value && lip.Value < d.Value
             ? new Solid.Extruded(new(Section(m.Value, c.Value, lip.Value, d.Value)), s.Or("length", 3 * c.Value))
             : null,
@@ -28,7 +29,8 @@ internal static class TSlotKind
     private static Point2[] Section(double mouth, double chamber, double lip, double depth)
     {
         var (half, wide, low) = (mouth / 2, chamber, -1.4 * depth);
-        return [new(-wide, 0), new(-wide, low), new(wide, low), new(wide, 0), new(half, 0), new(half, -lip), new(chamber / 2, -lip), new(chamber / 2, -depth), new(-chamber / 2, -depth), new(-chamber / 2, -lip), new(-half, -lip), new(-half, 0)];
+        return [new(-wide, 0), new(-wide, low), new(wide, low), new(wide, 0), new(half, 0), new(half, -lip), new(chamber / 2, -lip), new(chamber / 2, -depth),
+            new(-chamber / 2, -depth), new(-chamber / 2, -lip), new(-half, -lip), new(-half, 0)];
     }
 
     private static SeatDrawing Draw(Sizes s)

@@ -12,7 +12,8 @@ internal static class TaperKind
     {
         Methods =
         [
-            new("two diameters and their distance", "halfAngle", ["large", "small", "distance"], q => Quantity.Atan((q[0] - q[1]) / (2 * q[2])), "Plane geometry"),
+            new("two diameters and their distance", "halfAngle", ["large", "small", "distance"], q =>
+                Quantity.Atan((q[0] - q[1]) / (2 * q[2])), "Plane geometry"),
             new("small diameter and angle", "large", ["small", "distance", "halfAngle"], q => q[0] + (2 * q[1] * Quantity.Tan(q[2])), "Plane geometry"),
         ],
         Rules = s => Kinds.Rules.Less(s, "small", "large", "The thin end is thinner."),

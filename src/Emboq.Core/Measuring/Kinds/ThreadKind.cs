@@ -16,10 +16,12 @@ internal static class ThreadKind
         {
             if (s["pitch"] is { } pitch)
             {
-                ledger.Add("tpi", "turns to the inch", Quantity.Input("one inch", 25.4, Unit.Millimetre, new Provenance.Standard("International yard and pound agreement", "1959")) / pitch, "How inch threads are named.");
+                ledger.Add("tpi", "turns to the inch", Quantity.Input("one inch", 25.4, Unit.Millimetre,
+                    new Provenance.Standard("International yard and pound agreement", "1959")) / pitch, "How inch threads are named.");
                 if (s["outside"] is { } d)
                 {
-                    ledger.Add("pitchDiameter", "pitch diameter for this size", d - (0.649519 * pitch), "D2 = D − 0.649519 P: ISO 68-1, ISO 724 (from memory).");
+                    ledger.Add("pitchDiameter", "pitch diameter for this size", d - (0.649519 * pitch),
+                        "D2 = D − 0.649519 P: ISO 68-1, ISO 724 (from memory).");
                     ledger.Add("minor", "minor diameter for this size", d - (1.082532 * pitch), "D1 = D − 1.082532 P: about what a drill leaves for it.");
                 }
             }
@@ -36,9 +38,11 @@ internal static class ThreadKind
         var turns = (int)Math.Clamp(s.Or("length", 2 * d) / pitch, 4, 14);
         var length = turns * pitch;
         var root = (d / 2) - (0.6 * pitch);
-        var crests = Enumerable.Range(0, turns).SelectMany(i => new Point2[] { new(i * pitch, root), new((i + 0.5) * pitch, d / 2) }).Append(new(length, root)).ToList();
+        var crests = Enumerable.Range(0, turns).SelectMany(i => new Point2[] { new(i * pitch, root),
+            new((i + 0.5) * pitch, d / 2) }).Append(new(length, root)).ToList();
         return new Draw(s).Solid([.. crests, .. Enumerable.Reverse(crests).Select(p => p with { Y = -p.Y })]).Axis(-0.1 * length, 0, 1.1 * length, 0)
-            .Up("outside", 0, -d / 2, d / 2).Along("length", 0, length, -d / 2, 2).Along("over", pitch / 2, Math.Min(3, turns - 1) * pitch + (pitch / 2), -d / 2)
+            .Up("outside", 0, -d / 2, d / 2).Along("length", 0, length, -d / 2, 2).Along("over", pitch / 2,
+                Math.Min(3, turns - 1) * pitch + (pitch / 2), -d / 2)
             .At("pitch", pitch, d / 2, about: pitch).At("turns", (turns - 1) * pitch, d / 2, about: Math.Min(3, turns - 1)).Done;
     }
 }

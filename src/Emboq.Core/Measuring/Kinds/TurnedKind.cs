@@ -15,9 +15,11 @@ internal static class TurnedKind
             new("last", "diameter where it ends", "Jaws across, just before the next shoulder; left unread, it is straight.", Access.Outside, Need.Helps),
             new("corner", "corner radius", "Radius gauge at its end; left unread, it is sharp.", Access.Radius, Need.Helps),
         ], 3),
-        Rules = s => Sum(s) is { } sum ? Kinds.Rules.Equal(s, "sum of steps against overall length", s["overall"], sum, "The steps add up to another length than was measured over all: one of them is misread or missing.", "overall") : [],
+        Rules = s => Sum(s) is { } sum ? Kinds.Rules.Equal(s, "sum of steps against overall length", s["overall"], sum,
+            "The steps add up to another length than was measured over all: one of them is misread or missing.", "overall") : [],
         Figures = Reckon,
-        Shape = s => Sum(s) is null || Enumerable.Range(0, s.Count).Any(i => s[i, "first"] is null) ? null : new Solid.Revolved(new([new(0, 0), .. Half(s).Select(p => new Point2(p.Y, p.X)), new(0, Half(s)[^1].X)])),
+        Shape = s => Sum(s) is null || Enumerable.Range(0, s.Count).Any(i => s[i, "first"] is null) ? null
+            : new Solid.Revolved(new([new(0, 0), .. Half(s).Select(p => new Point2(p.Y, p.X)), new(0, Half(s)[^1].X)])),
         Drawing = Draw,
     };
 
@@ -43,7 +45,8 @@ internal static class TurnedKind
             if (corner > 0.1)
             {
                 // A rounding at the end of the step, in a few straight pieces.
-                points.AddRange(Enumerable.Range(0, 7).Select(k => k * Math.PI / 12).Select(a => new Point2(x + length - corner + (corner * Math.Sin(a)), (last / 2) - corner + (corner * Math.Cos(a)))));
+                points.AddRange(Enumerable.Range(0, 7).Select(k => k * Math.PI / 12).Select(a =>
+                    new Point2(x + length - corner + (corner * Math.Sin(a)), (last / 2) - corner + (corner * Math.Cos(a)))));
             }
             else
             {
@@ -78,10 +81,12 @@ internal static class TurnedKind
         }
 
         var whole = ledger.Add("volume", "volume", volume!, "Frustum by frustum; roundings are left out.");
-        ledger.Add("balance", "centre of gravity from the first face", moment! / whole, "Where it balances when it is of one material; finger room goes to its heavy end.");
+        ledger.Add("balance", "centre of gravity from the first face", moment! / whole,
+            "Where it balances when it is of one material; finger room goes to its heavy end.");
         foreach (var (name, density) in Materials)
         {
-            ledger.Add($"mass {name}", $"weight in {name}", whole * Quantity.RuleOfThumb($"density of {name}", density / 1000, Unit.Density, "Usual density; woods differ by a fifth."), "Volume times density.");
+            ledger.Add($"mass {name}", $"weight in {name}", whole * Quantity.RuleOfThumb($"density of {name}", density / 1000, Unit.Density,
+                "Usual density; woods differ by a fifth."), "Volume times density.");
         }
 
         if (s["mass"] is { } mass)
@@ -91,7 +96,8 @@ internal static class TurnedKind
     }
 
     /// <summary>g/cm³.</summary>
-    private static readonly (string Name, double Density)[] Materials = [("steel", 7.85), ("brass", 8.5), ("aluminium", 2.7), ("hardwood", 0.7), ("softwood", 0.45), ("plastic", 1.2)];
+    private static readonly (string Name, double Density)[] Materials = [("steel", 7.85), ("brass", 8.5), ("aluminium", 2.7), ("hardwood", 0.7),
+        ("softwood", 0.45), ("plastic", 1.2)];
 
     private static SeatDrawing Draw(Sizes s)
     {

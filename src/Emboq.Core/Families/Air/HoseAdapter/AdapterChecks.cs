@@ -49,7 +49,9 @@ internal static class AdapterChecks
         {
             var most = AdapterLadder.Most(end, brief.Process);
             yield return new($"{end.Parameters.Slot}.ladder", $"{end.Parameters.Slot} ladder on the bed", Verdict.Watch,
-                most < 2 ? "The bed takes no two of its rings side by side: there is no ladder, print the ring." : $"The bed takes {most} of its rings: ask for fewer, or print the ring.", $"{end.Ladder.Sizes.Count} rings", $"{Math.Max(0, most)} on {brief.Process.Printer}", "Plane geometry.",
+                most < 2 ? "The bed takes no two of its rings side by side: there is no ladder, print the ring."
+                    : $"The bed takes {most} of its rings: ask for fewer, or print the ring.", $"{end.Ladder.Sizes.Count} rings",
+                    $"{Math.Max(0, most)} on {brief.Process.Printer}", "Plane geometry.",
                 most < 3 ? [] : [new Remedy.Change($"Make it {most} rings", new Dictionary<string, string> { ["ladderRings"] = Figures.Number(most) })]);
         }
 
@@ -67,7 +69,8 @@ internal static class AdapterChecks
 
         var width = r.Ends.Max(Across);
         yield return BedCheck.Of(width, width, r.Height.Value, AdapterPrinting.Ways.First(w => w.Key == p.WayUp), brief.Process, Shorter(r, brief.Process));
-        yield return ChanceCheck.Of(chance, [.. r.Ends.Select(e => (AdapterSeat.Of(e).Clearance, e.Interface, e.Fitted.Of.Dimension))], [.. r.Ends.SelectMany(e => e.Fitted.Contradictions)]);
+        yield return ChanceCheck.Of(chance, [.. r.Ends.Select(e => (AdapterSeat.Of(e).Clearance, e.Interface, e.Fitted.Of.Dimension))],
+            [.. r.Ends.SelectMany(e => e.Fitted.Contradictions)]);
     }
 
     private static Check Outline(EndReckoning end)
@@ -89,16 +92,21 @@ internal static class AdapterChecks
         var (slot, left, port, taken) = (end.Parameters.Slot, end.Narrowest, end.Fitted.Counterpart.Value, Math.Abs(end.Growth?.Value ?? 0));
         var share = left < LeastBore ? 0 : left * left / (port * port);
         // The thickest wall of whole lines that leaves the wanted share of the port, where the cuff is narrowest.
-        Remedy[] thinner = share < LeastShare && end.Parameters.Join == Join.Inside && WholeLines((end.Outside.Value - taken - (Math.Sqrt(LeastShare) * port)) / 2, process) is { } wall
+        Remedy[] thinner = share < LeastShare && end.Parameters.Join == Join.Inside
+            && WholeLines((end.Outside.Value - taken - (Math.Sqrt(LeastShare) * port)) / 2, process) is { } wall
             ? [new Remedy.Change($"Make the wall {Figures.Mm(wall)}", new Dictionary<string, string> { ["wall"] = Figures.Number(wall) })]
             : [];
-        Remedy[] straight = taken > 0 && share < LeastShare ? [new Remedy.Change("Leave the taper away", new Dictionary<string, string> { [$"{slot}Hold"] = "plain" })] : [];
-        var (key, title, where) = ($"{slot}.bore", $"{slot} end leaves a bore", taken == 0 ? "" : end.Parameters.Join == Join.Inside ? " at its mouth" : " at its root");
+        Remedy[] straight = taken > 0 && share < LeastShare ? [new Remedy.Change("Leave the taper away",
+            new Dictionary<string, string> { [$"{slot}Hold"] = "plain" })] : [];
+        var (key, title, where) = ($"{slot}.bore", $"{slot} end leaves a bore", taken == 0 ? "" : end.Parameters.Join == Join.Inside
+            ? " at its mouth" : " at its root");
         return left < LeastBore
-            ? new(key, title, Verdict.Stop, $"Two walls of {Figures.Mm(r.Wall.Value)}{(taken > 0 ? $" and the taper over {Figures.Mm(end.Cuff.Value)}" : "")} leave no bore{where}.",
+            ? new(key, title, Verdict.Stop,
+                $"Two walls of {Figures.Mm(r.Wall.Value)}{(taken > 0 ? $" and the taper over {Figures.Mm(end.Cuff.Value)}" : "")} leave no bore{where}.",
                 Figures.Mm(left), $"{Figures.Mm(LeastBore)} or more", "Plane geometry.", [.. thinner, .. straight])
             : new(key, title, share >= LeastShare ? Verdict.Good : Verdict.Watch,
-                $"The plug leaves {Figures.Percent(share)} of the opening it goes into{where}.", Figures.Percent(share), $"{Figures.Percent(LeastShare)} or more", CommonPractice, [.. thinner, .. straight]);
+                $"The plug leaves {Figures.Percent(share)} of the opening it goes into{where}.", Figures.Percent(share),
+                    $"{Figures.Percent(LeastShare)} or more", CommonPractice, [.. thinner, .. straight]);
     }
 
     private static double? WholeLines(double wall, Process process)
@@ -114,7 +122,8 @@ internal static class AdapterChecks
         var (key, title) = ($"{slot}.depth", $"{slot} cuff and depth");
         if (Measuring.Evaluation.Of(end.Interface, dimension.Key) is not { } depth)
         {
-            return new(key, title, Verdict.Watch, $"{dimension.Name} has not been read: whether a cuff of {Figures.Mm(end.Cuff.Value)} bottoms out is not known.",
+            return new(key, title, Verdict.Watch,
+                $"{dimension.Name} has not been read: whether a cuff of {Figures.Mm(end.Cuff.Value)} bottoms out is not known.",
                 "no reading", $"{Figures.Mm(end.Cuff.Value)} or more", "Plane geometry.",
                 [new Remedy.Measure($"Measure {dimension.Name}", dimension.Interface, dimension.Key)]);
         }
@@ -125,14 +134,16 @@ internal static class AdapterChecks
         return new(key, title, fits ? Verdict.Good : Verdict.Watch,
             fits ? "The cuff seats before it bottoms out." : $"The cuff is {Figures.Mm(end.Cuff.Value - room)} longer than there is room for.",
             Figures.Mm(end.Cuff.Value), $"{Figures.Mm(room)} or less", "Plane geometry.",
-            fits || nearest < 3 ? [] : [new Remedy.Change($"Make the cuff {Figures.Mm(nearest)}", new Dictionary<string, string> { [$"{slot}Cuff"] = Figures.Number(nearest) })]);
+            fits || nearest < 3 ? [] : [new Remedy.Change($"Make the cuff {Figures.Mm(nearest)}",
+                new Dictionary<string, string> { [$"{slot}Cuff"] = Figures.Number(nearest) })]);
     }
 
     private static Check ConeWall(AdapterReckoning r, Process process)
     {
         if (r.Transition is Transition.Step)
         {
-            return new("wall", "wall of the shelf", Verdict.Good, "The shelf is as thick as the wall.", Figures.Mm(r.ConeLength.Value), Figures.Mm(r.Wall.Value), CommonPractice, []);
+            return new("wall", "wall of the shelf", Verdict.Good, "The shelf is as thick as the wall.", Figures.Mm(r.ConeLength.Value),
+                Figures.Mm(r.Wall.Value), CommonPractice, []);
         }
 
         var leaning = Quantity.Cos(r.ConeAngle);
@@ -142,7 +153,8 @@ internal static class AdapterChecks
         var wanted = Math.Max(2, Math.Ceiling(1.5 / leaning.Value)) * process.LineWidth;
         return new("wall", "wall on the cone", fits ? Verdict.Good : Verdict.Watch,
             fits ? "The wall stays tight where the cone leans." : "Where the cone leans, the wall is thin enough to leak air or crack.",
-            $"{Figures.Mm(normal)} square to the surface, {Math.Round(r.Wall.Value / process.LineWidth):0} lines", $"{Figures.Mm(1.5 * process.LineWidth)} and 2 lines", CommonPractice,
+            $"{Figures.Mm(normal)} square to the surface, {Math.Round(r.Wall.Value / process.LineWidth):0} lines",
+                $"{Figures.Mm(1.5 * process.LineWidth)} and 2 lines", CommonPractice,
             fits ? [] : [new Remedy.Change($"Make the wall {Figures.Mm(wanted)}", new Dictionary<string, string> { ["wall"] = Figures.Number(wanted) })]);
     }
 
@@ -159,14 +171,16 @@ internal static class AdapterChecks
                 : r.Transition is Transition.Step ? $"The {(grows ? "outside jumps outwards" : "inside closes at once")}: a flat shelf in the air droops."
                 : $"The {shelf}. Cones as steep as this are known to print when they close in slowly, with a rougher skin.",
             Figures.Degrees(angle), $"{Figures.Degrees(Limit)} from the vertical", CommonPractice,
-            fits ? [] : [new Remedy.Change($"Lean it {Figures.Degrees(Limit)}", new Dictionary<string, string> { ["coneBy"] = "angle", ["coneAngle"] = Figures.Number(Limit) })]);
+            fits ? [] : [new Remedy.Change($"Lean it {Figures.Degrees(Limit)}",
+                new Dictionary<string, string> { ["coneBy"] = "angle", ["coneAngle"] = Figures.Number(Limit) })]);
     }
 
     private static Remedy[] Shorter(AdapterReckoning r, Process process)
     {
         var room = Math.Floor(r.ConeLength.Value - (r.Height.Value - process.BuildHeight));
         return r.Height.Value > process.BuildHeight && room >= 1
-            ? [new Remedy.Change($"Make the cone {Figures.Mm(room)} long", new Dictionary<string, string> { ["coneBy"] = "length", ["coneLength"] = Figures.Number(room) })]
+            ? [new Remedy.Change($"Make the cone {Figures.Mm(room)} long",
+                new Dictionary<string, string> { ["coneBy"] = "length", ["coneLength"] = Figures.Number(room) })]
             : [];
     }
 }

@@ -14,7 +14,8 @@ internal static class AdapterDrawing
         var left = regions.SelectMany(g => g.Outline).Min(p => p.X);
         var right = regions.SelectMany(g => g.Outline).Max(p => p.X);
         return new(regions, [(new(left - 4, 0), new(right + 4, 0))],
-            [.. EndCallouts(r, r.First, left, CalloutSide.Left), .. EndCallouts(r, r.Second, right, CalloutSide.Right), .. r.Ends.SelectMany(e => HoldCallouts(r, e)), .. AlongCallouts(r)]);
+            [.. EndCallouts(r, r.First, left, CalloutSide.Left), .. EndCallouts(r, r.Second, right, CalloutSide.Right),
+                .. r.Ends.SelectMany(e => HoldCallouts(r, e)), .. AlongCallouts(r)]);
     }
 
     private static IEnumerable<Callout> EndCallouts(AdapterReckoning r, EndReckoning end, double x, CalloutSide side)
@@ -40,13 +41,15 @@ internal static class AdapterDrawing
         {
             var middle = end.Parameters.Join == Join.Over ? cuff / 2 : cuff - 1 - (band.Value / 2);
             var (a, b) = (Along(middle - (band.Value / 2)), Along(middle + (band.Value / 2)));
-            yield return new($"{slot}.band", CalloutKind.Feature, new(Math.Min(a, b), radius), new(Math.Max(a, b), radius), CalloutSide.Above, 2, $"{slot}Band");
+            yield return new($"{slot}.band", CalloutKind.Feature, new(Math.Min(a, b), radius), new(Math.Max(a, b), radius),
+                CalloutSide.Above, 2, $"{slot}Band");
         }
 
         if (end.Growth is not null)
         {
             var (a, b) = (Along(0), Along(cuff));
-            yield return new($"{slot}.taper", CalloutKind.Angle, new(Math.Min(a, b), radius), new(Math.Max(a, b), radius), CalloutSide.Above, 2, $"{slot}Taper");
+            yield return new($"{slot}.taper", CalloutKind.Angle, new(Math.Min(a, b), radius), new(Math.Max(a, b), radius),
+                CalloutSide.Above, 2, $"{slot}Taper");
         }
     }
 

@@ -1,6 +1,7 @@
 namespace Emboq.Core.Families.Air.HoseAdapter;
 
-/// <summary>A row of rings around the drawn size of an end, told apart in the hand by notches off the fitted face and, where there is room, by a raised number.</summary>
+/// <summary>A row of rings around the drawn size of an end, told apart in the hand by notches off the fitted face and, where there is room, by a raised
+/// number.</summary>
 internal static class AdapterLadder
 {
     private const double Gap = 4;
@@ -15,7 +16,8 @@ internal static class AdapterLadder
     public static Proof? Of(EndReckoning end, Process process)
     {
         var ladder = end.Ladder;
-        return Most(end, process) < ladder.Sizes.Count ? null : new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end", () => Rings(end, process),
+        return Most(end, process) < ladder.Sizes.Count ? null : new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end",
+            () => Rings(end, process),
             $"{ladder.Sizes.Count} rings from {Figures.Mm(ladder.Sizes[0])} to {Figures.Mm(ladder.Sizes[^1])}; ring 1 has one notch, ring 2 two. Say at Try which ring fits. It does not prove the cuff's straightness over its length.")
         { Seat = end.Parameters.Slot, Rungs = ladder.Sizes.Count };
     }
@@ -45,7 +47,8 @@ internal static class AdapterLadder
         var over = end.Parameters.Join == Join.Over;
         var face = over ? outside : inside;
         var deep = Math.Min(NotchRadius, (outside - inside) / 2);
-        var notch = new Solid.Cylinder(NotchRadius, 3 * AdapterShape.RingHeight).At(face + (over ? NotchRadius - deep : deep - NotchRadius), 0, -AdapterShape.RingHeight);
+        var notch = new Solid.Cylinder(NotchRadius, 3 * AdapterShape.RingHeight).At(face + (over ? NotchRadius - deep : deep - NotchRadius), 0,
+            -AdapterShape.RingHeight);
         var notched = Enumerable.Range(0, number).Aggregate(ring, (body, i) => body - Beside(end, notch, face, i - ((number - 1) / 2.0)));
         return over || inside > 2 * Tab ? notched + Number(face, over, number) : notched;
     }
@@ -59,7 +62,8 @@ internal static class AdapterLadder
     {
         if (end.Duct is not null)
         {
-            return AdapterOutline.Filled(end, 2 * outside, AdapterShape.RingHeight) - AdapterOutline.Filled(end, 2 * inside, 2 * AdapterShape.RingHeight).At(0, 0, -1);
+            return AdapterOutline.Filled(end, 2 * outside, AdapterShape.RingHeight) - AdapterOutline.Filled(end, 2 * inside,
+                2 * AdapterShape.RingHeight).At(0, 0, -1);
         }
 
         // The mouth of the cuff lies below.

@@ -36,7 +36,8 @@ internal static class AdapterMark
         }
 
         bands.AddRange(r.Ends.Where(e => e.Parameters.Join == Join.Over && e.Parameters.Hold is Hold.Plain && e.Duct is null)
-            .Select(e => ReferenceEquals(e, r.First) ? (0.0, low, e.Outside.Value / 2, e.Outside.Value / 2) : (high, top, e.Outside.Value / 2, e.Outside.Value / 2)));
+            .Select(e => ReferenceEquals(e, r.First) ? (0.0, low, e.Outside.Value / 2, e.Outside.Value / 2)
+                : (high, top, e.Outside.Value / 2, e.Outside.Value / 2)));
         if (bands.Count == 0)
         {
             return null;

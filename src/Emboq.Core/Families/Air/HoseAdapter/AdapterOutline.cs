@@ -7,11 +7,15 @@ internal static class AdapterOutline
     /// <param name="end">The end.</param>
     /// <param name="across">Diameter or width of the face, mm.</param>
     public static Profile Face(EndReckoning end, double across) => end.Duct is { } duct
-        ? Outlines.Moved(duct.Measured, (across - end.Fitted.Counterpart.Value) / 2) ?? throw new InvalidOperationException("The outline closes; a check refuses it before it is drawn.")
+        ? Outlines.Moved(duct.Measured, (across - end.Fitted.Counterpart.Value) / 2)
+            ?? throw new InvalidOperationException("The outline closes; a check refuses it before it is drawn.")
         : Outlines.Round(across / 2, Facets.Count(across / 2, Facets.DefaultChordError));
 
-    /// <summary>Whether the faces of an end and of its ladder exist and the axis sees the whole of each, so that straight lines can join them to the other end.</summary>
-    public static bool CanBeJoined(EndReckoning end) => end.Duct is not { } duct || new[] { end.Inside.Value + end.Ladder.Sizes[0] - end.Drawn.Value, end.Inside.Value, end.Outside.Value, end.Outside.Value + end.Ladder.Sizes[^1] - end.Drawn.Value }.All(across =>
+    /// <summary>Whether the faces of an end and of its ladder exist and the axis sees the whole of each, so that straight lines can join them to the other
+    /// end.</summary>
+    public static bool CanBeJoined(EndReckoning end) => end.Duct is not { } duct
+        || new[] { end.Inside.Value + end.Ladder.Sizes[0] - end.Drawn.Value, end.Inside.Value, end.Outside.Value,
+        end.Outside.Value + end.Ladder.Sizes[^1] - end.Drawn.Value }.All(across =>
         Outlines.Moved(duct.Measured, (across - end.Fitted.Counterpart.Value) / 2) is { } face && Outlines.SeenFromWithin(face));
 
     /// <summary>The largest difference of the two outsides over all directions.</summary>
@@ -22,7 +26,8 @@ internal static class AdapterOutline
                 ? a.Points.Zip(b.Points, (p, q) => Math.Sqrt(((p.X - q.X) * (p.X - q.X)) + ((p.Y - q.Y) * (p.Y - q.Y)))).Max()
                 : 0
             : Math.Abs(first.OutsideRoot.Value - second.OutsideRoot.Value) / 2;
-        return Quantity.Input("largest step", Math.Max(step, 1e-6), Unit.Millimetre, new Provenance.Standard("Plane geometry", "largest difference of the two outlines over all directions"));
+        return Quantity.Input("largest step", Math.Max(step, 1e-6), Unit.Millimetre,
+            new Provenance.Standard("Plane geometry", "largest difference of the two outlines over all directions"));
     }
 
     /// <summary>Volume of the part.</summary>
@@ -30,7 +35,8 @@ internal static class AdapterOutline
     {
         var can = CanBeJoined(first) && CanBeJoined(second) && first.Inside.Value > 0 && second.Inside.Value > 0;
         var volume = can ? Of(e => e.Outside.Value) - Of(e => e.Inside.Value) : 0;
-        return Quantity.Input("volume of the outlines", Math.Max(volume, 0), new Unit(Mm: 3), new Provenance.Standard("Plane geometry", "areas of the outlines; prismatoid formula"));
+        return Quantity.Input("volume of the outlines", Math.Max(volume, 0), new Unit(Mm: 3),
+            new Provenance.Standard("Plane geometry", "areas of the outlines; prismatoid formula"));
 
         double Of(Func<EndReckoning, double> across)
         {
@@ -62,7 +68,8 @@ internal static class AdapterOutline
     {
         var (radius, under) = (end.Outside.Value / 2, (end.Outside.Value / 2) - (r.Wall.Value / 2));
         return end.Duct is null
-            ? AdapterHold.Outside(end).Chunk(4).Select(ridge => new Solid.Revolved(new Profile([new(under, ridge[0].X), .. ridge.Select(p => new Point2(radius + p.Y, p.X)), new(under, ridge[^1].X)])))
+            ? AdapterHold.Outside(end).Chunk(4).Select(ridge => new Solid.Revolved(new Profile([new(under, ridge[0].X),
+                .. ridge.Select(p => new Point2(radius + p.Y, p.X)), new(under, ridge[^1].X)])))
             : [];
     }
 
@@ -92,7 +99,8 @@ internal static class AdapterOutline
         Profile At(EndReckoning end, double fromMouth) => Face(end, Drawn(end, across, fromMouth, beyond > 0));
         // Material reaches half into the shelf, so that both are one body.
         double[] Heights(EndReckoning end) => beyond > 0 ? [-beyond, end.Cuff.Value] : [0, end.Cuff.Value, end.Cuff.Value + (shelf / 2)];
-        Solid Cuff(EndReckoning end) => new Solid.Lofted(Outlines.Matched([.. Heights(end).Select(h => At(end, Math.Min(h, end.Cuff.Value)))]).Zip(Heights(end), (face, height) => new Solid.Section(face, height)));
+        Solid Cuff(EndReckoning end) => new Solid.Lofted(Outlines.Matched([.. Heights(end).Select(h =>
+            At(end, Math.Min(h, end.Cuff.Value)))]).Zip(Heights(end), (face, height) => new Solid.Section(face, height)));
         Solid Plate(EndReckoning end, double height) => Filled(end, Drawn(end, across, end.Cuff.Value, beyond > 0), height);
         // Material spans the shelf at both ends; the bore passes it only where both let it.
         var plate = beyond > 0

@@ -14,7 +14,8 @@ internal static class AdapterPrinting
     ];
 
     public static IReadOnlyList<string> Hardware(AdapterParameters p) =>
-        [.. new[] { p.First, p.Second }.Where(e => e.Hold is Hold.Clamp).Select(e => $"1 hose clamp, band {Figures.Mm(((Hold.Clamp)e.Hold).Band)} wide, for the {e.Slot} end")];
+        [.. new[] { p.First, p.Second }.Where(e => e.Hold is Hold.Clamp).Select(e =>
+            $"1 hose clamp, band {Figures.Mm(((Hold.Clamp)e.Hold).Band)} wide, for the {e.Slot} end")];
 
     public static IReadOnlyList<string> Fitting(AdapterReckoning r, AdapterParameters p)
     {
@@ -24,7 +25,8 @@ internal static class AdapterPrinting
             steps.Add("Cut off what held the print on the bed, and scrape the rim.");
         }
 
-        steps.AddRange(r.Ends.Select(e => $"{(e.Parameters.Join == Join.Inside ? "Push" : "Put")} the {e.Parameters.Slot} end {(e.Parameters.Join == Join.Inside ? "into" : "over")} the {e.Interface.Name}: it is {e.Parameters.Fit.Feels}."
+        steps.AddRange(r.Ends.Select(e =>
+            $"{(e.Parameters.Join == Join.Inside ? "Push" : "Put")} the {e.Parameters.Slot} end {(e.Parameters.Join == Join.Inside ? "into" : "over")} the {e.Interface.Name}: it is {e.Parameters.Fit.Feels}."
             + e.Parameters.Hold switch
             {
                 Hold.Clamp => " Lay the clamp in its seat and tighten it gently.",

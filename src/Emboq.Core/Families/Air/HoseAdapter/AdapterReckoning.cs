@@ -77,20 +77,32 @@ internal sealed record AdapterReckoning
         var first = End(p.First, p.Ladder, brief, wall, ledger);
         var second = End(p.Second, p.Ladder, brief, wall, ledger);
 
-        var step = first.Duct is null && second.Duct is null ? Quantity.Abs(first.OutsideRoot - second.OutsideRoot) / 2 : AdapterOutline.LargestStep(first, second);
+        var step = first.Duct is null && second.Duct is null ? Quantity.Abs(first.OutsideRoot - second.OutsideRoot) / 2
+            : AdapterOutline.LargestStep(first, second);
         var (angle, length) = Cone(p.Transition, step, wall, ledger);
         var height = ledger.Add("height", "height", first.Cuff + length + second.Cuff, "Cuffs and cone stand on top of each other.");
         var bore = ledger.Add("bore", "narrowest bore", Quantity.Min(first.Bore, second.Bore), "The narrowest place decides how much air passes.");
         if (first.Duct is not null || second.Duct is not null)
         {
-            Weigh(AdapterOutline.Volume(first, second, length, p.Transition), brief.Process, ledger, "Cuffs, and the prismatoid formula between them, on the drawn outlines.");
+            Weigh(AdapterOutline.Volume(first, second, length, p.Transition), brief.Process, ledger,
+                "Cuffs, and the prismatoid formula between them, on the drawn outlines.");
         }
         else if (bore.Value > 0 && Math.Min(first.Narrowest, second.Narrowest) > 0)
         {
             Material(first, second, length, p.Transition, brief.Process, ledger);
         }
 
-        return new() { First = first, Second = second, Wall = wall, Transition = p.Transition, ConeAngle = angle, ConeLength = length, Height = height, NarrowestBore = bore };
+        return new()
+        {
+            First = first,
+            Second = second,
+            Wall = wall,
+            Transition = p.Transition,
+            ConeAngle = angle,
+            ConeLength = length,
+            Height = height,
+            NarrowestBore = bore
+        };
     }
 
     private static EndReckoning End(EndParameters end, LadderParameters ladder, Brief brief, Quantity wall, Ledger ledger)
@@ -104,7 +116,8 @@ internal sealed record AdapterReckoning
             new(slot, counting, surface, end.Fit, end.Clearance, place)
             {
                 Key = slot,
-                Because = end.Join == Join.Inside ? "The plug goes inside, so the inside diameter counts." : "The socket goes over, so the outside diameter counts.",
+                Because = end.Join == Join.Inside ? "The plug goes inside, so the inside diameter counts."
+                    : "The socket goes over, so the outside diameter counts.",
             },
             counterpart, brief.Fits, brief.Tries, ledger);
         var drawn = fitted.Drawn;
@@ -130,7 +143,8 @@ internal sealed record AdapterReckoning
             Cuff = cuff,
             Growth = growth,
             Band = end.Hold is Hold.Clamp(var band)
-                ? ledger.Add($"{slot}.band", $"{slot} clamp seat", Quantity.Chosen("clamp band", band, Unit.Millimetre) + AdapterHold.BandRoom, "The band and a millimetre, so that it lies flat between what keeps it.")
+                ? ledger.Add($"{slot}.band", $"{slot} clamp seat", Quantity.Chosen("clamp band", band, Unit.Millimetre) + AdapterHold.BandRoom,
+                    "The band and a millimetre, so that it lies flat between what keeps it.")
                 : null,
             Duct = duct,
             Ladder = LadderReckoning.Of(ladder, end, drawn, fitted.Realised, ledger),
@@ -144,7 +158,8 @@ internal sealed record AdapterReckoning
             ? ("outside", drawn + (2 * wall), Surface.OutsideRound)
             : ("inside", drawn - (2 * wall), Surface.HoleUpright);
         var other = ledger.Add($"{slot}.other", $"{slot} cuff {side} drawn", across, "One wall further on each side.");
-        var printed = ledger.Add($"{slot}.other.printed", $"{slot} cuff {side} printed", SizeLaw.Printed(other, fits.Allowance(surface, other.Value)), "Drawn minus the allowance of that face: what will be there.");
+        var printed = ledger.Add($"{slot}.other.printed", $"{slot} cuff {side} printed", SizeLaw.Printed(other, fits.Allowance(surface, other.Value)),
+            "Drawn minus the allowance of that face: what will be there.");
         return (other, printed);
     }
 
@@ -162,7 +177,8 @@ internal sealed record AdapterReckoning
         var rule = Quantity.Max(least, share * drawn);
         if (AdapterHold.LeastCuff(end) is { } held)
         {
-            rule = Quantity.Max(rule, Quantity.RuleOfThumb("clamp and what keeps it", held, Unit.Millimetre, "The band, its bead or ridges, and a little beside them."));
+            rule = Quantity.Max(rule, Quantity.RuleOfThumb("clamp and what keeps it", held, Unit.Millimetre,
+                "The band, its bead or ridges, and a little beside them."));
         }
 
         return ledger.Add($"{end.Slot}.cuff", name, rule, "Long enough to sit straight: 15 mm or 0.3 diameter, whichever is more.");
@@ -188,7 +204,8 @@ internal sealed record AdapterReckoning
     {
         const string AngleBecause = "Between the cone and the axis; upright it is the overhang.";
         const string LengthBecause = "Along the axis, from cuff to cuff.";
-        var radial = ledger.Add("cone.step", "step in radius", step, "Half the difference of the two outsides; the wall is the same everywhere, so the inside steps as much.");
+        var radial = ledger.Add("cone.step", "step in radius", step,
+            "Half the difference of the two outsides; the wall is the same everywhere, so the inside steps as much.");
         switch (transition)
         {
             case Transition.ByAngle(var degrees):

@@ -20,12 +20,14 @@ internal static class AdapterSeat
         }
 
         var (give, clearance) = (soft.StandardUncertainty * Math.Sqrt(12), seat.Clearance);
-        clearance = (clearance - Quantity.Input(soft.Name, 0, Unit.Millimetre, new Provenance.RuleOfThumb(soft.Name), (soft, clearance.Partial(soft)))).Named(clearance.Name);
+        clearance = (clearance - Quantity.Input(soft.Name, 0, Unit.Millimetre, new Provenance.RuleOfThumb(soft.Name),
+            (soft, clearance.Partial(soft)))).Named(clearance.Name);
         var (least, greatest) = (Math.Min(seat.Least, -give / 2), Math.Max(seat.Greatest, (give / 2) + (DrawnIn * machine.Value)));
         return seat with { Clearance = clearance, Least = least, Greatest = greatest, Chance = JointProbability.Within([(clearance, least, greatest)]) };
     }
 
-    /// <summary>Across the fitted face at mid cuff, in the part and in its ring, in both directions where it is not round; of an odd outline there is no one line to gauge along.</summary>
+    /// <summary>Across the fitted face at mid cuff, in the part and in its ring, in both directions where it is not round; of an odd outline there is no one
+    /// line to gauge along.</summary>
     public static IEnumerable<Gauge> Gauges(AdapterReckoning r, EndReckoning end)
     {
         var (slot, first) = (end.Parameters.Slot, ReferenceEquals(end, r.First));

@@ -15,7 +15,8 @@ internal static class AdapterShape
         .. r.Ends.Select(e => AdapterLadder.Of(e, process)).OfType<Proof>(),
     ];
 
-    public static IReadOnlyList<Body> Ports(AdapterReckoning r) => [.. r.Ends.Select(e => new Body($"machine-{e.Parameters.Slot}", e.Interface.Name, () => Machine(r, e)))];
+    public static IReadOnlyList<Body> Ports(AdapterReckoning r) => [.. r.Ends.Select(e =>
+        new Body($"machine-{e.Parameters.Slot}", e.Interface.Name, () => Machine(r, e)))];
 
     /// <summary>Without mark and feet.</summary>
     public static Solid Bare(AdapterReckoning r) => r.IsUnlike ? AdapterOutline.Part(r) : new Solid.Revolved(new Profile(Section(r)));
@@ -90,7 +91,8 @@ internal static class AdapterShape
     /// <param name="high">Where it reaches the second.</param>
     /// <param name="radius">Of an end at mid cuff.</param>
     /// <param name="more">Points between mouth and root, as distance from the mouth and height over the surface.</param>
-    private static IEnumerable<Point2> Joined(AdapterReckoning r, double low, double high, Func<EndReckoning, double> radius, Func<EndReckoning, IEnumerable<Point2>> more)
+    private static IEnumerable<Point2> Joined(AdapterReckoning r, double low, double high, Func<EndReckoning, double> radius,
+        Func<EndReckoning, IEnumerable<Point2>> more)
     {
         IEnumerable<Point2> Along(EndReckoning end, double root)
         {

@@ -52,7 +52,8 @@ internal static class AdapterSteady
 
     private static Solid Around(int count, Solid one) => Enumerable.Range(0, count).Select(i => one.Spun(360.0 * i / count)).Aggregate((a, b) => a + b);
 
-    /// <summary>A fin two lines thick from the bed up to a cone or shelf that leans out, short of the cuff by a cut; <c>null</c> where nothing leans out.</summary>
+    /// <summary>A fin two lines thick from the bed up to a cone or shelf that leans out, short of the cuff by a cut; <c>null</c> where nothing leans
+    /// out.</summary>
     private static Solid? Rib(AdapterReckoning r, Process process)
     {
         var (a, b) = (r.First.OutsideRoot.Value / 2, r.Second.OutsideRoot.Value / 2);

@@ -13,7 +13,8 @@ internal static class AirChecks
             var keepsMoving = reckoned.SlowestSpeed.Value >= TransportSpeed;
             yield return new("air.transport", "solids keep moving", keepsMoving ? Verdict.Good : Verdict.Watch,
                 keepsMoving ? "The air is fast enough everywhere." : "Where the bore is widest the air is slow enough for solids to settle and clog.",
-                Figures.MetresPerSecond(reckoned.SlowestSpeed.Value), $"{Figures.MetresPerSecond(TransportSpeed)} or more", "ACGIH Industrial Ventilation, from memory.", []);
+                Figures.MetresPerSecond(reckoned.SlowestSpeed.Value), $"{Figures.MetresPerSecond(TransportSpeed)} or more",
+                    "ACGIH Industrial Ventilation, from memory.", []);
         }
 
         var (here, cone, step) = (reckoned.Loss.Value, reckoned.LongLoss.Value, reckoned.StepLoss.Value);

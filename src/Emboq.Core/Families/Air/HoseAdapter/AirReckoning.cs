@@ -14,12 +14,15 @@ internal sealed record AirReckoning(Quantity SlowestSpeed, Quantity Loss, Quanti
     public static AirReckoning Of(Air air, AdapterReckoning r, Ledger ledger)
     {
         var circle = Quantity.Input("π/4", Math.PI / 4, Unit.None, new Provenance.Standard("Plane geometry", "area of a circle by its diameter"));
-        var flow = ledger.Add("air.flow", "air flow", Quantity.Chosen("air flow", air.Flow * 1e9 / 3600, Unit.Flow, "the machine's own figure"), "What the extractor moves through here.");
+        var flow = ledger.Add("air.flow", "air flow", Quantity.Chosen("air flow", air.Flow * 1e9 / 3600, Unit.Flow, "the machine's own figure"),
+            "What the extractor moves through here.");
         // The cone lies between the roots of both cuffs; a tapered plug is narrower still at its mouth.
         var (narrow, wide) = r.First.BoreRoot.Value <= r.Second.BoreRoot.Value ? (r.First.BoreRoot, r.Second.BoreRoot) : (r.Second.BoreRoot, r.First.BoreRoot);
         ledger.Add("air.speed", "air speed, narrowest", flow / (circle * Quantity.Square(r.NarrowestBore)), "Flow over area, where the bore is narrowest.");
-        var fastest = ledger.Add("air.cone", "air speed, narrow end of the cone", flow / (circle * Quantity.Square(narrow)), "Flow over area, where the cone ends.");
-        var slowest = ledger.Add("air.slowest", "air speed, widest", flow / (circle * Quantity.Square(wide)), "Where the bore is widest the air is slowest and solids settle first.");
+        var fastest = ledger.Add("air.cone", "air speed, narrow end of the cone", flow / (circle * Quantity.Square(narrow)),
+            "Flow over area, where the cone ends.");
+        var slowest = ledger.Add("air.slowest", "air speed, widest", flow / (circle * Quantity.Square(wide)),
+            "Where the bore is widest the air is slowest and solids settle first.");
         // 1.2 kg/m³ is dry air at 20 °C and sea level.
         var density = Quantity.Input("density of air", 1.2e-6, Unit.Density, new Provenance.Standard("ASHRAE Fundamentals", "standard air, from memory"));
         var head = ledger.Add("air.head", "velocity head", density * Quantity.Square(fastest) / 2, "Losses are counted in heads of the cone's narrow end.");
@@ -31,8 +34,10 @@ internal sealed record AirReckoning(Quantity SlowestSpeed, Quantity Loss, Quanti
         Quantity Lost(string key, string name, Quantity coefficient, string because) => ledger.Add(key, name, coefficient * head, because);
         return new(slowest,
             Lost("air.loss", "pressure lost here", Cone(r.ConeAngle, closed, contracts), $"This cone, {way} (Crane TP-410, from memory)."),
-            Lost("air.loss.long", "pressure lost by a long cone", Cone(Quantity.Chosen("long cone angle", LongHalfAngle, Unit.DegreeOfArc, "for comparison"), closed, contracts), "The same step in a cone of 10 degrees, for comparison."),
-            Lost("air.loss.step", "pressure lost by a step", contracts ? 0.5 * closed : Quantity.Square(closed), "The same step without a cone, for comparison (Idelchik; Borda-Carnot; from memory)."));
+            Lost("air.loss.long", "pressure lost by a long cone", Cone(Quantity.Chosen("long cone angle", LongHalfAngle, Unit.DegreeOfArc, "for comparison"),
+                closed, contracts), "The same step in a cone of 10 degrees, for comparison."),
+            Lost("air.loss.step", "pressure lost by a step", contracts ? 0.5 * closed : Quantity.Square(closed),
+                "The same step without a cone, for comparison (Idelchik; Borda-Carnot; from memory)."));
     }
 
     private static Quantity Cone(Quantity angle, Quantity closed, bool contracts) => (contracts, angle.Value <= WideHalfAngle) switch

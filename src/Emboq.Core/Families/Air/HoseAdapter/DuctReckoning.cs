@@ -1,6 +1,7 @@
 namespace Emboq.Core.Families.Air.HoseAdapter;
 
-/// <summary>What a rectangular or odd end has besides its width. The fitted outline is the measured one, moved outwards or inwards by the same amount everywhere.</summary>
+/// <summary>What a rectangular or odd end has besides its width. The fitted outline is the measured one, moved outwards or inwards by the same amount
+/// everywhere.</summary>
 /// <param name="Measured">The machine's outline, centred on the axis, mm.</param>
 /// <param name="Drawn">Fitted height as drawn.</param>
 /// <param name="Realised">Clearance to expect across the height.</param>
@@ -8,7 +9,8 @@ internal sealed record DuctReckoning(Profile Measured, Quantity Drawn, Quantity 
 {
     public static DuctReckoning Of(EndParameters end, Fitted width, Ledger ledger)
     {
-        var (height, drawn, realised) = width.Across($"{AdapterReckoning.Counting(end.Join)}Depth", $"{end.Slot} cuff height", ledger, $"{end.Slot}.height", "The opening is not round: its height counts beside its width.");
+        var (height, drawn, realised) = width.Across($"{AdapterReckoning.Counting(end.Join)}Depth", $"{end.Slot} cuff height", ledger, $"{end.Slot}.height",
+            "The opening is not round: its height counts beside its width.");
         return new(Outline(end, width.Place, width.Counterpart.Value, height.Value), drawn, realised);
     }
 
@@ -16,7 +18,8 @@ internal sealed record DuctReckoning(Profile Measured, Quantity Drawn, Quantity 
     public Quantity Equivalent(EndParameters end, Interface place, Quantity bore, Quantity width, Ledger ledger)
     {
         var area = Outlines.Moved(Measured, (bore.Value - width.Value) / 2)?.Area ?? 0;
-        return ledger.Add($"{end.Slot}.equivalent", $"{end.Slot} bore as a round one", Quantity.Input("bore of equal area", 2 * Math.Sqrt(area / Math.PI), Unit.Millimetre,
+        return ledger.Add($"{end.Slot}.equivalent", $"{end.Slot} bore as a round one",
+            Quantity.Input("bore of equal area", 2 * Math.Sqrt(area / Math.PI), Unit.Millimetre,
             new Provenance.Standard("Plane geometry", $"area inside the {place.Name} cuff")), "Air asks for area, whatever the outline.");
     }
 

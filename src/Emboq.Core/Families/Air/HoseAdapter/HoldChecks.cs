@@ -21,12 +21,15 @@ internal static class HoldChecks
         var fits = end.Cuff.Value >= least - 1e-9;
         var wanted = Math.Ceiling(least);
         return new($"{slot}.hold", $"{slot} clamp seat", fits ? Verdict.Good : Verdict.Stop,
-            fits ? "The band lies between what keeps it from walking off. A thin wall wants a gentle clamp." : "The cuff is too short for the band and what keeps it.",
+            fits ? "The band lies between what keeps it from walking off. A thin wall wants a gentle clamp."
+                : "The cuff is too short for the band and what keeps it.",
             Figures.Mm(end.Cuff.Value), $"{Figures.Mm(least)} or more", "Plane geometry.",
-            fits ? [] : [new Remedy.Change($"Make the cuff {Figures.Mm(wanted)}", new Dictionary<string, string> { [$"{slot}Cuff"] = Figures.Number(wanted) })]);
+            fits ? [] : [new Remedy.Change($"Make the cuff {Figures.Mm(wanted)}",
+                new Dictionary<string, string> { [$"{slot}Cuff"] = Figures.Number(wanted) })]);
     }
 
-    /// <summary>A taper stops where the diameters are equal: a doubt in the clearance moves that place along the cuff, the more the flatter the taper.</summary>
+    /// <summary>A taper stops where the diameters are equal: a doubt in the clearance moves that place along the cuff, the more the flatter the
+    /// taper.</summary>
     private static Check Wedge(EndReckoning end, double halfAngle)
     {
         var slot = end.Parameters.Slot;
@@ -41,6 +44,7 @@ internal static class HoldChecks
             fits ? $"It wedges about {Figures.Mm(Math.Abs(stops))} {(stops >= 0 ? "past" : "before")} mid cuff, wherever the doubt puts it still on the cuff."
                 : $"It may wedge {Figures.Mm(Math.Abs(stops) + travel)} from mid cuff, off the cuff: the taper of {TaperNotation.Ratio(halfAngle)} is too flat for the doubt.",
             Figures.Mm(Math.Abs(stops) + travel), $"{Figures.Mm(room)} or less", "Plane geometry, k = 2.",
-            fits ? [] : [new Remedy.Change($"Make the taper {TaperNotation.Ratio(steeper)}", new Dictionary<string, string> { [$"{slot}Taper"] = Figures.Number(steeper) })]);
+            fits ? [] : [new Remedy.Change($"Make the taper {TaperNotation.Ratio(steeper)}",
+                new Dictionary<string, string> { [$"{slot}Taper"] = Figures.Number(steeper) })]);
     }
 }

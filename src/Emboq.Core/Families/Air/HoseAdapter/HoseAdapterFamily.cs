@@ -12,12 +12,16 @@ public static class HoseAdapterFamily
         "hose-adapter", "hose adapter", "A dust port, hose or pipe does not match another.",
         [End("first"), End("second")],
         AdapterParameters.Specs, Design)
-    { Words = [TryWord.Works, new("leaks", "leaks air"), new("fallsOff", "falls off"), new("clogs", "clogs"), new("tooWeak", "cracks"), new("tooLong", "is too long")] };
+    {
+        Words = [TryWord.Works, new("leaks", "leaks air"), new("fallsOff", "falls off"), new("clogs", "clogs"), new("tooWeak", "cracks"),
+        new("tooLong", "is too long")]
+    };
 
     /// <summary>"Over the sander port, snug, held by its fit."</summary>
     private static InterfaceSlot End(string slot) => new(slot, $"{slot} end", Kinds)
     {
-        Sentence = [new(SlotWordKind.Decision, $"{slot}Join"), new(SlotWordKind.Place), new(SlotWordKind.Decision, $"{slot}Fit"), new(SlotWordKind.Said, "held by"), new(SlotWordKind.Decision, $"{slot}Hold")],
+        Sentence = [new(SlotWordKind.Decision, $"{slot}Join"), new(SlotWordKind.Place), new(SlotWordKind.Decision, $"{slot}Fit"),
+            new(SlotWordKind.Said, "held by"), new(SlotWordKind.Decision, $"{slot}Hold")],
     };
 
     private static Design Design(Brief brief)

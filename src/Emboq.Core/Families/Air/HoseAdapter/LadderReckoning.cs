@@ -15,8 +15,10 @@ internal sealed record LadderReckoning(IReadOnlyList<double> Sizes)
         var proposed = LadderStep.Proposed(realised, ladder.Rings);
         var step = ledger.Add($"{slot}.ladder", $"{slot} ladder step", ladder.Step is { } chosen
             ? Quantity.Chosen("ladder step", chosen, Unit.Millimetre)
-            : Quantity.RuleOfThumb("ladder step", proposed, Unit.Millimetre, "The row covers two standard deviations of doubt to each side, in whole twentieths."),
+            : Quantity.RuleOfThumb("ladder step", proposed, Unit.Millimetre,
+                "The row covers two standard deviations of doubt to each side, in whole twentieths."),
             $"{ladder.Rings} rings around the drawn size, or as far from it as the maker moved them.");
-        return new([.. Enumerable.Range(0, ladder.Rings).Select(i => Math.Max(drawn.Value / 2, drawn.Value + end.LadderShift + ((i - ((ladder.Rings - 1) / 2.0)) * step.Value)))]);
+        return new([.. Enumerable.Range(0, ladder.Rings).Select(i => Math.Max(drawn.Value / 2,
+            drawn.Value + end.LadderShift + ((i - ((ladder.Rings - 1) / 2.0)) * step.Value)))]);
     }
 }

@@ -11,10 +11,12 @@ public static class DrawerPullFamily
     {
         ListColumns = ["text", "count"],
         Screws = true,
-        Words = [TryWord.Works, new("tooDeep", "feels too deep"), new("nutTurns", "lets a nut turn"), new("screwTight", "is tight on a screw"), new("tooWeak", "is too weak"), new("letters", "has letters that are hard to read"), new("holesOff", "has holes that are off")],
+        Words = [TryWord.Works, new("tooDeep", "feels too deep"), new("nutTurns", "lets a nut turn"), new("screwTight", "is tight on a screw"),
+            new("tooWeak", "is too weak"), new("letters", "has letters that are hard to read"), new("holesOff", "has holes that are off")],
     };
 
-    private static readonly IReadOnlyList<string> Cautions = ["A pull that breaks leaves sharp edges: throw it away.", "Heat-set inserts are pressed with a hot tip: follow the soldering iron's manual, and air the room."];
+    private static readonly IReadOnlyList<string> Cautions = ["A pull that breaks leaves sharp edges: throw it away.",
+        "Heat-set inserts are pressed with a hot tip: follow the soldering iron's manual, and air the room."];
 
     private static Design Design(Brief brief)
     {
@@ -61,7 +63,8 @@ public static class DrawerPullFamily
         yield return r.Joint.WallCheck("wall.end", "screw, towards the end", end - Math.Max(0, r.Edge.Value * (r.Fastening == Fastening.Through ? 1 : 0)),
             new Remedy.Change("Let the length follow", new Dictionary<string, string> { ["length"] = "" }));
         yield return r.Joint.WallCheck("wall.side", "screw, above and below", side - (r.Fastening == Fastening.Through ? r.Edge.Value : 0),
-            new Remedy.Change($"Make the face {Figures.Mm(Up(2 * r.Joint.Reach + 3))} high", new Dictionary<string, string> { ["tall"] = Figures.Number(Up((2 * r.Joint.Reach) + 3)) }));
+            new Remedy.Change($"Make the face {Figures.Mm(Up(2 * r.Joint.Reach + 3))} high",
+                new Dictionary<string, string> { ["tall"] = Figures.Number(Up((2 * r.Joint.Reach) + 3)) }));
         yield return r.Joint.WallCheck("wall.post", "screw, towards the fingers", r.Post.Value);
         yield return Posts(r);
         if (r.Fastening == Fastening.Through)
@@ -72,7 +75,8 @@ public static class DrawerPullFamily
         {
             var behind = Math.Max(1.2, 4 * brief.Process.LayerHeight) + (r.Label is { Kind: not LetteringKind.Raised } label ? label.Depth.Value : 0);
             yield return r.Joint.FloorCheck("floor", "screw hole", r.Projection.Value, behind,
-                new Remedy.Change($"Project {Figures.Mm(Up(r.Joint.Depth + behind))}", new Dictionary<string, string> { ["projection"] = Figures.Number(Up(r.Joint.Depth + behind)) }));
+                new Remedy.Change($"Project {Figures.Mm(Up(r.Joint.Depth + behind))}",
+                    new Dictionary<string, string> { ["projection"] = Figures.Number(Up(r.Joint.Depth + behind)) }));
         }
 
         foreach (var check in r.Joint.Checks.Concat(r.Label?.Checks(brief.Process, way == "face") ?? []))
@@ -89,7 +93,8 @@ public static class DrawerPullFamily
     private static Check Posts(PullReckoning r)
     {
         var fits = r.FingerRoom > 0;
-        return new("posts", "posts side by side", fits ? Verdict.Good : Verdict.Stop, fits ? "Each screw has a post of its own." : "The posts meet: the holes are too close for this hardware.",
+        return new("posts", "posts side by side", fits ? Verdict.Good : Verdict.Stop, fits ? "Each screw has a post of its own."
+            : "The posts meet: the holes are too close for this hardware.",
             Figures.Mm(r.FingerRoom), "more than 0 mm", "Plane geometry.", []);
     }
 
@@ -97,9 +102,11 @@ public static class DrawerPullFamily
     {
         var sunk = r.Label is { Kind: not LetteringKind.Raised } label ? label.Depth.Value : 0;
         var fits = r.Face.Value - sunk >= 1.6 && r.Face.Value < r.Projection.Value - 1;
-        return new("face", "face behind the letters", fits ? Verdict.Good : Verdict.Stop, fits ? "The face is stiff enough to pull." : "The face is too thin behind its letters, or leaves no room for fingers.",
+        return new("face", "face behind the letters", fits ? Verdict.Good : Verdict.Stop, fits ? "The face is stiff enough to pull."
+            : "The face is too thin behind its letters, or leaves no room for fingers.",
             Figures.Mm(r.Face.Value - sunk), "1.6 mm or more, less than the projection", "Common practice, no published source.",
-            fits ? [] : [new Remedy.Change($"Make the face {Figures.Mm(Math.Ceiling(sunk + 2))} thick", new Dictionary<string, string> { ["face"] = Figures.Number(Math.Ceiling(sunk + 2)) })]);
+            fits ? [] : [new Remedy.Change($"Make the face {Figures.Mm(Math.Ceiling(sunk + 2))} thick",
+                new Dictionary<string, string> { ["face"] = Figures.Number(Math.Ceiling(sunk + 2)) })]);
     }
 
     /// <summary>A hand pulls with two fingers or three.</summary>
@@ -109,13 +116,17 @@ public static class DrawerPullFamily
         var deep = r.Projection.Value - r.Face.Value;
         var fits = r.FingerRoom >= TwoFingers && deep >= Finger;
         var wanted = Math.Ceiling(Finger + r.Face.Value);
-        return new("fingers", "room for fingers", fits ? Verdict.Good : Verdict.Watch, fits ? "Two fingers go in behind it." : "Little room behind it: it is pinched from above and below instead.",
-            $"{Figures.Mm(r.FingerRoom)} wide, {Figures.Mm(deep)} deep", $"{Figures.Mm(TwoFingers)} wide, {Figures.Mm(Finger)} deep", "Common practice, no published source.",
-            fits || deep >= Finger ? [] : [new Remedy.Change($"Project {Figures.Mm(wanted)}", new Dictionary<string, string> { ["projection"] = Figures.Number(wanted) })]);
+        return new("fingers", "room for fingers", fits ? Verdict.Good : Verdict.Watch, fits ? "Two fingers go in behind it."
+            : "Little room behind it: it is pinched from above and below instead.",
+            $"{Figures.Mm(r.FingerRoom)} wide, {Figures.Mm(deep)} deep", $"{Figures.Mm(TwoFingers)} wide, {Figures.Mm(Finger)} deep",
+                "Common practice, no published source.",
+            fits || deep >= Finger ? [] : [new Remedy.Change($"Project {Figures.Mm(wanted)}",
+                new Dictionary<string, string> { ["projection"] = Figures.Number(wanted) })]);
     }
 
     private static Check Overhang(PullReckoning r, string way) => way == "back"
-        ? Bridging.Of("overhang", "finger room printed back down", r.FingerRoom, new Remedy.Change("Print it face down", new Dictionary<string, string> { ["wayUp"] = "face" }))
+        ? Bridging.Of("overhang", "finger room printed back down", r.FingerRoom,
+            new Remedy.Change("Print it face down", new Dictionary<string, string> { ["wayUp"] = "face" }))
         : new("overhang", "finger room", Verdict.Good, "Nothing hangs in the air this way up.", "open above", "open above", "Plane geometry.", []);
 
     private static IReadOnlyList<string> Hardware(PullReckoning r, ParameterValues p)
@@ -135,7 +146,8 @@ public static class DrawerPullFamily
         .. r.Fastening switch
         {
             Fastening.Insert => ["Press the inserts in with a hot tip, slowly, flush with the back."],
-            Fastening.SideNut when r.Roof == SlotRoof.Sacrificial => ["Drill through the closed layer in each hole.", "Slide the nuts in from the finger side and hold them while you drive."],
+            Fastening.SideNut when r.Roof == SlotRoof.Sacrificial => ["Drill through the closed layer in each hole.",
+                "Slide the nuts in from the finger side and hold them while you drive."],
             Fastening.SideNut => ["Slide the nuts in from the finger side, over their lip, and hold them while you drive."],
             _ => Array.Empty<string>(),
         },

@@ -20,7 +20,8 @@ internal static class PullDrawing
 
         sheet.Words(r.Label?.Text ?? "", 0, 0, r.Label?.Size.Value ?? 0)
             .Along("spacing", -r.Spacing.Value / 2, r.Spacing.Value / 2, -t / 2, 1, sets: spacing is null ? "spacing" : null, reads: spacing)
-            .Along("length", -l / 2, l / 2, -t / 2, 2, sets: "length").Up("tall", -l / 2, -t / 2, t / 2, sets: "tall").Point("corner", -l / 2, t / 2, sets: "corner");
+            .Along("length", -l / 2, l / 2, -t / 2, 2, sets: "length").Up("tall", -l / 2, -t / 2, t / 2, sets: "tall").Point("corner",
+                -l / 2, t / 2, sets: "corner");
         if (r.Label is not null)
         {
             sheet.Point("label.size", 0, 0, sets: "letterSize");
@@ -40,7 +41,8 @@ internal static class PullDrawing
         }
 
         var deep = r.Fastening == Fastening.Through ? 0 : r.Joint.Depth;
-        sheet.Axis(-18, 0, projection + 4, 0).Along("projection", 0, projection, -t / 2, sets: "projection").Point("face", projection - (r.Face.Value / 2), t / 4, CalloutSide.Right, "face");
+        sheet.Axis(-18, 0, projection + 4, 0).Along("projection", 0, projection, -t / 2, sets: "projection").Point("face", projection - (r.Face.Value / 2),
+            t / 4, CalloutSide.Right, "face");
         return r.Fastening switch
         {
             Fastening.Insert => sheet.Point("screw.insert", deep / 2, r.Hole.Bore / 2),

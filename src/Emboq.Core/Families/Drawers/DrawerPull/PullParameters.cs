@@ -29,27 +29,40 @@ internal static class PullParameters
     public static IReadOnlyList<ParameterSpec> Specs { get; } =
     [
         Kit.Specs.Choice("custom", "Drilled to", "own", "Furniture keeps to customs; an own spacing is whatever the drawer has.",
-            [new ParameterOption("own", "a spacing of its own"), .. StandardTables.Find("hole-spacings")!.Rows.Select(r => new ParameterOption(r.Name, r.Name))]).If("drawer", "open"),
-        Kit.Specs.Length("spacing", "Hole spacing", 96, 20, 400, "Between the screws, in any unit.").If("drawer", "open").If("custom", "own") with { Sets = new Dictionary<string, string> { ["custom"] = "own" } },
+            [new ParameterOption("own", "a spacing of its own"), .. StandardTables.Find("hole-spacings")!.Rows.Select(r =>
+                new ParameterOption(r.Name, r.Name))]).If("drawer", "open"),
+        Kit.Specs.Length("spacing", "Hole spacing", 96, 20, 400, "Between the screws, in any unit.").If("drawer", "open").If("custom",
+            "own") with { Sets = new Dictionary<string, string> { ["custom"] = "own" } },
         Kit.Specs.Length("length", "Length", null, 24, 420, "Over all. Left open: the spacing and what each end needs."),
         Kit.Specs.Length("tall", "Height of the face", 20, 8, 80, "Up and down."),
         Kit.Specs.Length("projection", "Projection", 26, 8, 80, "From the drawer to the face. 30 mm feels deep enough to most hands."),
         Kit.Specs.Length("face", "Face thickness", 5, 2, 20, "Behind the words, in front of the fingers.", 0.5),
         Kit.Specs.Length("corner", "Corner radius", 4, 0, 20, "Of the upright edges.", 0.5),
         Kit.Specs.Length("edge", "Eased edge", 1.5, 0, 8, "Radius around the face; less than the corner.", 0.5),
-        Kit.Specs.Length("front", "Drawer front", 18, 1, 60, "How thick it is: the screws pass it, or hold in it. Taken from its place when one is named.").If("board", "open"),
+        Kit.Specs.Length("front", "Drawer front", 18, 1, 60,
+            "How thick it is: the screws pass it, or hold in it. Taken from its place when one is named.").If("board", "open"),
         Kit.Specs.Choice("fastening", "Held by", "insert", "Inserts last for years; nuts need no hot tip; through screws show.",
-            new ParameterOption("insert", "heat-set inserts"), new ParameterOption("sideNut", "nuts from the side"), new ParameterOption("selfCut", "screws that cut their thread"), new ParameterOption("through", "wood screws from the front")),
+            new ParameterOption("insert", "heat-set inserts"), new ParameterOption("sideNut", "nuts from the side"),
+                new ParameterOption("selfCut", "screws that cut their thread"), new ParameterOption("through", "wood screws from the front")),
         Kit.Specs.Choice("screw", "Screw", "M4", "The thread.", Hardware.Threads).If("fastening", "insert", "sideNut", "selfCut"),
         Kit.Specs.Washer.If("fastening", "insert", "sideNut", "selfCut"),
         Kit.Specs.Choice("woodScrew", "Wood screw", "3.5 mm", "For through screws.", Hardware.WoodScrews).If("fastening", "through"),
         Kit.Specs.Choice("roof", "Roof over the nut", "raised", "Printed face down, the slot's roof hangs across the screw's axis.",
-            new ParameterOption("plain", "plain"), new ParameterOption("raised", "raised by its droop"), new ParameterOption("sacrificial", "a layer to drill through")).If("fastening", "sideNut"),
-        Kit.Specs.Choice("lyingHoles", "Lying holes", "teardrop", "When it prints on its upper edge.", new ParameterOption("teardrop", "pointed roof"), new ParameterOption("bridged", "short flat roof")).If("wayUp", "top"),
+            new ParameterOption("plain", "plain"), new ParameterOption("raised", "raised by its droop"),
+                new ParameterOption("sacrificial", "a layer to drill through")).If("fastening", "sideNut"),
+        Kit.Specs.Choice("lyingHoles", "Lying holes", "teardrop", "When it prints on its upper edge.", new ParameterOption("teardrop", "pointed roof"),
+            new ParameterOption("bridged", "short flat roof")).If("wayUp", "top"),
         .. Label.Specs(),
         Kit.Specs.WayUp(Ways),
         .. MakeOrBuy.Specs,
     ];
 
-    public static Fastening FasteningOf(string key) => key switch { "sideNut" => Fastening.SideNut, "through" => Fastening.Through, "selfCut" => Fastening.SelfCut, _ => Fastening.Insert };
+    public static Fastening FasteningOf(string key) => key switch
+    {
+        "sideNut" => Fastening.SideNut,
+        "through" => Fastening.Through,
+        "selfCut" =>
+        Fastening.SelfCut,
+        _ => Fastening.Insert
+    };
 }

@@ -52,7 +52,8 @@ internal sealed record PullReckoning
     public static PullReckoning Of(Brief brief, Ledger ledger)
     {
         var p = brief.Parameters;
-        Quantity Chosen(string key, string name, string because) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
+        Quantity Chosen(string key, string name, string because) => ledger.Add(key, name,
+            Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
         var fastening = PullParameters.FasteningOf(p.Choice("fastening"));
         var lie = p.Choice("wayUp") == "top" ? p.Choice("lyingHoles") == "bridged" ? HoleLie.Bridged : HoleLie.Teardrop : HoleLie.Upright;
         var spacing = Spaced(brief, ledger);
@@ -67,18 +68,22 @@ internal sealed record PullReckoning
         var hole = HoleOf(scope, fastening, p, projection.Value, lie);
         var slot = fastening == Fastening.SideNut ? NutPocket.FromSide(scope, size, NutBelow, needed, roof, lie) : null;
         var joint = slot is null ? hole : hole + slot;
-        var post = ledger.Add("post", "post, from screw to finger room", Quantity.Input("wall rule", Math.Max(Math.Max(joint.Reach, needed), 5), Unit.Millimetre,
+        var post = ledger.Add("post", "post, from screw to finger room",
+            Quantity.Input("wall rule", Math.Max(Math.Max(joint.Reach, needed), 5), Unit.Millimetre,
             new Provenance.RuleOfThumb("The hole and the wall it must keep; no post is thinner than 10 mm.")), "Follows the hardware.");
         var corner = Chosen("corner", "corner radius", "Of the upright edges.");
-        var edge = ledger.Add("edge", "eased edge", Quantity.Min(Quantity.Chosen("eased edge asked for", p.Number("edge")!.Value, Unit.Millimetre), 0.9 * corner), "It rolls into the corner, so it is smaller.");
+        var edge = ledger.Add("edge", "eased edge", Quantity.Min(Quantity.Chosen("eased edge asked for", p.Number("edge")!.Value, Unit.Millimetre),
+            0.9 * corner), "It rolls into the corner, so it is smaller.");
         // A head on the face must stay clear of the eased edge too.
         var needs = fastening == Fastening.Through ? post + edge : post;
-        var length = ledger.Add("length", "length", p.Number("length") is { } asked ? Quantity.Chosen("length", asked, Unit.Millimetre) : spacing + (2 * needs), "Over all: the spacing, and what each end needs around its screw.");
+        var length = ledger.Add("length", "length", p.Number("length") is { } asked ? Quantity.Chosen("length", asked, Unit.Millimetre)
+            : spacing + (2 * needs), "Over all: the spacing, and what each end needs around its screw.");
         var head = fastening == Fastening.Through ? 2 * joint.Sleeves.Max(s => s.Radius) : 0;
         var space = fastening == Fastening.Through
             ? spacing - Quantity.Input("heads", head + 6, Unit.Millimetre, new Provenance.RuleOfThumb("A head, and 3 mm to each side of the words."))
             : length - Quantity.Input("margins", 6, Unit.Millimetre, new Provenance.RuleOfThumb("3 mm free at each end.")) - (2 * edge);
-        var label = Label.Of(p, space, tall - (2 * edge) - Quantity.RuleOfThumb("margins, up", 2, Unit.Millimetre, "1 mm free above and below."), brief.Fits, ledger);
+        var label = Label.Of(p, space, tall - (2 * edge) - Quantity.RuleOfThumb("margins, up", 2, Unit.Millimetre,
+            "1 mm free above and below."), brief.Fits, ledger);
         var screw = Screwed(scope, fastening, size, brief, joint, projection, ledger);
         var passing = Hardware.Passing(size, "medium").Value;
         return new()
@@ -99,7 +104,8 @@ internal sealed record PullReckoning
             Label = label,
             Scope = scope,
             Screw = screw,
-            Drilled = fastening == Fastening.Through ? Hardware.PilotHole(scope, p.Choice("woodScrew"), screw, "drawer front") : (x, y) => new(x, y, passing, HoleUse.Passing, "drawer front"),
+            Drilled = fastening == Fastening.Through ? Hardware.PilotHole(scope, p.Choice("woodScrew"), screw, "drawer front") : (x, y) =>
+                new(x, y, passing, HoleUse.Passing, "drawer front"),
         };
     }
 
@@ -114,10 +120,12 @@ internal sealed record PullReckoning
         {
             var table = StandardTables.Find("hole-spacings")!;
             var row = table.Rows.First(r => r.Name == custom);
-            return ledger.Add("spacing", "hole spacing", Quantity.Input("hole spacing", row.Cells["spacing"].Value!.Value, Unit.Millimetre, new Provenance.Standard(table.Source, row.Name)), "A custom of furniture.");
+            return ledger.Add("spacing", "hole spacing", Quantity.Input("hole spacing", row.Cells["spacing"].Value!.Value, Unit.Millimetre,
+                new Provenance.Standard(table.Source, row.Name)), "A custom of furniture.");
         }
 
-        return ledger.Add("spacing", "hole spacing", Quantity.Chosen("hole spacing", brief.Parameters.Number("spacing")!.Value, Unit.Millimetre), "As the drawers are drilled.");
+        return ledger.Add("spacing", "hole spacing", Quantity.Chosen("hole spacing", brief.Parameters.Number("spacing")!.Value, Unit.Millimetre),
+            "As the drawers are drilled.");
     }
 
     /// <summary>How far the axis stands from the finger side when a nut slides in from there.</summary>
@@ -146,7 +154,8 @@ internal sealed record PullReckoning
             return ScrewLength.IntoWood(scope, brief.Parameters.Choice("woodScrew"), "countersunk", projection, front, brief.Drawer);
         }
 
-        var room = ledger.Add("screw.room", "room for the screw", Quantity.Input("room for the screw", joint.Depth, Unit.Millimetre, new Provenance.Chosen("the joint")), "From the back to where it would bottom.");
+        var room = ledger.Add("screw.room", "room for the screw", Quantity.Input("room for the screw", joint.Depth, Unit.Millimetre,
+            new Provenance.Chosen("the joint")), "From the back to where it would bottom.");
         var (before, engage) = fastening switch
         {
             Fastening.SideNut => (NutBelow, Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height")),
@@ -154,6 +163,7 @@ internal sealed record PullReckoning
             _ => (0.0, Threaded.InsertLength(size)),
         };
         var plastic = Quantity.Input("plastic before the thread", before, Unit.Millimetre, new Provenance.Chosen("this family"));
-        return ScrewLength.Of(scope, (size, "pan", $"{Hardware.Name(size)} pan head"), [front, .. Hardware.UnderHead(brief.Parameters, size), plastic], engage, room - plastic, brief.Drawer);
+        return ScrewLength.Of(scope, (size, "pan", $"{Hardware.Name(size)} pan head"), [front, .. Hardware.UnderHead(brief.Parameters, size), plastic],
+            engage, room - plastic, brief.Drawer);
     }
 }

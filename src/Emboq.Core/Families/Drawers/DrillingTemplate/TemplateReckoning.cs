@@ -58,17 +58,23 @@ internal sealed record TemplateReckoning
     {
         var p = brief.Parameters;
         var (holes, from) = Pattern(brief, ledger);
-        var fromTop = ledger.Add("fromTop", "top edge to the middle of the part", Quantity.Chosen("from the top", p.Number("fromTop")!.Value, Unit.Millimetre), "The hook sets it alike on every drawer.");
-        var thickness = ledger.Add("thickness", "template thickness", Quantity.Chosen("thickness", p.Number("thickness")!.Value, Unit.Millimetre), "It guides the drill: two drill diameters keep it square.");
+        var fromTop = ledger.Add("fromTop", "top edge to the middle of the part",
+            Quantity.Chosen("from the top", p.Number("fromTop")!.Value, Unit.Millimetre), "The hook sets it alike on every drawer.");
+        var thickness = ledger.Add("thickness", "template thickness", Quantity.Chosen("thickness", p.Number("thickness")!.Value, Unit.Millimetre),
+            "It guides the drill: two drill diameters keep it square.");
         var bush = p.Choice("guide") == "bush";
         var drill = ledger.Add("drill", "drill", p.Number("drill") is { } asked ? Quantity.Chosen("drill", asked, Unit.Millimetre)
-            : Quantity.Input("drill", holes.Max(h => h.Drill), Unit.Millimetre, new Provenance.Chosen("what the holes are taken from")), $"Left open: {holes[0].Says}.");
+            : Quantity.Input("drill", holes.Max(h => h.Drill), Unit.Millimetre, new Provenance.Chosen("what the holes are taken from")),
+                $"Left open: {holes[0].Says}.");
         var scope = new JointScope(ledger, brief.Fits, "guide", "guide");
-        var wanted = bush ? Quantity.Chosen("bush, outside", p.Number("bush")!.Value, Unit.Millimetre) + Quantity.RuleOfThumb("bush clearance", 0.05, Unit.Millimetre, "A bush is pressed in by hand.")
+        var wanted = bush ? Quantity.Chosen("bush, outside", p.Number("bush")!.Value, Unit.Millimetre) + Quantity.RuleOfThumb("bush clearance", 0.05,
+            Unit.Millimetre, "A bush is pressed in by hand.")
             : drill + Quantity.RuleOfThumb("drill clearance", 0.1, Unit.Millimetre, "A drill turns in its guide without rubbing.");
         var guide = ScrewHole.Plain(scope, wanted, thickness.Value, p.Choice("wayUp") == "hook" ? HoleLie.Teardrop : HoleLie.Upright);
-        var width = p.Number("frontWidth") is { } w ? ledger.Add("front.width", "width of the front", Quantity.Chosen("width of the front", w, Unit.Millimetre), "As it was given, to the fraction.") : null;
-        var centre = width is null ? null : ledger.Add("front.centre", "edge to centre mark", (width / 2).Named("half the front"), Half(p.Length("frontWidth")!));
+        var width = p.Number("frontWidth") is { } w ? ledger.Add("front.width", "width of the front",
+            Quantity.Chosen("width of the front", w, Unit.Millimetre), "As it was given, to the fraction.") : null;
+        var centre = width is null ? null : ledger.Add("front.centre", "edge to centre mark", (width / 2).Named("half the front"),
+            Half(p.Length("frontWidth")!));
         var hook = ledger.Add("hook", "hook thickness", Quantity.Chosen("hook thickness", p.Number("hook")!.Value, Unit.Millimetre), "Bears on the edge.");
         var side = p.Choice("hooks") == "two" && width is not null;
         // The wall around a guide is the margin, at the least.
@@ -83,7 +89,8 @@ internal sealed record TemplateReckoning
             Centre = centre,
             Thickness = thickness,
             HookThick = hook,
-            HookDepth = ledger.Add("hook.depth", "hook depth", Quantity.Chosen("hook depth", p.Number("hookDepth")!.Value, Unit.Millimetre), "How far it reaches over the edge."),
+            HookDepth = ledger.Add("hook.depth", "hook depth", Quantity.Chosen("hook depth", p.Number("hookDepth")!.Value, Unit.Millimetre),
+                "How far it reaches over the edge."),
             SideHook = side,
             Guide = guide,
             Drill = drill,
@@ -98,7 +105,9 @@ internal sealed record TemplateReckoning
         {
             foreach (var (h, i) in served.Pattern.Select((h, i) => (h, i + 1)))
             {
-                ledger.Add($"hole{i}", $"hole {i} from the centre mark", Quantity.Input($"hole {i}", h.X, Unit.Millimetre, new Provenance.Chosen("the part it serves")), "Taken from the part itself: one pattern for both.");
+                ledger.Add($"hole{i}", $"hole {i} from the centre mark",
+                    Quantity.Input($"hole {i}", h.X, Unit.Millimetre, new Provenance.Chosen("the part it serves")),
+                    "Taken from the part itself: one pattern for both.");
             }
 
             return (served.Pattern, HolesFrom.Part);
@@ -115,7 +124,8 @@ internal sealed record TemplateReckoning
             return ([Measured(at), .. gaps.Select(g => Measured(at += g.Value))], HolesFrom.Place);
         }
 
-        var spacing = ledger.Add("span", "first to last hole", Quantity.Chosen("hole spacing", brief.Parameters.Number("spacing")!.Value, Unit.Millimetre), "Chosen by the maker.");
+        var spacing = ledger.Add("span", "first to last hole", Quantity.Chosen("hole spacing", brief.Parameters.Number("spacing")!.Value, Unit.Millimetre),
+            "Chosen by the maker.");
         return ([.. new[] { -0.5, 0.5 }.Select(side => new PatternHole(side * spacing.Value, 0, drill, HoleUse.Passing, Front))], HolesFrom.Spacing);
     }
 

@@ -5,7 +5,8 @@ internal static class TemplateShape
 {
     private const double Groove = 0.6;
 
-    public static Proof OneGuide(TemplateReckoning r) => new("ring-guide", "one guide, 3 mm of it", () => Guide(r), "Proves that the drill or bush goes in. It does not prove the spacing.");
+    public static Proof OneGuide(TemplateReckoning r) => new("ring-guide", "one guide, 3 mm of it", () => Guide(r),
+        "Proves that the drill or bush goes in. It does not prove the spacing.");
 
     public static Body Board(TemplateReckoning r) => new("machine-front", "front", () => Front(r));
 
@@ -21,7 +22,8 @@ internal static class TemplateShape
         }
 
         // The centre mark: a groove on both faces, and a hole for the point of a pencil.
-        List<Solid> cuts = [.. r.Holes.Select(h => GuideAt(r, r.Guide.Cut, h)), .. new[] { 0, t }.Select(face => Line(hook - r.Bottom + 2).At(0, r.Bottom - 1, face))];
+        List<Solid> cuts = [.. r.Holes.Select(h => GuideAt(r, r.Guide.Cut, h)),
+            .. new[] { 0, t }.Select(face => Line(hook - r.Bottom + 2).At(0, r.Bottom - 1, face))];
         if (r.Holes.All(h => Math.Abs(r.At(h).X) > (r.Guide.Bore / 2) + 2 || Math.Abs(r.At(h).Y - (r.Bottom / 2)) > r.Guide.Reach))
         {
             cuts.Add(new Solid.Cylinder(0.9, t + 2).At(0, r.Bottom / 2, -1));

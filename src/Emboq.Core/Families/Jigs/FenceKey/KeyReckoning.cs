@@ -55,16 +55,21 @@ internal sealed record KeyReckoning
     public static KeyReckoning Of(Brief brief, Ledger ledger)
     {
         var (p, place) = (brief.Parameters, brief.Interfaces["channel"]);
-        Quantity Chosen(string key, string name, string because) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
+        Quantity Chosen(string key, string name, string because) => ledger.Add(key, name,
+            Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
         var height = p.Choice("locks") == "height";
         var (locked, loose) = height ? ("depth", "width") : ("width", "depth");
-        var fitted = Fitted.Reckon(new("channel", locked, Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")), p.Number("clearance"), height ? "key height" : "key width"), place, brief.Fits, brief.Tries, ledger);
+        var fitted = Fitted.Reckon(new("channel", locked, Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")), p.Number("clearance"), height
+            ? "key height" : "key width"), place, brief.Fits, brief.Tries, ledger);
         var other = ledger.Add($"channel.{loose}.measured", place[loose].Name, Evaluation.Of(place, loose)!.Quantity, "As read.");
-        var free = height ? Chosen("sides", "free at the sides, in all", "It must not rub there.") : Chosen("under", "free below", "It must not ride on the floor.");
+        var free = height ? Chosen("sides", "free at the sides, in all", "It must not rub there.")
+            : Chosen("under", "free below", "It must not ride on the floor.");
         var remains = ledger.Add(height ? "wide" : "high", height ? "key width" : "key below the table", other - free, "The channel less what stays free.");
         var (width, high) = height ? (remains, fitted.Drawn) : (fitted.Drawn, remains);
         var above = Chosen("above", "key above the table", "What legs and fence bear on.");
-        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(fitted.Realised, Rungs), Unit.Millimetre, "The row covers two standard deviations of doubt to each side."), "Rungs around the drawn size; each also grows along the free axis, so that it is felt too.");
+        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(fitted.Realised, Rungs), Unit.Millimetre,
+            "The row covers two standard deviations of doubt to each side."),
+            "Rungs around the drawn size; each also grows along the free axis, so that it is felt too.");
         var (fixings, screw) = Fixed(brief, above, high, ledger);
         return new()
         {
@@ -99,14 +104,17 @@ internal sealed record KeyReckoning
         if (p.Choice("fixing") == "screws")
         {
             var joint = ScrewHole.Counterbored(scope, size, thick, lie);
-            var diameters = Quantity.RuleOfThumb("diameters of thread in the fence", 1.5, Unit.None, "In an insert or in metal; common practice, no published source.");
-            return ([new("screw", joint, FromBelow: true)], ScrewLength.Of(scope, (size, "cap", $"{Hardware.Name(size)} cap screw"), [above + high - ledger["screw.counterbore.depth"]], diameters * Hardware.Diameter(size), fence, brief.Drawer));
+            var diameters = Quantity.RuleOfThumb("diameters of thread in the fence", 1.5, Unit.None,
+                "In an insert or in metal; common practice, no published source.");
+            return ([new("screw", joint, FromBelow: true)], ScrewLength.Of(scope, (size, "cap", $"{Hardware.Name(size)} cap screw"),
+                [above + high - ledger["screw.counterbore.depth"]], diameters * Hardware.Diameter(size), fence, brief.Drawer));
         }
 
         var nut = NutPocket.FromEnd(new(ledger, brief.Fits, "nut", "nut"), size, Sunk);
         var plastic = above + high - ledger["nut.pocket.depth"];
         return ([new("screw", ScrewHole.Passing(scope, size, "medium", thick, lie), FromBelow: false), new("nut", nut, FromBelow: true)],
-            ScrewLength.Of(scope, (size, "pan", $"{Hardware.Name(size)} pan head"), [fence, .. Hardware.UnderHead(p, size), plastic], Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height"), ledger["nut.pocket.depth"], brief.Drawer));
+            ScrewLength.Of(scope, (size, "pan", $"{Hardware.Name(size)} pan head"), [fence, .. Hardware.UnderHead(p, size), plastic],
+                Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height"), ledger["nut.pocket.depth"], brief.Drawer));
     }
 
     /// <summary>Of a nut below the key's underside, mm.</summary>

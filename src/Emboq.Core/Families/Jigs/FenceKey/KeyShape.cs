@@ -11,7 +11,11 @@ internal static class KeyShape
     /// <summary>What a rung is held by, above the table, mm.</summary>
     private const double Handle = 4;
 
-    public static Proof Ladder(KeyReckoning r) => new("ladder-channel", "ladder of the channel", () => Rungs(r), LadderSays(r)) { Seat = "channel", Rungs = r.Ladder.Count };
+    public static Proof Ladder(KeyReckoning r) => new("ladder-channel", "ladder of the channel", () => Rungs(r), LadderSays(r))
+    {
+        Seat = "channel",
+        Rungs = r.Ladder.Count
+    };
 
     public static Body Machine(KeyReckoning r) => new("machine-channel", r.Locked.Place.Name, () => Channel(r));
 
@@ -35,13 +39,15 @@ internal static class KeyShape
             .. r.Ladder.Select((locked, i) => r.LocksHeight
                 ? new Gauge("ladder-channel", $"rung {i + 1}", locked + Handle, new(RungAt(i) + RungLength - 0.5, 0.1, locked / 2), Axis.Z, Jaws.Over)
                 : new Gauge("ladder-channel", $"rung {i + 1}", locked, new(RungAt(i) + RungLength - 0.5, 0, 0.5), Axis.Y, Jaws.Over)),
-            .. r.Fixings.Where(f => f.Joint.Bore > 0).SelectMany(f => Screws(r).Select(x => new Gauge("part", $"{f.Key} hole", f.Joint.Bore, new(x, 0, r.Above.Value - 0.6), Axis.X))),
+            .. r.Fixings.Where(f => f.Joint.Bore > 0).SelectMany(f => Screws(r).Select(x =>
+                new Gauge("part", $"{f.Key} hole", f.Joint.Bore, new(x, 0, r.Above.Value - 0.6), Axis.X))),
         ];
     }
 
     private static double RungAt(int rung) => rung * (RungLength + 4);
 
-    /// <summary>What one screw's hardware looks like in the frame of the key. Upside down, the roof of a lying hole would point down: it is spun first.</summary>
+    /// <summary>What one screw's hardware looks like in the frame of the key. Upside down, the roof of a lying hole would point down: it is spun
+    /// first.</summary>
     private static Solid Placed(KeyReckoning r, KeyFixing fixing, Solid inJoint, double x) =>
         fixing.FromBelow ? inJoint.Spun(180).UpsideDown().At(x, 0, -r.High.Value) : inJoint.At(x, 0, r.Above.Value);
 
@@ -65,7 +71,8 @@ internal static class KeyShape
         {
             // Two pairs of legs at the ends: the middle stays free for a hand.
             var wide = Math.Min(12, l / 3);
-            body += new Solid.Box(wide, w + (2 * legs), above).At(-l / 2, -(w / 2) - legs, 0) + new Solid.Box(wide, w + (2 * legs), above).At((l / 2) - wide, -(w / 2) - legs, 0);
+            body += new Solid.Box(wide, w + (2 * legs), above).At(-l / 2, -(w / 2) - legs, 0) + new Solid.Box(wide, w + (2 * legs),
+                above).At((l / 2) - wide, -(w / 2) - legs, 0);
         }
 
         if (r.Notch.Value > 0)
@@ -86,7 +93,8 @@ internal static class KeyShape
             var (width, below) = r.LocksHeight ? (Math.Max(1, r.Width.Value + grown), locked) : (locked, Math.Max(1, r.High.Value + grown));
             Solid block = new Solid.Box(RungLength, width, below + Handle).At(0, -width / 2, 0);
             // In height it hangs by a shoulder on the table, as the key does; printed turned over, the shoulder lies on the bed.
-            block = r.LocksHeight ? (block + new Solid.Box(RungLength, width + (2 * Handle), Handle).At(0, (-width / 2) - Handle, below)).UpsideDown().At(0, 0, below + Handle) : block;
+            block = r.LocksHeight ? (block + new Solid.Box(RungLength, width + (2 * Handle), Handle).At(0, (-width / 2) - Handle, below)).UpsideDown().At(0,
+                0, below + Handle) : block;
             var rung = Enumerable.Range(0, i + 1).Aggregate(block, (b, n) => b - new Solid.Cylinder(0.7, below + Handle + 2).At(2 + (n * 2.6), -width / 2, -1));
             return rung.At(RungAt(i), 0, 0);
         }).Aggregate((a, b) => a + b);

@@ -77,7 +77,8 @@ public static class RouterTemplateFamily
             Pieces = moved is null ? [] : [new("part", "template", () => Build(moved, inside, rim, thickness.Value, brief.Mark), Ways, way.Key)],
             Proofs = moved is null ? [] :
             [
-                new("ring-corner", "the tightest corner", () => Corner(Build(moved, inside, rim, thickness.Value, null), tightest.At, Math.Abs(offset.Value), thickness.Value),
+                new("ring-corner", "the tightest corner", () => Corner(Build(moved, inside, rim, thickness.Value, null), tightest.At,
+                    Math.Abs(offset.Value), thickness.Value),
                     "Run the follower round it in scrap: it proves the offset and the corner. It does not prove the size over all."),
             ],
             Machine = moved is null ? [] : [new("machine-work", "the part wanted", () => new Solid.Extruded(wanted, 18).At(0, 0, -18))],

@@ -44,13 +44,16 @@ internal static class JawDrawing
     {
         var (over, lip) = (r.Over.Value, JawShape.LipThickness);
         Point2[] top = over > 0 ? [new(t, h + lip), new(-over, h + lip), new(-over, h), new(0, h)] : [new(t, h), new(0, h)];
-        return Rounds(sheet.Box(Matter.Machine, -24, -h - 6, 0, h).Face(Matter.Part, [new(0, -h), new(t, -h), .. Notch(r).Select(q => new Point2(t + q.Y, q.X)), .. top]), r, (across, rise) => new(t + rise, across))
+        return Rounds(sheet.Box(Matter.Machine, -24, -h - 6, 0, h).Face(Matter.Part,
+            [new(0, -h), new(t, -h), .. Notch(r).Select(q => new Point2(t + q.Y, q.X)), .. top]), r, (across, rise) => new(t + rise, across))
             .Along("thickness", 0, t, -h, sets: "thickness").Point("over", -over / 2, h + lip, CalloutSide.Right, "over");
     }
 
     /// <summary>The section along the jaw, seen from above, the vice below: x along it, y out of it.</summary>
     private static Sheet FromAbove(Sheet sheet, JawReckoning r, double w, double t) =>
-        Rounds(sheet.Box(Matter.Machine, -w, -24, w, 0).Face(Matter.Part, [new(-w, 0), new(w, 0), new(w, t), .. Notch(r).Reverse().Select(q => new Point2(q.X, t + q.Y)), new(-w, t)]), r, (across, rise) => new(across, t + rise))
+        Rounds(sheet.Box(Matter.Machine, -w, -24, w, 0).Face(Matter.Part,
+            [new(-w, 0), new(w, 0), new(w, t), .. Notch(r).Reverse().Select(q => new Point2(q.X, t + q.Y)), new(-w, t)]), r,
+            (across, rise) => new(across, t + rise))
             .Up("thickness", w, 0, t, side: CalloutSide.Right, sets: "thickness").Point("over", w, 0, CalloutSide.Right, "over");
 
     /// <summary>What is cut into the face, across it: x from its middle, y down from the face.</summary>
@@ -62,7 +65,8 @@ internal static class JawDrawing
                 return [new(-half, 0), new(0, -deep), new(half, 0)];
             case JawFace.Hollow(var radius, var deep, _) hollow:
                 var reach = Math.Asin(Math.Min(1, hollow.HalfWidth / radius));
-                return [.. Enumerable.Range(0, 25).Select(i => reach * ((i / 12.0) - 1)).Select(a => new Point2(radius * Math.Sin(a), (radius * (1 - Math.Cos(a))) - deep))];
+                return [.. Enumerable.Range(0, 25).Select(i => reach * ((i / 12.0) - 1)).Select(a =>
+                    new Point2(radius * Math.Sin(a), (radius * (1 - Math.Cos(a))) - deep))];
             default:
                 return [];
         }

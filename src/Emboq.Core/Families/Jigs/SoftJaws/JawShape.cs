@@ -14,7 +14,8 @@ internal static class JawShape
 
     public static IReadOnlyList<Piece> Pieces(JawReckoning r, string? mark, IReadOnlyList<WayUp> ways, string way, IReadOnlyList<PatternHole> pattern)
     {
-        (string Name, Solid Zone)[] walls = r.Fixing is null ? [] : [.. r.Fixing.Places.Select((x, i) => ($"fixing {i + 1}", Placed(r, r.Fixing.Joint.Zone, x)))];
+        (string Name, Solid Zone)[] walls = r.Fixing is null ? [] : [.. r.Fixing.Places.Select((x, i) =>
+            ($"fixing {i + 1}", Placed(r, r.Fixing.Joint.Zone, x)))];
         return
         [
             new("part", "jaw", () => Plate(r, mark), ways, way) { Pattern = pattern, Walls = walls },
@@ -33,7 +34,8 @@ internal static class JawShape
     ];
 
     /// <summary>From open to face on face.</summary>
-    public static Motion Closing { get; } = new("close", "the sliding jaw", ["second", "machine-sliding"], [MotionStep.Along(0, 0, -Opens)], [new(0, "open"), new(1, "closed")]);
+    public static Motion Closing { get; } = new("close", "the sliding jaw", ["second", "machine-sliding"], [MotionStep.Along(0, 0, -Opens)],
+        [new(0, "open"), new(1, "closed")]);
 
     private static Pose Facing(JawReckoning r) => new(0, 180, 0, new(0, 0, (2 * r.Thickness.Value) + Opens));
 
@@ -48,12 +50,14 @@ internal static class JawShape
         {
             case JawFace.Grooved groove:
                 var (across, along) = (groove.HalfWidth + Rim, SliceLength / 2);
-                yield return Proof("face", "a slice of the groove", () => groove.Upright ? Slice(-across, -along, 0, across, along, t) : Slice(-along, -across, 0, along, across, t),
+                yield return Proof("face", "a slice of the groove", () => groove.Upright ? Slice(-across, -along, 0, across, along, t)
+                    : Slice(-along, -across, 0, along, across, t),
                     "Proves that the smallest and the largest round lie in it. It does not prove how the plate is held.");
                 break;
             case JawFace.Pocket(var drawn, var deep):
                 var (x, y) = (drawn!.Points.Max(p => p.X) + Rim, drawn.Points.Max(p => p.Y) + Rim);
-                yield return Proof("face", "the rim of the pocket", () => Slice(-x, -y, t - Math.Min(2, deep), x, y, t), "Proves the pocket's outline in minutes. It does not prove its depth.");
+                yield return Proof("face", "the rim of the pocket", () => Slice(-x, -y, t - Math.Min(2, deep), x, y, t),
+                    "Proves the pocket's outline in minutes. It does not prove its depth.");
                 break;
         }
 
@@ -61,12 +65,14 @@ internal static class JawShape
         {
             var (at, reach) = (fixing.Places[0], fixing.Joint.Reach);
             yield return Proof("fixing", "one fixing", () => Slice(at - reach, -reach, 0, at + reach, reach, fixing.Screw is null ? fixing.Joint.Depth : t),
-                fixing.Screw is null ? "Proves that a magnet drops in. It does not prove how hard it holds." : "Proves that the screw passes and its head lies below the face. It does not prove the spacing.");
+                fixing.Screw is null ? "Proves that a magnet drops in. It does not prove how hard it holds."
+                    : "Proves that the screw passes and its head lies below the face. It does not prove the spacing.");
         }
 
         if (r.Over.Value > 0)
         {
-            yield return Proof("lip", "an end with its lip", () => Slice(w - SliceLength, -h, -r.Over.Value, w, h + LipThickness, t), "Proves that the lip lies on the jaw and the plate ends below where it should. It does not prove the face.");
+            yield return Proof("lip", "an end with its lip", () => Slice(w - SliceLength, -h, -r.Over.Value, w, h + LipThickness, t),
+                "Proves that the lip lies on the jaw and the plate ends below where it should. It does not prove the face.");
         }
     }
 
@@ -75,8 +81,10 @@ internal static class JawShape
         ? r with { Face = pocket with { Drawn = new(drawn.Points.Select(p => new Point2(-p.X, p.Y))) } }
         : r;
 
-    /// <summary>A magnet's pocket opens at the back, a screw's counterbore at the face. Standing on its upper edge, the roofs of both point down the plate.</summary>
-    public static Solid Placed(JawReckoning r, Solid inJoint, double x) => r.Fixing!.Screw is null ? inJoint.UpsideDown().At(x, 0, 0) : inJoint.Spun(180).At(x, 0, r.Thickness.Value);
+    /// <summary>A magnet's pocket opens at the back, a screw's counterbore at the face. Standing on its upper edge, the roofs of both point down the
+    /// plate.</summary>
+    public static Solid Placed(JawReckoning r, Solid inJoint, double x) => r.Fixing!.Screw is null ? inJoint.UpsideDown().At(x, 0, 0)
+        : inJoint.Spun(180).At(x, 0, r.Thickness.Value);
 
     /// <summary>Over the plate beside everything that is cut into it, across each fixing, and across a groove at half of its depth.</summary>
     public static IReadOnlyList<Gauge> Gauges(JawReckoning r)
@@ -110,7 +118,8 @@ internal static class JawShape
         body = r.Face switch
         {
             JawFace.Flat => body,
-            JawFace.Vee(var groove, var upright) => body - Along(new(new(0, -groove.Depth.Value), new(groove.HalfWidth.Value, 0), new(groove.HalfWidth.Value, 1), new(-groove.HalfWidth.Value, 1), new(-groove.HalfWidth.Value, 0)), upright, w, h, t),
+            JawFace.Vee(var groove, var upright) => body - Along(new(new(0, -groove.Depth.Value), new(groove.HalfWidth.Value, 0),
+                new(groove.HalfWidth.Value, 1), new(-groove.HalfWidth.Value, 1), new(-groove.HalfWidth.Value, 0)), upright, w, h, t),
             JawFace.Hollow(var radius, var deep, var upright) => body - Hollow(radius, deep, upright, w, h, t),
             JawFace.Pocket(var drawn, var deep) => body - new Solid.Extruded(drawn!, deep + 1).At(0, 0, t - deep),
             _ => throw new InvalidOperationException($"No face is defined for {r.Face.GetType().Name}."),

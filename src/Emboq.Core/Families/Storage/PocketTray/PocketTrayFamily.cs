@@ -3,13 +3,15 @@ namespace Emboq.Core.Families.Storage.PocketTray;
 /// <summary>A tray with a pocket for each of several measured things, placed by computation or by hand.</summary>
 public static class PocketTrayFamily
 {
-    private static readonly IReadOnlyList<string> Cautions = ["Sharp edges lie downwards or in a pocket that covers them.", "A tray on a wall wants screws and plugs by their maker's figures."];
+    private static readonly IReadOnlyList<string> Cautions = ["Sharp edges lie downwards or in a pocket that covers them.",
+        "A tray on a wall wants screws and plugs by their maker's figures."];
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "pocket-tray", "pocket tray", "Tools that roll about in a drawer, each with a place of its own.",
         [
-            .. TrayParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"thing {i + 1}", ["block", "post", "turned"], SlotNeed.Sometimes) { Series = "things" }),
+            .. TrayParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"thing {i + 1}", ["block", "post", "turned"],
+                SlotNeed.Sometimes) { Series = "things" }),
             new("drawer", "drawer it goes into", ["cavity"], SlotNeed.Sometimes),
             new("holes", "holes it is screwed to", ["hole-row"], SlotNeed.Sometimes),
         ],
@@ -17,7 +19,8 @@ public static class PocketTrayFamily
     {
         ListColumns = ["width", "depth", "count"],
         Screws = true,
-        Words = [TryWord.Works, new("hardToLift", "is hard to lift things out of"), new("wobbles", "lets things wobble"), new("tooHigh", "is too high for its drawer"), new("screwTight", "is tight on its screws")],
+        Words = [TryWord.Works, new("hardToLift", "is hard to lift things out of"), new("wobbles", "lets things wobble"),
+            new("tooHigh", "is too high for its drawer"), new("screwTight", "is tight on its screws")],
     };
 
     private static Design Design(Brief brief)
@@ -26,13 +29,15 @@ public static class PocketTrayFamily
         var way = TrayParameters.Ways.First(w => w.Key == p.Choice("wayUp"));
         IReadOnlyList<Check> unread =
         [
-            .. TrayParameters.Slots.Where(brief.Interfaces.ContainsKey).SelectMany(slot => PartBodies.Unread(brief.Interfaces[slot], slot, TrayItem.Needs(brief.Interfaces[slot]))),
+            .. TrayParameters.Slots.Where(brief.Interfaces.ContainsKey).SelectMany(slot =>
+                PartBodies.Unread(brief.Interfaces[slot], slot, TrayItem.Needs(brief.Interfaces[slot]))),
             .. brief.Interfaces.GetValueOrDefault("drawer") is { } drawer ? PartBodies.Unread(drawer, "drawer", "width", "depth") : [],
             .. brief.Interfaces.GetValueOrDefault("holes") is { } holes ? PartBodies.Unread(holes, "holes", "gap1.centre") : [],
         ];
         if (unread.Count > 0 || TrayParameters.Slots.All(s => !brief.Interfaces.ContainsKey(s)))
         {
-            return PartBodies.Unbuilt(ledger, unread.Count > 0 ? unread : [new("items", "things to hold", Verdict.Stop, "Nothing is named yet: choose the first thing it holds.", "0 things", "1 or more", "A size is measured, never assumed.", [])], Cautions);
+            return PartBodies.Unbuilt(ledger, unread.Count > 0 ? unread : [new("items", "things to hold", Verdict.Stop,
+                "Nothing is named yet: choose the first thing it holds.", "0 things", "1 or more", "A size is measured, never assumed.", [])], Cautions);
         }
 
         var r = TrayReckoning.Of(brief, ledger);
@@ -54,10 +59,13 @@ public static class PocketTrayFamily
             Machine = built ? TrayShape.Things(r) : [],
             Seats = [.. r.Items.Select(i => i.Size.Seat(SeatWords.Pocket))],
             Chance = chance,
-            Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way, brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Place, i.Size.Of.Dimension))], [.. r.Items.SelectMany(i => i.Size.Contradictions)])],
+            Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way,
+                brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Place, i.Size.Of.Dimension))],
+                [.. r.Items.SelectMany(i => i.Size.Contradictions)])],
             Drawing = r.Pockets is null ? null : Draw(r, brief.Interfaces.GetValueOrDefault("holes") is { } row ? new(row.Id, "gap1.centre") : null),
             Hardware = r.Screw is null ? [] : [$"2 wood screws {r.Screw.Says}"],
-            Fitting = ["Print the slices first and lay each thing in its own.", r.Ear is null ? "Lay the tray in its drawer." : "Screw it down through both ears.", "Put what is used most in front."],
+            Fitting = ["Print the slices first and lay each thing in its own.", r.Ear is null ? "Lay the tray in its drawer."
+                : "Screw it down through both ears.", "Put what is used most in front."],
             Gauges = built ? [.. TrayShape.Gauges(r, p)] : [],
             Cautions = Cautions,
         };
@@ -69,13 +77,15 @@ public static class PocketTrayFamily
         var sheet = new Sheet();
         foreach (var ear in TrayShape.Ears(r))
         {
-            sheet.Box(Matter.Part, Math.Min(ear.X - r.Ear!.Reach, w / 2), ear.Y - r.Ear.Reach, Math.Max(ear.X + r.Ear.Reach, w / 2), ear.Y + r.Ear.Reach).Round(Matter.Opening, ear.X, ear.Y, r.Ear.Bore);
+            sheet.Box(Matter.Part, Math.Min(ear.X - r.Ear!.Reach, w / 2), ear.Y - r.Ear.Reach, Math.Max(ear.X + r.Ear.Reach, w / 2),
+                ear.Y + r.Ear.Reach).Round(Matter.Opening, ear.X, ear.Y, r.Ear.Bore);
         }
 
         sheet.Box(Matter.Part, 0, 0, w, d);
         if (r.Trough > 0)
         {
-            sheet.Box(Matter.Opening, r.Wall.Value, r.Wall.Value, w - r.Wall.Value, r.Wall.Value + r.Trough).Point("trough", w * 0.75, r.Wall.Value + (r.Trough / 2), CalloutSide.Right, "trough");
+            sheet.Box(Matter.Opening, r.Wall.Value, r.Wall.Value, w - r.Wall.Value, r.Wall.Value + r.Trough).Point("trough", w * 0.75,
+                r.Wall.Value + (r.Trough / 2), CalloutSide.Right, "trough");
         }
 
         foreach (var p in r.Pockets!)
@@ -89,17 +99,20 @@ public static class PocketTrayFamily
             var shape = TrayShape.Turned(p.Item.Shape, p.Turned);
             var less = p.Item.Size.Drawn.Value - p.Item.Size.Counterpart.Value;
             sheet.Face(Matter.Opening, shape.Points.Select(q => new Point2(q.X + p.Middle.X, q.Y + p.Middle.Y)), drag)
-                .Face(Matter.Machine, (Solids.Outlines.Moved(shape, -less / 2) ?? shape).Points.Select(q => new Point2(q.X + p.Middle.X, q.Y + p.Middle.Y)), drag)
+                .Face(Matter.Machine, (Solids.Outlines.Moved(shape, -less / 2) ?? shape).Points.Select(q =>
+                    new Point2(q.X + p.Middle.X, q.Y + p.Middle.Y)), drag)
                 .Words(p.Item.Place.Name, p.Middle.X, p.Middle.Y, Math.Min(4, p.Wide / 1.1 / Solids.LetterWidths.Of(p.Item.Place.Name)));
         }
 
-        sheet.Along("width", 0, w, 0, sets: "width").Up("depth", 0, 0, d, sets: "depth").Point("wall", w, d / 2, CalloutSide.Right, "wall").Point("pockets", r.Pockets[0].X, r.Pockets[0].Middle.Y, CalloutSide.Above, "clearance");
+        sheet.Along("width", 0, w, 0, sets: "width").Up("depth", 0, 0, d, sets: "depth").Point("wall", w, d / 2, CalloutSide.Right, "wall").Point("pockets",
+            r.Pockets[0].X, r.Pockets[0].Middle.Y, CalloutSide.Above, "clearance");
         if (r.EarSpacing is { } apart)
         {
             sheet.Along("ear.spacing", (w - apart.Value) / 2, (w + apart.Value) / 2, 0, 2, sets: holes is null ? "raster" : null, reads: holes);
         }
 
         // A section through the deepest pocket would hide the others: height stands as a strip.
-        return sheet.View(w + r.EarOut + 30, 0).Box(Matter.Part, 0, 0, r.Height.Value, d).Along("height", 0, r.Height.Value, 0).Point("floor", r.Floor.Value, d, CalloutSide.Above, "floor").Done;
+        return sheet.View(w + r.EarOut + 30, 0).Box(Matter.Part, 0, 0, r.Height.Value, d).Along("height", 0, r.Height.Value, 0).Point("floor", r.Floor.Value,
+            d, CalloutSide.Above, "floor").Done;
     }
 }

@@ -12,7 +12,8 @@ namespace Emboq.Core.Families.Storage.PocketTray;
 /// <param name="Mass">g, if it was weighed.</param>
 /// <param name="Use">often, sometimes or seldom.</param>
 /// <param name="ByHand">Where the maker put it: left and front edge.</param>
-internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double Deep, Profile Shape, IReadOnlyList<Point2> Steps, double Height, double Hold, double? Mass, string Use, Point2? ByHand)
+internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double Deep, Profile Shape, IReadOnlyList<Point2> Steps, double Height, double Hold,
+    double? Mass, string Use, Point2? ByHand)
 {
     /// <summary>A thing more than this many times as high as its foot is wide is easily knocked over; common practice, no published source.</summary>
     private const double Slender = 3;
@@ -29,7 +30,8 @@ internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double De
     public bool Wobbly => Slenderness > Slender;
 
     /// <summary>Limits for a joint probability, in every direction that is fitted.</summary>
-    public IEnumerable<(Quantity Quantity, double Least, double Greatest)> Limits => Other is null ? [Size.Limits] : [Size.Limits, (Other, Size.Fit.Least, Size.Fit.Greatest)];
+    public IEnumerable<(Quantity Quantity, double Least, double Greatest)> Limits => Other is null ? [Size.Limits]
+        : [Size.Limits, (Other, Size.Fit.Least, Size.Fit.Greatest)];
 
     /// <summary>Probability that it lies as wanted.</summary>
     public double Chance => JointProbability.Within([.. Limits]);
@@ -46,19 +48,23 @@ internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double De
         var foot = place.Kind.Key == "block" ? Math.Min(sizes["width"]!.Value, sizes["depth"]!.Value) : turned?.Widest ?? sizes["diameter"]!.Value;
         var slender = height > Slender * foot;
         var share = Quantity.Max(
-            Quantity.RuleOfThumb(slender ? "share held of a slender thing" : "share held", slender ? 0.55 : 0.35, Unit.None, "A third of a steady thing, more than half of a slender one.") * Quantity.Chosen($"height of {place.Name}", height, Unit.Millimetre, "as read"),
+            Quantity.RuleOfThumb(slender ? "share held of a slender thing" : "share held", slender ? 0.55 : 0.35, Unit.None,
+                "A third of a steady thing, more than half of a slender one.") * Quantity.Chosen($"height of {place.Name}", height, Unit.Millimetre, "as read"),
             Quantity.RuleOfThumb("least pocket", 6, Unit.Millimetre, "Things slide out of less."));
         var hold = ledger.Add($"{slot}.hold", $"{place.Name} pocket depth", turned is null ? share
-            : Quantity.Max(share, Quantity.RuleOfThumb("widest step held", turned.Holding(share.Value, chamfer + Held), Unit.Millimetre, "A step that begins in the pocket is held by some millimetres below the eased mouth.")),
+            : Quantity.Max(share, Quantity.RuleOfThumb("widest step held", turned.Holding(share.Value, chamfer + Held), Unit.Millimetre,
+                "A step that begins in the pocket is held by some millimetres below the eased mouth.")),
             "Deep enough to keep it, low enough to grasp it.").Value;
         var key = turned?.WidestWithin(hold) ?? (place.Kind.Key == "block" ? "width" : "diameter");
         var size = Fitted.Reckon(new(slot, key, Surface.Pocket, fit, p.Number("clearance"), $"{place.Name} pocket"), place, brief.Fits, brief.Tries, ledger);
-        var other = place.Kind.Key == "block" ? size.Across("depth", $"{place.Name} pocket, front to back", ledger) : default((Quantity Measured, Quantity Drawn, Quantity Realised)?);
+        var other = place.Kind.Key == "block" ? size.Across("depth", $"{place.Name} pocket, front to back", ledger)
+            : default((Quantity Measured, Quantity Drawn, Quantity Realised)?);
         var grown = size.Drawn.Value - size.Counterpart.Value;
         var (wide, deep) = (size.Drawn.Value, other?.Drawn.Value ?? size.Drawn.Value);
         // What stands above its pocket may be wider than it: neighbours keep clear of that too.
         var over = turned is null ? 0 : Math.Max(0, turned.Widest + grown - wide);
-        return new(slot, size, wide + over, deep + over, Outline(p.Outline($"{slot}Outline"), other is null, wide, deep, grown, (Known(sizes, "corner") ?? 0) + (grown / 2)), turned?.Opened(hold, grown) ?? [],
+        return new(slot, size, wide + over, deep + over, Outline(p.Outline($"{slot}Outline"), other is null, wide, deep, grown,
+            (Known(sizes, "corner") ?? 0) + (grown / 2)), turned?.Opened(hold, grown) ?? [],
             height, hold, Known(sizes, "mass"), p.Choice($"{slot}Use"), p.Number($"{slot}X") is { } x && p.Number($"{slot}Y") is { } y ? new(x, y) : null)
         { Slenderness = height / foot, Other = other?.Realised };
     }
@@ -90,7 +96,8 @@ internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double De
 
         var (left, right, low, high) = (given.Points.Min(p => p.X), given.Points.Max(p => p.X), given.Points.Min(p => p.Y), given.Points.Max(p => p.Y));
         // As large as the thing was measured, then wider by the same everywhere; where that falls apart, stretched.
-        Profile Stretched(double w, double d) => new(given.Points.Select(p => new Point2((p.X - ((left + right) / 2)) * w / (right - left), (p.Y - ((low + high) / 2)) * d / (high - low))));
+        Profile Stretched(double w, double d) => new(given.Points.Select(p =>
+            new Point2((p.X - ((left + right) / 2)) * w / (right - left), (p.Y - ((low + high) / 2)) * d / (high - low))));
         return Outlines.Moved(Stretched(wide - grown, deep - grown), grown / 2) ?? Stretched(wide, deep);
     }
 }

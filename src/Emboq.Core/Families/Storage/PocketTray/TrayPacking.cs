@@ -30,12 +30,14 @@ internal enum Support
     Below,
 }
 
-/// <summary>Places pockets by computation (CP-SAT, OR-Tools): none on another, a wall between, often used ones in front, seldom used ones behind, heavy ones near the support.</summary>
+/// <summary>Places pockets by computation (CP-SAT, OR-Tools): none on another, a wall between, often used ones in front, seldom used ones behind, heavy ones
+/// near the support.</summary>
 internal static class TrayPacking
 {
     private const double Fineness = 4;
 
-    /// <summary>Work for one answer, in the solver's own deterministic units: the same things always lie the same way. The second is spent only when the first finds no place at all.</summary>
+    /// <summary>Work for one answer, in the solver's own deterministic units: the same things always lie the same way. The second is spent only when the first
+    /// finds no place at all.</summary>
     private static readonly double[] Efforts = [0.012, 0.1];
 
     /// <summary>Placings that were found lately: a change of height alone places nothing anew.</summary>
@@ -53,20 +55,24 @@ internal static class TrayPacking
     /// <param name="finger">Room in front of each pocket, mm.</param>
     /// <param name="support">Where the tray is carried: heavy things go there.</param>
     /// <returns><c>null</c> when not everything has room.</returns>
-    public static IReadOnlyList<Pocket>? Place(IReadOnlyList<TrayItem> items, (double Left, double Front, double Right, double Back) field, double wall, double finger, Support support)
+    public static IReadOnlyList<Pocket>? Place(IReadOnlyList<TrayItem> items, (double Left, double Front, double Right, double Back) field, double wall,
+        double finger, Support support)
     {
-        var question = string.Create(CultureInfo.InvariantCulture, $"{field} {wall} {finger} {support} {string.Join(";", items.Select(i => (i.Wide, i.Deep, i.Use, i.Mass, i.ByHand)))}");
+        var question = string.Create(CultureInfo.InvariantCulture,
+            $"{field} {wall} {finger} {support} {string.Join(";", items.Select(i => (i.Wide, i.Deep, i.Use, i.Mass, i.ByHand)))}");
         if (Found.Count > MostFound)
         {
             Found.Clear();
         }
 
-        var placed = Found.GetOrAdd(question, _ => Solved(items, field, wall, finger, support) is { } pockets ? [.. items.Select(i => pockets.First(p => p.Item.Slot == i.Slot)).Select(p => (p.X, p.Y, p.Turned))] : null);
+        var placed = Found.GetOrAdd(question, _ => Solved(items, field, wall, finger, support) is { } pockets
+            ? [.. items.Select(i => pockets.First(p => p.Item.Slot == i.Slot)).Select(p => (p.X, p.Y, p.Turned))] : null);
         return placed is null ? null : [.. items.Zip(placed, (i, p) => new Pocket(i, p.X, p.Y, p.Turned))];
     }
 
     /// <summary>The same, without remembering.</summary>
-    internal static IReadOnlyList<Pocket>? Solved(IReadOnlyList<TrayItem> items, (double Left, double Front, double Right, double Back) field, double wall, double finger, Support support)
+    internal static IReadOnlyList<Pocket>? Solved(IReadOnlyList<TrayItem> items, (double Left, double Front, double Right, double Back) field, double wall,
+        double finger, Support support)
     {
         var byHand = items.Where(i => i.ByHand is not null).Select(i => new Pocket(i, i.ByHand!.Value.X, i.ByHand.Value.Y, false)).ToList();
         var free = items.Where(i => i.ByHand is null).ToList();
@@ -83,13 +89,15 @@ internal static class TrayPacking
         foreach (var h in byHand.Where((h, i) => !byHand.Take(i).Any(before => Clash(before, h, wall + finger))))
         {
             var (x, y) = (Down(h.X - field.Left), Down(h.Y - finger - field.Front));
-            boxes.AddRectangle(model.NewFixedSizeIntervalVar(model.NewConstant(x), Up(h.Wide + wall), "hx"), model.NewFixedSizeIntervalVar(model.NewConstant(y), Up(h.Deep + finger + wall), "hy"));
+            boxes.AddRectangle(model.NewFixedSizeIntervalVar(model.NewConstant(x), Up(h.Wide + wall), "hx"),
+                model.NewFixedSizeIntervalVar(model.NewConstant(y), Up(h.Deep + finger + wall), "hy"));
         }
 
         var goal = new List<LinearExpr>();
         var ways = free.Select((item, i) =>
         {
-            var turns = Turns.Where(t => !t || Math.Abs(item.Wide - item.Deep) > 1).Select(turned => Way(model, boxes, item, i, turned, wide, deep, wall, finger)).OfType<Candidate>().ToList();
+            var turns = Turns.Where(t => !t || Math.Abs(item.Wide - item.Deep) > 1).Select(turned =>
+                Way(model, boxes, item, i, turned, wide, deep, wall, finger)).OfType<Candidate>().ToList();
             model.AddExactlyOne(turns.Select(t => t.Lies));
             foreach (var way in turns)
             {
@@ -140,7 +148,8 @@ internal static class TrayPacking
         }
     }
 
-    private static bool Clash(Pocket a, Pocket b, double apart) => a.X < b.X + b.Wide + apart && b.X < a.X + a.Wide + apart && a.Y < b.Y + b.Deep + apart && b.Y < a.Y + a.Deep + apart;
+    private static bool Clash(Pocket a, Pocket b, double apart) => a.X < b.X + b.Wide + apart && b.X < a.X + a.Wide + apart && a.Y < b.Y + b.Deep + apart
+        && b.Y < a.Y + a.Deep + apart;
 
     private static readonly bool[] Turns = [false, true];
 
@@ -148,7 +157,11 @@ internal static class TrayPacking
     {
         foreach (var effort in Efforts)
         {
-            var solver = new CpSolver { StringParameters = string.Create(CultureInfo.InvariantCulture, $"num_workers:1 random_seed:1 max_deterministic_time:{effort}") };
+            var solver = new CpSolver
+            {
+                StringParameters = string.Create(CultureInfo.InvariantCulture,
+                $"num_workers:1 random_seed:1 max_deterministic_time:{effort}")
+            };
             switch (solver.Solve(model))
             {
                 case CpSolverStatus.Optimal or CpSolverStatus.Feasible:
@@ -161,7 +174,8 @@ internal static class TrayPacking
         return null;
     }
 
-    private static Candidate? Way(CpModel model, NoOverlap2dConstraint boxes, TrayItem item, int i, bool turned, long wide, long deep, double wall, double finger)
+    private static Candidate? Way(CpModel model, NoOverlap2dConstraint boxes, TrayItem item, int i, bool turned, long wide, long deep,
+        double wall, double finger)
     {
         var (w, d) = (Up((turned ? item.Deep : item.Wide) + wall), Up((turned ? item.Wide : item.Deep) + finger + wall));
         if (w > wide || d > deep)
@@ -170,7 +184,8 @@ internal static class TrayPacking
         }
 
         var (lies, x, y) = (model.NewBoolVar($"lies{i}{turned}"), model.NewIntVar(0, wide - w, $"x{i}{turned}"), model.NewIntVar(0, deep - d, $"y{i}{turned}"));
-        boxes.AddRectangle(model.NewOptionalFixedSizeIntervalVar(x, w, lies, $"w{i}{turned}"), model.NewOptionalFixedSizeIntervalVar(y, d, lies, $"d{i}{turned}"));
+        boxes.AddRectangle(model.NewOptionalFixedSizeIntervalVar(x, w, lies, $"w{i}{turned}"),
+            model.NewOptionalFixedSizeIntervalVar(y, d, lies, $"d{i}{turned}"));
         model.Add(x == 0).OnlyEnforceIf(lies.Not());
         model.Add(y == 0).OnlyEnforceIf(lies.Not());
         return new(lies, x, y, turned);

@@ -38,10 +38,12 @@ internal sealed record TrayReckoning
     /// <summary>What the pockets share.</summary>
     public (double Left, double Front, double Right, double Back) Field => FieldOf(Width.Value, Depth.Value);
 
-    /// <summary>A size in which everything has room and that the printer takes, when this one is too small; <c>null</c> when there is none, or a drawer decides.</summary>
+    /// <summary>A size in which everything has room and that the printer takes, when this one is too small; <c>null</c> when there is none, or a drawer
+    /// decides.</summary>
     public required (double Width, double Depth)? Roomier { get; init; }
 
-    private (double Left, double Front, double Right, double Back) FieldOf(double width, double depth) => (Wall.Value, Wall.Value + (Trough > 0 ? Trough + Wall.Value : 0), width - Wall.Value, depth - Wall.Value);
+    private (double Left, double Front, double Right, double Back) FieldOf(double width, double depth) =>
+        (Wall.Value, Wall.Value + (Trough > 0 ? Trough + Wall.Value : 0), width - Wall.Value, depth - Wall.Value);
 
     /// <summary>Between the holes of both ears.</summary>
     public required Quantity? EarSpacing { get; init; }
@@ -57,23 +59,29 @@ internal sealed record TrayReckoning
         var p = brief.Parameters;
         var fit = FitClasses.Pocket(p.Choice("fit"));
         var line = Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name);
-        var wall = ledger.Add("wall", "walls between", Quantity.Chosen("walls asked for", p.Number("wall")!.Value, Unit.Millimetre).RoundedUpTo(line), "Whole lines, without voids.");
+        var wall = ledger.Add("wall", "walls between", Quantity.Chosen("walls asked for", p.Number("wall")!.Value, Unit.Millimetre).RoundedUpTo(line),
+            "Whole lines, without voids.");
         var chamfer = Math.Min(p.Number("chamfer")!.Value, wall.Value / 2.5);
         var items = TrayParameters.Slots.Where(brief.Interfaces.ContainsKey).Select(slot => TrayItem.Of(slot, brief, fit, chamfer, ledger)).ToList();
         var drawer = brief.Interfaces.GetValueOrDefault("drawer") is { } d ? new Sizes(d) : null;
         // A tray is put in and taken out: a millimetre free in all.
         Quantity Outer(string key, string name) => drawer is null
             ? ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), "Chosen by the maker.")
-            : ledger.Add(key, name, SizeLaw.Drawn(drawer[key]! - Quantity.RuleOfThumb("free in the drawer", 1, Unit.Millimetre, "A tray is put in and taken out by hand."), Surface.OutsideFlat, brief.Fits),
+            : ledger.Add(key, name, SizeLaw.Drawn(drawer[key]! - Quantity.RuleOfThumb("free in the drawer", 1, Unit.Millimetre,
+                "A tray is put in and taken out by hand."), Surface.OutsideFlat, brief.Fits),
                 "The clear size of the drawer, less what stays free; drawn so that it prints at that size.");
         var (width, depth) = (Outer("width", "width"), Outer("depth", "depth"));
         var floor = ledger.Add("floor", "floor", Quantity.Chosen("floor", p.Number("floor")!.Value, Unit.Millimetre), "Under the pockets.");
         var steady = items.Where(i => !i.Wobbly).Select(i => i.Hold).DefaultIfEmpty(items.Select(i => i.Hold).DefaultIfEmpty(10).Min()).Max();
-        var height = ledger.Add("height", "height", floor + Quantity.Input("deepest pocket of a steady thing", steady, Unit.Millimetre, new Provenance.Chosen("the things themselves")), "Floor and the deepest pocket; slender things get a border of their own.");
-        ledger.Add("pockets", "pocket clearance", p.Number("clearance") is { } c ? Quantity.Chosen("pocket clearance", c, Unit.Millimetre) : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), "On the full size of every pocket.");
+        var height = ledger.Add("height", "height", floor + Quantity.Input("deepest pocket of a steady thing", steady, Unit.Millimetre,
+            new Provenance.Chosen("the things themselves")), "Floor and the deepest pocket; slender things get a border of their own.");
+        ledger.Add("pockets", "pocket clearance", p.Number("clearance") is { } c ? Quantity.Chosen("pocket clearance", c, Unit.Millimetre)
+            : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), "On the full size of every pocket.");
         var (scope, mounted) = (new JointScope(ledger, brief.Fits, "ear", "ear"), p.Choice("mount") == "screws");
-        var ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness, p.Choice("wayUp") == "side" ? HoleLie.Teardrop : HoleLie.Upright) : null;
-        var screw = mounted ? ScrewLength.IntoWood(scope, p.Choice("woodScrew"), "countersunk", Quantity.Chosen("ear", EarThickness, Unit.Millimetre, "this family"), Kit.Specs.BoardOf(p, ledger), brief.Drawer) : null;
+        var ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness, p.Choice("wayUp") == "side" ? HoleLie.Teardrop
+            : HoleLie.Upright) : null;
+        var screw = mounted ? ScrewLength.IntoWood(scope, p.Choice("woodScrew"), "countersunk",
+            Quantity.Chosen("ear", EarThickness, Unit.Millimetre, "this family"), Kit.Specs.BoardOf(p, ledger), brief.Drawer) : null;
         var draft = new TrayReckoning
         {
             Items = items,
@@ -106,7 +114,8 @@ internal sealed record TrayReckoning
         var (longer, shorter) = (Usable(Math.Max(process.BedWidth, process.BedDepth)), Usable(Math.Min(process.BedWidth, process.BedDepth)));
         var (most, deepest) = Width.Value + (2 * EarOut) >= Depth.Value ? (longer - (2 * EarOut), shorter) : (shorter - (2 * EarOut), longer);
         (double Width, double Depth) At(int step, int steps) => (Up(Width.Value, most, step, steps), Up(Depth.Value, deepest, step, steps));
-        static double Up(double from, double to, int step, int steps) => Math.Max(from, Math.Min(to, Math.Ceiling((from + ((to - from) * step / steps)) / Step) * Step));
+        static double Up(double from, double to, int step, int steps) =>
+            Math.Max(from, Math.Min(to, Math.Ceiling((from + ((to - from) * step / steps)) / Step) * Step));
         bool Holds((double Width, double Depth) size) => TrayPacking.Place(Items, FieldOf(size.Width, size.Depth), Wall.Value, Finger, support) is not null;
         const int Steps = 8;
         if (most < Width.Value || deepest < Depth.Value || !Holds(At(Steps, Steps)))
@@ -132,7 +141,8 @@ internal sealed record TrayReckoning
             return ledger.Add("ear.spacing", "between the ears' holes", Evaluation.Of(holes, "gap1.centre")!.Quantity, "As measured where it is screwed to.");
         }
 
-        var nearest = width + Quantity.Input("two ears", 2 * ear.Reach, Unit.Millimetre, new Provenance.RuleOfThumb("A screw's head and the wall it must keep, on both sides."));
+        var nearest = width + Quantity.Input("two ears", 2 * ear.Reach, Unit.Millimetre,
+            new Provenance.RuleOfThumb("A screw's head and the wall it must keep, on both sides."));
         return ledger.Add("ear.spacing", "between the ears' holes", brief.Parameters.Number("raster") is { } raster
             ? nearest.RoundedUpTo(Quantity.Chosen("raster of the holes", raster, Unit.Millimetre)) : nearest, "Both ears clear of the tray.");
     }

@@ -6,9 +6,11 @@ internal static class TrayShape
     private const double SliceHeight = 2;
 
     public static IReadOnlyList<Proof> Slices(TrayReckoning r) => [.. r.Pockets!.Select(p =>
-        new Proof($"ring-{p.Item.Slot}", $"slice of the {p.Item.Place.Name} pocket", () => Slice(r, p), "Proves the pocket's outline in minutes. It does not prove its depth.") { Seat = p.Item.Slot })];
+        new Proof($"ring-{p.Item.Slot}", $"slice of the {p.Item.Place.Name} pocket", () => Slice(r, p),
+            "Proves the pocket's outline in minutes. It does not prove its depth.") { Seat = p.Item.Slot })];
 
-    public static IReadOnlyList<Body> Things(TrayReckoning r) => [.. r.Pockets!.Select(p => new Body($"machine-{p.Item.Slot}", p.Item.Place.Name, () => Thing(r, p)))];
+    public static IReadOnlyList<Body> Things(TrayReckoning r) => [.. r.Pockets!.Select(p =>
+        new Body($"machine-{p.Item.Slot}", p.Item.Place.Name, () => Thing(r, p)))];
 
     /// <summary>Across each pocket below its mouth and below finger room, in the part and in its slice; of an odd outline there is no one line to gauge
     /// along.</summary>

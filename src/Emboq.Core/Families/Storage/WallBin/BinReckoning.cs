@@ -44,15 +44,19 @@ internal sealed record BinReckoning
     {
         var (p, place) = (brief.Parameters, brief.Interfaces["item"]);
         var line = Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name);
-        var wall = ledger.Add("wall", "wall", Quantity.Chosen("wall asked for", p.Number("wall")!.Value, Unit.Millimetre).RoundedUpTo(line), "A wall of whole lines has no voids.");
+        var wall = ledger.Add("wall", "wall", Quantity.Chosen("wall asked for", p.Number("wall")!.Value, Unit.Millimetre).RoundedUpTo(line),
+            "A wall of whole lines has no voids.");
         var floor = ledger.Add("floor", "floor", Quantity.Chosen("floor", p.Number("floor")!.Value, Unit.Millimetre), "Under the box.");
-        var width = Fitted.Reckon(new("item", "width", Surface.Pocket, FitClasses.Pocket(p.Choice("fit")), p.Number("clearance"), "pocket width"), place, brief.Fits, brief.Tries, ledger);
+        var width = Fitted.Reckon(new("item", "width", Surface.Pocket, FitClasses.Pocket(p.Choice("fit")), p.Number("clearance"), "pocket width"), place,
+            brief.Fits, brief.Tries, ledger);
         var (_, depth, realised) = width.Across("depth", "pocket depth", ledger);
         var item = ledger.Add("item.height.measured", place["height"].Name, Evaluation.Of(place, "height")!.Quantity, "As read.");
         var grasp = Quantity.RuleOfThumb("left to grasp", 20, Unit.Millimetre, "Two fingers and a thumb want 20 mm of a box.");
         var back = ledger.Add("back", "height of the back", p.Number("back") is { } b ? Quantity.Chosen("height of the back", b, Unit.Millimetre)
-            : Quantity.Max(item - grasp, Quantity.RuleOfThumb("least back", 15, Unit.Millimetre, "A box tips out of less.")) + floor, "Lower than the box, so that it can be grasped.");
-        var front = ledger.Add("front", "height of the front", p.Number("front") is { } f ? Quantity.Min(Quantity.Chosen("height of the front", f, Unit.Millimetre), back) : back / 2, "Lower still: the hand comes from there.");
+            : Quantity.Max(item - grasp, Quantity.RuleOfThumb("least back", 15, Unit.Millimetre, "A box tips out of less.")) + floor,
+                "Lower than the box, so that it can be grasped.");
+        var front = ledger.Add("front", "height of the front", p.Number("front") is { } f
+            ? Quantity.Min(Quantity.Chosen("height of the front", f, Unit.Millimetre), back) : back / 2, "Lower still: the hand comes from there.");
         var outerWidth = ledger.Add("outer.width", "width over all", width.Drawn + (2 * wall), "Pocket and two walls.");
         var outerDepth = ledger.Add("outer.depth", "depth over all", depth + (2 * wall), "Pocket, back and front.");
         var (scope, screwed, size) = (new JointScope(ledger, brief.Fits, "screw", "screw"), p.Choice("mount") == "screws", p.Choice("woodScrew"));
@@ -63,7 +67,8 @@ internal sealed record BinReckoning
         // Neighbours stand a millimetre apart.
         var count = Math.Floor((strip.Value + 1) / (outerWidth.Value + 1));
         var screw = screwed ? ScrewLength.IntoWood(scope, size, "countersunk", wall, Kit.Specs.BoardOf(p, ledger), brief.Drawer) : null;
-        var rail = p.Choice("mount") == "rail" ? ledger.Add("rail", "rail thickness", Quantity.Chosen("rail thickness", p.Number("rail")!.Value, Unit.Millimetre), "Of the strip on the wall.") : null;
+        var rail = p.Choice("mount") == "rail" ? ledger.Add("rail", "rail thickness",
+            Quantity.Chosen("rail thickness", p.Number("rail")!.Value, Unit.Millimetre), "Of the strip on the wall.") : null;
         return new()
         {
             Width = width,
@@ -81,7 +86,8 @@ internal sealed record BinReckoning
             Pilot = screw is null ? null : Hardware.PilotHole(scope, size, screw, "wood behind it"),
             Rail = rail,
             Stacks = p.Choice("stack") == "lip",
-            InARow = ledger.Add("row", "bins along the strip", Quantity.Chosen("bins along the strip", count, Unit.None, "whole ones, a millimetre apart"), "How many fit."),
+            InARow = ledger.Add("row", "bins along the strip", Quantity.Chosen("bins along the strip", count, Unit.None,
+                "whole ones, a millimetre apart"), "How many fit."),
             Load = BinLoad.Of(brief, outerDepth, wall, floor, front, width.Drawn, BinShape.HeldAt(back.Value, rail?.Value), ledger),
         };
     }

@@ -9,7 +9,9 @@ internal static class BinShape
     private const double SliceHeight = 2;
 
     public static Proof Around(BinReckoning r) =>
-        new("ring-item", "slice of the pocket", () => Slice(r), "Proves width and depth around the box in minutes. It does not prove the fixing.") { Seat = "item" };
+        new("ring-item", "slice of the pocket", () => Slice(r),
+            "Proves width and depth around the box in minutes. It does not prove the fixing.")
+        { Seat = "item" };
 
     public static Body Box(BinReckoning r) => new("machine-item", r.Width.Place.Name, () => Item(r));
 
@@ -32,7 +34,8 @@ internal static class BinShape
     public static IReadOnlyList<Point2> Side(BinReckoning r)
     {
         var (depth, back, front) = (r.OuterDepth.Value, r.Back.Value, r.Front.Value);
-        return [new(0, 0), new(depth, 0), new(depth, front), .. front < back - 0.01 ? [new Point2(depth * 0.6, back)] : new[] { new Point2(depth, back) }.Where(q => q.Y > front + 0.01), new(0, back)];
+        return [new(0, 0), new(depth, 0), new(depth, front), .. front < back - 0.01 ? [new Point2(depth * 0.6, back)]
+            : new[] { new Point2(depth, back) }.Where(q => q.Y > front + 0.01), new(0, back)];
     }
 
     /// <summary>Across the pocket in both directions, in the part and in its slice, and across each screw hole.</summary>
@@ -84,7 +87,8 @@ internal static class BinShape
         {
             // Sections across, x and z, drawn out along y.
             body -= AlongY([new(side * (w - c), -1), new(side * (w + 1), -1), new(side * (w + 1), c + 1), new(side * (w - c), 0)], -1, depth + 1);
-            body += AlongY([new(side * w, back - 1), new(side * w, back + rim), new(side * (w - RimTop), back + rim), new(side * (w - RimTop - rim), back), new(side * (w - RimTop - rim), back - 1)], 0, level);
+            body += AlongY([new(side * w, back - 1), new(side * w, back + rim), new(side * (w - RimTop), back + rim), new(side * (w - RimTop - rim), back),
+                new(side * (w - RimTop - rim), back - 1)], 0, level);
         }
 
         return body;
@@ -102,7 +106,8 @@ internal static class BinShape
     private static Solid Slice(BinReckoning r)
     {
         var (x, y) = (r.OuterWidth.Value / 2, r.OuterDepth.Value);
-        return PartBodies.Slice(Part(r with { Screw = null, Rail = null, Stacks = false }, null), -x, 0, r.Floor.Value + 0.5, x, y, r.Floor.Value + 0.5 + SliceHeight);
+        return PartBodies.Slice(Part(r with { Screw = null, Rail = null, Stacks = false }, null), -x, 0, r.Floor.Value + 0.5, x, y,
+            r.Floor.Value + 0.5 + SliceHeight);
     }
 
     private static Solid Item(BinReckoning r)
@@ -112,8 +117,10 @@ internal static class BinShape
     }
 
     /// <summary>An outline in y and z, drawn out along x about the middle.</summary>
-    private static Solid AlongX(IReadOnlyList<Point2> outline, double width) => new Solid.Extruded(new Profile(outline), width).Tipped(90).Spun(90).At(-width / 2, 0, 0);
+    private static Solid AlongX(IReadOnlyList<Point2> outline, double width) =>
+        new Solid.Extruded(new Profile(outline), width).Tipped(90).Spun(90).At(-width / 2, 0, 0);
 
     /// <summary>An outline in x and z, drawn out along y.</summary>
-    private static Solid AlongY(IReadOnlyList<Point2> outline, double from, double to) => new Solid.Extruded(new Profile(outline), to - from).Tipped(90).At(0, to, 0);
+    private static Solid AlongY(IReadOnlyList<Point2> outline, double from, double to) =>
+        new Solid.Extruded(new Profile(outline), to - from).Tipped(90).At(0, to, 0);
 }

@@ -6,7 +6,8 @@ public static class WallBinFamily
     internal static readonly IReadOnlyList<WayUp> Ways =
     [
         new("floor", "floor down", 0, "Lines run around the walls: the floor hangs on them.", "Seams at a back corner."),
-        new("back", "back down", 90, "Lines run along floor and walls: strong against sagging, but the front hangs.", "The pocket's floor comes out stepped.", SpoilsFit: true),
+        new("back", "back down", 90, "Lines run along floor and walls: strong against sagging, but the front hangs.",
+            "The pocket's floor comes out stepped.", SpoilsFit: true),
     ];
 
     /// <summary>The family.</summary>
@@ -20,11 +21,13 @@ public static class WallBinFamily
             Specs.Length("floor", "Floor", 3, 0.8, 20, "Under the box.", 0.4),
             Specs.Length("back", "Height of the back", null, 15, 400, "Left open: 20 mm lower than the box, so that it can be grasped."),
             Specs.Length("front", "Height of the front", null, 5, 400, "Left open: half of the back."),
-            Specs.Choice("mount", "Hangs by", "screws", "A rail lets bins move along the wall.", new ParameterOption("screws", "two screws"), new ParameterOption("rail", "a bevelled rail")),
+            Specs.Choice("mount", "Hangs by", "screws", "A rail lets bins move along the wall.", new ParameterOption("screws", "two screws"),
+                new ParameterOption("rail", "a bevelled rail")),
             Specs.Choice("woodScrew", "Screw", "4 mm", "Countersunk into the back.", Hardware.WoodScrews).If("mount", "screws"),
             Specs.Board.If("mount", "screws"),
             Specs.Length("rail", "Rail thickness", 12, 6, 30, "Of the strip on the wall, bevelled at 45 degrees.").If("mount", "rail"),
-            Specs.Choice("stack", "Stacking", "none", "A bevelled rim that the next bin stands in.", new ParameterOption("none", "stands alone"), new ParameterOption("lip", "a rim for the next")),
+            Specs.Choice("stack", "Stacking", "none", "A bevelled rim that the next bin stands in.", new ParameterOption("none", "stands alone"),
+                new ParameterOption("lip", "a rim for the next")),
             Specs.Length("strip", "Wall strip", 600, 50, 5000, "How long the wall is: how many fit."),
             Specs.Number("load", "Load", null, 1, 50000, "g", "Left open: the weighed box, or nothing is said about sag.") with { AskedAt = Station.Check },
             Specs.WayUp(Ways),
@@ -33,7 +36,8 @@ public static class WallBinFamily
     {
         ListColumns = ["front", "count"],
         Screws = true,
-        Words = [TryWord.Works, new("hardToTake", "is hard to take things out of"), new("sags", "sags"), new("screwTight", "is tight on its screws"), new("tooLow", "is too low")],
+        Words = [TryWord.Works, new("hardToTake", "is hard to take things out of"), new("sags", "sags"), new("screwTight", "is tight on its screws"),
+            new("tooLow", "is too low")],
     };
 
     private static readonly IReadOnlyList<string> Cautions =
@@ -68,10 +72,14 @@ public static class WallBinFamily
             Machine = [BinShape.Box(r)],
             Seats = [r.Width.Seat(SeatWords.Pocket)],
             Chance = chance,
-            Checks = [.. BinChecks.Of(r, p, brief, chance), BedCheck.Of(r.OuterWidth.Value, r.OuterDepth.Value + (r.Rail?.Value ?? 0), r.Back.Value + BinShape.Lip(r), way, brief.Process)],
+            Checks = [.. BinChecks.Of(r, p, brief, chance), BedCheck.Of(r.OuterWidth.Value, r.OuterDepth.Value + (r.Rail?.Value ?? 0),
+                r.Back.Value + BinShape.Lip(r), way, brief.Process)],
             Drawing = BinDrawing.Of(r),
-            Hardware = r.Screw is null ? ["1 rail, bevelled at 45 degrees, screwed to the wall"] : [$"2 wood screws {r.Screw.Says}, and what the wall asks for"],
-            Fitting = [r.Hole is null ? "Screw the rail to the wall, its bevel upwards and inwards, and hang the bin on it." : "Hold the bin level, mark both holes, drill, plug and screw it on; the heads must lie below the back.", "Put the box in and look whether it can be grasped over the front."],
+            Hardware = r.Screw is null ? ["1 rail, bevelled at 45 degrees, screwed to the wall"]
+                : [$"2 wood screws {r.Screw.Says}, and what the wall asks for"],
+            Fitting = [r.Hole is null ? "Screw the rail to the wall, its bevel upwards and inwards, and hang the bin on it."
+                : "Hold the bin level, mark both holes, drill, plug and screw it on; the heads must lie below the back.",
+                "Put the box in and look whether it can be grasped over the front."],
             Gauges = BinShape.Gauges(r),
             Cautions = Cautions,
         };
