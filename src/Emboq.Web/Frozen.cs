@@ -12,6 +12,7 @@ internal static class Frozen
         Solids = members.SelectMany((m, i) => Of(m).Solids.Select(s => KeyValuePair.Create(Of(s.Key, i + 1), s.Value))).ToDictionary(),
         Drawn = members.SelectMany((m, i) => DrawnOf(m, i + 1)).ToDictionary(),
         Names = Names(state, members),
+        Proofs = ProofsOf(members),
     };
 
     /// <summary>What bodies and seats are called, each member of a row after what it decides first.</summary>
@@ -28,8 +29,12 @@ internal static class Frozen
         design.PrintItems.Where(p => p.IsBuildable).ToDictionary(p => p.Key, p => SolidJson.Write(p.AsPrinted)),
         Notes: new(design.Pieces.Count > 0 ? design.Pieces[0].Way.Name : "", design.Hardware, design.Fitting, design.Cautions),
         Names: NamesOf(design).ToDictionary(),
-        Proofs: design.Proofs.ToDictionary(p => p.Key, p => new FrozenProof(p.Seat, p.Rungs > 1)),
+        Proofs: ProofsOf([design]),
         Schema: 2);
+
+    /// <summary>Members of a row may have proofs that others have not: letters, where one has words.</summary>
+    private static Dictionary<string, FrozenProof> ProofsOf(IReadOnlyList<Design> members) =>
+        members.SelectMany(m => m.Proofs).DistinctBy(p => p.Key).ToDictionary(p => p.Key, p => new FrozenProof(p.Seat, p.Rungs > 1));
 
     /// <summary>The fitted faces, each whole, under the same keys as their sizes.</summary>
     public static IReadOnlyDictionary<string, FrozenSeat> SeatsOf(PartState state, IReadOnlyList<Design> members) =>

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Emboq.Store;
 
 namespace Emboq.Web.Tests;
 
@@ -87,6 +88,19 @@ public sealed class RowTests(Server server)
         (await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@4" } })).Status.ShouldBe(400);
         // A pack of a row has no test piece, and every member.
         (await server.Bytes($"/api/parts/{part["id"]}/revisions/2.zip")).Length.ShouldBeGreaterThan(1000);
+    }
+
+    /// <summary>The first member has no words and so no letter to prove: the second one's is a proof all the same, and no piece.</summary>
+    [Fact]
+    public async Task A_proof_that_only_a_later_member_has_is_known_as_one()
+    {
+        var part = await WithRow(await NewPull("letters in one"), new { count = 1, entries = new { tall = "20" }, group = "" }, Member("Tacks"));
+        await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part" }, members = new[] { 1, 2 } });
+        await using var database = Database.Open(server.Connection);
+        var frozen = (await RevisionStore.One(database, (Guid)part["id"]!, 1, TestContext.Current.CancellationToken))!.Frozen;
+        frozen.Solids.Keys.ShouldContain("ring-letter@2");
+        frozen.Solids.Keys.ShouldNotContain("ring-letter@1");
+        frozen.Solids.Keys.Where(k => frozen.ProofOf(BodyAddress.Parse(k).Key) is null).ShouldBe(["part@1", "part@2"], ignoreOrder: true);
     }
 
     [Fact]

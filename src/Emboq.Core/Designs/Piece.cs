@@ -46,17 +46,11 @@ public sealed record Piece(string Key, string Name, IReadOnlyList<Body> Bodies, 
     /// <summary>Where it stands in the assembly.</summary>
     public Pose Pose { get; init; } = Pose.Here;
 
-    /// <summary>What it is printed with, where the maker chose another process than the part's.</summary>
-    public Process? Process { get; init; }
-
     /// <summary>What it is for, or nothing.</summary>
     public string? Says { get; init; }
 
     /// <summary>Whether it is printed in another colour than its neighbours.</summary>
     public bool OtherColour { get; init; }
-
-    /// <summary>How many of it are needed.</summary>
-    public int Count { get; init; } = 1;
 
     /// <summary>The holes that another part may share; empty when there are none.</summary>
     public IReadOnlyList<PatternHole> Pattern { get; init; } = [];

@@ -13,9 +13,6 @@ public sealed record Proof(string Key, string Name, Func<Solid> Shape, string Sa
     /// <summary>How many steps around the drawn size it has; 1 where it has the drawn size alone.</summary>
     public int Rungs { get; init; } = 1;
 
-    /// <summary>Key of the piece it is cut out of.</summary>
-    public string Piece { get; init; } = Designs.Piece.Main;
-
     /// <inheritdoc/>
     public override Solid AsPrinted => Solid;
 }
