@@ -1,7 +1,7 @@
 import { Canvas, type ThreeEvent } from '@react-three/fiber'
 import { OrbitControls } from '@react-three/drei/core/OrbitControls'
 import { useEffect, useMemo, useState } from 'react'
-import { Box3, type BufferGeometry, Matrix4, Plane, Quaternion, Vector3 } from 'three'
+import { Box3, type BufferGeometry, Color, Matrix4, Plane, Quaternion, Vector3 } from 'three'
 import type { BodyView, MotionView } from '@/api/types'
 import { useKeys } from '@/ui/useKeys'
 import { type Pick } from './between'
@@ -94,7 +94,7 @@ export function SeatView({ bodies, motions = noMotions, apart: onBed }: SeatView
               matrix={matrices[i]!}
               outline={body.role === 'counterpart' && !alone}
               colour={body.role === 'counterpart' ? colours.machine : colours.part}
-              ink={body.role === 'counterpart' && !alone ? colours.machine : colours.ink}
+              ink={body.role !== 'counterpart' ? colours.partLine : alone ? colours.machineLine : colours.machine}
               cut={plane}
               number={i}
               onPick={pick}
@@ -145,10 +145,17 @@ const turns: Readonly<Record<string, Omit<Turn, 'count'>>> = {
   '-': { around: 0, up: 0, closer: 1.1 },
 }
 
-/** As the page has them now: lamplight changes them. */
+/** As the page has them now: lamplight changes them. Edges are drawn on a piece in its own colour, almost black: dark on light by day and by lamp. */
 function themeColours() {
   const of = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
-  return { part: of('--part'), machine: of('--machine'), ink: getComputedStyle(document.body).color }
+  const line = (name: string) => `#${new Color(of(name)).multiplyScalar(0.06).getHexString()}`
+  return {
+    part: of('--part'),
+    partLine: line('--part'),
+    machine: of('--machine'),
+    machineLine: line('--machine'),
+    ink: getComputedStyle(document.body).color,
+  }
 }
 
 /** Owns one geometry for each body and frees exactly those. */
