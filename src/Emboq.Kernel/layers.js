@@ -125,7 +125,14 @@ globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
       const t = Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy || 1)))
       return Math.hypot(x - ax - t * dx, y - ay - t * dy)
     }))
-    return edges.length === 0 ? Infinity : Math.max(...outlines.flat().map(away))
+    // With nothing at all below, it hangs as far as it is long.
+    return edges.length === 0 ? cornerToCorner(outlines.flat()) : Math.max(...outlines.flat().map(away))
+  }
+
+  // Corner to corner of the box around some points.
+  function cornerToCorner(points) {
+    const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
+    return points.length === 0 ? 0 : Math.hypot(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys))
   }
 
   function perimeter(section) {

@@ -21,6 +21,16 @@ public sealed class LayerTests(LayerTests.Fixture fixture) : IClassFixture<Layer
         layers[10].Fill.ShouldBe((30 - 1.6) * (20 - 1.6), 1e-3);
     }
 
+    /// <summary>A layer of air between two slabs: what begins above it has nothing below, and every figure is still one that can be written down.</summary>
+    [Fact]
+    public async Task What_begins_above_nothing_at_all_has_figures_that_end()
+    {
+        var layers = await Of(new Solid.Box(30, 40, 2) + new Solid.Box(30, 40, 2).At(0, 0, 4));
+        layers.ShouldAllBe(l => double.IsFinite(l.Reach) && double.IsFinite(l.Bridge) && double.IsFinite(l.Overhang));
+        layers.Max(l => l.Reach).ShouldBe(50, 0.1);
+        layers.Sum(l => l.Islands).ShouldBe(1200, 1);
+    }
+
     [Fact]
     public async Task Wall_paths_of_a_round_follow_Steiner()
     {
