@@ -6,6 +6,8 @@ namespace Emboq.Store;
 /// matter.</summary>
 public static class NameStore
 {
+    private static string NotAway(string thing) => $"not exists (select 1 from away_now a where a.thing = '{thing}' and a.id = {thing}.id::text)";
+
     private const string SameName = "lower(normalize(trim(name))) = lower(normalize(trim(@name)))";
 
     /// <summary>Of a machine.</summary>
@@ -18,11 +20,11 @@ public static class NameStore
 
     /// <summary>Of a job.</summary>
     public static Task<bool> OfJob(NpgsqlDataSource database, string name, CancellationToken stop) =>
-        Any(database, $"select id from job where {SameName} and not exists (select 1 from away_now a where a.thing = 'job' and a.id = job.id::text)", new { name }, stop);
+        Any(database, $"select id from job where {SameName} and {NotAway("job")}", new { name }, stop);
 
     /// <summary>Of a part of one job.</summary>
     public static Task<bool> OfPart(NpgsqlDataSource database, Guid job, string name, CancellationToken stop) =>
-        Any(database, $"select id from part where job_id = @job and {SameName} and not exists (select 1 from away_now a where a.thing = 'part' and a.id = part.id::text)", new { job, name }, stop);
+        Any(database, $"select id from part where job_id = @job and {SameName} and {NotAway("part")}", new { job, name }, stop);
 
     /// <summary>Of a spool.</summary>
     public static Task<bool> OfSpool(NpgsqlDataSource database, string name, CancellationToken stop) =>
@@ -30,7 +32,7 @@ public static class NameStore
 
     /// <summary>Of a setup.</summary>
     public static Task<bool> OfProcess(NpgsqlDataSource database, string name, CancellationToken stop) =>
-        Any(database, $"select id from process where {SameName} and not exists (select 1 from away_now a where a.thing = 'process' and a.id = process.id::text)", new { name }, stop);
+        Any(database, $"select id from process where {SameName} and {NotAway("process")}", new { name }, stop);
 
     private static async Task<bool> Any(NpgsqlDataSource database, string select, object values, CancellationToken stop) =>
         await database.OneOrNone<bool>($"select exists ({select})", values, stop);

@@ -50,7 +50,8 @@ public static class RevisionStore
                 insert into revision (part_id, number, printed, state, process_id, frozen, remark, at)
                 values (@Part, @Number, @printed, @state::jsonb, @process, @frozen::jsonb, @Remark, @at) on conflict do nothing returning part_id, number),
             seated as (
-                insert into revision_seat (part_id, number, address, seat) select w.part_id, w.number, s.key, s.value from written w, jsonb_each(@seats::jsonb) s)
+                insert into revision_seat (part_id, number, address, seat)
+                select w.part_id, w.number, s.key, s.value from written w, jsonb_each(@seats::jsonb) s)
             select count(*)::int from written
             """, new
         {
@@ -96,7 +97,8 @@ public static class RevisionStore
         select t.slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
                i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
         from try t join revision r on r.part_id = t.part_id and r.number = t.revision left join instrument i on i.id = t.instrument_id
-        where t.part_id = @part and r.process_id = @process and t.word is null and not exists (select 1 from try_strike s where s.try_id = t.id) order by t.at, t.id
+        where t.part_id = @part and r.process_id = @process and t.word is null
+            and not exists (select 1 from try_strike s where s.try_id = t.id) order by t.at, t.id
         """;
 
     /// <summary>Reads the answer of <see cref="SelectEvidence"/>.</summary>
@@ -108,7 +110,19 @@ public static class RevisionStore
         database.Write("""
             insert into try (id, part_id, revision, slot, feel, printed, instrument_id, remark, at, word)
             values (@Id, @Part, @Revision, @Slot, @feel, @Printed, @instrument, @Remark, @at, @Word)
-            """, new { entry.Id, entry.Part, entry.Revision, entry.Slot, entry.Word, feel = entry.Feel?.ToString(), entry.Printed, instrument = entry.Instrument?.Id, entry.Remark, at = entry.At.UtcDateTime }, stop);
+            """, new
+        {
+            entry.Id,
+            entry.Part,
+            entry.Revision,
+            entry.Slot,
+            entry.Word,
+            feel = entry.Feel?.ToString(),
+            entry.Printed,
+            instrument = entry.Instrument?.Id,
+            entry.Remark,
+            at = entry.At.UtcDateTime,
+        }, stop);
 
     /// <summary>Strikes a try out: it stays, and what it taught goes back. Striking it again changes nothing.</summary>
     /// <returns><c>false</c> when there is no such try.</returns>

@@ -11,9 +11,11 @@ internal static class ScatterStore
 
     private const string Sums = """
         select kind, dimension, instrument_id, sum(squares) as squares, sum(freedom)::int as freedom from (
-            select i.kind, regexp_replace(r.dimension, '\d+\.', '.') as dimension, r.instrument_id, var_samp(r.value) * (count(*) - 1) as squares, count(*) - 1 as freedom
+            select i.kind, regexp_replace(r.dimension, '\d+\.', '.') as dimension, r.instrument_id,
+                   var_samp(r.value) * (count(*) - 1) as squares, count(*) - 1 as freedom
             from reading r join interface i on i.id = r.interface_id
-            where r.interface_id = any(@interfaces) and r.instrument_id = any(@instruments) and not exists (select 1 from reading_strike s where s.reading_id = r.id)
+            where r.interface_id = any(@interfaces) and r.instrument_id = any(@instruments)
+                and not exists (select 1 from reading_strike s where s.reading_id = r.id)
             group by i.kind, r.interface_id, r.dimension, r.instrument_id, r.direction having count(*) > 1) repeated
         group by kind, dimension, instrument_id
         """;
@@ -35,7 +37,8 @@ internal static class ScatterStore
         {
             await database.Write("""
                 insert into scatter (kind, dimension, instrument_id, squares, freedom) select * from unnest(@kinds, @dimensions, @by, @squares, @freedoms)
-                on conflict (kind, dimension, instrument_id) do update set squares = greatest(0, scatter.squares + excluded.squares), freedom = scatter.freedom + excluded.freedom
+                on conflict (kind, dimension, instrument_id) do update set squares = greatest(0, scatter.squares + excluded.squares),
+                    freedom = scatter.freedom + excluded.freedom
                 """, new
             {
                 kinds = moved.Select(m => m.Kind).ToArray(),

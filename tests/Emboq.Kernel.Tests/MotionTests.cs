@@ -90,6 +90,21 @@ public sealed class MotionTests(PoolFixture fixture) : IClassFixture<PoolFixture
         (await Follower(0.75, 0.5)).ShouldBe((48, 14));
     }
 
+    /// <summary>A cam and what it lifts move both, and still against each other; and a verdict is never good where nothing was looked at.</summary>
+    [Fact]
+    public async Task Bodies_that_both_move_are_looked_at_and_nothing_is_green_unjudged()
+    {
+        var cam = new Motion("cam", "the cam", ["cam"], [MotionStep.Around(Axis.Z, new(0, 0, 0), 180)], []);
+        var lift = new Motion("lift", "the follower", ["follower"], [MotionStep.Along(0, -3, 0)], []) { DrivenBy = new("cam", [new(0, 0), new(1, 1)]) };
+        var design = Of([cam, lift], ("cam", new Solid.Cylinder(10, 5)), ("follower", new Solid.Box(4, 4, 5).At(-2, 11, 0)));
+        var check = await MotionCheck.Of(design, cam, fixture.Pool, Stop);
+        (check.Verdict, check.Says).ShouldBe((Verdict.Stop, "The cam runs into the follower, at 100 % of its way."));
+        (await MotionCheck.Of(design with { Machine = [design.Machine[0]] }, cam, fixture.Pool, Stop)).Verdict.ShouldBe(Verdict.Watch);
+        var broken = design with { Machine = [.. design.Machine, new Body("odd", "odd one", () => new Solid.Box(1, 1, 0))] };
+        (await MotionCheck.Of(broken, cam, fixture.Pool, Stop)).ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Watch), c =>
+            c.Says.ShouldContain("odd one cannot be built"));
+    }
+
     /// <summary>Soft jaws close face on face: they touch there and run into nothing on the way; the plates are as thick as the ledger says.</summary>
     [Theory]
     [InlineData("shape=flat")]

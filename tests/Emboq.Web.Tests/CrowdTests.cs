@@ -51,7 +51,8 @@ public sealed class CrowdTests(Server server)
             select abs(s.squares - q.squares) + abs(s.freedom - q.freedom) from scatter s join (
                 select sum(squares) as squares, sum(freedom) as freedom from (
                     select var_samp(r.value) * (count(*) - 1) as squares, count(*) - 1 as freedom from reading r join interface i on i.id = r.interface_id
-                    where i.kind = 'tube' and r.dimension = 'inside' and r.instrument_id = 'long-caliper' and not exists (select 1 from reading_strike x where x.reading_id = r.id)
+                    where i.kind = 'tube' and r.dimension = 'inside' and r.instrument_id = 'long-caliper'
+                        and not exists (select 1 from reading_strike x where x.reading_id = r.id)
                     group by r.interface_id, r.direction having count(*) > 1) g) q on true
             where s.kind = 'tube' and s.dimension = 'inside' and s.instrument_id = 'long-caliper'
             """);
@@ -77,7 +78,8 @@ public sealed class CrowdTests(Server server)
 
     [Theory]
     [InlineData("/api/rows/verdicts", """{"design":{"family":"drawer-pull","process":"{process}"},"row":[null]}""", "row.0")]
-    [InlineData("/api/machine-cards/previews", """{"format":"emboq-machine","schema":1,"name":"x","note":"","instruments":[null],"places":[]}""", "instruments.0")]
+    [InlineData("/api/machine-cards/previews",
+        """{"format":"emboq-machine","schema":1,"name":"x","note":"","instruments":[null],"places":[]}""", "instruments.0")]
     [InlineData("/api/designs", """{"family":"drawer-pull","process":"{process}","interfaces":{"drawer":null}}""", "interfaces.drawer")]
     public async Task A_hole_in_a_list_is_named(string path, string body, string field)
     {

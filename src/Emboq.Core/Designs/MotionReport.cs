@@ -19,14 +19,28 @@ public sealed record MotionReport(Motion Motion, double At, string A, string B, 
 
     private const int Coarse = 16, Finer = 8;
 
-    /// <summary>Looks at every body that moves against every one that does not: along the whole path, then closer where it is tight.</summary>
+    /// <summary>The bodies that move against each other while a motion runs, by their keys: those that are not moved by the very same motions.</summary>
     /// <param name="design">The design.</param>
+    /// <param name="motion">The motion; what it drives, and what that drives, runs along.</param>
+    public static IReadOnlyList<(string A, string B)> Pairs(Design design, Motion motion)
+    {
+        bool Runs(Motion m) => m == motion || (m.DrivenBy is { } drive && Runs(design.Motions.First(d => d.Key == drive.By)));
+        var running = design.Motions.Where(Runs).ToList();
+        var bodies = design.Pieces.SelectMany(p => p.Bodies).Concat(design.Machine).Select(b => (b.Key, By: string.Join(' ', running.Where(m =>
+            m.Moves.Contains(b.Key)).Select(m => m.Key)))).ToList();
+        // The one that moves is named first.
+        return [.. bodies.SelectMany((a, i) => bodies.Skip(i + 1).Where(b => b.By != a.By).Select(b => a.By.Length > 0 ? (a.Key, b.Key) : (b.Key, a.Key)))];
+    }
+
+    /// <summary>Looks at every pair of bodies that move against each other: along the whole path, then closer where it is tight.</summary>
+    /// <param name="design">The design; all bodies of its pairs can be built.</param>
     /// <param name="motion">One of its motions, moved alone; what it drives moves along.</param>
     /// <param name="kernel">Measures.</param>
     /// <param name="stop">Ends the wait.</param>
     /// <returns><c>null</c> where nothing comes within reach.</returns>
     public static async Task<MotionReport?> Of(Design design, Motion motion, ISolidKernel kernel, CancellationToken stop)
     {
+        var pairs = Pairs(design, motion);
         MotionReport? tightest = null;
         foreach (var at in Enumerable.Range(0, Coarse + 1).Select(i => (double)i / Coarse))
         {
@@ -45,10 +59,9 @@ public sealed record MotionReport(Motion Motion, double At, string A, string B, 
 
         async Task<MotionReport?> At(double at)
         {
-            var standing = Assembled.Of(design, new Dictionary<string, double> { [motion.Key] = at });
-            var moved = design.Motions.Where(m => m == motion || m.DrivenBy?.By == motion.Key).SelectMany(m => m.Moves).ToHashSet();
+            var standing = Assembled.Of(design, new Dictionary<string, double> { [motion.Key] = at }).ToDictionary(s => s.Key);
             MotionReport? worst = null;
-            foreach (var (a, b) in standing.Where(s => moved.Contains(s.Key)).SelectMany(a => standing.Where(b => !moved.Contains(b.Key)).Select(b => (a, b))))
+            foreach (var (a, b) in pairs.Select(p => (standing[p.A], standing[p.B])))
             {
                 var meeting = await kernel.Between(a.Solid, b.Solid, Reach, Facets.DefaultChordError, stop);
                 var meant = design.Contacts.Where(c => (c.A, c.B) == (a.Key, b.Key) || (c.B, c.A) == (a.Key, b.Key)).Select(c =>

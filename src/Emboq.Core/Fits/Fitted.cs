@@ -21,14 +21,13 @@ internal sealed record FittedFace(string Slot, string Dimension, Surface Surface
 /// <param name="Place">Of the machine.</param>
 /// <param name="Law">Its law of sizes.</param>
 /// <param name="Fit">What was wanted, its band moved along with a chosen clearance.</param>
-/// <param name="Measured">What the readings of the machine's size say.</param>
 /// <param name="Counterpart">The machine's size.</param>
 /// <param name="Wanted">The size the finished face should have.</param>
 /// <param name="Drawn">The part's size in the solid.</param>
 /// <param name="Touching">The drawn size that would just touch, by process and tries.</param>
 /// <param name="Realised">Clearance to expect, with its spread.</param>
 /// <param name="Contradictions">What was told of one print that cannot both be right.</param>
-internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit Fit, Measurement Measured, Quantity Counterpart, Quantity Wanted,
+internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit Fit, Quantity Counterpart, Quantity Wanted,
     Quantity Drawn, Quantity Touching, Quantity Realised, IReadOnlyList<string> Contradictions)
 {
     /// <summary>Reckons it by the law of sizes; tries on this process correct it. The place must have been read.</summary>
@@ -40,8 +39,7 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
     public static Fitted Reckon(FittedFace asked, Interface place, IFitModel fits, IReadOnlyList<TryEvidence> told, Ledger ledger)
     {
         var (fit, key, name) = (asked.Fit, asked.Key, asked.Name);
-        var read = Evaluation.Of(place, asked.Dimension)!;
-        var measured = ledger.Add($"{key}.measured", place[asked.Dimension].Name, read.Quantity, asked.Because);
+        var measured = ledger.Add($"{key}.measured", place[asked.Dimension].Name, Evaluation.Of(place, asked.Dimension)!.Quantity, asked.Because);
         var clearance = ledger.Add($"{key}.clearance", $"{name} clearance", asked.Clearance is { } chosen
             ? Quantity.Chosen($"{name} clearance", chosen, Unit.Millimetre)
             : Quantity.RuleOfThumb($"{name} clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis),
@@ -70,7 +68,7 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
             Least = fit.Least + moved - fit.Clearance,
             Greatest = fit.Greatest + moved - fit.Clearance
         } : fit,
-            read, measured, wanted, drawn, touching, realised, fits.Contradictions(law, tries));
+            measured, wanted, drawn, touching, realised, fits.Contradictions(law, tries));
     }
 
     /// <summary>Another direction of the same face: moved from the machine's by the same amount, and by the same tries.</summary>

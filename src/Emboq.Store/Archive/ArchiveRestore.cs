@@ -11,9 +11,12 @@ public static class ArchiveRestore
 {
     private const string Clear = """
         do $$ declare it text; begin
-            for it in select c.oid::regclass::text from pg_class c where c.relnamespace = 'public'::regnamespace and c.relkind = 'v' loop execute format('drop view %s cascade', it); end loop;
-            for it in select c.oid::regclass::text from pg_class c where c.relnamespace = 'public'::regnamespace and c.relkind = 'r' loop execute format('drop table %s cascade', it); end loop;
-            for it in select p.oid::regprocedure::text from pg_proc p where p.pronamespace = 'public'::regnamespace loop execute format('drop function %s cascade', it); end loop;
+            for it in select c.oid::regclass::text from pg_class c where c.relnamespace = 'public'::regnamespace and c.relkind = 'v'
+                loop execute format('drop view %s cascade', it); end loop;
+            for it in select c.oid::regclass::text from pg_class c where c.relnamespace = 'public'::regnamespace and c.relkind = 'r'
+                loop execute format('drop table %s cascade', it); end loop;
+            for it in select p.oid::regprocedure::text from pg_proc p where p.pronamespace = 'public'::regnamespace
+                loop execute format('drop function %s cascade', it); end loop;
         end $$;
         create table schemaversions (schemaversionsid serial primary key, scriptname varchar(255) not null, applied timestamp not null);
         """;
@@ -88,7 +91,8 @@ public static class ArchiveRestore
         foreach (var column in archived.Columns)
         {
             await database.ExecuteAsync($"""
-                select setval(s, (select max({Catalogue.Quoted([column])}::text::bigint) from {name})) from (select pg_get_serial_sequence(@table, @column) s) found
+                select setval(s, (select max({Catalogue.Quoted([column])}::text::bigint) from {name}))
+                from (select pg_get_serial_sequence(@table, @column) s) found
                 where s is not null and exists (select 1 from {name})
                 """, new { table = table.Name, column });
         }

@@ -69,7 +69,7 @@ internal static class DesignEndpoints
         {
             try
             {
-                checks.Add(CheckView.Of(MotionCheck.Of(motion, await MotionReport.Of(design.Value, motion, kernel, stop))));
+                checks.Add(CheckView.Of(await MotionCheck.Of(design.Value, motion, kernel, stop)));
             }
             catch (Kernel.KernelException e)
             {

@@ -30,12 +30,16 @@ internal static class Places
         ["block"] = "width 90, depth 60, height 30, corner 4, draft 1.909, topWidth 88, mass 300",
         ["flat"] = "thickness 18, width 300, length 300, edge 2, overhang 30",
         ["foot"] = "height 40, overall 60, point1.x 0, point1.y 0, point2.x 60, point2.y 0, point3.x 60, point3.y 30, point4.x 0, point4.y 30",
-        ["cavity"] = "width 300, depth 250, height 60, lip 10, outerWidth 310, obstruction1.x 0, obstruction1.y 20, obstruction1.z 0, obstruction1.width 10, obstruction1.depth 40, obstruction1.height 15",
-        ["holes"] = "thickness 5, hole1.x 20, hole1.y 15, hole1.diameter 6, hole1.xNear 17, hole1.xFar 23, hole2.x 60, hole2.y 45, hole2.diameter 6, hole2.xNear 57, hole2.xFar 63",
+        ["cavity"] = "width 300, depth 250, height 60, lip 10, outerWidth 310, "
+            + "obstruction1.x 0, obstruction1.y 20, obstruction1.z 0, obstruction1.width 10, obstruction1.depth 40, obstruction1.height 15",
+        ["holes"] = "thickness 5, hole1.x 20, hole1.y 15, hole1.diameter 6, hole1.xNear 17, hole1.xFar 23, "
+            + "hole2.x 60, hole2.y 45, hole2.diameter 6, hole2.xNear 57, hole2.xFar 63",
         ["hole-row"] = "diameter 5, overall 101, gap1.centre 96, gap1.inner 91, gap1.outer 101",
         ["hole-circle"] = "circle 80, count 6, diameter 5, inner 75, outer 85, neighbour 40, thickness 6",
         ["hole-grid"] = "pitchX 96, pitchY 96, diameter 20, overX 212, spacesX 2, firstX 60, firstY 60, thickness 18",
-        ["turned"] = "overall 90, mass 60, step1.length 20, step1.first 16, step1.last 16, step1.corner 1, step2.length 30, step2.first 20, step2.last 30, step2.corner 1, step3.length 40, step3.first 30, step3.last 24, step3.corner 2",
+        ["turned"] = "overall 90, mass 60, step1.length 20, step1.first 16, step1.last 16, step1.corner 1, "
+            + "step2.length 30, step2.first 20, step2.last 30, step2.corner 1, "
+            + "step3.length 40, step3.first 30, step3.last 24, step3.corner 2",
         ["thread"] = "outside 9.9, pitch 1.5, turns 10, over 15, length 25",
         ["nut"] = "flats 12.9, height 6.5, corners 14.4, hole 6.8",
         ["screw-head"] = "head 12, height 3, shank 6, length 30, cone 90, drive 4",

@@ -108,13 +108,11 @@ function Opened({ geometry, cut, number }: { readonly geometry: BufferGeometry; 
 
 /** The cut face of one body, in the plane itself. */
 export function CutFace({
-  cut,
   matrix,
   size,
   colour,
   number,
 }: {
-  readonly cut: Plane
   readonly matrix: Matrix4
   readonly size: number
   readonly colour: string
@@ -123,7 +121,7 @@ export function CutFace({
   const material = useMemo(() => hatchMaterial(colour, number), [colour, number])
   useEffect(() => () => material.dispose(), [material])
   return (
-    <mesh matrix={matrix} matrixAutoUpdate={false} material={material} renderOrder={number + 0.1} userData={{ cut: cut.constant }}>
+    <mesh matrix={matrix} matrixAutoUpdate={false} material={material} renderOrder={number + 0.1}>
       <planeGeometry args={[size, size]} />
     </mesh>
   )

@@ -9,8 +9,8 @@ import { BodyMesh, CutFace } from './BodyMesh'
 import { Framing, type Turn, Turning } from './Camera'
 import { bodyGeometry } from './geometry'
 import { PickMarks } from './PickMarks'
-import { positions, standing } from './standing'
-import { axisVectors, type CutAxis, ViewControls } from './ViewControls'
+import { axes, positions, standing } from './standing'
+import { type CutAxis, ViewControls } from './ViewControls'
 
 export type SeatViewProps = {
   readonly bodies: readonly BodyView[]
@@ -105,7 +105,6 @@ export function SeatView({ bodies, motions = noMotions, apart: onBed }: SeatView
               body.role === 'counterpart' && !alone ? null : (
                 <CutFace
                   key={body.key}
-                  cut={plane}
                   matrix={faceOf(plane, box)}
                   size={size}
                   colour={body.role === 'counterpart' ? colours.machine : colours.part}
@@ -191,7 +190,7 @@ function pulledApart(bodies: readonly BodyView[], geometries: readonly BufferGeo
 function planeIn(box: Box3, axis: Exclude<CutAxis, 'none'>, depth: number): Plane {
   const [from, to] = [box.min[axis], box.max[axis]]
   const at = axis === 'y' ? from + depth * (to - from) : to - depth * (to - from)
-  const normal = axisVectors[axis].clone().multiplyScalar(axis === 'y' ? 1 : -1)
+  const normal = axes[axis].clone().multiplyScalar(axis === 'y' ? 1 : -1)
   return new Plane(normal, axis === 'y' ? -at : at)
 }
 

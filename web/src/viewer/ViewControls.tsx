@@ -1,10 +1,7 @@
-import { Vector3 } from 'three'
 import type { MotionView } from '@/api/types'
 import { between, inBothUnits, type Pick } from './between'
 
 export type CutAxis = 'none' | 'x' | 'y' | 'z'
-
-export const axisVectors = { x: new Vector3(1, 0, 0), y: new Vector3(0, 1, 0), z: new Vector3(0, 0, 1) }
 
 const cuts: readonly (readonly [CutAxis, string])[] = [
   ['none', 'whole'],

@@ -4,7 +4,7 @@ import type { BodyView, MotionView } from '@/api/types'
 type Pose = BodyView['pose']
 type Step = MotionView['path'][number]
 
-const axes = { x: new Vector3(1, 0, 0), y: new Vector3(0, 1, 0), z: new Vector3(0, 0, 1) }
+export const axes = { x: new Vector3(1, 0, 0), y: new Vector3(0, 1, 0), z: new Vector3(0, 0, 1) }
 
 /** Turned about x, y and z in that order, then moved. */
 export function poseMatrix({ turnX, turnY, turnZ, by }: Pose): Matrix4 {
