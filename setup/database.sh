@@ -19,7 +19,8 @@ make_cluster() { # folder: whole or not at all
   mkdir -p "$folder/cluster.new"
   if [ "$(id -u)" = 0 ]; then chown postgres: "$folder/cluster.new"; fi
   # The password goes by a pipe of the database's own user: it may not read our file.
-  password=$(secret "$folder" emboq) as_db bash -c '"$1/initdb" -D "$2" -U emboq --pwfile=<(echo "$password") --auth=scram-sha-256 --encoding=UTF8 --no-locale >/dev/null' - "$pg" "$folder/cluster.new" \
+  password=$(secret "$folder" emboq) as_db bash -c 'timeout -k 5 300 "$1/initdb" -D "$2" -U emboq --pwfile=<(echo "$password") \
+    --auth=scram-sha-256 --encoding=UTF8 --no-locale >/dev/null' - "$pg" "$folder/cluster.new" \
     || fail "PostgreSQL's folder could not be made in $folder; is the disk full?"
   mv "$folder/cluster.new" "$folder/cluster"
 }
@@ -44,7 +45,8 @@ start_db() { # folder: starts it as a child of this shell, in $db; answers when 
     -c logging_collector=on -c log_directory=log -c log_filename=postgres-%a.log -c log_truncate_on_rotation=on -c log_rotation_age=1d -c log_rotation_size=0 \
     >>"$folder/database.log" 2>&1 {lock}>&-) &
   db=$!
-  for n in $(seq 3000); do
+  local until=$((SECONDS + 600))
+  for ((n = 1; SECONDS < until; n++)); do
     "$pg/pg_isready" -q -h 127.0.0.1 -p "$dbport" -U emboq -d postgres && return 0
     kill -0 "$db" 2>/dev/null || break
     [ "$n" != 50 ] || say "The database is putting its last entries in order."
