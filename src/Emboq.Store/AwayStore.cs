@@ -7,13 +7,13 @@ public static class AwayStore
 {
     private sealed record Row(string Thing, string Id);
 
-    /// <summary>Everything that is put away: "job", "part", "process" or "instrument" to identities.</summary>
+    /// <summary>Everything that is put away: "job", "part", "process", "printer", "filament" or "instrument" to identities.</summary>
     public static async Task<ILookup<string, string>> All(NpgsqlDataSource database, CancellationToken stop) =>
         (await database.Many<Row>("select thing, id from away_now", null, stop)).ToLookup(r => r.Thing, r => r.Id);
 
     /// <summary>Puts something away, or takes it back.</summary>
     /// <param name="database">The notebook.</param>
-    /// <param name="thing">"job", "part", "process" or "instrument".</param>
+    /// <param name="thing">"job", "part", "process", "printer", "filament" or "instrument".</param>
     /// <param name="id">Its identity.</param>
     /// <param name="away">Whether it is put away.</param>
     /// <param name="at">When.</param>
@@ -24,6 +24,7 @@ public static class AwayStore
             insert into put_away (thing, id, away, at)
             select @thing, @id, @away, @at where exists (
                 select 1 from job where @thing = 'job' and id::text = @id union all select 1 from part where @thing = 'part' and id::text = @id
-                union all select 1 from process where @thing = 'process' and id::text = @id union all select 1 from instrument where @thing = 'instrument' and id = @id)
+                union all select 1 from process where @thing = 'process' and id::text = @id union all select 1 from printer where @thing = 'printer' and id::text = @id
+                union all select 1 from filament where @thing = 'filament' and id::text = @id union all select 1 from instrument where @thing = 'instrument' and id = @id)
             """, new { thing, id, away, at = at.UtcDateTime }, stop) == 1;
 }

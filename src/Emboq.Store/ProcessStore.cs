@@ -3,28 +3,35 @@ using Npgsql;
 
 namespace Emboq.Store;
 
-/// <summary>The workshop's processes.</summary>
+/// <summary>The workshop's processes: setups with their printers and filaments, as they stand.</summary>
 public static class ProcessStore
 {
-    private sealed record Row(Guid Id, string Content);
+    private sealed record Row(Guid Id, string Setup, string Printer, string Filament)
+    {
+        public Process ToProcess() => (StoreJson.Read<Setup>(Setup) with { Id = Id }).With(StoreJson.Read<Printer>(Printer),
+            StoreJson.Read<Filament>(Filament));
+    }
+
+    private const string Select = """
+        select s.id, s.content::text as setup, p.content::text as printer, f.content::text as filament from process_now s
+        join printer_now p on p.id = (s.content->>'printer')::uuid join filament_now f on f.id = (s.content->>'filament')::uuid
+        """;
 
     /// <summary>One process, by <c>@process</c>; <see cref="Read"/> reads it.</summary>
-    internal const string SelectOne = "select id, content::text from process where id = @process";
+    internal const string SelectOne = $"{Select} where s.id = @process";
 
     /// <summary>All of them, by name.</summary>
     public static async Task<IReadOnlyList<Process>> All(NpgsqlDataSource database, CancellationToken stop) =>
-        [.. (await database.Many<Row>("select id, content::text from process order by name", null, stop)).Select(r => StoreJson.Read<Process>(r.Content))];
+        [.. (await database.Many<Row>($"{Select} order by s.name, s.id", null, stop)).Select(r => r.ToProcess())];
 
     /// <summary>The process of an identity, or <c>null</c>.</summary>
     public static async Task<Process?> Find(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
-        await database.OneOrNone<Row>(SelectOne, new { process = id }, stop) is { } row ? StoreJson.Read<Process>(row.Content) : null;
+        (await database.OneOrNone<Row>(SelectOne, new { process = id }, stop))?.ToProcess();
+
+    /// <summary>Whether anything was printed with it: then what decides how sizes come out stays as it is.</summary>
+    public static Task<bool> WasPrinted(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
+        database.OneOrNone<bool>("select exists (select 1 from revision where process_id = @id)", new { id }, stop);
 
     /// <summary>Reads the answer of <see cref="SelectOne"/>.</summary>
-    internal static async Task<Process?> Read(SqlMapper.GridReader answers) =>
-        await answers.ReadSingleOrDefaultAsync<Row>() is { } row ? StoreJson.Read<Process>(row.Content) : null;
-
-    /// <summary>Enters a new one.</summary>
-    public static Task Add(NpgsqlDataSource database, Process process, DateTimeOffset at, CancellationToken stop) =>
-        database.Write("insert into process (id, name, content, at) values (@Id, @Name, @content::jsonb, @at)",
-            new { process.Id, process.Name, content = StoreJson.Write(process), at = at.UtcDateTime }, stop);
+    internal static async Task<Process?> Read(SqlMapper.GridReader answers) => (await answers.ReadSingleOrDefaultAsync<Row>())?.ToProcess();
 }

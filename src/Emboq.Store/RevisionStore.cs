@@ -7,11 +7,14 @@ namespace Emboq.Store;
 public static class RevisionStore
 {
     private sealed record RevisionRow(Guid PartId, int Number, string Printed, string State, DateTime At, string? Remark, DateTime? Kept,
-        string Frozen, string? Seats)
+        string Frozen, string? Seats, string Process)
     {
         public Revision ToRevision() => new(PartId, Number, StoreJson.Read<string[]>(Printed), StoreJson.Read<PartState>(State), At, Remark, Kept,
             StoreJson.Read<FrozenDesign>(Frozen))
-        { Seats = Seats is null ? new Dictionary<string, FrozenSeat>() : StoreJson.Read<Dictionary<string, FrozenSeat>>(Seats) };
+        {
+            Seats = Seats is null ? new Dictionary<string, FrozenSeat>() : StoreJson.Read<Dictionary<string, FrozenSeat>>(Seats),
+            Process = StoreJson.Read<Process>(Process),
+        };
     }
 
     private sealed record TryRow(Guid Id, Guid PartId, int Revision, string Slot, string? Feel, double? Printed, string? InstrumentId, string? Remark,
@@ -26,8 +29,8 @@ public static class RevisionStore
 
     private const string Selected = """
         select r.part_id, r.number, array_to_json(r.printed)::text as printed, r.state::text, r.at, r.remark, k.at as kept, r.frozen::text,
-               (select jsonb_object_agg(s.address, s.seat)::text from revision_seat s where s.part_id = r.part_id and s.number = r.number) as seats
-        from revision r left join kept k on k.part_id = r.part_id and k.number = r.number
+               (select jsonb_object_agg(s.address, s.seat)::text from revision_seat s where s.part_id = r.part_id and s.number = r.number) as seats, p.process::text
+        from revision r join revision_process p on p.part_id = r.part_id and p.number = r.number left join kept k on k.part_id = r.part_id and k.number = r.number
         """;
 
     /// <summary>The revisions of a part, newest first.</summary>
@@ -42,7 +45,7 @@ public static class RevisionStore
     public static async Task<int> Next(NpgsqlDataSource database, Guid part, CancellationToken stop) =>
         await database.OneOrNone<int>("select coalesce(max(number), 0) + 1 from revision where part_id = @part", new { part }, stop);
 
-    /// <summary>Freezes a revision with its fitted faces under a number.</summary>
+    /// <summary>Freezes a revision with its fitted faces and its process under a number.</summary>
     /// <returns><c>false</c> when another print took the number meanwhile; nothing is written then.</returns>
     public static async Task<bool> Add(NpgsqlDataSource database, Revision revision, CancellationToken stop) =>
         await database.OneOrNone<int>("""
@@ -51,7 +54,8 @@ public static class RevisionStore
                 values (@Part, @Number, @printed, @state::jsonb, @process, @frozen::jsonb, @Remark, @at) on conflict do nothing returning part_id, number),
             seated as (
                 insert into revision_seat (part_id, number, address, seat)
-                select w.part_id, w.number, s.key, s.value from written w, jsonb_each(@seats::jsonb) s)
+                select w.part_id, w.number, s.key, s.value from written w, jsonb_each(@seats::jsonb) s),
+            processed as (insert into revision_process (part_id, number, process) select part_id, number, @whole::jsonb from written)
             select count(*)::int from written
             """, new
         {
@@ -60,6 +64,7 @@ public static class RevisionStore
             printed = revision.Printed.ToArray(),
             state = StoreJson.Write(revision.State),
             process = revision.State.Process,
+            whole = StoreJson.Write(revision.Process),
             frozen = StoreJson.Write(revision.Frozen),
             seats = StoreJson.Write(revision.Seats),
             revision.Remark,

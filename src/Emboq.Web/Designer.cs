@@ -50,7 +50,8 @@ internal static class Designer
         }
 
         var drawer = family.Screws ? (await ScrewStore.Now(database, stop)).Screws : [];
-        return family.Design(new(values.Value, listed.Value.Places, process!, tries, mark) { Served = served?.Value, Drawer = drawer });
+        var brief = new Brief(values.Value, listed.Value.Places, process!, tries, mark) { Served = served?.Value, Drawer = drawer };
+        return family.Design(brief) with { Process = process };
     }
 
     /// <summary>Computes every member of a kept part's row, in order; a part without a row is its only member.</summary>

@@ -30,7 +30,7 @@ internal static class PackWriter
 
     public static async Task<byte[]> Of(Job job, Part part, Revision revision, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
-        var process = (await ProcessStore.Find(database, revision.State.Process, stop))!;
+        var process = revision.Process;
         var places = await PlacesOf(revision.State, database, stop);
         var served = revision.State.Serves is { } id && await JobStore.Part(database, id, stop) is { } other
             ? new ServedFile(other.Name, other.Family, other.State.Parameters, await PlacesOf(other.State, database, stop), other.State.Row) : null;

@@ -82,6 +82,7 @@ api.AddEndpointFilter<RouteGroupBuilder, BodyGate>();
 api.MapHealth();
 api.MapFamilies();
 api.MapWorkshop();
+api.MapSetups();
 api.MapDesigns();
 api.MapMachines();
 api.MapPlaces();

@@ -121,6 +121,6 @@ public sealed class PackTests(Server server)
         var file = await Job(zip);
         file["process"]!["allowances"] = JsonNode.Parse("""{"holeUpright":{"value":0.2,"standardUncertainty":-1,"printScatter":0.05,"basis":"x"}}""");
         var (status, answer) = await server.Send(HttpMethod.Post, "/api/job-files", file.ToJsonString());
-        (status, (string)answer!["problems"]![0]!["field"]!).ShouldBe((400, "allowances.holeUpright.standardUncertainty"));
+        (status, (string)answer!["problems"]![0]!["field"]!).ShouldBe((400, "process.allowances.holeUpright.standardUncertainty"));
     }
 }

@@ -69,7 +69,7 @@ public sealed class PrintingTests(Server server)
     [Fact]
     public async Task Finished_runs_move_the_time_of_the_next_plan()
     {
-        var process = (string)(await server.Post("/api/processes", new { name = "run test", printer = "run printer", material = "run filament" }))["id"]!;
+        var process = (string)(await server.NewSetup("run test"))["id"]!;
         var part = await server.NewPart("run test");
         (await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new
         {
@@ -210,13 +210,5 @@ public sealed class PrintingTests(Server server)
         status.ShouldBe(400);
         answer!["problems"]!.AsArray().Select(p => (string)p!["field"]!).ShouldContain(field);
         (await server.Get($"/api/machines?words={words}")).AsArray().Count.ShouldBe(machines);
-    }
-
-    [Fact]
-    public async Task Settings_of_a_process_are_looked_at()
-    {
-        var (status, answer) = await server.Send(HttpMethod.Post, "/api/processes", """{"name":"x","printer":"y","material":"z","settings":{"fill":1.5,"walls":0}}""");
-        status.ShouldBe(400);
-        answer!["problems"]!.AsArray().Select(p => (string)p!["field"]!).ShouldBe(["settings.walls", "settings.fill"]);
     }
 }

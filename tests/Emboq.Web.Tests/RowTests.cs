@@ -156,7 +156,8 @@ public sealed class RowTests(Server server)
     public async Task The_weighing_that_was_entered_last_counts_whatever_the_clock_said()
     {
         var stop = TestContext.Current.CancellationToken;
-        var spool = await server.Post("/api/spools", new { name = $"clock spool {Guid.NewGuid()}", material = "test filament", tare = 200, gross = 900 });
+        var spool = await server.Post("/api/spools", new { name = $"clock spool {Guid.NewGuid()}", filament = await server.NewFilament(),
+            tare = 200, gross = 900 });
         await using var database = Store.Database.Open(Server.As(server.Connection, "emboq_app"));
         var id = Guid.Parse((string)spool["id"]!);
         await Store.SpoolStore.Weigh(database, id, 800, DateTimeOffset.UtcNow.AddDays(1), stop);
@@ -167,7 +168,8 @@ public sealed class RowTests(Server server)
     [Fact]
     public async Task A_spool_is_weighed_in_weighed_again_and_put_away()
     {
-        var spool = await server.Post("/api/spools", new { name = "test spool", material = "test filament", tare = 200, gross = 812, colour = "teal" });
+        var spool = await server.Post("/api/spools", new { name = "test spool", filament = await server.NewFilament(), tare = 200,
+            gross = 812, colour = "teal" });
         ((double)spool["left"]!).ShouldBe(612);
         (await server.Send(HttpMethod.Post, $"/api/spools/{spool["id"]}/weighings", new { gross = 640.5 })).Status.ShouldBe(204);
         var kept = (await server.Get("/api/spools")).AsArray().Single(s => (string)s!["id"]! == (string)spool["id"]!);

@@ -134,6 +134,18 @@ public sealed class Server : IAsyncLifetime
         (string)j!["name"]! == job)!["parts"]![0]!;
 
     /// <summary>A new part of our own, so that tests do not disturb each other.</summary>
+    public async Task<string> NewFilament() => (string)(await Post("/api/filaments?again=true", new { name = "test filament" }))["id"]!;
+
+    /// <summary>A setup of a printer and a filament of its own.</summary>
+    public async Task<JsonNode> NewSetup(string name, object? more = null)
+    {
+        var (printer, filament) = (await Post("/api/printers?again=true", new { name = $"{name} printer" }),
+            await Post("/api/filaments?again=true", new { name = $"{name} filament" }));
+        var setup = JsonSerializer.SerializeToNode(more ?? new { })!;
+        (setup["name"], setup["printer"], setup["filament"]) = (name, (string)printer["id"]!, (string)filament["id"]!);
+        return await Post("/api/setups?again=true", setup);
+    }
+
     public async Task<JsonNode> NewPart(string name)
     {
         var demo = await DemoPart("Blade sander to hose");

@@ -79,13 +79,16 @@ public sealed class ViewTests
     private static Revision Made(int number, Guid process, double drawn, params (string Key, string Entry)[] entries) => new(Guid.Empty, number, ["part"],
         new(entries.ToDictionary(e => e.Key, e => e.Entry), new Dictionary<string, Guid>(), process), DateTimeOffset.UnixEpoch, null, null,
         new(new Dictionary<string, double>(), new Dictionary<string, double> { ["first"] = drawn },
-            new Dictionary<string, System.Text.Json.Nodes.JsonObject>()));
+            new Dictionary<string, System.Text.Json.Nodes.JsonObject>()))
+    {
+        Process = Demo.Starters.Setup("any").With(new() { Name = "any" }, new() { Name = "any" }) with { Settings = new() { Walls = number + 2 } },
+    };
 
     private static Core.Printing.ScheduledBedful Scheduled(Spool? spool, string group = "", DateTimeOffset? runsOut = null, bool night = false) =>
         new(new(new(new(Guid.Empty, 220, 220, 250), group, [new(new(3, 40, 20, 12, group), 5, 6, Turned: true)]), "plain", 5400, 42),
             DateTimeOffset.UnixEpoch, DateTimeOffset.UnixEpoch.AddHours(1.5), spool, 58, runsOut, night);
 
-    private static readonly Spool Half = new(Guid.Empty, "half", "plain", "", 200, 300, DateTimeOffset.UnixEpoch);
+    private static readonly Spool Half = new(Guid.Empty, "half", Guid.Empty, "plain", "", 200, 300, DateTimeOffset.UnixEpoch);
 
     [Fact]
     public void A_bedful_says_which_spool_and_whether_it_lasts()
@@ -95,7 +98,7 @@ public sealed class ViewTests
         Says(Scheduled(null)).ShouldContain("No spool of plain is known");
         Says(Scheduled(null, "red")).ShouldContain("in red is known");
         Says(Scheduled(Half, runsOut: new DateTimeOffset(2031, 5, 12, 23, 5, 0, TimeSpan.Zero),
-            night: true)).ShouldBe("half would run out at 23:05, in the night. Put another on, or start by day.");
+            night: true)).ShouldBe("half would run out at 23:05, when nobody is at the printer. Put another on, or start earlier.");
         Says(Scheduled(Half, runsOut: new DateTimeOffset(2031, 5, 12, 15, 5, 0, TimeSpan.Zero))).ShouldContain("be there to change it");
     }
 

@@ -82,15 +82,14 @@ test('a setup of ones own: a wrong number is told at its field and nothing typed
   await page.getByRole('link', { name: /^Blade sander to hose:/ }).click()
   await page.getByLabel('Setup').selectOption({ label: 'Another setup…' })
   const sheet = page.getByRole('dialog', { name: 'New setup' })
-  await sheet.getByLabel('Name of the setup').fill(`Egret, clear ${unique}`)
-  await sheet.getByLabel('Printer').fill('Egret')
-  await sheet.getByLabel('Filament').fill('clear')
+  await sheet.getByLabel('Name').fill(`Egret, clear ${unique}`)
+  await sheet.getByLabel('Printer').selectOption('Curlew')
   await sheet.getByLabel('Line width, mm').fill('0,8')
   await sheet.getByRole('button', { name: 'Add the setup' }).click()
   await expect(sheet.getByRole('alert')).toContainText(
     'This cannot be read as what is wanted here. A number is written with a point, like 0.45.',
   )
-  await expect(sheet.getByLabel('Printer')).toHaveValue('Egret')
+  await expect(sheet.getByLabel('Name')).toHaveValue(`Egret, clear ${unique}`)
   await sheet.getByLabel('Line width, mm').fill('0.8')
   await sheet.getByRole('button', { name: 'Add the setup' }).click()
   await expect(sheet).toBeHidden()

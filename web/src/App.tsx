@@ -5,6 +5,7 @@ import { InstrumentsScreen } from './instruments/InstrumentsScreen'
 import { JobScreen } from './jobs/JobScreen'
 import { MachinesScreen } from './machines/MachinesScreen'
 import { PrintroomScreen } from './printroom/PrintroomScreen'
+import { SetupsScreen } from './setups/SetupsScreen'
 import { TablesScreen } from './tables/TablesScreen'
 import { Finder } from './frame/Finder'
 import { Header } from './frame/Header'
@@ -29,6 +30,7 @@ export function App() {
           <Route path="/machines/:id" element={<MachinesScreen />} />
           <Route path="/instruments" element={<InstrumentsScreen />} />
           <Route path="/printroom" element={<PrintroomScreen />} />
+          <Route path="/setups" element={<SetupsScreen />} />
           <Route path="/tables" element={<TablesScreen />} />
           <Route path="/jobs/:id" element={<JobScreen />} />
           <Route path="*" element={<Nowhere />} />

@@ -6,6 +6,9 @@ public sealed record Design
     /// <summary>Every computed quantity.</summary>
     public required Ledger Ledger { get; init; }
 
+    /// <summary>What it was computed for, as that stood; <c>null</c> where a family was asked directly.</summary>
+    public Process? Process { get; init; }
+
     /// <summary>What is printed, the main piece first; empty when the part cannot be built, and a check then says why.</summary>
     public IReadOnlyList<Piece> Pieces { get; init; } = [];
 

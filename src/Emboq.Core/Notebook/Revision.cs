@@ -16,6 +16,9 @@ public sealed record Revision(Guid Part, int Number, IReadOnlyList<string> Print
 {
     /// <summary>Its fitted faces, each whole, under the slot; of a row's member under "slot@member".</summary>
     public IReadOnlyDictionary<string, FrozenSeat> Seats { get; init; } = new Dictionary<string, FrozenSeat>();
+
+    /// <summary>What it was printed with, as that stood.</summary>
+    public required Process Process { get; init; }
 }
 
 /// <summary>One fitted face as it was printed: what a try of it can teach hangs on nothing that may change later. Lengths mm.</summary>

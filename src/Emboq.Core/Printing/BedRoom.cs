@@ -4,22 +4,23 @@ namespace Emboq.Core.Printing;
 /// all around.</summary>
 public static class BedRoom
 {
-    /// <summary>Kept free at each edge of a bed unless somebody says otherwise, mm; common practice, no published source.</summary>
-    public const double UsualMargin = 5;
-
     /// <summary>Whether a box fits.</summary>
     /// <param name="width">Along x, mm.</param>
     /// <param name="depth">Along y, mm.</param>
     /// <param name="height">Up, mm.</param>
     /// <param name="bed">Which bed.</param>
-    /// <param name="margin">Free at each edge, mm.</param>
-    public static bool Takes(double width, double depth, double height, Bed bed, double margin = UsualMargin) => Lies(width, depth, bed, margin)
+    public static bool Takes(double width, double depth, double height, Bed bed) => Lies(width, depth, bed)
         && height <= bed.Height;
 
+    /// <summary>Whether it takes what lies on another bed, each thing where it lies.</summary>
+    public static bool Holds(this Bed bed, IReadOnlyList<Placement> placements) => placements.All(p => Math.Min(p.X, p.Y) >= bed.Margin - 1e-6
+        && p.X + p.Width <= bed.Width - bed.Margin + 1e-6
+        && p.Y + p.Depth <= bed.Depth - bed.Margin + 1e-6 && p.Piece.Height <= bed.Height);
+
     /// <summary>Whether a box lies on it, however tall.</summary>
-    public static bool Lies(double width, double depth, Bed bed, double margin = UsualMargin)
+    public static bool Lies(double width, double depth, Bed bed)
     {
-        var (w, d) = (bed.Width - (2 * margin), bed.Depth - (2 * margin));
+        var (w, d) = bed.Free;
         return (width <= w && depth <= d) || (depth <= w && width <= d);
     }
 }

@@ -22,17 +22,14 @@ public sealed record PlannedBedful(Bedful Bedful, string Material, double Second
 /// <param name="Spool">Which spool to put on; <c>null</c> when none of its filament is known.</param>
 /// <param name="LeftAfter">What that spool then holds, g.</param>
 /// <param name="RunsOut">When it runs out before the end; <c>null</c> when it lasts.</param>
-/// <param name="AtNight">Whether that would be while nobody is there.</param>
+/// <param name="Unattended">Whether that would be while nobody is at the printer.</param>
 public sealed record ScheduledBedful(PlannedBedful Planned, DateTimeOffset Starts, DateTimeOffset Ends, Spool? Spool, double LeftAfter,
-    DateTimeOffset? RunsOut, bool AtNight);
+    DateTimeOffset? RunsOut, bool Unattended);
 
-/// <summary>Puts bedfuls on printers so that all are done soonest, with nobody there at night (CP-SAT, OR-Tools), and chooses the spools looking ahead. The
-/// same bedfuls are always planned the same way.</summary>
+/// <summary>Puts bedfuls on printers so that all are done soonest, each started while somebody is at its printer (CP-SAT, OR-Tools), and chooses the
+/// spools looking ahead. The same bedfuls are always planned the same way.</summary>
 public static class BedSchedule
 {
-    /// <summary>Nobody changes a bed or a spool between these hours.</summary>
-    public static readonly (TimeSpan From, TimeSpan To) Night = (TimeSpan.FromHours(22), TimeSpan.FromHours(7));
-
     /// <summary>Taking off one bedful and starting the next.</summary>
     private static readonly TimeSpan Change = TimeSpan.FromMinutes(15);
 
@@ -68,12 +65,9 @@ public static class BedSchedule
             var has = left[spool.Id];
             left[spool.Id] = Math.Max(0, has - t.Planned.Grams);
             DateTimeOffset? runsOut = has >= t.Planned.Grams ? null : t.Starts + TimeSpan.FromSeconds(t.Planned.Seconds * has / t.Planned.Grams);
-            return new(t.Planned, t.Starts, t.Ends, spool, left[spool.Id], runsOut, runsOut is { } at && IsNight(at));
+            return new(t.Planned, t.Starts, t.Ends, spool, left[spool.Id], runsOut, runsOut is { } at && !t.Planned.Bedful.Bed.Hours.Hold(at));
         })];
     }
-
-    /// <summary>Whether nobody is there.</summary>
-    public static bool IsNight(DateTimeOffset at) => at.TimeOfDay >= Night.From || at.TimeOfDay < Night.To;
 
     private sealed record Timed(PlannedBedful Planned, DateTimeOffset Starts, DateTimeOffset Ends);
 
@@ -85,9 +79,9 @@ public static class BedSchedule
         var free = new Dictionary<Guid, DateTimeOffset>();
         return [.. bedfuls.Select(b =>
         {
-            var best = Choices(b).Select(c => (Choice: c, Begins: Day(free.GetValueOrDefault(c.Bedful.Bed.Process, start)))).Select(c =>
+            var best = Choices(b).Select(c => (Choice: c, Begins: c.Bedful.Bed.Hours.Next(free.GetValueOrDefault(c.Bedful.Bed.Printer, start)))).Select(c =>
                 new Timed(c.Choice, c.Begins, c.Begins + TimeSpan.FromSeconds(c.Choice.Seconds))).MinBy(t => t.Ends)!;
-            free[best.Planned.Bedful.Bed.Process] = best.Ends + Change;
+            free[best.Planned.Bedful.Bed.Printer] = best.Ends + Change;
             return best;
         })];
     }
@@ -98,21 +92,22 @@ public static class BedSchedule
         long Minutes(DateTimeOffset at) => (long)Math.Ceiling((at - start).TotalMinutes);
         long Takes(PlannedBedful b) => (long)Math.Ceiling(b.Seconds / 60);
         var horizon = Minutes(quick.Max(t => t.Ends)) + bedfuls.Count + 1;
-        var (model, days) = (new CpModel(), Days(start, horizon));
+        var model = new CpModel();
         var last = model.NewIntVar(0, horizon, "last");
         var (onPrinter, jobs) = (new Dictionary<Guid, List<IntervalVar>>(), new List<(IntVar Starts, List<(PlannedBedful Choice, BoolVar Taken)> Choices)>());
         foreach (var (b, i) in bedfuls.Select((b, i) => (b, i)))
         {
-            var starts = model.NewIntVarFromDomain(days, $"starts{i}");
+            var starts = model.NewIntVar(0, horizon, $"starts{i}");
             var hint = quick.First(t => Choices(b).Contains(t.Planned));
             model.AddHint(starts, Minutes(hint.Starts));
             var choices = Choices(b).Select((c, k) =>
             {
                 var taken = model.NewBoolVar($"taken{i}.{k}");
                 model.AddHint(taken, ReferenceEquals(c, hint.Planned));
-                onPrinter.TryAdd(c.Bedful.Bed.Process, []);
-                onPrinter[c.Bedful.Bed.Process].Add(model.NewOptionalFixedSizeIntervalVar(starts, Takes(c) + (long)Change.TotalMinutes, taken, $"on{i}.{k}"));
+                onPrinter.TryAdd(c.Bedful.Bed.Printer, []);
+                onPrinter[c.Bedful.Bed.Printer].Add(model.NewOptionalFixedSizeIntervalVar(starts, Takes(c) + (long)Change.TotalMinutes, taken, $"on{i}.{k}"));
                 model.Add(last >= starts + Takes(c)).OnlyEnforceIf(taken);
+                model.AddLinearExpressionInDomain(starts, Days(c.Bedful.Bed.Hours, start, horizon)).OnlyEnforceIf(taken);
                 return (c, taken);
             }).ToList();
             model.AddExactlyOne(choices.Select(c => c.taken));
@@ -142,19 +137,15 @@ public static class BedSchedule
     }
 
     /// <summary>The minutes from the start at which somebody is there.</summary>
-    private static Domain Days(DateTimeOffset start, long horizon)
+    private static Domain Days(Hours hours, DateTimeOffset start, long horizon)
     {
         var intervals = new List<long>();
-        for (var at = Day(start); (at - start).TotalMinutes <= horizon; at = Day(new DateTimeOffset(at.Date + Night.From, at.Offset)))
+        for (var at = hours.Next(start); (at - start).TotalMinutes <= horizon; at = hours.Next(hours.End(at)))
         {
             intervals.Add((long)Math.Ceiling((at - start).TotalMinutes));
-            intervals.Add(Math.Max(intervals[^1], (long)Math.Floor((new DateTimeOffset(at.Date + Night.From, at.Offset) - start).TotalMinutes) - 1));
+            intervals.Add(Math.Max(intervals[^1], (long)Math.Floor((hours.End(at) - start).TotalMinutes) - 1));
         }
 
         return Domain.FromFlatIntervals([.. intervals]);
     }
-
-    /// <summary>The moment itself by day, the next morning by night.</summary>
-    private static DateTimeOffset Day(DateTimeOffset at) => !IsNight(at) ? at
-        : new DateTimeOffset(at.Date + Night.To, at.Offset).AddDays(at.TimeOfDay >= Night.From ? 1 : 0);
 }

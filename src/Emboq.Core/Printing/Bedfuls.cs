@@ -19,16 +19,15 @@ public static class Bedfuls
     /// <param name="pieces">What to print.</param>
     /// <param name="beds">Which share the work; at least one.</param>
     /// <param name="gap">Free between neighbours, mm.</param>
-    /// <param name="margin">Free at every edge of a bed, mm.</param>
     /// <param name="most">Pieces on one bed at most.</param>
-    public static Layout Of(IReadOnlyList<BedItem> pieces, IReadOnlyList<Bed> beds, double gap, double margin, int most = Weighed)
+    public static Layout Of(IReadOnlyList<BedItem> pieces, IReadOnlyList<Bed> beds, double gap, int most = Weighed)
     {
         ArgumentOutOfRangeException.ThrowIfZero(beds.Count);
-        var tooLarge = pieces.Where(p => !beds.Any(b => Fits(p, b, margin))).ToList();
+        var tooLarge = pieces.Where(p => !beds.Any(b => Fits(p, b))).ToList();
         var bedfuls = new List<Bedful>();
         var proven = true;
-        // What a bed was given so far, by the volume of its boxes: the one with least to do is filled next.
-        var load = beds.ToDictionary(b => b, _ => 0.0);
+        // What a printer was given so far, by the volume of its boxes: the one with least to do is filled next.
+        var load = beds.Select(b => b.Printer).Distinct().ToDictionary(p => p, _ => 0.0);
         foreach (var group in pieces.Where(p => !tooLarge.Contains(p)).GroupBy(p => p.Group).OrderBy(g => g.Key, StringComparer.Ordinal))
         {
             // Tall things together: the tallest decides how long a bed takes.
@@ -36,10 +35,10 @@ public static class Bedfuls
             var before = bedfuls.Count;
             while (left.Count > 0)
             {
-                var bed = beds.Where(b => left.Any(p => Fits(p, b, margin))).MinBy(b => load[b])!;
-                var candidates = left.Where(p => Fits(p, bed, margin)).Take(Math.Min(most, Weighed)).ToList();
-                var placed = Fill(candidates, bed, gap, margin);
-                load[bed] += placed.Sum(p => p.Piece.Width * p.Piece.Depth * p.Piece.Height);
+                var bed = beds.Where(b => left.Any(p => Fits(p, b))).MinBy(b => load[b.Printer])!;
+                var candidates = left.Where(p => Fits(p, bed)).Take(Math.Min(most, Weighed)).ToList();
+                var placed = Fill(candidates, bed, gap);
+                load[bed.Printer] += placed.Sum(p => p.Piece.Width * p.Piece.Depth * p.Piece.Height);
                 bedfuls.Add(new(bed, group.Key, placed));
                 foreach (var p in placed)
                 {
@@ -47,42 +46,42 @@ public static class Bedfuls
                 }
             }
 
-            proven &= bedfuls.Count - before <= Math.Max(LeastCount(group, beds, gap, margin), (int)Math.Ceiling((double)group.Count() / most));
+            proven &= bedfuls.Count - before <= Math.Max(LeastCount(group, beds, gap), (int)Math.Ceiling((double)group.Count() / most));
         }
 
         return new(bedfuls, tooLarge, proven);
     }
 
     /// <summary>No layout needs fewer: by the area of the pieces, each with its share of the gaps, against the largest bed.</summary>
-    private static int LeastCount(IEnumerable<BedItem> pieces, IReadOnlyList<Bed> beds, double gap, double margin)
+    private static int LeastCount(IEnumerable<BedItem> pieces, IReadOnlyList<Bed> beds, double gap)
     {
         var area = pieces.Sum(p => (p.Width + gap) * (p.Depth + gap));
-        return (int)Math.Ceiling((area / beds.Max(b => (b.Width - (2 * margin) + gap) * (b.Depth - (2 * margin) + gap))) - 1e-9);
+        return (int)Math.Ceiling((area / beds.Max(b => (b.Free.Width + gap) * (b.Free.Depth + gap))) - 1e-9);
     }
 
-    private static bool Fits(BedItem p, Bed b, double margin) => BedRoom.Takes(p.Width, p.Depth, p.Height, b, margin);
+    private static bool Fits(BedItem p, Bed b) => BedRoom.Takes(p.Width, p.Depth, p.Height, b);
 
-    private static IReadOnlyList<Placement> Fill(IReadOnlyList<BedItem> pieces, Bed bed, double gap, double margin)
+    private static IReadOnlyList<Placement> Fill(IReadOnlyList<BedItem> pieces, Bed bed, double gap)
     {
-        var rows = new[] { InRows(pieces, bed, gap, margin, turned: false), InRows(pieces, bed, gap, margin, turned: true) }.MaxBy(r =>
+        var rows = new[] { InRows(pieces, bed, gap, turned: false), InRows(pieces, bed, gap, turned: true) }.MaxBy(r =>
             r.Sum(p => p.Width * p.Depth))!;
-        return rows.Count == pieces.Count ? rows : Solved(pieces, rows, bed, gap, margin);
+        return rows.Count == pieces.Count ? rows : Solved(pieces, rows, bed, gap);
     }
 
     /// <summary>Rows from the front, each as deep as its deepest piece: quick, and where the solver starts from.</summary>
-    private static List<Placement> InRows(IReadOnlyList<BedItem> pieces, Bed bed, double gap, double margin, bool turned)
+    private static List<Placement> InRows(IReadOnlyList<BedItem> pieces, Bed bed, double gap, bool turned)
     {
         var placed = new List<Placement>();
-        double x = margin, y = margin, row = 0;
+        double x = bed.Margin, y = bed.Margin, row = 0;
         foreach (var piece in pieces.OrderByDescending(p => turned ? p.Width : p.Depth).ThenByDescending(p => turned ? p.Depth : p.Width))
         {
             var (w, d) = turned ? (piece.Depth, piece.Width) : (piece.Width, piece.Depth);
-            if (x + w > bed.Width - margin)
+            if (x + w > bed.Width - bed.Margin)
             {
-                (x, y, row) = (margin, y + row + gap, 0);
+                (x, y, row) = (bed.Margin, y + row + gap, 0);
             }
 
-            if (x + w <= bed.Width - margin && y + d <= bed.Depth - margin)
+            if (x + w <= bed.Width - bed.Margin && y + d <= bed.Depth - bed.Margin)
             {
                 placed.Add(new(piece, x, y, turned));
                 (x, row) = (x + w + gap, Math.Max(row, d));
@@ -92,10 +91,10 @@ public static class Bedfuls
         return placed;
     }
 
-    private static IReadOnlyList<Placement> Solved(IReadOnlyList<BedItem> pieces, List<Placement> start, Bed bed, double gap, double margin)
+    private static IReadOnlyList<Placement> Solved(IReadOnlyList<BedItem> pieces, List<Placement> start, Bed bed, double gap)
     {
         // Every piece grows by the gap, and the bed with it: neighbours then may touch.
-        var (wide, deep) = (Down(bed.Width - (2 * margin) + gap), Down(bed.Depth - (2 * margin) + gap));
+        var (wide, deep) = (Down(bed.Free.Width + gap), Down(bed.Free.Depth + gap));
         var model = new CpModel();
         var boxes = model.AddNoOverlap2D();
         var candidates = pieces.Select((piece, i) =>
@@ -116,8 +115,8 @@ public static class Bedfuls
                 model.AddHint(lies, hint is not null);
                 if (hint is not null)
                 {
-                    model.AddHint(x, Down(hint.X - margin));
-                    model.AddHint(y, Down(hint.Y - margin));
+                    model.AddHint(x, Down(hint.X - bed.Margin));
+                    model.AddHint(y, Down(hint.Y - bed.Margin));
                 }
 
                 return new Candidate(lies, x, y, w, d, turned);
@@ -144,7 +143,7 @@ public static class Bedfuls
         }
 
         List<Placement> placed = [.. from c in candidates from w in c.Ways where solver.BooleanValue(w.Lies) select new Placement(c.Piece,
-            margin + (solver.Value(w.X) / Fineness), margin + (solver.Value(w.Y) / Fineness), w.Turned)];
+            bed.Margin + (solver.Value(w.X) / Fineness), bed.Margin + (solver.Value(w.Y) / Fineness), w.Turned)];
         return placed.Sum(p => p.Width * p.Depth) >= start.Sum(p => p.Width * p.Depth) ? placed : start;
     }
 

@@ -12,6 +12,9 @@ public sealed record Process
     /// <summary>The printer's name.</summary>
     public required string Printer { get; init; }
 
+    /// <summary>Identity of the printer; <c>null</c> in files of an Emboq that knew printers by name alone.</summary>
+    public Guid? PrinterId { get; init; }
+
     /// <summary>The filament's name.</summary>
     public required string Material { get; init; }
 
@@ -20,6 +23,9 @@ public sealed record Process
 
     /// <summary>Diameter of the filament, mm.</summary>
     public required double FilamentDiameter { get; init; }
+
+    /// <summary>Diameter of the nozzle, mm; <c>null</c> where an older Emboq did not keep it.</summary>
+    public double? Nozzle { get; init; }
 
     /// <summary>Width of one extruded line, mm.</summary>
     public required double LineWidth { get; init; }
@@ -36,14 +42,60 @@ public sealed record Process
     /// <summary>Tallest part it prints, mm (z).</summary>
     public required double BuildHeight { get; init; }
 
+    /// <summary>Kept free at each edge of the bed, mm.</summary>
+    public double Margin { get; init; } = Bed.UsualMargin;
+
+    /// <summary>When somebody is at the printer.</summary>
+    public Hours Hours { get; init; } = Hours.Usual;
+
     /// <summary>The bed it prints on.</summary>
-    public Bed Bed => new(Id, BedWidth, BedDepth, BuildHeight);
+    public Bed Bed => new(Id, BedWidth, BedDepth, BuildHeight) { Printer = PrinterId ?? Id, Margin = Margin, Hours = Hours };
 
     /// <summary>Lines, speeds and prices.</summary>
     public PrintSettings Settings { get; init; } = new();
 
     /// <summary>How each kind of surface comes out.</summary>
     public required IReadOnlyDictionary<Surface, Allowance> Allowances { get; init; }
+
+    /// <summary>Printer, filament and setup that come to this process: <see cref="Setup.With"/> backwards. They have no identities yet.</summary>
+    public (Printer Printer, Filament Filament, Setup Setup) Apart()
+    {
+        var s = Settings;
+        var pace = new Pace
+        {
+            WallSpeed = s.WallSpeed,
+            FillSpeed = s.FillSpeed,
+            TravelSpeed = s.TravelSpeed,
+            FirstLayerShare = s.FirstLayerShare,
+            Acceleration = s.Acceleration,
+            FlowLimit = s.FlowLimit,
+            LayerChange = s.LayerChange,
+            StartUp = s.StartUp,
+            Power = s.Power,
+            EnergyPrice = s.EnergyPrice,
+        };
+        // Lines are laid a little wider than the nozzle.
+        var nozzle = Nozzle ?? Nozzles.MinBy(n => Math.Abs(n - (LineWidth / 1.1)));
+        return (new() { Name = Printer, BedWidth = BedWidth, BedDepth = BedDepth, BuildHeight = BuildHeight, Margin = Margin, Hours = Hours,
+            Nozzles = [nozzle], Pace = pace },
+            new() { Name = Material, Class = FilamentClass.Other, Density = Density, Diameter = FilamentDiameter, Price = s.FilamentPrice,
+                LeastLayerTime = s.LeastLayerTime },
+            new()
+            {
+                Name = Name,
+                Printer = Guid.Empty,
+                Filament = Guid.Empty,
+                Nozzle = nozzle,
+                LineWidth = LineWidth,
+                LayerHeight = LayerHeight,
+                Walls = s.Walls,
+                Skins = s.Skins,
+                Fill = s.Fill,
+                Allowances = Allowances,
+            });
+    }
+
+    private static readonly double[] Nozzles = [0.2, 0.25, 0.3, 0.4, 0.5, 0.6, 0.8, 1.0, 1.2];
 
     /// <summary>The kind of surface in words.</summary>
     public static string Describe(Surface surface) => surface switch

@@ -32,10 +32,11 @@ internal sealed partial class PaddleWorkshop
         var jaw = await Box(vice, "vice jaw", ("width", "101.6"), ("depth", "14.2"), ("height", "41.3"));
         await Part("Jaws that leave no mark", "Shafts from 22 to 32 mm must be held without a dent.", "grooved jaws", "soft-jaws",
             new() { ["shape"] = "vee", ["smallest"] = "22", ["largest"] = "32", ["thickness"] = "18" }, new() { ["jaw"] = jaw }, tough, null);
-        await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, half", "plain grey", "", 212, 538, Later()), default);
-        await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, the end of one", "plain grey", "", 212, 259, Later()), default);
-        await SpoolStore.Add(database, new(Guid.CreateVersion7(), "red", "plain grey", "red", 198, 463, Later()), default);
-        await SpoolStore.Add(database, new(Guid.CreateVersion7(), "green, new", "tough green", "", 245, 1238, Later()), default);
+        var of = (await SetupStores.Filaments.All(database, default)).ToDictionary(f => f.Name, f => f.Id);
+        await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, half", of["plain grey"], "plain grey", "", 212, 538, Later()), default);
+        await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, the end of one", of["plain grey"], "plain grey", "", 212, 259, Later()), default);
+        await SpoolStore.Add(database, new(Guid.CreateVersion7(), "red", of["plain grey"], "plain grey", "red", 198, 463, Later()), default);
+        await SpoolStore.Add(database, new(Guid.CreateVersion7(), "green, new", of["tough green"], "tough green", "", 245, 1238, Later()), default);
         await ScrewStore.Save(database, 0,
         [
             .. new[] { 12.0, 16, 20, 25, 40 }.Select(l => new DrawerScrew("M4", "pan", l)),

@@ -13,19 +13,7 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
 
     public async Task Load()
     {
-        var plain = Starters.Process("Curlew, plain grey", "Curlew", "plain grey");
-        var tough = Starters.Process("Bittern, tough green", "Bittern", "tough green") with
-        {
-            Density = 1.27,
-            LineWidth = 0.65,
-            LayerHeight = 0.3,
-            BedWidth = 300,
-            BedDepth = 300,
-            BuildHeight = 320,
-        };
-        await ProcessStore.Add(database, plain, clock, default);
-        await ProcessStore.Add(database, tough, clock, default);
-
+        var (plain, tough) = await Setups();
         await Instruments();
         await MoreMachines();
         var blade = await Machine("Blade sander", "Wide drum for paddle blades; the port is cast and slightly out of round.", "blade sander port");
@@ -95,6 +83,16 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
             "Pulled off and pushed on every evening; no play yet.", Later()), default);
     }
 
+    private async Task<(Process Plain, Process Tough)> Setups()
+    {
+        var (curlew, bittern) = (new Printer { Name = "Curlew", Nozzles = [0.4, 0.6] },
+            new Printer { Name = "Bittern", BedWidth = 300, BedDepth = 300, BuildHeight = 320, Nozzles = [0.4, 0.6, 0.8] });
+        var (grey, green) = (Filament.Usual("plain grey", FilamentClass.Plain), Filament.Usual("tough green", FilamentClass.Tough));
+        return (await Starters.Enter(database, curlew, grey, Starters.Setup("Curlew, plain grey"), clock),
+            await Starters.Enter(database, bittern, green, Starters.Setup("Bittern, tough green") with { Nozzle = 0.6, LineWidth = 0.65,
+                LayerHeight = 0.3 }, clock));
+    }
+
     private DateTimeOffset Later() => clock = clock.AddHours(5);
 
     private async Task<Guid> Machine(string name, string note, string place, InterfaceKind? kind = null) =>
@@ -155,7 +153,8 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
         var kept = (await JobStore.Part(database, part, default))!;
         var number = await RevisionStore.Next(database, part, default);
         var design = (await Designer.OfPart(database, kept, default, Frozen.Mark(number))).Value;
-        await RevisionStore.Add(database, new(part, number, bodies, kept.State, Later(), remark, null, Frozen.Of(kept.State, [design])), default);
+        await RevisionStore.Add(database, new(part, number, bodies, kept.State, Later(), remark, null, Frozen.Of(kept.State, [design]))
+        { Seats = Frozen.SeatsOf(kept.State, [design]), Process = design.Process! }, default);
     }
 
     private async Task Run(Guid part, int number, Process process, TimeSpan took, double grams)

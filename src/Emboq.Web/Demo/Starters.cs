@@ -1,3 +1,6 @@
+using Emboq.Store;
+using Npgsql;
+
 namespace Emboq.Web.Demo;
 
 /// <summary>Defaults that a workshop starts from: common practice, no published source.</summary>
@@ -25,23 +28,26 @@ internal static class Starters
         new("stand-in-scale", "stand-in scale", 0.1, 0.3, 0.1, 5000, InstrumentKind.Scale),
     ];
 
-    public static Process Process(string name, string printer, string material) => new()
+    /// <summary>A setup whose printer and filament are not chosen yet.</summary>
+    public static Setup Setup(string name) => new()
     {
-        Id = Guid.CreateVersion7(),
         Name = name,
-        Printer = printer,
-        Material = material,
-        Density = 1.24,
-        FilamentDiameter = 1.75,
-        LineWidth = 0.45,
-        LayerHeight = 0.2,
-        BedWidth = 220,
-        BedDepth = 220,
-        BuildHeight = 250,
+        Printer = Guid.Empty,
+        Filament = Guid.Empty,
         Allowances = new Dictionary<Surface, Allowance>
         {
             [Surface.HoleUpright] = UsualAllowances.Of(Surface.HoleUpright),
             [Surface.OutsideRound] = UsualAllowances.Of(Surface.OutsideRound),
         },
     };
+
+    /// <summary>Enters a printer, a filament and the setup of both.</summary>
+    public static async Task<Process> Enter(NpgsqlDataSource database, Printer printer, Filament filament, Setup setup, DateTimeOffset at)
+    {
+        var (p, f, s) = (Guid.CreateVersion7(), Guid.CreateVersion7(), Guid.CreateVersion7());
+        await SetupStores.Printers.Add(database, p, printer, at, default);
+        await SetupStores.Filaments.Add(database, f, filament, at, default);
+        await SetupStores.Setups.Add(database, s, setup with { Printer = p, Filament = f }, at, default);
+        return (await ProcessStore.Find(database, s, default))!;
+    }
 }

@@ -37,7 +37,8 @@ internal static class Workshop
             }
             else
             {
-                await ProcessStore.Add(database, Starters.Process("First printer, plain filament", "first printer", "plain filament"), now, default);
+                await Starters.Enter(database, new() { Name = "first printer" }, Filament.Usual("plain filament", FilamentClass.Plain),
+                    Starters.Setup("First printer, plain filament"), now);
             }
         });
     }

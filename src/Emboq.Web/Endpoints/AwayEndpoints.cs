@@ -3,8 +3,9 @@ using Npgsql;
 
 namespace Emboq.Web.Endpoints;
 
-/// <summary>What is put away: identities of jobs, parts, setups and instruments.</summary>
-public sealed record AwayView(IReadOnlyList<string> Jobs, IReadOnlyList<string> Parts, IReadOnlyList<string> Processes, IReadOnlyList<string> Instruments);
+/// <summary>What is put away: identities of jobs, parts, setups, printers, filaments and instruments.</summary>
+public sealed record AwayView(IReadOnlyList<string> Jobs, IReadOnlyList<string> Parts, IReadOnlyList<string> Processes,
+    IReadOnlyList<string> Printers, IReadOnlyList<string> Filaments, IReadOnlyList<string> Instruments);
 
 /// <summary>Puts something away, or takes it back.</summary>
 /// <param name="Away">Whether it is put away.</param>
@@ -19,6 +20,8 @@ internal static class AwayEndpoints
         ["jobs"] = "job",
         ["parts"] = "part",
         ["processes"] = "process",
+        ["printers"] = "printer",
+        ["filaments"] = "filament",
         ["instruments"] = "instrument"
     };
 
@@ -34,5 +37,6 @@ internal static class AwayEndpoints
         : await AwayStore.Put(database, kept, id, request.Away, clock.GetUtcNow(), stop) ? TypedResults.Ok(View(await AwayStore.All(database, stop)))
         : Problems.Missing(kept, id);
 
-    private static AwayView View(ILookup<string, string> away) => new([.. away["job"]], [.. away["part"]], [.. away["process"]], [.. away["instrument"]]);
+    private static AwayView View(ILookup<string, string> away) => new([.. away["job"]], [.. away["part"]], [.. away["process"]],
+        [.. away["printer"]], [.. away["filament"]], [.. away["instrument"]]);
 }

@@ -10,11 +10,11 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Processes">The setups whose beds share the work.</param>
 /// <param name="Start">When the first can start, in the workshop's own time.</param>
 /// <param name="Gap">Free between neighbours, mm.</param>
-/// <param name="Margin">Free at the edges of a bed, mm.</param>
+/// <param name="Margin">Free at the edges of a bed, mm; as each printer has it when left out.</param>
 /// <param name="Most">Pieces on one bed at most; as many as fit when left out.</param>
 /// <param name="Letters">Colour of inlaid letters: they are printed by themselves, in a filament of their own.</param>
 public sealed record BedfulsRequest(IReadOnlyList<BedfulPart> Parts, IReadOnlyList<Guid> Processes, DateTimeOffset Start, double Gap = 5,
-    double Margin = BedRoom.UsualMargin, int? Most = null, string? Letters = null);
+    double? Margin = null, int? Most = null, string? Letters = null);
 
 /// <summary>A part to lay out.</summary>
 /// <param name="Part">Which.</param>
@@ -47,7 +47,7 @@ internal static class BedfulEndpoints
 
         var input = new Input();
         input.Within("gap", request.Gap, 0, 100, "mm");
-        input.Within("margin", request.Margin, 0, 100, "mm");
+        input.Within("margin", request.Margin ?? 0, 0, 100, "mm");
         input.Within("most", request.Most ?? 1, 1, MostPieces, "pieces");
         var known = await ProcessStore.All(database, stop);
         var processes = request.Processes.Distinct().Select(p => input.OneOf("processes", $"{p}", known, k => $"{k.Id}")).OfType<Process>().ToList();
@@ -92,7 +92,8 @@ internal static class BedfulEndpoints
         var pieces = shapes.Zip(boxes, (s, box) => (Row: parts[s.Key.Part].Row(s.Key.Member),
             Piece: PieceOf(s.Key, box, s.Piece.OtherColour ? letters : parts[s.Key.Part].Row(s.Key.Member)?.Group ?? "")))
             .SelectMany(p => Enumerable.Range(0, p.Row?.Count ?? 1).Select(_ => p.Piece with { })).ToList();
-        var layout = Bedfuls.Of(pieces, [.. processes.Select(p => p.Bed)], request.Gap, request.Margin, request.Most ?? int.MaxValue);
+        var beds = processes.ToDictionary(p => p.Id, p => request.Margin is { } margin ? p.Bed with { Margin = margin } : p.Bed);
+        var layout = Bedfuls.Of(pieces, [.. beds.Values], request.Gap, request.Most ?? int.MaxValue);
 
         var factors = new Dictionary<Guid, Quantity>();
         foreach (var process in processes)
@@ -108,8 +109,7 @@ internal static class BedfulEndpoints
             yield return new($"Cutting bedful {i + 1} of {layout.Bedfuls.Count} into layers", (double)i / layout.Bedfuls.Count, null);
             var choices = new List<PlannedBedful>();
             // Every printer that takes it as it lies may print it.
-            foreach (var process in processes.Where(p => bedful.Placements.All(x => x.X + x.Width <= p.BedWidth - request.Margin + 1e-6
-                && x.Y + x.Depth <= p.BedDepth - request.Margin + 1e-6 && x.Piece.Height <= p.BuildHeight)))
+            foreach (var process in processes.Where(p => beds[p.Id].Holds(bedful.Placements)))
             {
                 foreach (var key in bedful.Placements.Select(p => (p.Piece.Part, p.Piece.Member, p.Piece.Body)).Distinct().Where(k =>
                     !layers.ContainsKey((k, process.Id))))
@@ -119,7 +119,7 @@ internal static class BedfulEndpoints
 
                 var plan = PrintPlan.Of(PrintPlan.Together([.. bedful.Placements.Select(p =>
                     layers[((p.Piece.Part, p.Piece.Member, p.Piece.Body), process.Id)])]), process, factors[process.Id]);
-                choices.Add(new(bedful with { Bed = process.Bed }, process.Material, plan["time"].Value, plan["mass"].Value));
+                choices.Add(new(bedful with { Bed = beds[process.Id] }, process.Material, plan["time"].Value, plan["mass"].Value));
             }
 
             planned.Add(choices[0] with { Elsewhere = choices[1..] });

@@ -76,10 +76,10 @@ internal static class PackEndpoints
         input.Text("need", file.Need);
         input.Name("part", file.Part);
         input.OneOf("family", file.Family, FamilyList.All, f => f.Key);
-        input.Name("process.name", file.Process.Name);
-        input.Name("process.printer", file.Process.Printer);
-        input.Name("process.material", file.Process.Material);
-        WorkshopEndpoints.Look(input, file.Process);
+        var (printer, filament, setup) = file.Process.Apart();
+        SetupEndpoints.Look(input, printer, "process.printer.");
+        SetupEndpoints.Look(input, filament, "process.filament.");
+        SetupEndpoints.Look(input, setup, "process.");
         RowEndpoints.Look(input, file.Row);
         LookAt(input, file.Places, "places");
         if (file.Serves is { } served)
@@ -119,7 +119,8 @@ internal static class PackEndpoints
         }
     }
 
-    /// <summary>The setup of that name if it is here, otherwise the one that came along.</summary>
+    /// <summary>The setup of that name if it is here, otherwise the one that came along, on a printer and with a filament that are alike if there are
+    /// such.</summary>
     private static async Task<Guid> Process(Process process, NpgsqlDataSource database, DateTimeOffset now, CancellationToken stop)
     {
         if ((await ProcessStore.All(database, stop)).FirstOrDefault(p => p.Name == process.Name) is { } known)
@@ -127,9 +128,28 @@ internal static class PackEndpoints
             return known.Id;
         }
 
-        var added = process with { Id = Guid.CreateVersion7() };
-        await ProcessStore.Add(database, added, now, stop);
-        return added.Id;
+        var (printer, filament, setup) = process.Apart();
+        var (onto, with, id) = (
+            (await SetupStores.Printers.All(database, stop)).FirstOrDefault(p => p.Name == printer.Name
+                && (p.BedWidth, p.BedDepth, p.BuildHeight) == (printer.BedWidth, printer.BedDepth, printer.BuildHeight)),
+            (await SetupStores.Filaments.All(database, stop)).FirstOrDefault(f => f.Name == filament.Name
+                && (f.Density, f.Diameter, f.Price, f.LeastLayerTime) == (filament.Density, filament.Diameter, filament.Price, filament.LeastLayerTime)),
+            Guid.CreateVersion7());
+        await SetupStores.Setups.Add(database, id, setup with
+        {
+            Printer = onto?.Id ?? await Entered(SetupStores.Printers, printer),
+            Filament = with?.Id ?? await Entered(SetupStores.Filaments, filament),
+            Pace = onto is null || onto.Pace == printer.Pace ? null : printer.Pace,
+        }, now, stop);
+        return id;
+
+        async Task<Guid> Entered<T>(KeptStore<T> store, T state)
+            where T : class, IKept
+        {
+            var entered = Guid.CreateVersion7();
+            await store.Add(database, entered, state, now, stop);
+            return entered;
+        }
     }
 
     private static async Task<Dictionary<string, Guid>> Places(IReadOnlyDictionary<string, PlaceFile> files, NpgsqlDataSource database,

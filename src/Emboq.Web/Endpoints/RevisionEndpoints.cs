@@ -92,7 +92,7 @@ internal static class RevisionEndpoints
         return input.IsGood
             ? new Revision(part.Id, number, bodies, part.State, now, remark.Length == 0 ? null : remark, null,
                 frozen)
-            { Seats = Frozen.SeatsOf(part.State, members) }
+            { Seats = Frozen.SeatsOf(part.State, members), Process = members[0].Process! }
             : input.Problems.ToList();
     }
 

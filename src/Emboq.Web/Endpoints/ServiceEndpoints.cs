@@ -58,9 +58,8 @@ internal static class ServiceEndpoints
             return Problems.Bad(input.Problems);
         }
 
-        var process = (await ProcessStore.Find(database, revision.State.Process, stop))!;
-        var modelled = await Planner.ModelledSeconds(revision.Printed.Select(k => SolidJson.Read(revision.Frozen.Solids[k])), process, kernel, stop);
-        var run = new Run(Guid.CreateVersion7(), id, number, process.Id, took.Value, modelled, request.Grams, clock.GetUtcNow());
+        var modelled = await Planner.ModelledSeconds(revision.Printed.Select(k => SolidJson.Read(revision.Frozen.Solids[k])), revision.Process, kernel, stop);
+        var run = new Run(Guid.CreateVersion7(), id, number, revision.State.Process, took.Value, modelled, request.Grams, clock.GetUtcNow());
         await ServiceStore.Add(database, run, stop);
         return TypedResults.Created($"/api/parts/{id}/history", run);
     }

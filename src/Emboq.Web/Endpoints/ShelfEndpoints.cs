@@ -5,11 +5,11 @@ namespace Emboq.Web.Endpoints;
 
 /// <summary>A new spool.</summary>
 /// <param name="Name">As the workshop calls it.</param>
-/// <param name="Material">Name of the filament, as setups name it.</param>
+/// <param name="Filament">Identity of the filament on it.</param>
 /// <param name="Tare">Of the empty spool, g.</param>
 /// <param name="Gross">What the scale shows now, g.</param>
 /// <param name="Colour">In words.</param>
-public sealed record SpoolRequest(string Name, string Material, double Tare, double Gross, string? Colour = null);
+public sealed record SpoolRequest(string Name, Guid Filament, double Tare, double Gross, string? Colour = null);
 
 /// <summary>What the scale shows.</summary>
 /// <param name="Gross">Spool and all, g.</param>
@@ -49,7 +49,8 @@ internal static class ShelfEndpoints
     private static async Task<IResult> AddSpool(SpoolRequest r, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false)
     {
         var input = new Input();
-        var spool = new Spool(Guid.CreateVersion7(), input.Name("name", r.Name), input.Name("material", r.Material), input.Text("colour", r.Colour),
+        var filament = input.OneOf("filament", $"{r.Filament}", await SetupStores.Filaments.All(database, stop), f => $"{f.Id}");
+        var spool = new Spool(Guid.CreateVersion7(), input.Name("name", r.Name), r.Filament, filament?.Name ?? "", input.Text("colour", r.Colour),
             input.Within("tare", r.Tare, 0, Heaviest, "g"), Gross(input, r.Gross, r.Tare), clock.GetUtcNow());
         if (!input.IsGood)
         {

@@ -34,7 +34,8 @@ public sealed record BedfulView(Guid Process, string Setup, string Group, double
     {
         { Spool: null } when s.Planned.Bedful.Group.Length > 0 => $"No spool of {s.Planned.Material} in {s.Planned.Bedful.Group} is known. Weigh one in.",
         { Spool: null } => $"No spool of {s.Planned.Material} is known. Weigh one in.",
-        { RunsOut: { } at, AtNight: true } => $"{s.Spool!.Name} would run out at {at:HH:mm}, in the night. Put another on, or start by day.",
+        { RunsOut: { } at, Unattended: true } =>
+            $"{s.Spool!.Name} would run out at {at:HH:mm}, when nobody is at the printer. Put another on, or start earlier.",
         { RunsOut: { } at } => $"{s.Spool!.Name} runs out at {at:HH:mm}: be there to change it.",
         _ => $"{s.Spool!.Name} lasts; {QuantityText.Metric(s.LeftAfter, Unit.Grams)} stay on it.",
     };

@@ -19,7 +19,8 @@ public sealed class AdviceTests
     private static Revision Printed(Design design, int number, params string[] bodies) =>
         new(Guid.Empty, number, bodies, State, DateTimeOffset.UnixEpoch, null, null,
         new(new Dictionary<string, double>(), design.Seats.ToDictionary(s => s.Slot, s => s.Drawn.Value),
-            new Dictionary<string, System.Text.Json.Nodes.JsonObject>()));
+            new Dictionary<string, System.Text.Json.Nodes.JsonObject>()))
+        { Process = Workshop.Process };
 
     private static Try Tried(int revision, string slot, Feel feel) => new(Guid.NewGuid(), Guid.Empty, revision, slot, feel, null, null, null,
         DateTimeOffset.UnixEpoch);

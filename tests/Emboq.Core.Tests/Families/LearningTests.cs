@@ -139,7 +139,8 @@ public sealed class LearningTests
         var state = new PartState(new Dictionary<string, string>(), new Dictionary<string, Guid>(), Guid.NewGuid());
         Revision Printed(IReadOnlyDictionary<string, FrozenProof>? proofs, params string[] bodies) =>
             new(Guid.NewGuid(), 1, bodies, state, DateTimeOffset.UnixEpoch, null, null,
-                new(new Dictionary<string, double>(), drawn, new Dictionary<string, JsonObject>(), Proofs: proofs));
+                new(new Dictionary<string, double>(), drawn, new Dictionary<string, JsonObject>(), Proofs: proofs))
+            { Process = Workshop.Process };
         IReadOnlyList<TryPlace> Places(Revision r) => TryPlace.Of(r, new Dictionary<string, string> { ["item@1"] = "small box" },
             new Dictionary<string, SeatWords> { ["item"] = SeatWords.Pocket }, FamilyList.Find("wall-bin")!);
         Places(Printed(null, "part@1")).Select(p => $"{p.At} {p.Label}").ShouldBe(["item@1 small box", "part what it must do"]);

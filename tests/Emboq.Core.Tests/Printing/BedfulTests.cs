@@ -7,14 +7,14 @@ public sealed class BedfulTests
 {
     private static readonly Guid Printer = Guid.Parse("00000000-0000-0000-0000-0000000000b1");
 
-    private static Bed Bed(double width, double depth, double height = 200) => new(Printer, width, depth, height);
+    private static Bed Bed(double width, double depth, double height = 200, double margin = 5) => new(Printer, width, depth, height) { Margin = margin };
 
     [Fact]
     public void Random_rows_lie_within_the_margin_and_a_gap_apart_and_nothing_is_lost() =>
         Gen.Select(Gen.Double[5, 120].Array[1, 14], Gen.Double[5, 90].Array[14], Gen.Int[0, 1].Array[14]).Sample((widths, depths, groups) =>
         {
             var pieces = widths.Select((w, i) => new BedItem(i + 1, Math.Round(w, 1), Math.Round(depths[i], 1), 20, groups[i] == 0 ? "" : "red")).ToList();
-            var layout = Bedfuls.Of(pieces, [Bed(120, 100), Bed(150, 90)], 4, 5);
+            var layout = Bedfuls.Of(pieces, [Bed(120, 100), Bed(150, 90)], 4);
             Judge(layout, 4, 5);
             layout.Bedfuls.SelectMany(b => b.Placements).Select(p => p.Piece).Concat(layout.TooLarge).OrderBy(p =>
                 p.Member).ShouldBe(pieces.OrderBy(p => p.Member));
@@ -25,7 +25,7 @@ public sealed class BedfulTests
     public void The_same_row_lies_the_same_way_every_time()
     {
         var pieces = Enumerable.Range(1, 9).Select(i => new BedItem(i, 50 + i, 30, 20)).ToList();
-        string Said() => string.Join(";", Bedfuls.Of(pieces, [Bed(130, 130)], 5, 5).Bedfuls.SelectMany(b => b.Placements));
+        string Said() => string.Join(";", Bedfuls.Of(pieces, [Bed(130, 130)], 5).Bedfuls.SelectMany(b => b.Placements));
         Said().ShouldBe(Said());
     }
 
@@ -39,7 +39,7 @@ public sealed class BedfulTests
     public void A_small_row_needs_no_more_beds_than_brute_force(string row, double width, double depth)
     {
         var pieces = row.Split(' ').Select((p, i) => new BedItem(i + 1, double.Parse(p.Split('x')[0]), double.Parse(p.Split('x')[1]), 10)).ToList();
-        var layout = Bedfuls.Of(pieces, [Bed(width, depth)], 0, 0);
+        var layout = Bedfuls.Of(pieces, [Bed(width, depth, margin: 0)], 0);
         Judge(layout, 0, 0);
         var one = BruteForce(pieces, width, depth);
         (layout.Bedfuls.Count == 1).ShouldBe(one);
@@ -50,7 +50,7 @@ public sealed class BedfulTests
     [Fact]
     public void Six_pulls_go_on_a_bed_of_eight_inches()
     {
-        var layout = Bedfuls.Of([.. Enumerable.Range(1, 6).Select(i => new BedItem(i, 127, 25.4, 38.1))], [Bed(203, 203)], 5, 5);
+        var layout = Bedfuls.Of([.. Enumerable.Range(1, 6).Select(i => new BedItem(i, 127, 25.4, 38.1))], [Bed(203, 203)], 5);
         layout.Bedfuls.Count.ShouldBe(1);
         layout.Proven.ShouldBeTrue();
     }
@@ -58,7 +58,7 @@ public sealed class BedfulTests
     [Fact]
     public void What_is_too_tall_or_too_wide_is_told_and_the_rest_is_laid()
     {
-        var layout = Bedfuls.Of([new(1, 50, 50, 300), new(2, 500, 20, 10), new(3, 50, 50, 10)], [Bed(200, 200)], 5, 5);
+        var layout = Bedfuls.Of([new(1, 50, 50, 300), new(2, 500, 20, 10), new(3, 50, 50, 10)], [Bed(200, 200)], 5);
         layout.TooLarge.Select(p => p.Member).ShouldBe([1, 2]);
         layout.Bedfuls.Single().Placements.Single().Piece.Member.ShouldBe(3);
     }
@@ -67,7 +67,7 @@ public sealed class BedfulTests
     public void A_spool_is_chosen_by_what_is_left_and_the_night_is_warned_of()
     {
         var start = new DateTimeOffset(2031, 5, 12, 18, 0, 0, TimeSpan.FromHours(2));
-        Spool Spool(string name, double left, string colour = "") => new(Guid.NewGuid(), name, "plain", colour, 200, 200 + left, start);
+        Spool Spool(string name, double left, string colour = "") => new(Guid.NewGuid(), name, Guid.Empty, "plain", colour, 200, 200 + left, start);
         PlannedBedful Planned(double hours, double grams, string group = "") => new(new(Bed(200, 200), group, []), "plain", hours * 3600, grams);
 
         // The fullest stays full while a lesser one lasts.
@@ -77,8 +77,8 @@ public sealed class BedfulTests
         two.Select(b => b.Spool!.Name).ShouldBe(["half", "full"]);
         // It runs out in proportion of its time: half of ten hours after 18:00 is 23:00, in the night.
         var night = BedSchedule.Of([Planned(10, 100)], [Spool("end", 50)], start)[0];
-        (night.RunsOut, night.AtNight).ShouldBe((start.AddHours(5), true));
-        BedSchedule.Of([Planned(6, 100)], [Spool("end", 50)], start)[0].AtNight.ShouldBeFalse();
+        (night.RunsOut, night.Unattended).ShouldBe((start.AddHours(5), true));
+        BedSchedule.Of([Planned(6, 100)], [Spool("end", 50)], start)[0].Unattended.ShouldBeFalse();
         // A bed that ends in the night is changed in the morning; the short one goes first, so that the long one has the night.
         BedSchedule.Of([Planned(8, 10), Planned(8, 10)], [Spool("full", 900)],
             start)[1].Starts.ShouldBe(new DateTimeOffset(2031, 5, 13, 7, 0, 0, start.Offset));
@@ -94,7 +94,7 @@ public sealed class BedfulTests
     public void Spools_are_chosen_for_all_bedfuls_together()
     {
         var start = new DateTimeOffset(2031, 5, 12, 9, 0, 0, TimeSpan.Zero);
-        Spool Spool(string name, double left) => new(Guid.NewGuid(), name, "plain", "", 200, 200 + left, start);
+        Spool Spool(string name, double left) => new(Guid.NewGuid(), name, Guid.Empty, "plain", "", 200, 200 + left, start);
         PlannedBedful Planned(double grams) => new(new(Bed(200, 200), "", []), "plain", 3600, grams);
         var plan = BedSchedule.Of([Planned(60), Planned(90), Planned(58)], [Spool("begun", 150), Spool("new", 1000)], start);
         plan.ShouldAllBe(b => b.RunsOut == null);
@@ -115,8 +115,24 @@ public sealed class BedfulTests
         var plan = BedSchedule.Of([.. takes.Select(h => new PlannedBedful(new(one, "", []), "plain", h * 3600,
             1) { Elsewhere = [new(new(other, "", []), "plain", h * 3600, 1)] })], [], start);
         plan.GroupBy(p => p.Planned.Bedful.Bed.Process).ShouldAllBe(g => g.Zip(g.Skip(1)).All(p => p.Second.Starts >= p.First.Ends + TimeSpan.FromMinutes(15)));
-        plan.ShouldAllBe(p => !BedSchedule.IsNight(p.Starts));
+        plan.ShouldAllBe(p => Hours.Usual.Hold(p.Starts));
         plan.Max(p => p.Ends).ShouldBe(Best(takes, start), TimeSpan.FromMinutes(1));
+    }
+
+    /// <summary>By hand: six hours each from 13:00. The one printer is left at 17:00, so that its second run waits for the next day's ten; the other is there
+    /// until 22:00.</summary>
+    [Fact]
+    public void A_printer_is_started_in_its_own_hours_and_setups_of_one_printer_take_turns()
+    {
+        var start = new DateTimeOffset(2031, 5, 12, 13, 0, 0, TimeSpan.Zero);
+        PlannedBedful Planned(Bed bed, double hours) => new(new(bed, "", []), "plain", hours * 3600, 1);
+        var club = Bed(200, 200) with { Hours = new(10, 17) };
+        BedSchedule.Of([Planned(club, 6), Planned(club, 6)], [], start).Select(p => p.Starts).ShouldBe([start, start.AddHours(21)]);
+        BedSchedule.Of([Planned(Bed(200, 200), 6), Planned(Bed(200, 200), 6)], [], start).Select(p => p.Starts).ShouldBe([start, start.AddHours(6.25)]);
+        // Two setups of one printer never run at once.
+        var other = club with { Process = Guid.NewGuid() };
+        BedSchedule.Of([Planned(club, 1), Planned(other, 1)], [], start).Select(p => p.Starts).ShouldBe([start, start.AddHours(1.25)]);
+        BedSchedule.Of([Planned(club, 10)], [new(Guid.NewGuid(), "end", Guid.Empty, "plain", "", 200, 200.5, start)], start)[0].Unattended.ShouldBeTrue();
     }
 
     private static DateTimeOffset Best(List<double> takes, DateTimeOffset start)
@@ -150,7 +166,7 @@ public sealed class BedfulTests
     [Fact]
     public void A_bed_holds_no_more_than_the_maker_says()
     {
-        var layout = Bedfuls.Of([.. Enumerable.Range(1, 7).Select(i => new BedItem(i, 20, 20, 10))], [Bed(200, 200)], 5, 5, most: 3);
+        var layout = Bedfuls.Of([.. Enumerable.Range(1, 7).Select(i => new BedItem(i, 20, 20, 10))], [Bed(200, 200)], 5, most: 3);
         layout.Bedfuls.Select(b => b.Placements.Count).ShouldBe([3, 3, 1]);
         layout.Proven.ShouldBeTrue();
     }

@@ -11,6 +11,7 @@ import type {
   DesignView,
   EntryView,
   FamilyView,
+  Filament,
   HealthView,
   HistoryView,
   Instrument,
@@ -24,9 +25,13 @@ import type {
   PartState,
   Photo,
   PlanView,
+  Printer,
   Process,
   QueueView,
   ScrewDrawer,
+  SettingForms,
+  SettingStateView,
+  Setup,
   Spool,
   StandardView,
   WorthReading,
@@ -42,7 +47,11 @@ export const instruments = list<Instrument>('instruments')
 export const kinds = { ...list<KindView>('interface-kinds'), staleTime: Infinity }
 export const measureNext = list<WorthReading>('measure-next')
 export const standards = { ...list<StandardView>('standards'), staleTime: Infinity }
+export const filaments = list<Filament>('filaments')
+export const printers = list<Printer>('printers')
 export const processes = list<Process>('processes')
+export const setups = list<Setup>('setups')
+export const settingForms = { ...one<SettingForms>('setting-forms'), staleTime: Infinity }
 export const screws = one<ScrewDrawer>('screws')
 export const spools = list<Spool>('spools')
 
@@ -136,6 +145,13 @@ export const rowVerdicts = (part: Pick<Part, 'id' | 'family'>, state: PartState)
     retry: false,
     staleTime: Infinity,
     gcTime: 60_000,
+  })
+
+/** Every state that a printer, a filament or a setup has had, newest first. */
+export const settingStates = (path: string, id: string) =>
+  queryOptions({
+    queryKey: [path, id, 'states'],
+    queryFn: ({ signal }) => getJson<readonly SettingStateView[]>(`/api/${path}/${id}/states`, signal),
   })
 
 /** What undo reaches back to: read once when a part is opened. */

@@ -19,6 +19,7 @@ export function Header({ onFind, onKeys }: HeaderProps) {
       <Place to="/" name="Bench" />
       <Place to="/machines" name="Machines" />
       <Place to="/printroom" name="Printroom" />
+      <Place to="/setups" name="Setups" />
       <Place to="/tables" name="Tables" />
       <span className="grow" />
       <button className="btn btn-ghost" onClick={onFind}>

@@ -7,7 +7,7 @@ import { BedfulFiles } from './BedfulFiles'
 import { BedfulPicture } from './BedfulPicture'
 import { memberName } from './rows'
 import { useLayout } from './useLayout'
-import { useSetups } from './useSetups'
+import { useSetups } from '@/setups/useSetups'
 import type { Work } from './Workbench'
 
 export type BedfulsProps = { readonly work: Work; readonly members: readonly number[] | undefined }

@@ -1,8 +1,8 @@
 import { useState } from 'react'
 import { Percent } from '@/ui/Percent'
-import { NewSetup } from './NewSetup'
 import { PartTabs } from './PartTabs'
-import { useSetups } from './useSetups'
+import { SetupSheet } from '@/setups/SetupSheet'
+import { useSetups } from '@/setups/useSetups'
 import type { Work } from './Workbench'
 
 /** What the job is, with which setup, and how likely the next print fits. */
@@ -33,7 +33,7 @@ export function JobHeader({ work }: { readonly work: Work }) {
             <option value="">Another setup…</option>
           </select>
         </label>
-        {adding && <NewSetup onClose={() => setAdding(false)} onMade={(p) => editing.change({ ...state, process: p.id }, 'process')} />}
+        {adding && <SetupSheet onClose={() => setAdding(false)} onKept={(p) => editing.change({ ...state, process: p.id }, 'process')} />}
         <button className="btn btn-ghost" disabled={!editing.canUndo} onClick={editing.undo}>
           Take back
         </button>

@@ -2,7 +2,7 @@ import type { FamilyView, Part } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { OpenSlot } from './OpenSlot'
 import { isNext, withSlot } from './slots'
-import { useSetups } from './useSetups'
+import { useSetups } from '@/setups/useSetups'
 
 /** What a new part begins with. */
 export type Fields = { readonly name: string; readonly interfaces: Readonly<Record<string, string>>; readonly process: string }

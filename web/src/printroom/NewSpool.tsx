@@ -1,23 +1,25 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { ApiProblem } from '@/api/client'
-import { processes } from '@/api/queries'
+import { filaments } from '@/api/queries'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
+import { useAway } from '@/ui/useAway'
 import { useMakeNamed } from '@/ui/useMakeNamed'
 
 /** Enters a spool with its first weighing. */
 export function NewSpool({ onClose }: { readonly onClose: () => void }) {
-  const materials = [...new Set((useQuery(processes).data ?? []).map((p) => p.material))]
-  const [form, setForm] = useState({ name: '', material: '', colour: '', tare: '', gross: '' })
+  const { isAway } = useAway('filaments')
+  const offered = (useQuery(filaments).data ?? []).filter((f) => !isAway(f.id))
+  const [form, setForm] = useState({ name: '', filament: '', colour: '', tare: '', gross: '' })
   const client = useQueryClient()
   const makeNamed = useMakeNamed()
   const add = useMutation({
     mutationFn: () =>
       makeNamed('/api/spools', form.name, {
         ...form,
-        material: form.material || materials[0],
+        filament: form.filament || offered[0]?.id,
         tare: Number(form.tare),
         gross: Number(form.gross),
       }),
@@ -40,9 +42,11 @@ export function NewSpool({ onClose }: { readonly onClose: () => void }) {
         <Field label="Name on the spool" value={form.name} onChange={set('name')} autoFocus problem={problem?.at('name')} />
         <label className="flex flex-col gap-1">
           <span className="font-semibold">Filament</span>
-          <select className="select w-full" value={form.material || materials[0]} onChange={(e) => set('material')(e.target.value)}>
-            {materials.map((m) => (
-              <option key={m}>{m}</option>
+          <select className="select w-full" value={form.filament || offered[0]?.id} onChange={(e) => set('filament')(e.target.value)}>
+            {offered.map((f) => (
+              <option key={f.id} value={f.id}>
+                {f.name}
+              </option>
             ))}
           </select>
         </label>

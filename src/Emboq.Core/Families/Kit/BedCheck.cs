@@ -12,7 +12,6 @@ internal static class BedCheck
     /// <param name="lower">What makes it lower; offered only where height alone is the trouble.</param>
     public static Check Of(double x, double y, double z, WayUp way, Process process, params IReadOnlyList<Remedy> lower)
     {
-        const double Margin = BedRoom.UsualMargin;
         var (depth, height) = Math.Abs(Math.Round(way.Tip / 90)) % 2 == 1 ? (z, y) : (y, z);
         if (Math.Min(x, Math.Min(y, z)) <= 0)
         {
@@ -20,7 +19,8 @@ internal static class BedCheck
                 "more than 0 mm", "Plane geometry.", []);
         }
 
-        var (longBed, shortBed) = (Math.Max(process.BedWidth, process.BedDepth) - (2 * Margin), Math.Min(process.BedWidth, process.BedDepth) - (2 * Margin));
+        var (free, margin) = (process.Bed.Free, process.Bed.Margin);
+        var (longBed, shortBed) = (Math.Max(free.Width, free.Depth), Math.Min(free.Width, free.Depth));
         var (lies, low) = (BedRoom.Lies(x, depth, process.Bed), height <= process.BuildHeight);
         var says = (lies, low) switch
         {
@@ -31,6 +31,6 @@ internal static class BedCheck
         return new("bed", "fits the printer", lies && low ? Verdict.Good : Verdict.Stop, says,
             $"{Figures.Mm(Math.Max(x, depth))} × {Figures.Mm(Math.Min(x, depth))}, {Figures.Mm(height)} high",
                 $"{Figures.Mm(longBed)} × {Figures.Mm(shortBed)}, {Figures.Mm(process.BuildHeight)} high",
-            $"The printer's own size, {Figures.Mm(Margin)} free at each edge.", lies && !low ? lower : []);
+            $"The printer's own size, {Figures.Mm(margin)} free at each edge.", lies && !low ? lower : []);
     }
 }

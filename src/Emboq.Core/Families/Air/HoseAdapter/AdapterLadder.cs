@@ -33,8 +33,9 @@ internal static class AdapterLadder
     private static (double Pitch, int Columns, int Most) Grid(EndReckoning end, Process process)
     {
         var pitch = AdapterChecks.Across(end) + Math.Max(0, end.Ladder.Sizes[^1] - end.Drawn.Value) + (end.Parameters.Join == Join.Over ? 2 * Tab : 0) + Gap;
-        int Of(double bed) => (int)Math.Floor((bed - (2 * Printing.BedRoom.UsualMargin) + Gap) / pitch);
-        return (pitch, Math.Max(1, Of(process.BedWidth)), Of(process.BedWidth) * Of(process.BedDepth));
+        int Of(double free) => (int)Math.Floor((free + Gap) / pitch);
+        var free = process.Bed.Free;
+        return (pitch, Math.Max(1, Of(free.Width)), Of(free.Width) * Of(free.Depth));
     }
 
     /// <summary>One ring, wider by some amount than the end itself, with as many notches as its number.</summary>

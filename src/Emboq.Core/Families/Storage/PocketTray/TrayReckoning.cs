@@ -110,8 +110,9 @@ internal sealed record TrayReckoning
     private (double Width, double Depth)? Larger(Process process, Support support)
     {
         const double Step = 5, Most = 600;
-        double Usable(double bed) => Math.Min(Most, Math.Floor((bed - (2 * Printing.BedRoom.UsualMargin)) / Step) * Step);
-        var (longer, shorter) = (Usable(Math.Max(process.BedWidth, process.BedDepth)), Usable(Math.Min(process.BedWidth, process.BedDepth)));
+        static double Usable(double free) => Math.Min(Most, Math.Floor(free / Step) * Step);
+        var free = process.Bed.Free;
+        var (longer, shorter) = (Usable(Math.Max(free.Width, free.Depth)), Usable(Math.Min(free.Width, free.Depth)));
         var (most, deepest) = Width.Value + (2 * EarOut) >= Depth.Value ? (longer - (2 * EarOut), shorter) : (shorter - (2 * EarOut), longer);
         (double Width, double Depth) At(int step, int steps) => (Up(Width.Value, most, step, steps), Up(Depth.Value, deepest, step, steps));
         static double Up(double from, double to, int step, int steps) =>
