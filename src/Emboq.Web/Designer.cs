@@ -14,6 +14,8 @@ internal static class Designer
     public static Task<Outcome<Design>> OfPart(NpgsqlDataSource database, Part part, CancellationToken stop, string? mark = null) =>
         Of(database, part.Family, part.State, part.Id, new Dictionary<Guid, Interface>(), stop, mark);
 
+    private static readonly IReadOnlySet<Guid> Nobody = new HashSet<Guid>();
+
     /// <summary>Computes decisions that need not be kept.</summary>
     /// <param name="database">The notebook.</param>
     /// <param name="familyKey">Which family.</param>
@@ -23,7 +25,10 @@ internal static class Designer
     /// <param name="stop">Ends the wait.</param>
     /// <param name="mark">The revision mark to raise on the part.</param>
     public static async Task<Outcome<Design>> Of(NpgsqlDataSource database, string familyKey, PartState state, Guid? part,
-        IReadOnlyDictionary<Guid, Interface> stated, CancellationToken stop, string? mark = null)
+        IReadOnlyDictionary<Guid, Interface> stated, CancellationToken stop, string? mark = null) => await Of(database, familyKey, state, part, stated, Nobody, stop, mark);
+
+    private static async Task<Outcome<Design>> Of(NpgsqlDataSource database, string familyKey, PartState state, Guid? part,
+        IReadOnlyDictionary<Guid, Interface> stated, IReadOnlySet<Guid> takers, CancellationToken stop, string? mark = null)
     {
         if (FamilyList.Find(familyKey) is not { } family)
         {
@@ -42,16 +47,17 @@ internal static class Designer
             problems.Add(new("process", $"{state.Process}", $"There is no process {state.Process}.", "Use an id from GET /api/processes."));
         }
 
-        var served = state.Serves is { } serves ? await Served(database, family, serves, stop) : null;
-        problems.AddRange(served?.Problems ?? []);
+        var taken = await Taken(database, family, state.Takes, part is { } own ? takers.Append(own).ToHashSet() : takers, stop);
+        problems.AddRange(taken.Problems);
         if (problems.Count > 0)
         {
             return problems;
         }
 
         var drawer = family.Screws ? (await ScrewStore.Now(database, stop)).Screws : [];
-        var brief = new Brief(values.Value, listed.Value.Places, process!, tries, mark) { Served = served?.Value, Drawer = drawer };
-        return family.Design(brief) with { Process = process };
+        var brief = new Brief(values.Value, listed.Value.Places, process!, tries, mark) { Taken = taken.Value, Drawer = drawer };
+        var design = family.Design(brief);
+        return design with { Process = process, Checks = [.. Taking.Checks(taken.Value), .. design.Checks] };
     }
 
     /// <summary>Computes every member of a kept part's row, in order; a part without a row is its only member.</summary>
@@ -73,24 +79,57 @@ internal static class Designer
         return designs;
     }
 
-    private static async Task<Outcome<Design>> Served(NpgsqlDataSource database, Family family, Guid serves, CancellationToken stop)
+    /// <summary>What a part takes from others, each as it stands. None of those that wait for this answer can give.</summary>
+    private static async Task<Outcome<IReadOnlyDictionary<string, Taken>>> Taken(NpgsqlDataSource database, Family family,
+        IReadOnlyDictionary<string, TakenFrom> takes, IReadOnlySet<Guid> takers, CancellationToken stop)
     {
-        if (!family.Serves)
+        var (all, problems) = (new Dictionary<string, Taken>(), new List<Problem>());
+        foreach (var (key, from) in takes)
         {
-            return new Problem("serves", $"{serves}", $"A {family.Name} takes its holes from no other part.", "Leave it out.");
+            var one = await Taken(database, family, key, from, takers, stop);
+            problems.AddRange(one.Problems);
+            if (one.IsGood)
+            {
+                all[key] = one.Value;
+            }
         }
 
-        return await JobStore.Part(database, serves, stop) is not { } part
-            ? new Problem("serves", $"{serves}", $"There is no part {serves}.", "Choose another part of the job.")
-            : FamilyList.Find(part.Family)?.Serves ?? false ? new Problem("serves", part.Name, $"{part.Name} takes its own holes from a part.",
-                "Choose that part itself.")
-            : await OfPart(database, part with { State = PartRow.Members(part.State)[0] }, stop);
+        return problems.Count > 0 ? problems : all;
+    }
+
+    private static async Task<Outcome<Taken>> Taken(NpgsqlDataSource database, Family family, string key, TakenFrom from,
+        IReadOnlySet<Guid> takers, CancellationToken stop)
+    {
+        var field = $"takes.{key}";
+        if (family.Takes.FirstOrDefault(t => t.Key == key) is not { } slot)
+        {
+            return new Problem(field, key, $"A {family.Name} takes no such thing from another part.", "Leave it out.");
+        }
+
+        if (await JobStore.Part(database, from.Part, stop) is not { } giver)
+        {
+            return new Problem(field, $"{from.Part}", $"There is no part {from.Part}.", "Choose another part of the job.");
+        }
+
+        if (takers.Contains(giver.Id))
+        {
+            return new Problem(field, giver.Name, $"{giver.Name} itself takes something from this part.", "Choose another part: nothing can be taken in a ring.");
+        }
+
+        if (FamilyList.Find(giver.Family)?.Gives.FirstOrDefault(g => g.Key == from.Thing && g.Kind == slot.Kind) is not { } thing)
+        {
+            return new Problem(field, giver.Name, $"{giver.Name} has no such thing to give.", "Choose another part of the job.");
+        }
+
+        var design = await Of(database, giver.Family, PartRow.Members(giver.State)[0], giver.Id, new Dictionary<Guid, Interface>(), takers, stop);
+        return !design.IsGood ? design.Problems.Select(p => p with { Field = field, Message = $"{giver.Name}: {p.Message}" }).ToList()
+            : new Taken(giver.Name, thing.Label, design.Value.Gives(thing.Key));
     }
 
     /// <summary>The places that are named; one that nobody has read stands in where a part cannot do without.</summary>
     private static Dictionary<string, Interface> Places(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces) => family.Slots
         .Select(slot => (slot.Key, Place: state.Interfaces.TryGetValue(slot.Key, out var id) ? interfaces.GetValueOrDefault(id)
-            : slot.Need == SlotNeed.Sometimes ? null : KindList.Unnamed(slot)))
+            : slot.Need != SlotNeed.Always ? null : KindList.Unnamed(slot)))
         .Where(s => s.Place is not null).ToDictionary(s => s.Key, s => s.Place!);
 
     private static IEnumerable<Problem> SlotProblems(Family family, PartState state, IReadOnlyDictionary<Guid, Interface> interfaces)

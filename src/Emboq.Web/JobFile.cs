@@ -11,21 +11,33 @@ namespace Emboq.Web;
 /// <param name="Process">What it was printed with.</param>
 /// <param name="Places">Slot to the machine's place with its readings.</param>
 /// <param name="Row">The members of a row.</param>
-/// <param name="Serves">The part that it takes its holes from.</param>
+/// <param name="Serves">How files of before said which part it takes its holes from; it is read and never written.</param>
+/// <param name="Givers">The parts that it takes something from.</param>
+/// <param name="Takes">What it takes, by slot.</param>
 public sealed record JobFile(string Format, int Schema, string Job, string Need, string Part, string Family, IReadOnlyDictionary<string, string> Parameters,
-    Process Process, IReadOnlyDictionary<string, PlaceFile> Places, IReadOnlyList<RowItem>? Row = null, ServedFile? Serves = null)
+    Process Process, IReadOnlyDictionary<string, PlaceFile> Places, IReadOnlyList<RowItem>? Row = null, GiverFile? Serves = null,
+    IReadOnlyList<GiverFile>? Givers = null, IReadOnlyDictionary<string, TakenFile>? Takes = null)
 {
     /// <summary>The only format there is.</summary>
     public const string TheFormat = "emboq-job";
+
+    /// <summary>The same in the words of today.</summary>
+    public JobFile Told() => Serves is null ? this
+        : this with { Serves = null, Givers = [Serves], Takes = new Dictionary<string, TakenFile> { ["pattern"] = new(0, GivenThing.Holes.Key) } };
 }
 
-/// <summary>A part that another takes its holes from.</summary>
+/// <summary>Where something is taken from.</summary>
+/// <param name="Giver">Which of the file's givers, counted from 0.</param>
+/// <param name="Thing">Key of what it gives.</param>
+public sealed record TakenFile(int Giver, string Thing);
+
+/// <summary>A part that another takes something from.</summary>
 /// <param name="Part">Name of the part.</param>
 /// <param name="Family">Key of its family.</param>
 /// <param name="Parameters">The decisions.</param>
 /// <param name="Places">Slot to the machine's place with its readings.</param>
 /// <param name="Row">The members of a row.</param>
-public sealed record ServedFile(string Part, string Family, IReadOnlyDictionary<string, string> Parameters, IReadOnlyDictionary<string, PlaceFile> Places,
+public sealed record GiverFile(string Part, string Family, IReadOnlyDictionary<string, string> Parameters, IReadOnlyDictionary<string, PlaceFile> Places,
     IReadOnlyList<RowItem>? Row = null);
 
 /// <summary>A place of a machine.</summary>

@@ -32,8 +32,15 @@ internal static class PackWriter
     {
         var process = revision.Process;
         var places = await PlacesOf(revision.State, database, stop);
-        var served = revision.State.Serves is { } id && await JobStore.Part(database, id, stop) is { } other
-            ? new ServedFile(other.Name, other.Family, other.State.Parameters, await PlacesOf(other.State, database, stop), other.State.Row) : null;
+        var from = revision.State.Takes.Values.Select(t => t.Part).Distinct().ToList();
+        var givers = new List<GiverFile>();
+        foreach (var id in from)
+        {
+            var other = (await JobStore.Part(database, id, stop))!;
+            givers.Add(new(other.Name, other.Family, other.State.Parameters, await PlacesOf(other.State, database, stop), other.State.Row));
+        }
+
+        var takes = revision.State.Takes.ToDictionary(t => t.Key, t => new TakenFile(from.IndexOf(t.Value.Part), t.Value.Thing));
         // Second jaws and inlaid letters belong to the part as much as the part itself.
         var (proofs, bodies) = (revision.Frozen.Solids.Keys.Where(k => IsProof(revision, k)).ToList(),
             revision.Frozen.Solids.Keys.Where(k => !IsProof(revision, k)).ToList());
@@ -43,7 +50,8 @@ internal static class PackWriter
             Add(zip, "read-me.txt", Encoding.UTF8.GetBytes(Page(job, part, revision, process, [.. places.Values.Select(p => $"{p.Name} of {p.Machine}")])));
             await Print(zip, "part", bodies);
             await Print(zip, "test-piece", proofs);
-            Add(zip, "job.json", JsonSerializer.SerializeToUtf8Bytes(File(job, part, revision, process, places, served), Json));
+            Add(zip, "job.json", JsonSerializer.SerializeToUtf8Bytes(new JobFile(JobFile.TheFormat, 1, job.Name, job.Need, part.Name, part.Family,
+                revision.State.Parameters, process, places, revision.State.Row, null, givers, takes), Json));
         }
 
         return memory.ToArray();
@@ -74,10 +82,6 @@ internal static class PackWriter
                     new ReadingFile(d.Key, r.Value, r.Text, r.Instrument, r.At, r.Direction, r.Remark)))], place.Items)
             : throw new InvalidOperationException("A part names a place that is not kept."));
     }
-
-    private static JobFile File(Job job, Part part, Revision revision, Process process, IReadOnlyDictionary<string, PlaceFile> places,
-        ServedFile? served) => new(
-        JobFile.TheFormat, 1, job.Name, job.Need, part.Name, part.Family, revision.State.Parameters, process, places, revision.State.Row, served);
 
     private static string Page(Job job, Part part, Revision revision, Process process, IReadOnlyList<string> places)
     {

@@ -102,15 +102,25 @@ public sealed class PackTests(Server server)
     }
 
     [Fact]
-    public async Task A_template_takes_along_the_part_that_it_serves()
+    public async Task A_template_takes_along_the_part_that_it_takes_from()
     {
         var pull = await NewPart("pack served", "drawer-pull", new { }, new { spacing = "128", text = "Tacks" });
         var template = await server.Post($"/api/jobs/{pull["job"]}/parts",
-            new { name = "template", family = "drilling-template", interfaces = new { }, process = pull["state"]!["process"], serves = pull["id"] });
+            new { name = "template", family = "drilling-template", interfaces = new { }, process = pull["state"]!["process"], takes = new { pattern = new { part = pull["id"], thing = "holes" } } });
         using var zip = await Pack(template, "part");
         var taken = (await server.Post("/api/job-files", await Job(zip)))["parts"]!.AsArray();
         taken.Select(p => (string)p!["family"]!).ShouldBe(["drawer-pull", "drilling-template"]);
-        ((string)taken[1]!["state"]!["serves"]!).ShouldBe((string)taken[0]!["id"]!);
+        ((string)taken[1]!["state"]!["takes"]!["pattern"]!["part"]!).ShouldBe((string)taken[0]!["id"]!);
+        // A file of before named the part that it served; one that names what it does not hold is refused.
+        var file = await Job(zip);
+        file["serves"] = file["givers"]![0]!.DeepClone();
+        (file["givers"], file["takes"]) = (null, null);
+        var earlier = (await server.Post("/api/job-files", file))["parts"]!.AsArray();
+        ((string)earlier[1]!["state"]!["takes"]!["pattern"]!["part"]!).ShouldBe((string)earlier[0]!["id"]!);
+        file.AsObject().Remove("serves");
+        file["takes"] = JsonNode.Parse("""{"pattern":{"giver":3,"thing":"holes"}}""");
+        var (status, refused) = await server.Send(HttpMethod.Post, "/api/job-files", file);
+        (status, (string)refused!["problems"]![0]!["field"]!).ShouldBe((400, "takes.pattern"));
     }
 
     [Fact]

@@ -156,8 +156,13 @@ public sealed class RowTests(Server server)
     public async Task The_weighing_that_was_entered_last_counts_whatever_the_clock_said()
     {
         var stop = TestContext.Current.CancellationToken;
-        var spool = await server.Post("/api/spools", new { name = $"clock spool {Guid.NewGuid()}", filament = await server.NewFilament(),
-            tare = 200, gross = 900 });
+        var spool = await server.Post("/api/spools", new
+        {
+            name = $"clock spool {Guid.NewGuid()}",
+            filament = await server.NewFilament(),
+            tare = 200,
+            gross = 900
+        });
         await using var database = Store.Database.Open(Server.As(server.Connection, "emboq_app"));
         var id = Guid.Parse((string)spool["id"]!);
         await Store.SpoolStore.Weigh(database, id, 800, DateTimeOffset.UtcNow.AddDays(1), stop);
@@ -168,8 +173,14 @@ public sealed class RowTests(Server server)
     [Fact]
     public async Task A_spool_is_weighed_in_weighed_again_and_put_away()
     {
-        var spool = await server.Post("/api/spools", new { name = "test spool", filament = await server.NewFilament(), tare = 200,
-            gross = 812, colour = "teal" });
+        var spool = await server.Post("/api/spools", new
+        {
+            name = "test spool",
+            filament = await server.NewFilament(),
+            tare = 200,
+            gross = 812,
+            colour = "teal"
+        });
         ((double)spool["left"]!).ShouldBe(612);
         (await server.Send(HttpMethod.Post, $"/api/spools/{spool["id"]}/weighings", new { gross = 640.5 })).Status.ShouldBe(204);
         var kept = (await server.Get("/api/spools")).AsArray().Single(s => (string)s!["id"]! == (string)spool["id"]!);
@@ -199,7 +210,7 @@ public sealed class RowTests(Server server)
     }
 
     [Fact]
-    public async Task A_template_follows_the_part_it_serves()
+    public async Task A_template_follows_the_part_it_takes_from_and_waits_for_what_is_not_measured()
     {
         var pull = await NewPull("served");
         var template = await server.Post($"/api/jobs/{pull["job"]}/parts",
@@ -210,12 +221,18 @@ public sealed class RowTests(Server server)
                 interfaces = new { },
                 process = pull["state"]!["process"],
                 parameters = new { },
-                serves = pull["id"]
+                takes = new { pattern = new { part = pull["id"], thing = "holes" }, spaced = new { part = pull["id"], thing = "spacing" } }
             });
-        async Task<double> FirstHole()
+        JsonNode Request()
         {
             var request = Server.DesignOf(template);
-            request["serves"] = (string)pull["id"]!;
+            request["takes"] = template["state"]!["takes"]!.DeepClone();
+            return request;
+        }
+
+        async Task<double> FirstHole()
+        {
+            var request = Request();
             return (double)(await server.Post("/api/designs", request))["ledger"]!.AsArray().Single(l => (string)l!["key"]! == "hole1")!["quantity"]!["value"]!;
         }
 
@@ -228,7 +245,23 @@ public sealed class RowTests(Server server)
             parameters = new { spacing = "4 in" }
         });
         (await FirstHole()).ShouldBe(-50.8);
-        // A template serves no template, and a pull serves nothing.
+        // It waits for the printed pull, until that is measured; the reading then moves its holes.
+        async Task<JsonNode?> Waits() => (await server.Post("/api/designs", Request()))["checks"]!.AsArray().SingleOrDefault(c => (string)c!["key"]! == "takes.spaced");
+        ((string)(await Waits())!["verdict"]!).ShouldBe("watch");
+        ((string)(await Waits())!["says"]!).ShouldStartWith("It waits for the printed pull, measured from hole to hole");
+        var machine = await server.Post("/api/machines", new { name = $"served pull {Guid.NewGuid()}" });
+        var row = await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name = "printed holes", kind = "hole-row", items = new[] { "gap 1" } });
+        await server.Post($"/api/interfaces/{row["id"]}/readings", new { dimension = "gap1.centre", text = "101.2", instrument = "caliper" });
+        await server.Send(HttpMethod.Put, $"/api/parts/{pull["id"]}", new
+        {
+            version = 2,
+            interfaces = new { printed = row["id"] },
+            process = pull["state"]!["process"],
+            parameters = new { spacing = "4 in" }
+        });
+        (await FirstHole()).ShouldBe(-50.6, 1e-9);
+        (await Waits()).ShouldBeNull();
+        // A template gives nothing, and a pull takes nothing.
         var (status, refused) = await server.Send(HttpMethod.Post, $"/api/jobs/{pull["job"]}/parts",
             new
             {
@@ -237,9 +270,9 @@ public sealed class RowTests(Server server)
                 interfaces = new { },
                 process = pull["state"]!["process"],
                 parameters = new { },
-                serves = template["id"]
+                takes = new { pattern = new { part = template["id"], thing = "holes" } }
             });
-        (status, (string)refused!["problems"]![0]!["field"]!).ShouldBe((400, "serves"));
+        (status, (string)refused!["problems"]![0]!["field"]!).ShouldBe((400, "takes.pattern"));
         (await server.Send(HttpMethod.Post, $"/api/jobs/{pull["job"]}/parts",
             new
             {
@@ -248,7 +281,7 @@ public sealed class RowTests(Server server)
                 interfaces = new { },
                 process = pull["state"]!["process"],
                 parameters = new { },
-                serves = pull["id"]
+                takes = new { pattern = new { part = pull["id"], thing = "holes" } }
             })).Status.ShouldBe(400);
     }
 

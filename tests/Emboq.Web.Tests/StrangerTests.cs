@@ -39,8 +39,13 @@ public sealed class StrangerTests(Server server)
     [InlineData("Sec-Fetch-Site", "same-site")]
     public async Task Another_page_writes_nothing_with_or_without_a_body(string header, string value)
     {
-        var spool = await server.Post("/api/spools", new { name = $"stranger {Guid.NewGuid()}", filament = await server.NewFilament(),
-            tare = 200, gross = 800 });
+        var spool = await server.Post("/api/spools", new
+        {
+            name = $"stranger {Guid.NewGuid()}",
+            filament = await server.NewFilament(),
+            tare = 200,
+            gross = 800
+        });
         (await Ask(HttpMethod.Post, $"/api/spools/{spool["id"]}/put-away", r => r.Headers.Add(header, value))).Status.ShouldBe(403);
         (await Ask(HttpMethod.Post, "/api/machines", r => r.Headers.Add(header, value), Json("{\"name\":\"strange\"}"))).Status.ShouldBe(403);
         (await Ask(HttpMethod.Get, "/api/workshop.zip", r => r.Headers.Add(header, value))).Status.ShouldBe(header == "Origin" ? 200 : 403);

@@ -48,6 +48,13 @@ public sealed record Design
     /// <summary>The holes that another part may share: those of the main piece.</summary>
     public IReadOnlyList<PatternHole> Pattern => Pieces.Count > 0 ? Pieces[0].Pattern : [];
 
+    /// <summary>What it gives to other parts of its job beside its holes.</summary>
+    public IReadOnlyList<Given.Size> Sizes { get; init; } = [];
+
+    /// <summary>A thing that it gives, by key; <c>null</c> when there is none as it stands.</summary>
+    public Given? Gives(string key) => key == GivenThing.Holes.Key ? Pattern.Count > 0 ? new Given.Pattern(key, Pattern) : null
+        : Sizes.FirstOrDefault(s => s.Key == key);
+
     /// <summary>Where its fitted sizes must be found again in its triangles.</summary>
     public IReadOnlyList<Gauge> Gauges { get; init; } = [];
 

@@ -21,8 +21,11 @@ public sealed record Family(
     /// <summary>Whether it is screwed to something: the workshop's own screws then count.</summary>
     public bool Screws { get; init; }
 
-    /// <summary>Whether it takes its holes from another part of the job.</summary>
-    public bool Serves { get; init; }
+    /// <summary>What its parts take from other parts of their job.</summary>
+    public IReadOnlyList<TakenSlot> Takes { get; init; } = [];
+
+    /// <summary>What its parts give to others.</summary>
+    public IReadOnlyList<GivenThing> Gives { get; init; } = [];
 
     /// <summary>How its parts are told to do what they must, or not.</summary>
     public IReadOnlyList<TryWord> Words { get; init; } = TryWord.Common;
@@ -69,6 +72,9 @@ public enum SlotNeed
 
     /// <summary>The family does without.</summary>
     Sometimes,
+
+    /// <summary>It exists only once the part is printed or fitted; others wait for it.</summary>
+    Later,
 }
 
 /// <summary>Everything a family computes a part from.</summary>
@@ -87,8 +93,8 @@ public sealed record Brief(
     /// <summary>What the process does to printed faces.</summary>
     public IFitModel Fits { get; init; } = new StatedFits(Process);
 
-    /// <summary>The design of the part that this one serves; <c>null</c> when it serves none.</summary>
-    public Design? Served { get; init; }
+    /// <summary>What is taken from other parts, by slot.</summary>
+    public IReadOnlyDictionary<string, Taken> Taken { get; init; } = new Dictionary<string, Taken>();
 
     /// <summary>The screws that the workshop has.</summary>
     public IReadOnlyList<DrawerScrew> Drawer { get; init; } = [];

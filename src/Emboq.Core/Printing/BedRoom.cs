@@ -20,7 +20,7 @@ public static class BedRoom
     /// <summary>Whether a box lies on it, however tall.</summary>
     public static bool Lies(double width, double depth, Bed bed)
     {
-        var (w, d) = bed.Free;
+        var (w, d) = bed.Free();
         return (width <= w && depth <= d) || (depth <= w && width <= d);
     }
 }

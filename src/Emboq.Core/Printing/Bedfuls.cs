@@ -56,7 +56,7 @@ public static class Bedfuls
     private static int LeastCount(IEnumerable<BedItem> pieces, IReadOnlyList<Bed> beds, double gap)
     {
         var area = pieces.Sum(p => (p.Width + gap) * (p.Depth + gap));
-        return (int)Math.Ceiling((area / beds.Max(b => (b.Free.Width + gap) * (b.Free.Depth + gap))) - 1e-9);
+        return (int)Math.Ceiling((area / beds.Max(b => (b.Free().Width + gap) * (b.Free().Depth + gap))) - 1e-9);
     }
 
     private static bool Fits(BedItem p, Bed b) => BedRoom.Takes(p.Width, p.Depth, p.Height, b);
@@ -94,7 +94,7 @@ public static class Bedfuls
     private static IReadOnlyList<Placement> Solved(IReadOnlyList<BedItem> pieces, List<Placement> start, Bed bed, double gap)
     {
         // Every piece grows by the gap, and the bed with it: neighbours then may touch.
-        var (wide, deep) = (Down(bed.Free.Width + gap), Down(bed.Free.Depth + gap));
+        var (wide, deep) = (Down(bed.Free().Width + gap), Down(bed.Free().Depth + gap));
         var model = new CpModel();
         var boxes = model.AddNoOverlap2D();
         var candidates = pieces.Select((piece, i) =>

@@ -17,7 +17,7 @@ public sealed record Bed(Guid Process, double Width, double Depth, double Height
     public double Margin { get; init; } = UsualMargin;
 
     /// <summary>What is left of it between its edges.</summary>
-    public (double Width, double Depth) Free => (Width - (2 * Margin), Depth - (2 * Margin));
+    public (double Width, double Depth) Free() => (Width - (2 * Margin), Depth - (2 * Margin));
 
     /// <summary>When somebody is there to change it.</summary>
     public Hours Hours { get; init; } = Hours.Usual;

@@ -82,16 +82,62 @@ public sealed record Filament : IKept
         var start = new Filament { Name = name, Class = sort, Basis = "Common practice for the sort; the maker's own figures are better." };
         return sort switch
         {
-            FilamentClass.Plain => start with { Density = 1.24, Warmest = 50, StrengthAlong = 50, StrengthAcross = 30, Stiffness = 3000, DryingHeat = 45,
-                DryingHours = 6, DryFor = 60 },
-            FilamentClass.Tough => start with { Density = 1.27, Warmest = 65, StrengthAlong = 45, StrengthAcross = 30, Stiffness = 2000, DryingHeat = 60,
-                DryingHours = 6, DryFor = 21 },
-            FilamentClass.HeatStable => start with { Density = 1.07, Warmest = 85, StrengthAlong = 40, StrengthAcross = 22, Stiffness = 2000, DryingHeat = 75,
-                DryingHours = 5, DryFor = 21 },
-            FilamentClass.Soft => start with { Density = 1.21, FlowLimit = 4, Warmest = 60, StrengthAlong = 25, StrengthAcross = 20, Stiffness = 70,
-                DryingHeat = 50, DryingHours = 8, DryFor = 7 },
-            FilamentClass.Filled => start with { Density = 1.25, Warmest = 75, StrengthAlong = 60, StrengthAcross = 25, Stiffness = 5000, DryingHeat = 65,
-                DryingHours = 8, DryFor = 7 },
+            FilamentClass.Plain => start with
+            {
+                Density = 1.24,
+                Warmest = 50,
+                StrengthAlong = 50,
+                StrengthAcross = 30,
+                Stiffness = 3000,
+                DryingHeat = 45,
+                DryingHours = 6,
+                DryFor = 60
+            },
+            FilamentClass.Tough => start with
+            {
+                Density = 1.27,
+                Warmest = 65,
+                StrengthAlong = 45,
+                StrengthAcross = 30,
+                Stiffness = 2000,
+                DryingHeat = 60,
+                DryingHours = 6,
+                DryFor = 21
+            },
+            FilamentClass.HeatStable => start with
+            {
+                Density = 1.07,
+                Warmest = 85,
+                StrengthAlong = 40,
+                StrengthAcross = 22,
+                Stiffness = 2000,
+                DryingHeat = 75,
+                DryingHours = 5,
+                DryFor = 21
+            },
+            FilamentClass.Soft => start with
+            {
+                Density = 1.21,
+                FlowLimit = 4,
+                Warmest = 60,
+                StrengthAlong = 25,
+                StrengthAcross = 20,
+                Stiffness = 70,
+                DryingHeat = 50,
+                DryingHours = 8,
+                DryFor = 7
+            },
+            FilamentClass.Filled => start with
+            {
+                Density = 1.25,
+                Warmest = 75,
+                StrengthAlong = 60,
+                StrengthAcross = 25,
+                Stiffness = 5000,
+                DryingHeat = 65,
+                DryingHours = 8,
+                DryFor = 7
+            },
             _ => start with { Basis = "" },
         };
     }

@@ -76,10 +76,26 @@ public sealed record Process
         };
         // Lines are laid a little wider than the nozzle.
         var nozzle = Nozzle ?? Nozzles.MinBy(n => Math.Abs(n - (LineWidth / 1.1)));
-        return (new() { Name = Printer, BedWidth = BedWidth, BedDepth = BedDepth, BuildHeight = BuildHeight, Margin = Margin, Hours = Hours,
-            Nozzles = [nozzle], Pace = pace },
-            new() { Name = Material, Class = FilamentClass.Other, Density = Density, Diameter = FilamentDiameter, Price = s.FilamentPrice,
-                LeastLayerTime = s.LeastLayerTime },
+        return (new()
+        {
+            Name = Printer,
+            BedWidth = BedWidth,
+            BedDepth = BedDepth,
+            BuildHeight = BuildHeight,
+            Margin = Margin,
+            Hours = Hours,
+            Nozzles = [nozzle],
+            Pace = pace
+        },
+            new()
+            {
+                Name = Material,
+                Class = FilamentClass.Other,
+                Density = Density,
+                Diameter = FilamentDiameter,
+                Price = s.FilamentPrice,
+                LeastLayerTime = s.LeastLayerTime
+            },
             new()
             {
                 Name = Name,

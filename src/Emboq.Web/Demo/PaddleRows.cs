@@ -15,8 +15,8 @@ internal sealed partial class PaddleWorkshop
             new() { ["tall"] = "22", ["front"] = "16", ["fastening"] = "insert" }, new() { ["drawer"] = Named("pull screws") }, plain,
             [.. Drawers.Select((text, i) => new RowItem(1, new Dictionary<string, string> { ["text"] = text }, i is 2 or 6 ? "red" : ""))]);
         await JobStore.AddPart(database, new(Guid.CreateVersion7(), job, "drawer template", "drilling-template", 1,
-            new(new Dictionary<string, string> { ["fromTop"] = "45", ["frontWidth"] = "13 7/8 in" }, new Dictionary<string, Guid>(), tough.Id,
-                pull)), Later(), default);
+            new(new Dictionary<string, string> { ["fromTop"] = "45", ["frontWidth"] = "13 7/8 in" }, new Dictionary<string, Guid>(), tough.Id)
+            { Takes = new Dictionary<string, TakenFrom> { ["pattern"] = new(pull, GivenThing.Holes.Key) } }), Later(), default);
         await Part("Irons off the sill", "The box with the spare irons falls off the sill whenever the window is opened.", "iron bin", "wall-bin",
             new() { ["wall"] = "4.5", ["strip"] = "480" }, new() { ["item"] = Named("iron box") }, plain, null);
         var tools = await Machine("Marking tools", "What is picked up ten times a day at the fitting bench.");

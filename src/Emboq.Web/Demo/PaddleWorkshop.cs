@@ -89,8 +89,12 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
             new Printer { Name = "Bittern", BedWidth = 300, BedDepth = 300, BuildHeight = 320, Nozzles = [0.4, 0.6, 0.8] });
         var (grey, green) = (Filament.Usual("plain grey", FilamentClass.Plain), Filament.Usual("tough green", FilamentClass.Tough));
         return (await Starters.Enter(database, curlew, grey, Starters.Setup("Curlew, plain grey"), clock),
-            await Starters.Enter(database, bittern, green, Starters.Setup("Bittern, tough green") with { Nozzle = 0.6, LineWidth = 0.65,
-                LayerHeight = 0.3 }, clock));
+            await Starters.Enter(database, bittern, green, Starters.Setup("Bittern, tough green") with
+            {
+                Nozzle = 0.6,
+                LineWidth = 0.65,
+                LayerHeight = 0.3
+            }, clock));
     }
 
     private DateTimeOffset Later() => clock = clock.AddHours(5);

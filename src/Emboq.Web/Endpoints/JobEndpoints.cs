@@ -13,19 +13,19 @@ public sealed record JobRequest(string Name, PartRequest Part, string? Need = nu
 /// <param name="Interfaces">Slot to interface.</param>
 /// <param name="Process">What it will be printed with.</param>
 /// <param name="Parameters">Key to entry; what is left out is left to Emboq.</param>
-/// <param name="Serves">The part of the job that it takes its holes from.</param>
+/// <param name="Takes">What it takes from other parts of the job, by slot.</param>
 public sealed record PartRequest(string Name, string Family, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process,
-    IReadOnlyDictionary<string, JsonElement>? Parameters = null, Guid? Serves = null);
+    IReadOnlyDictionary<string, JsonElement>? Parameters = null, IReadOnlyDictionary<string, TakenFrom>? Takes = null);
 
 /// <summary>New decisions for a part.</summary>
 /// <param name="Version">The version they were made from.</param>
 /// <param name="Interfaces">Slot to interface.</param>
 /// <param name="Process">What it will be printed with.</param>
 /// <param name="Parameters">Key to entry; what is left out is left to Emboq.</param>
-/// <param name="Serves">The part of the job that it takes its holes from.</param>
+/// <param name="Takes">What it takes from other parts of the job, by slot.</param>
 /// <param name="Row">The members of a row.</param>
 public sealed record PartStateRequest(int Version, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process,
-    IReadOnlyDictionary<string, JsonElement>? Parameters = null, Guid? Serves = null, IReadOnlyList<RowItem>? Row = null);
+    IReadOnlyDictionary<string, JsonElement>? Parameters = null, IReadOnlyDictionary<string, TakenFrom>? Takes = null, IReadOnlyList<RowItem>? Row = null);
 
 internal static class JobEndpoints
 {
@@ -101,8 +101,9 @@ internal static class JobEndpoints
         }
 
         var input = new Input();
-        var state = new PartState(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process, request.Serves,
-            request.Row is { Count: > 0 } row ? row : null);
+        var state = new PartState(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process,
+            request.Row is { Count: > 0 } row ? row : null)
+        { Takes = request.Takes ?? new Dictionary<string, TakenFrom>() };
         RowEndpoints.Look(input, state.Row);
         await Probe(input, part with { State = state }, "", database, stop);
         if (!input.IsGood)
@@ -123,7 +124,7 @@ internal static class JobEndpoints
     {
         var name = input.Name($"{path}name", request.Name);
         var part = new Part(Guid.CreateVersion7(), job, name, request.Family, 1,
-            new(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process, request.Serves));
+            new(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process) { Takes = request.Takes ?? new Dictionary<string, TakenFrom>() });
         await Probe(input, part, path, database, stop);
         return part;
     }

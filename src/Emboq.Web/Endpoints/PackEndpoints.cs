@@ -7,14 +7,15 @@ namespace Emboq.Web.Endpoints;
 internal static class PackEndpoints
 {
     private const int MostReadings = 500;
+    private const int MostGivers = 8;
 
     public static void MapPacks(this IEndpointRouteBuilder api) =>
         api.MapPost("/job-files", Take).Produces<Job>(201).ProducesProblem(400);
 
     /// <summary>Takes a job in, all or nothing: its machines, readings and instruments come with it, under new identities.</summary>
-    private static async Task<IResult> Take(JobFile file, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    private static async Task<IResult> Take(JobFile sent, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
     {
-        var input = new Input();
+        var (input, file) = (new Input(), sent.Told());
         Look(input, file);
         if (!input.IsGood)
         {
@@ -30,11 +31,19 @@ internal static class PackEndpoints
             {
                 var process = await Process(file.Process, database, now, stop);
                 var job = new Job(Guid.CreateVersion7(), file.Job, file.Need, []);
-                var served = file.Serves is { } s ? new Part(Guid.CreateVersion7(), job.Id, s.Part, s.Family, 1,
-                    new(s.Parameters, await Places(s.Places, database, now, stop), process, Row: s.Row)) : null;
+                var givers = new List<Part>();
+                foreach (var g in file.Givers ?? [])
+                {
+                    givers.Add(new(Guid.CreateVersion7(), job.Id, g.Part, g.Family, 1,
+                        new(g.Parameters, await Places(g.Places, database, now, stop), process, g.Row)));
+                }
+
                 var part = new Part(Guid.CreateVersion7(), job.Id, file.Part, file.Family, 1,
-                    new(file.Parameters, await Places(file.Places, database, now, stop), process, served?.Id, file.Row));
-                job = job with { Parts = [.. new[] { served, part }.OfType<Part>()] };
+                    new(file.Parameters, await Places(file.Places, database, now, stop), process, file.Row)
+                    {
+                        Takes = (file.Takes ?? new Dictionary<string, TakenFile>()).ToDictionary(t => t.Key, t => new TakenFrom(givers[t.Value.Giver].Id, t.Value.Thing)),
+                    });
+                job = job with { Parts = [.. givers, part] };
                 await JobStore.Add(database, job with { Parts = [job.Parts[0]] }, now, stop);
                 foreach (var more in job.Parts.Skip(1))
                 {
@@ -82,12 +91,21 @@ internal static class PackEndpoints
         SetupEndpoints.Look(input, setup, "process.");
         RowEndpoints.Look(input, file.Row);
         LookAt(input, file.Places, "places");
-        if (file.Serves is { } served)
+        input.Within("givers", file.Givers?.Count ?? 0, 0, MostGivers, "parts");
+        foreach (var (giver, i) in (file.Givers ?? []).Take(MostGivers).Select((g, i) => (g, i)))
         {
-            input.Name("serves.part", served.Part);
-            input.OneOf("serves.family", served.Family, FamilyList.All, f => f.Key);
-            RowEndpoints.Look(input, served.Row);
-            LookAt(input, served.Places, "serves.places");
+            input.Name($"givers.{i}.part", giver.Part);
+            input.OneOf($"givers.{i}.family", giver.Family, FamilyList.All, f => f.Key);
+            RowEndpoints.Look(input, giver.Row);
+            LookAt(input, giver.Places, $"givers.{i}.places");
+        }
+
+        foreach (var (slot, taken) in file.Takes ?? new Dictionary<string, TakenFile>())
+        {
+            if (taken.Giver < 0 || taken.Giver >= (file.Givers?.Count ?? 0))
+            {
+                input.Add(new($"takes.{slot}", $"{taken.Giver}", "The file holds no such part to take it from.", "Make the pack again where it was made."));
+            }
         }
     }
 

@@ -10,7 +10,13 @@ public sealed class EverydayPartsTests
     private static Design Design(string family, string entries = "", Design? served = null, params (string Slot, Interface Place)[] places)
     {
         var (f, brief) = Asked(family, entries, places);
-        return f.Design(brief with { Served = served });
+        return f.Design(served is null ? brief : brief with { Taken = new Dictionary<string, Taken> { ["pattern"] = new("pull", "holes", served.Gives("holes")) } });
+    }
+
+    private static Design Template(params (string Slot, Given? Thing)[] takes)
+    {
+        var (f, brief) = Asked("drilling-template", "", []);
+        return f.Design(brief with { Taken = takes.ToDictionary(t => t.Slot, t => new Taken("pull", t.Slot, t.Thing)) });
     }
 
     private static (Family Family, Brief Brief) Asked(string family, string entries, (string Slot, Interface Place)[] places)
@@ -82,6 +88,18 @@ public sealed class EverydayPartsTests
         (template.Pattern[1].X - template.Pattern[0].X).ShouldBe(76.2, 1e-9);
         template.Ledger["front.centre"].Value.ShouldBe(16.9375 * 25.4, 1e-9);
         template.Ledger.Lines.Single(l => l.Key == "front.centre").Because.ShouldContain("16 15/16 in, exactly");
+        // As it turns out on the printed pull, 0.4 mm closer, the doubt of the reading goes along.
+        var measured = Quantity.Input("spacing", 75.8, Unit.Millimetre, new Provenance.Measured("1 reading"), (new Source("caliper", "caliper", 0.05), 1));
+        var fitted = Template(("pattern", pull.Gives("holes")), ("spaced", new Given.Size("spacing", measured, null)));
+        (fitted.Pattern[1].X - fitted.Pattern[0].X).ShouldBe(75.8, 1e-9);
+        fitted.Ledger["span"].StandardUncertainty.ShouldBe(0.05, 1e-9);
+        // By hand: 0.3 % of 76.2 mm is 0.23 mm, doubled for 95 %.
+        var waiting = pull.Gives("spacing").ShouldBeOfType<Given.Size>();
+        waiting.Value.Value.ShouldBe(76.2, 1e-9);
+        Taking.Checks(new Dictionary<string, Taken> { ["spaced"] = new("pull", "spacing as printed", waiting) }).Single().ShouldSatisfyAllConditions(
+            c => c.Verdict.ShouldBe(Verdict.Watch), c => c.Figure.ShouldBe("76.2 mm ± 0.46 mm"),
+            c => c.Says.ShouldContain("the printed pull, measured from hole to hole"));
+        Taking.Checks(new Dictionary<string, Taken> { ["pattern"] = new("pull", "holes", null) }).Single().Verdict.ShouldBe(Verdict.Stop);
         // One change of the pull moves the template.
         Design("drilling-template", "", Design("drawer-pull", "spacing=64")).Pattern[1].X.ShouldBe(32);
     }

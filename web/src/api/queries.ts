@@ -252,6 +252,6 @@ function designRequest(part: Pick<Part, 'id' | 'family'>, state: PartState, bodi
     interfaces,
     part: part.id,
     bodies: [...bodies],
-    serves: state.serves ?? null,
+    takes: state.takes,
   }
 }

@@ -34,7 +34,8 @@ function label(at: string, { family }: Names): string {
   const [sort, key] = at.split('/')
   if (sort === 'parameter') return family.parameters.find((p) => p.key === key)?.label ?? 'another decision'
   if (sort === 'place') return family.slots.find((s) => s.key === key)?.label ?? 'another place'
-  return { process: 'Setup', serves: 'Takes its holes from', row: 'The row' }[at] ?? at
+  if (sort === 'taken') return family.takes.find((t) => t.key === key)?.label ?? 'Taken from another part'
+  return { process: 'Setup', row: 'The row' }[at] ?? at
 }
 
 /** What a state decides, in words. */
@@ -46,6 +47,6 @@ function says(at: string, state: PartState, { family, machines, processes }: Nam
   }
   if (sort === 'place') return machines.flatMap((m) => m.interfaces).find((i) => i.id === state.interfaces[key])?.name ?? 'no place'
   if (sort === 'process') return processes.find((p) => p.id === state.process)?.name ?? 'another setup'
-  if (sort === 'serves') return state.serves ? 'another part' : 'what is given to it'
+  if (sort === 'taken') return state.takes[key] ? 'another part' : (family.takes.find((t) => t.key === key)?.otherwise ?? 'nothing')
   return (state.row ?? []).map((item, i) => memberName(item, i + 1)).join(', ') || 'one part'
 }

@@ -1,12 +1,15 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import type { FamilyView, Part, PartRequest } from '@/api/types'
+import type { FamilyView, Part, PartRequest, PartState, TakenSlot } from '@/api/types'
+import { families } from '@/api/queries'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
 import { useMakeNamed } from '@/ui/useMakeNamed'
 import { FamilyChoice } from './FamilyChoice'
 import { PartFields, startFields } from './PartFields'
+import { TakenSelect } from './TakenSelect'
+import { offersOf, withTaken } from './taking'
 import type { Work } from './Workbench'
 
 /** Adds a part to the job: it shares its places, and may take its holes from another. */
@@ -21,8 +24,15 @@ export function NewPart({ work, onClose }: { readonly work: Work; readonly onClo
 
 function Form({ work, family, onClose }: { readonly work: Work; readonly family: FamilyView; readonly onClose: () => void }) {
   const { job, part } = work
+  const all = useQuery(families).data ?? []
   const [fields, setFields] = useState(() => ({ ...startFields(family, job.parts), process: part.state.process }))
-  const [serves, setServes] = useState(family.serves ? part.id : '')
+  const offered = (slot: TakenSlot) => offersOf(job.parts, all, slot)
+  const [takes, setTakes] = useState<PartState['takes']>(() => {
+    // The part it was added from gives its holes, if it has some.
+    const slot = family.takes[0]
+    const first = slot && offered(slot).find((o) => o.part === part.id)
+    return slot && first ? withTaken({}, slot.key, first) : {}
+  })
   const navigate = useNavigate()
   const client = useQueryClient()
   const makeNamed = useMakeNamed()
@@ -40,23 +50,24 @@ function Form({ work, family, onClose }: { readonly work: Work; readonly family:
       className="flex flex-col gap-4"
       onSubmit={(event) => {
         event.preventDefault()
-        add.mutate({ ...fields, family: family.key, parameters: {}, serves: serves === '' ? null : serves })
+        add.mutate({ ...fields, family: family.key, parameters: {}, takes })
       }}
     >
       <PartFields family={family} fields={fields} onChange={setFields} />
-      {family.serves && (
-        <label className="flex flex-col gap-1">
-          <span className="font-semibold">Takes its holes from</span>
-          <select className="select w-full" value={serves} onChange={(e) => setServes(e.target.value)}>
-            <option value="">what is given to it</option>
-            {job.parts.map((p) => (
-              <option key={p.id} value={p.id}>
-                {p.name}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
+      {family.takes
+        .filter((slot) => offered(slot).length > 0)
+        .map((slot) => (
+          <label key={slot.key} className="flex flex-col gap-1">
+            <span className="font-semibold">{slot.label}</span>
+            <TakenSelect
+              slot={slot}
+              offered={offered(slot)}
+              value={takes[slot.key]}
+              onChange={(from) => setTakes(withTaken(takes, slot.key, from))}
+              className="select w-full"
+            />
+          </label>
+        ))}
       {add.isError && <ErrorNote error={add.error} />}
       <button className="btn btn-primary" disabled={add.isPending}>
         Add it

@@ -1,9 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { machinesWith } from '@/api/queries'
-import type { InterfaceSlot, MachineSummary, ParameterSpec } from '@/api/types'
+import { families, machinesWith } from '@/api/queries'
+import type { InterfaceSlot, MachineSummary, ParameterSpec, TakenSlot } from '@/api/types'
 import { Percent } from '@/ui/Percent'
 import { Words } from './Asked'
 import { dragged, isNext, withSlot } from './slots'
+import { TakenSelect } from './TakenSelect'
+import { offersOf, withTaken } from './taking'
 import { Word } from './Word'
 import type { Work } from './Workbench'
 
@@ -26,7 +28,9 @@ export function PartWords({ work, drawn }: { readonly work: Work; readonly drawn
         role="group"
         aria-label="Made so"
       >
-        {family.serves && <ServesWord work={work} />}
+        {family.takes.map((slot) => (
+          <TakenWord key={slot.key} slot={slot} work={work} />
+        ))}
         {family.slots
           .filter((slot, i) => !joins(slot) && isNext(family.slots, i, work.editing.draft.present.interfaces))
           .map((slot) => (
@@ -99,8 +103,10 @@ function PlaceWord({ slot, work: { machines, editing }, wide = false }: PlaceWor
       value={state.interfaces[slot.key] ?? ''}
       onChange={(e) => editing.change({ ...state, interfaces: withSlot(state.interfaces, slot.key, e.target.value) }, slot.key)}
     >
-      {(slot.need === 'sometimes' || !(slot.key in state.interfaces)) && (
-        <option value="">{slot.need === 'sometimes' ? 'none measured' : 'open: choose a place'}</option>
+      {(slot.need !== 'always' || !(slot.key in state.interfaces)) && (
+        <option value="">
+          {slot.need === 'later' ? 'not measured yet' : slot.need === 'sometimes' ? 'none measured' : 'open: choose a place'}
+        </option>
       )}
       {places.map((i) => (
         <option key={i.id} value={i.id}>
@@ -111,27 +117,25 @@ function PlaceWord({ slot, work: { machines, editing }, wide = false }: PlaceWor
   )
 }
 
-/** The part of the job that gives the holes. */
-function ServesWord({ work }: { readonly work: Work }) {
-  const { job, part, editing } = work
+/** What is taken from another part of the job, and which part gives it. */
+function TakenWord({ slot, work }: { readonly slot: TakenSlot; readonly work: Work }) {
+  const { editing, job, part } = work
   const state = editing.draft.present
-  const others = job.parts.filter((p) => p.id !== part.id)
-  if (others.length === 0) return null
+  const offered = offersOf(
+    job.parts.filter((p) => p.id !== part.id),
+    useQuery(families).data ?? [],
+    slot,
+  )
+  if (offered.length === 0) return null
   return (
     <label className="flex items-center gap-2">
-      <span className="quiet">Holes taken from</span>
-      <select
-        className="select w-auto"
-        value={state.serves ?? ''}
-        onChange={(e) => editing.change({ ...state, serves: e.target.value === '' ? null : e.target.value }, 'serves')}
-      >
-        <option value="">what is given here</option>
-        {others.map((p) => (
-          <option key={p.id} value={p.id}>
-            {p.name}
-          </option>
-        ))}
-      </select>
+      <span className="quiet">{slot.label}</span>
+      <TakenSelect
+        slot={slot}
+        offered={offered}
+        value={state.takes[slot.key]}
+        onChange={(from) => editing.change({ ...state, takes: withTaken(state.takes, slot.key, from) }, `takes.${slot.key}`)}
+      />
     </label>
   )
 }

@@ -29,7 +29,9 @@ export function PlaceSelect({ slot, value, onChange }: PlaceSelectProps) {
         />
       )}
       <select className="select w-full" aria-label={label} value={value} onChange={(e) => onChange(e.target.value)}>
-        <option value="">{slot.need === 'sometimes' ? 'None measured' : 'Open for now'}</option>
+        <option value="">
+          {slot.need === 'later' ? 'Not measured yet' : slot.need === 'sometimes' ? 'None measured' : 'Open for now'}
+        </option>
         {list.map((m) => (
           <optgroup key={m.id} label={m.name}>
             {m.interfaces

@@ -5,7 +5,7 @@ import { counts } from './asking'
 const spec = (key: string, usual: string, when: Record<string, readonly string[]> = {}) =>
   ({ key, default: usual, when, options: [] }) as unknown as ParameterSpec
 const state = (parameters: Record<string, string>, rest: Partial<PartState> = {}) =>
-  ({ parameters, interfaces: {}, ...rest }) as unknown as PartState
+  ({ parameters, interfaces: {}, takes: {}, ...rest }) as unknown as PartState
 
 describe('counts', () => {
   const held = spec('held', 'insert')
@@ -21,10 +21,10 @@ describe('counts', () => {
   })
 
   it('asks only while a slot is open, or while no part is served', () => {
-    const spacing = spec('spacing', '96', { drawer: ['open'], serves: ['open'] })
+    const spacing = spec('spacing', '96', { drawer: ['open'], pattern: ['open'] })
     expect(counts(spacing, all, state({}))).toBe(true)
     expect(counts(spacing, all, state({}, { interfaces: { drawer: 'x' } }))).toBe(false)
-    expect(counts(spacing, all, state({}, { serves: 'x' }))).toBe(false)
+    expect(counts(spacing, all, state({}, { takes: { pattern: { part: 'x', thing: 'holes' } } }))).toBe(false)
   })
 
   it('follows a chain of choices', () => {

@@ -1,4 +1,4 @@
-import type { PartState } from '@/api/types'
+import type { PartState, TakenFrom } from '@/api/types'
 
 /** One decision of a part: where it stands, and what it says. */
 type Decisions = ReadonlyMap<string, unknown>
@@ -8,22 +8,22 @@ const decisions = (state: PartState): Decisions =>
     ...Object.entries(state.parameters).map(([key, entry]) => [`parameter/${key}`, entry] as const),
     ...Object.entries(state.interfaces).map(([slot, id]) => [`place/${slot}`, id] as const),
     ['process', state.process],
-    ['serves', state.serves ?? null],
+    ...Object.entries(state.takes).map(([slot, from]) => [`taken/${slot}`, from] as const),
     ['row', state.row?.length ? state.row : null],
   ])
 
 const asState = (all: Decisions): PartState => {
-  const under = (sort: string) =>
+  const under = <T = string>(sort: string) =>
     Object.fromEntries(
       [...all]
         .filter(([at, value]) => at.startsWith(`${sort}/`) && value !== undefined)
-        .map(([at, v]) => [at.slice(sort.length + 1), v as string]),
+        .map(([at, v]) => [at.slice(sort.length + 1), v as T]),
     )
   return {
     parameters: under('parameter'),
     interfaces: under('place'),
     process: all.get('process') as string,
-    serves: all.get('serves') as string | null,
+    takes: under<TakenFrom>('taken'),
     row: all.get('row') as PartState['row'],
   }
 }

@@ -6,7 +6,7 @@ const state: PartState = {
   parameters: { tall: '20', text: 'usual' },
   interfaces: {},
   process: 'p',
-  serves: null,
+  takes: {},
   row: [
     { count: 1, entries: { text: 'Tacks' }, group: '' },
     { count: 3, entries: { text: 'Cord', tall: '24' }, group: 'blue' },

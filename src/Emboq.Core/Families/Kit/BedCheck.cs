@@ -19,7 +19,7 @@ internal static class BedCheck
                 "more than 0 mm", "Plane geometry.", []);
         }
 
-        var (free, margin) = (process.Bed.Free, process.Bed.Margin);
+        var (free, margin) = (process.Bed.Free(), process.Bed.Margin);
         var (longBed, shortBed) = (Math.Max(free.Width, free.Depth), Math.Min(free.Width, free.Depth));
         var (lies, low) = (BedRoom.Lies(x, depth, process.Bed), height <= process.BuildHeight);
         var says = (lies, low) switch

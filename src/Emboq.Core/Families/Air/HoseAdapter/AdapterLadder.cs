@@ -34,7 +34,7 @@ internal static class AdapterLadder
     {
         var pitch = AdapterChecks.Across(end) + Math.Max(0, end.Ladder.Sizes[^1] - end.Drawn.Value) + (end.Parameters.Join == Join.Over ? 2 * Tab : 0) + Gap;
         int Of(double free) => (int)Math.Floor((free + Gap) / pitch);
-        var free = process.Bed.Free;
+        var free = process.Bed.Free();
         return (pitch, Math.Max(1, Of(free.Width)), Of(free.Width) * Of(free.Depth));
     }
 

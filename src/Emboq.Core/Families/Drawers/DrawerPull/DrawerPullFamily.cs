@@ -6,10 +6,12 @@ public static class DrawerPullFamily
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "drawer-pull", "drawer pull", "Drawers that say what is in them, opened with a wet glove.",
-        [new("drawer", "holes in the drawer", ["hole-row"], SlotNeed.Sometimes), new("board", "drawer front", ["flat"], SlotNeed.Sometimes)],
+        [new("drawer", "holes in the drawer", ["hole-row"], SlotNeed.Sometimes), new("board", "drawer front", ["flat"], SlotNeed.Sometimes),
+            new("printed", "holes of the printed pull", ["hole-row"], SlotNeed.Later)],
         PullParameters.Specs, Design)
     {
         ListColumns = ["text", "count"],
+        Gives = [GivenThing.Holes, new("spacing", "spacing as printed", GivenKind.Size)],
         Screws = true,
         Words = [TryWord.Works, new("tooDeep", "feels too deep"), new("nutTurns", "lets a nut turn"), new("screwTight", "is tight on a screw"),
             new("tooWeak", "is too weak"), new("letters", "has letters that are hard to read"), new("holesOff", "has holes that are off")],
@@ -52,8 +54,21 @@ public static class DrawerPullFamily
             Hardware = Hardware(r, p),
             Fitting = Fitting(r),
             Gauges = PullShape.Gauges(r),
+            Sizes = [Printed(r, brief)],
             Cautions = Cautions,
         };
+    }
+
+    /// <summary>How far apart the holes turn out: measured on the printed pull, and until then as drawn, with what a print may shrink.</summary>
+    private static Given.Size Printed(PullReckoning r, Brief brief)
+    {
+        // Common practice, no published source: some tenths of a percent.
+        const double Shrinks = 0.003;
+        return brief.Interfaces.GetValueOrDefault("printed") is { } row && Evaluation.Of(row, "gap1.centre") is { } read
+            ? new("spacing", read.Quantity, null)
+            : new("spacing", r.Spacing + Quantity.Input("what the print shrinks", 0, Unit.Millimetre, new Provenance.RuleOfThumb("A print shrinks a little as it cools."),
+                (new Source($"shrinks/{brief.Process.Id}", $"how much prints of {brief.Process.Name} shrink", Shrinks * r.Spacing.Value), 1)),
+                "the printed pull, measured from hole to hole");
     }
 
     private static IEnumerable<Check> Checks(PullReckoning r, Brief brief, string way)

@@ -16,8 +16,8 @@ public static class DrillingTemplateFamily
         "drilling-template", "drilling template", "The same holes in every drawer front, and not one of them by eye.",
         [new("holes", "holes measured", ["hole-row"], SlotNeed.Sometimes)],
         [
-            Specs.Length("spacing", "Hole spacing", 96, 5, 600, "When neither a part nor measured holes give it.").If("holes", "open").If("serves", "open"),
-            Specs.Choice("screw", "For screws", "M4", "The hole they pass is drilled.", Hardware.Threads).If("serves", "open"),
+            Specs.Length("spacing", "Hole spacing", 96, 5, 600, "When neither a part nor measured holes give it.").If("holes", "open").If("pattern", "open"),
+            Specs.Choice("screw", "For screws", "M4", "The hole they pass is drilled.", Hardware.Threads).If("pattern", "open"),
             Specs.Length("fromTop", "From the top edge", 40, 5, 300, "To the middle of the part, the same on every drawer."),
             Specs.Length("frontWidth", "Width of the front", null, 30, 2000,
                 "Its half is the centre mark, to the fraction. Left open, only the mark is drawn.", 1),
@@ -35,7 +35,11 @@ public static class DrillingTemplateFamily
         ], Design)
     {
         ListColumns = ["frontWidth", "count"],
-        Serves = true,
+        Takes =
+        [
+            new("pattern", "Holes taken from", GivenKind.Holes, "what is given here"),
+            new("spaced", "spaced by", GivenKind.Size, "what was drawn"),
+        ],
         Words = [TryWord.Works, new("drillTight", "is tight on the drill"), new("drillLoose", "lets the drill wander"),
             new("holesOff", "has holes that are off"), new("slips", "slips on the edge")],
     };
@@ -50,7 +54,7 @@ public static class DrillingTemplateFamily
     {
         var (ledger, p) = (new Ledger(), brief.Parameters);
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
-        if (brief.Served is null && brief.Interfaces.GetValueOrDefault("holes") is { } row
+        if (!brief.Taken.ContainsKey("pattern") && brief.Interfaces.GetValueOrDefault("holes") is { } row
             && PartBodies.Unread(row, "holes", [.. Enumerable.Range(0, row.Items.Count).Select(i =>
                 row.Kind.Item!.KeyOf(i, "centre"))]) is { Count: > 0 } unread)
         {

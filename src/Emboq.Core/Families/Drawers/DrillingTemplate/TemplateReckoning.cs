@@ -101,16 +101,16 @@ internal sealed record TemplateReckoning
 
     private static (IReadOnlyList<PatternHole> Holes, HolesFrom From) Pattern(Brief brief, Ledger ledger)
     {
-        if (brief.Served is { Pattern.Count: > 0 } served)
+        if (brief.Taken.GetValueOrDefault("pattern") is { Thing: Given.Pattern given } from)
         {
-            foreach (var (h, i) in served.Pattern.Select((h, i) => (h, i + 1)))
+            var holes = Spaced(given.Holes, brief, ledger);
+            foreach (var (h, i) in holes.Select((h, i) => (h, i + 1)))
             {
-                ledger.Add($"hole{i}", $"hole {i} from the centre mark",
-                    Quantity.Input($"hole {i}", h.X, Unit.Millimetre, new Provenance.Chosen("the part it serves")),
+                ledger.Add($"hole{i}", $"hole {i} from the centre mark", Quantity.Input($"hole {i}", h.X, Unit.Millimetre, new Provenance.Chosen(from.From)),
                     "Taken from the part itself: one pattern for both.");
             }
 
-            return (served.Pattern, HolesFrom.Part);
+            return (holes, HolesFrom.Part);
         }
 
         var drill = Hardware.Passing(brief.Parameters.Choice("screw"), "medium").Value;
@@ -127,6 +127,19 @@ internal sealed record TemplateReckoning
         var spacing = ledger.Add("span", "first to last hole", Quantity.Chosen("hole spacing", brief.Parameters.Number("spacing")!.Value, Unit.Millimetre),
             "Chosen by the maker.");
         return ([.. new[] { -0.5, 0.5 }.Select(side => new PatternHole(side * spacing.Value, 0, drill, HoleUse.Passing, Front))], HolesFrom.Spacing);
+    }
+
+    /// <summary>The holes as far apart as they turn out on the printed part, where that is taken; all else of the pattern stays.</summary>
+    private static IReadOnlyList<PatternHole> Spaced(IReadOnlyList<PatternHole> holes, Brief brief, Ledger ledger)
+    {
+        var drawn = holes.Max(h => h.X) - holes.Min(h => h.X);
+        if (brief.Taken.GetValueOrDefault("spaced") is not { Thing: Given.Size size } from || drawn <= 0)
+        {
+            return holes;
+        }
+
+        var span = ledger.Add("span", "first to last hole", size.Value, $"As it turns out on {from.From}.");
+        return [.. holes.Select(h => h with { X = h.X * span.Value / drawn })];
     }
 
     /// <summary>What it lies on.</summary>

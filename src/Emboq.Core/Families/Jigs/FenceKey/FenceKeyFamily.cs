@@ -43,6 +43,7 @@ public static class FenceKeyFamily
         ], Design)
     {
         ListColumns = ["length", "count"],
+        Gives = [GivenThing.Holes],
         Screws = true,
         Words = [TryWord.Works, new("jams", "jams askew"), new("screwTight", "is tight on its screws"), new("tooWeak", "shears or bends"),
             new("tooHigh", "rides on the floor")],

@@ -49,6 +49,7 @@ public static class SoftJawsFamily
         ], Design)
     {
         ListColumns = ["thickness", "count"],
+        Gives = [GivenThing.Holes],
         Screws = true,
         Words = [TryWord.Works, new("slips", "lets the work slip"), new("marks", "marks the work"), new("comesOff", "comes off the vice"),
             new("notSquare", "does not close evenly"), new("tooWeak", "splits")],

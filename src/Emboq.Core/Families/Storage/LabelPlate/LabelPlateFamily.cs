@@ -44,6 +44,7 @@ public static class LabelPlateFamily
         ], Design)
     {
         ListColumns = ["text", "count"],
+        Gives = [GivenThing.Holes],
         Screws = true,
         Words = [TryWord.Works, new("letters", "has letters that are hard to read"), new("screwTight", "is tight on its screws"),
             new("holesOff", "has holes that are off"), new("tooWeak", "breaks or bends")],

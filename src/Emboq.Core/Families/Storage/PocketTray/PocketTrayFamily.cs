@@ -18,6 +18,7 @@ public static class PocketTrayFamily
         TrayParameters.Specs, Design)
     {
         ListColumns = ["width", "depth", "count"],
+        Gives = [GivenThing.Holes],
         Screws = true,
         Words = [TryWord.Works, new("hardToLift", "is hard to lift things out of"), new("wobbles", "lets things wobble"),
             new("tooHigh", "is too high for its drawer"), new("screwTight", "is tight on its screws")],

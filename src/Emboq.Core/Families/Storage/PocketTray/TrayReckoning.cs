@@ -111,7 +111,7 @@ internal sealed record TrayReckoning
     {
         const double Step = 5, Most = 600;
         static double Usable(double free) => Math.Min(Most, Math.Floor(free / Step) * Step);
-        var free = process.Bed.Free;
+        var free = process.Bed.Free();
         var (longer, shorter) = (Usable(Math.Max(free.Width, free.Depth)), Usable(Math.Min(free.Width, free.Depth)));
         var (most, deepest) = Width.Value + (2 * EarOut) >= Depth.Value ? (longer - (2 * EarOut), shorter) : (shorter - (2 * EarOut), longer);
         (double Width, double Depth) At(int step, int steps) => (Up(Width.Value, most, step, steps), Up(Depth.Value, deepest, step, steps));

@@ -35,6 +35,7 @@ public static class WallBinFamily
         ], Design)
     {
         ListColumns = ["front", "count"],
+        Gives = [GivenThing.Holes],
         Screws = true,
         Words = [TryWord.Works, new("hardToTake", "is hard to take things out of"), new("sags", "sags"), new("screwTight", "is tight on its screws"),
             new("tooLow", "is too low")],
