@@ -35,7 +35,7 @@ internal sealed class SolidProgram(double chordError)
         Solid.Cylinder c => Cylinder(c, cut),
         Solid.Box b => new() { ["op"] = "box", ["width"] = b.Width, ["depth"] = b.Depth, ["height"] = b.Height },
         Solid.Revolved r => Revolve(r, cut),
-        Solid.Extruded e => new() { ["op"] = "extrude", ["height"] = e.Height, ["outline"] = Outline(e.Profile) },
+        Solid.Extruded e => new() { ["op"] = "extrude", ["height"] = e.Height, ["outline"] = Outline(Facets.Of(e.Profile, cut, chordError)) },
         Solid.Lofted l => new()
         {
             ["op"] = "loft",
@@ -51,6 +51,14 @@ internal sealed class SolidProgram(double chordError)
         },
         Solid.Moved m => new() { ["op"] = "move", ["of"] = Add(m.Of, cut), ["by"] = new JsonArray(m.By.X, m.By.Y, m.By.Z) },
         Solid.Turned t => new() { ["op"] = "turn", ["of"] = Add(t.Of, cut), ["axis"] = t.Axis.ToString(), ["degrees"] = t.Degrees },
+        Solid.Mirrored m => new() { ["op"] = "mirror", ["of"] = Add(m.Of, cut), ["axis"] = m.Axis.ToString() },
+        Solid.Hulled h => new() { ["op"] = "hull", ["of"] = new JsonArray([.. h.Of.Select(s => (JsonNode)Add(s, cut))]) },
+        Solid.Swept s => new()
+        {
+            ["op"] = "sweep",
+            ["outline"] = Outline(Facets.Of(s.Outline, cut, chordError)),
+            ["path"] = new JsonArray([.. s.Path.Select(p => (JsonNode)new JsonArray(p.X, p.Y, p.Z))])
+        },
         Solid.Union u => new() { ["op"] = "union", ["of"] = new JsonArray([.. Several(u).Select(s => (JsonNode)Add(s, cut))]) },
         Solid.Difference d => new() { ["op"] = "difference", ["a"] = Add(d.From, cut), ["b"] = Add(d.Cut, !cut) },
         Solid.Intersection i => new() { ["op"] = "intersection", ["a"] = Add(i.A, cut), ["b"] = Add(i.B, cut) },
@@ -68,9 +76,10 @@ internal sealed class SolidProgram(double chordError)
 
     private JsonObject Revolve(Solid.Revolved r, bool cut)
     {
-        var facets = Facets.Count(r.Profile.Points.Max(p => p.X), chordError);
+        var profile = Facets.Of(r.Profile, cut, chordError);
+        var facets = Facets.Count(profile.Points.Max(p => p.X), chordError);
         var grown = Facets.Circumscribed(facets);
-        var outline = Facets.FacesAxis(r.Profile, cut).Zip(r.Profile.Points, (inwards, p) => (JsonNode)new JsonArray(inwards ? p.X * grown : p.X, p.Y));
+        var outline = Facets.FacesAxis(profile, cut).Zip(profile.Points, (inwards, p) => (JsonNode)new JsonArray(inwards ? p.X * grown : p.X, p.Y));
         return new() { ["op"] = "revolve", ["facets"] = facets, ["outline"] = new JsonArray([.. outline]) };
     }
 

@@ -13,6 +13,9 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     loft: (i) => loft(i.outlines, i.heights),
     letter: (i) => fromOutlines(i.outlines, (section) => (i.growth ? grown(section, i) : section.extrude(i.height))),
     turn: (i, of) => of(i.of).rotate(['X', 'Y', 'Z'].map((axis) => (axis === i.axis ? i.degrees : 0))),
+    mirror: (i, of) => of(i.of).mirror(['X', 'Y', 'Z'].map((axis) => (axis === i.axis ? 1 : 0))),
+    hull: (i, of) => Manifold.hull(i.of.map(of)),
+    sweep: (i) => sweep(i.outline, i.path),
     union: (i, of) => Manifold.union(i.of.map(of)),
     difference: (i, of) => of(i.a).subtract(of(i.b)),
     intersection: (i, of) => of(i.a).intersect(of(i.b)),
@@ -54,6 +57,47 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     }
     const triangles = [...sides, ...cap(0).reverse(), ...cap(last)]
     return Manifold.ofMesh(new Mesh({ numProp: 3, vertProperties: Float32Array.from(at.flat()), triVerts: Uint32Array.from(triangles) }))
+  }
+
+  // The outline square to each length, cut off by the plane halfway between two of them; the frame turns with the path and not about it.
+  function sweep(outline, path) {
+    const ways = path.slice(1).map((p, k) => unit(less(p, path[k])))
+    let side = unit(acrossOf(ways[0], Math.abs(ways[0][0]) < 0.9 ? [1, 0, 0] : [0, 1, 0]))
+    const at = []
+    path.forEach((point, k) => {
+      const [from, to] = [ways[Math.max(0, k - 1)], ways[Math.min(ways.length - 1, k)]]
+      const up = cross(from, side)
+      const plane = unit(from.map((f, j) => f + to[j]))
+      for (const [x, y] of outline) {
+        const off = side.map((s, j) => x * s + y * up[j])
+        const along = -dot(off, plane) / dot(from, plane)
+        at.push(point.map((p, j) => p + off[j] + along * from[j]))
+      }
+      side = unit(acrossOf(to, turned(side, from, to)))
+    })
+    const [n, last] = [outline.length, path.length - 1]
+    const sides = ways.flatMap((_, k) =>
+      outline.flatMap((_, i) => {
+        const [j, low, high] = [(i + 1) % n, k * n, (k + 1) * n]
+        return [low + i, low + j, high + j, low + i, high + j, high + i]
+      }),
+    )
+    const cap = kernel.triangulate([outline]).flat()
+    const triangles = [...sides, ...[...cap].reverse(), ...cap.map((corner) => corner + last * n)]
+    return Manifold.ofMesh(new Mesh({ numProp: 3, vertProperties: Float32Array.from(at.flat()), triVerts: Uint32Array.from(triangles) }))
+  }
+
+  const dot = (a, b) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
+  const less = (a, b) => a.map((v, i) => v - b[i])
+  const unit = (a) => a.map((v) => v / Math.hypot(...a))
+  const cross = (a, b) => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]]
+  const acrossOf = (way, b) => less(b, way.map((w) => w * dot(way, b)))
+
+  // What a direction becomes when one way is turned into another by the shortest turn (Rodrigues).
+  function turned(v, from, to) {
+    const [axis, cosine] = [cross(from, to), dot(from, to)]
+    const [around, share] = [cross(axis, v), dot(axis, v) / (1 + cosine)]
+    return v.map((c, i) => c * cosine + around[i] + axis[i] * share)
   }
 
   // Whether an outline turns left at every corner.

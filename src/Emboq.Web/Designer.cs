@@ -25,7 +25,8 @@ internal static class Designer
     /// <param name="stop">Ends the wait.</param>
     /// <param name="mark">The revision mark to raise on the part.</param>
     public static async Task<Outcome<Design>> Of(NpgsqlDataSource database, string familyKey, PartState state, Guid? part,
-        IReadOnlyDictionary<Guid, Interface> stated, CancellationToken stop, string? mark = null) => await Of(database, familyKey, state, part, stated, Nobody, stop, mark);
+        IReadOnlyDictionary<Guid, Interface> stated, CancellationToken stop, string? mark = null) =>
+            await Of(database, familyKey, state, part, stated, Nobody, stop, mark);
 
     private static async Task<Outcome<Design>> Of(NpgsqlDataSource database, string familyKey, PartState state, Guid? part,
         IReadOnlyDictionary<Guid, Interface> stated, IReadOnlySet<Guid> takers, CancellationToken stop, string? mark = null)
@@ -113,7 +114,8 @@ internal static class Designer
 
         if (takers.Contains(giver.Id))
         {
-            return new Problem(field, giver.Name, $"{giver.Name} itself takes something from this part.", "Choose another part: nothing can be taken in a ring.");
+            return new Problem(field, giver.Name, $"{giver.Name} itself takes something from this part.",
+                "Choose another part: nothing can be taken in a ring.");
         }
 
         if (FamilyList.Find(giver.Family)?.Gives.FirstOrDefault(g => g.Key == from.Thing && g.Kind == slot.Kind) is not { } thing)

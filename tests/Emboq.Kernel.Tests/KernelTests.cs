@@ -27,6 +27,14 @@ public sealed class KernelTests(PoolFixture fixture) : IClassFixture<PoolFixture
         { "frustum: π h (R² + R r + r²) / 3", Frustum(12, 6, 8), Math.PI * 8 * (144 + 72 + 36) / 3, Math.PI * (144 + 36 + (18 * 10)) },
         { "Pappus: 2π R A", new Solid.Revolved(Square(30, 4)), 2 * Math.PI * 32 * 16, 2 * Math.PI * 32 * 16 },
         { "prism", new Solid.Extruded(Square(0, 5), 7), 175, 190 },
+        { "slot of two rounds", new Solid.Extruded(Slot, 7), 7 * (200 + (25 * Math.PI)), (2 * (200 + (25 * Math.PI))) + (7 * (40 + (10 * Math.PI))) },
+        { "torus: 2 π² R r²", new Solid.Revolved(Profile.Of(new(new(32, -4), 1), new(new(32, 4), 1))), 2 * Math.PI * Math.PI * 32 * 16,
+            4 * Math.PI * Math.PI * 32 * 4 },
+        { "mirrored", new Solid.Mirrored(Frustum(12, 6, 8), Axis.Z), Math.PI * 8 * (144 + 72 + 36) / 3, Math.PI * (144 + 36 + (18 * 10)) },
+        { "skin over two cylinders", new Solid.Hulled(new Solid.Cylinder(10, 5), new Solid.Cylinder(10, 5).At(20, 0, 0)), 5 * ((100 * Math.PI) + 400),
+            (2 * ((100 * Math.PI) + 400)) + (5 * (40 + (20 * Math.PI))) },
+        { "Pappus along a bent path", new Solid.Swept(Centred, new(0, 0, 0), new(0, 0, 30), new(20, 0, 30), new(20, 15, 45)), 16 * (50 + (15 * Math.Sqrt(2))),
+            (16 * (50 + (15 * Math.Sqrt(2)))) + 32 },
         { "moved and turned", new Solid.Box(2, 3, 4).At(9, 9, 9).UpsideDown(), 24, 52 },
         { "union of two that share a half", new Solid.Box(2, 2, 2) + new Solid.Box(2, 2, 2).At(1, 0, 0), 12, 32 },
         { "intersection", new Solid.Box(2, 2, 2) & new Solid.Box(2, 2, 2).At(1, 1, 1), 1, 6 },
@@ -42,9 +50,26 @@ public sealed class KernelTests(PoolFixture fixture) : IClassFixture<PoolFixture
         mesh.Area.ShouldBe(area, area * 2 * Chord / 4, source);
     }
 
+    private static readonly Profile Centred = new(new(-2, -2), new(2, -2), new(2, 2), new(-2, 2));
+
+    private static readonly Profile Slot = Profile.Of(new(new(0, -5)), new(new(20, -5), 1), new(new(20, 5)), new(new(0, 5), 1));
+
+    private static Profile Round(double radius) => Profile.Of(new(new(radius, 0), 1), new(new(-radius, 0), 1));
+
+    [Fact]
+    public async Task A_mirror_swaps_sides_and_a_sweep_keeps_its_section()
+    {
+        var (least, greatest) = (await Mesh(new Solid.Mirrored(new Solid.Box(2, 3, 4).At(1, 0, 0), Axis.X))).Bounds;
+        (least, greatest).ShouldBe((new Point3(-3, 0, 0), new Point3(-1, 3, 4)));
+        var bent = await Mesh(new Solid.Swept(new Profile(new(-1, -2), new(1, -2), new(1, 2), new(-1, 2)), new(0, 0, 0), new(0, 0, 10), new(30, 0, 10)));
+        // Its x lies near x at the start: 2 mm wide there, 4 mm across all the way, and 2 mm high where it has turned.
+        (bent.Bounds.Least, bent.Bounds.Greatest).ShouldBe((new Point3(-1, -2, 0), new Point3(30, 2, 11)));
+    }
+
     public static TheoryData<Solid> Tubes =>
     [
         Tube,
+        new Solid.Extruded(Round(20), 30) - new Solid.Extruded(Round(15), 32).At(0, 0, -1),
         new Solid.Revolved(new Profile(new(15, 0), new(20, 0), new(20, 30), new(15, 30))),
         new Solid.Cylinder(20, 30) - new Solid.Revolved(new Profile(new(0, -1), new(15, -1), new(15, 31), new(0, 31))),
     ];

@@ -246,7 +246,8 @@ public sealed class RowTests(Server server)
         });
         (await FirstHole()).ShouldBe(-50.8);
         // It waits for the printed pull, until that is measured; the reading then moves its holes.
-        async Task<JsonNode?> Waits() => (await server.Post("/api/designs", Request()))["checks"]!.AsArray().SingleOrDefault(c => (string)c!["key"]! == "takes.spaced");
+        async Task<JsonNode?> Waits() => (await server.Post("/api/designs", Request()))["checks"]!.AsArray().SingleOrDefault(c =>
+            (string)c!["key"]! == "takes.spaced");
         ((string)(await Waits())!["verdict"]!).ShouldBe("watch");
         ((string)(await Waits())!["says"]!).ShouldStartWith("It waits for the printed pull, measured from hole to hole");
         var machine = await server.Post("/api/machines", new { name = $"served pull {Guid.NewGuid()}" });

@@ -52,12 +52,14 @@ public static class Taking
 {
     /// <summary>What is missing stops the part; what it waits for is watched.</summary>
     /// <param name="taken">Slot to what it takes.</param>
-    public static IEnumerable<Check> Checks(IReadOnlyDictionary<string, Taken> taken) => taken.OrderBy(t => t.Key, StringComparer.Ordinal).SelectMany<KeyValuePair<string, Taken>, Check>(t => t.Value switch
+    public static IEnumerable<Check> Checks(IReadOnlyDictionary<string, Taken> taken) =>
+        taken.OrderBy(t => t.Key, StringComparer.Ordinal).SelectMany<KeyValuePair<string, Taken>, Check>(t => t.Value switch
     {
         { Thing: null } => [new($"takes.{t.Key}", $"{t.Value.Label} of {t.Value.From}", Verdict.Stop,
             $"{t.Value.From} gives no {t.Value.Label} as it stands: look at its checks first.", "none", t.Value.Label, "One thing for both parts.", [])],
         { Thing: Given.Size { WaitsFor: { } what } size } => [new($"takes.{t.Key}", $"{t.Value.Label} of {t.Value.From}", Verdict.Watch,
-            $"It waits for {what}. Until then it is reckoned.", $"{Figures.Mm(size.Value.Value)} ± {Figures.Mm(2 * size.Value.StandardUncertainty)}", "measured",
+            $"It waits for {what}. Until then it is reckoned.",
+                $"{Figures.Mm(size.Value.Value)} ± {Figures.Mm(2 * size.Value.StandardUncertainty)}", "measured",
             "95 % of what the doubts allow; a reading takes their place.", [])],
         _ => [],
     });

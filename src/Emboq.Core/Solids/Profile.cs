@@ -2,40 +2,62 @@ using System.Collections.Immutable;
 
 namespace Emboq.Core.Solids;
 
-/// <summary>A closed outline without holes, its points in counter-clockwise order. Equal when the points are.</summary>
+/// <summary>A closed outline of lines and arcs without holes, its points in counter-clockwise order. Equal when points and arcs are.</summary>
 public sealed class Profile : IEquatable<Profile>
 {
-    /// <summary>Outline through these points; the last joins the first.</summary>
+    /// <summary>Outline of lines through these points; the last joins the first.</summary>
     /// <exception cref="ArgumentException">Fewer than three points, a point that is not finite, or no area.</exception>
     public Profile(params IEnumerable<Point2> points)
+        : this([.. points.Select(p => new Corner(p))])
     {
-        Points = [.. points];
-        if (Points.Length < 3 || Points.Any(p => !double.IsFinite(p.X) || !double.IsFinite(p.Y)))
-        {
-            throw new ArgumentException("An outline needs three or more finite points.", nameof(points));
-        }
-
-        var area = SignedArea(Points);
-        if (Math.Abs(area) < 1e-9)
-        {
-            throw new ArgumentException("The outline encloses no area.", nameof(points));
-        }
-
-        Points = area < 0 ? [.. Points.Reverse()] : Points;
-        Hash = StructuralHash.Of("profile", Points.SelectMany(p => new[] { p.X, p.Y }));
     }
 
-    /// <summary>The corners, counter-clockwise.</summary>
+    private Profile(ImmutableArray<Corner> corners)
+    {
+        var arced = corners.Any(c => c.Bulge != 0);
+        if (corners.Length < (arced ? 2 : 3) || corners.Any(c => !double.IsFinite(c.At.X) || !double.IsFinite(c.At.Y) || !(Math.Abs(c.Bulge) <= 1)))
+        {
+            throw new ArgumentException("An outline needs three or more finite points, or two and arcs of at most half a round.", nameof(corners));
+        }
+
+        var area = SignedArea(corners);
+        if (Math.Abs(area) < 1e-9)
+        {
+            throw new ArgumentException("The outline encloses no area.", nameof(corners));
+        }
+
+        Corners = area < 0 ? Reversed(corners) : corners;
+        Points = [.. Corners.Select(c => c.At)];
+        Hash = StructuralHash.Of(arced ? "arced profile" : "profile", Corners.SelectMany(c => arced ? new[] { c.At.X, c.At.Y, c.Bulge } : [c.At.X, c.At.Y]));
+    }
+
+    /// <summary>Outline of lines and arcs; the last corner joins the first.</summary>
+    /// <exception cref="ArgumentException">Fewer than two corners, one that is not finite, an arc of more than half a round, or no area.</exception>
+    public static Profile Of(params IEnumerable<Corner> corners) => new([.. corners]);
+
+    /// <summary>The corners, counter-clockwise, each with the way to the next.</summary>
+    public ImmutableArray<Corner> Corners { get; }
+
+    /// <summary>Where the corners are, counter-clockwise.</summary>
     public ImmutableArray<Point2> Points { get; }
+
+    /// <summary>Whether any side is an arc.</summary>
+    public bool HasArcs => Corners.Any(c => c.Bulge != 0);
 
     /// <summary>Content hash.</summary>
     public string Hash { get; }
 
     /// <summary>Enclosed area, mm².</summary>
-    public double Area => SignedArea(Points);
+    public double Area => SignedArea(Corners);
 
-    /// <summary>Its width, along x, mm.</summary>
+    /// <summary>Its width between corners, along x, mm.</summary>
     public double Across => Points.Max(p => p.X) - Points.Min(p => p.X);
+
+    /// <summary>Its depth between corners, along y, mm.</summary>
+    public double Along => Points.Max(p => p.Y) - Points.Min(p => p.Y);
+
+    /// <summary>The middle of its box.</summary>
+    public Point2 Middle => new((Points.Max(p => p.X) + Points.Min(p => p.X)) / 2, (Points.Max(p => p.Y) + Points.Min(p => p.Y)) / 2);
 
     /// <inheritdoc/>
     public bool Equals(Profile? other) => other?.Hash == Hash;
@@ -46,6 +68,15 @@ public sealed class Profile : IEquatable<Profile>
     /// <inheritdoc/>
     public override int GetHashCode() => Hash.GetHashCode(StringComparison.Ordinal);
 
-    private static double SignedArea(ImmutableArray<Point2> p) =>
-        Enumerable.Range(0, p.Length).Sum(i => (p[i].X * p[(i + 1) % p.Length].Y) - (p[(i + 1) % p.Length].X * p[i].Y)) / 2;
+    /// <summary>The way back: a side that led to the next corner now comes from it.</summary>
+    private static ImmutableArray<Corner> Reversed(ImmutableArray<Corner> corners) =>
+        [.. Enumerable.Range(0, corners.Length).Select(i => new Corner(corners[^(i + 1)].At, -corners[(2 * corners.Length - i - 2) % corners.Length].Bulge))];
+
+    /// <summary>By the corners, and what each arc adds: r² (a − sin a) / 2.</summary>
+    private static double SignedArea(ImmutableArray<Corner> corners) => Enumerable.Range(0, corners.Length).Sum(i =>
+    {
+        var (a, b) = (corners[i], corners[(i + 1) % corners.Length].At);
+        var straight = ((a.At.X * b.Y) - (b.X * a.At.Y)) / 2;
+        return a.Bulge == 0 ? straight : straight + (Math.Sign(a.Bulge) * a.Radius(b) * a.Radius(b) * (a.Turn - Math.Sin(a.Turn)) / 2);
+    });
 }

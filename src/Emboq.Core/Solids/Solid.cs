@@ -91,7 +91,7 @@ public abstract class Solid : IEquatable<Solid>
         public Revolved(Profile profile)
             : base(StructuralHash.Of("revolved", [], profile.Hash))
         {
-            Profile = profile.Points.All(p => p.X >= 0)
+            Profile = profile.Corners.Select((c, i) => c.LeastX(profile.Points[(i + 1) % profile.Points.Length])).All(x => x >= 0)
                 ? profile
                 : throw new ArgumentException("A turned profile must stay on one side of its axis.", nameof(profile));
         }
@@ -128,9 +128,9 @@ public abstract class Solid : IEquatable<Solid>
                 throw new ArgumentException("A loft needs two or more outlines of equal count, each above the last.", nameof(sections));
             }
 
-            if (!Sections.All(s => Outlines.SeenFromWithin(s.Outline)))
+            if (!Sections.All(s => !s.Outline.HasArcs && Outlines.SeenFromWithin(s.Outline)))
             {
-                throw new ArgumentException("The axis must see the whole of every outline.", nameof(sections));
+                throw new ArgumentException("The axis must see the whole of every outline, and its sides must be lines.", nameof(sections));
             }
         }
 
@@ -193,6 +193,59 @@ public abstract class Solid : IEquatable<Solid>
 
         /// <summary>Counter-clockwise seen from the positive end of the axis.</summary>
         public double Degrees { get; } = degrees;
+    }
+
+    /// <summary>A solid as a mirror at the origin shows it.</summary>
+    /// <param name="of">What is mirrored.</param>
+    /// <param name="axis">Square to the mirror: X swaps left and right.</param>
+    public sealed class Mirrored(Solid of, Axis axis) : Solid(StructuralHash.Of($"mirrored {axis}", [], of.Hash))
+    {
+        /// <summary>What is mirrored.</summary>
+        public Solid Of { get; } = of;
+
+        /// <summary>Square to the mirror.</summary>
+        public Axis Axis { get; } = axis;
+    }
+
+    /// <summary>The tightest body without hollows around several: a skin stretched over them.</summary>
+    public sealed class Hulled : Solid
+    {
+        /// <summary>Stretches a skin over solids.</summary>
+        /// <exception cref="ArgumentException">There are none.</exception>
+        public Hulled(params IEnumerable<Solid> of)
+            : base(StructuralHash.Of("hulled", [], [.. of.Select(s => s.Hash)])) =>
+            Of = of.Any() ? [.. of] : throw new ArgumentException("A skin is stretched over one or more solids.", nameof(of));
+
+        /// <summary>What is inside.</summary>
+        public ImmutableArray<Solid> Of { get; }
+    }
+
+    /// <summary>An outline drawn along a path of straight lengths, square to each and mitred between them. It starts with its x as near to x as the path lets
+    /// it be, and does not twist.</summary>
+    public sealed class Swept : Solid
+    {
+        /// <summary>Draws an outline.</summary>
+        /// <param name="outline">Around the path, its origin on it.</param>
+        /// <param name="path">Two or more points, mm; it turns by less than 120° at each.</param>
+        /// <exception cref="ArgumentException">The path is too short, stands still, or turns back on itself.</exception>
+        public Swept(Profile outline, params IEnumerable<Point3> path)
+            : base(StructuralHash.Of("swept", path.SelectMany(p => new[] { Finite(p.X, "x"), Finite(p.Y, "y"), Finite(p.Z, "z") }), outline.Hash))
+        {
+            (Outline, Path) = (outline, [.. path]);
+            var ways = Path.Zip(Path.Skip(1), (a, b) => (X: b.X - a.X, Y: b.Y - a.Y, Z: b.Z - a.Z)).ToList();
+            static double Dot((double X, double Y, double Z) a, (double X, double Y, double Z) b) => (a.X * b.X) + (a.Y * b.Y) + (a.Z * b.Z);
+            if (ways.Count == 0 || ways.Any(w => Dot(w, w) < 1e-12) || ways.Zip(ways.Skip(1)).Any(p => Dot(p.First, p.Second)
+                < -0.5 * Math.Sqrt(Dot(p.First, p.First) * Dot(p.Second, p.Second))))
+            {
+                throw new ArgumentException("A path has two or more points apart, and turns by less than 120° at each.", nameof(path));
+            }
+        }
+
+        /// <summary>Around the path.</summary>
+        public Profile Outline { get; }
+
+        /// <summary>Where it goes.</summary>
+        public ImmutableArray<Point3> Path { get; }
     }
 
     /// <summary>Two solids as one.</summary>

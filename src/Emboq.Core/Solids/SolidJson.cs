@@ -31,6 +31,14 @@ public static class SolidJson
         },
         Solid.Moved m => new() { [Kind] = "moved", ["of"] = Write(m.Of), ["by"] = new JsonArray(m.By.X, m.By.Y, m.By.Z) },
         Solid.Turned t => new() { [Kind] = "turned", ["of"] = Write(t.Of), ["axis"] = t.Axis.ToString(), ["degrees"] = t.Degrees },
+        Solid.Mirrored m => new() { [Kind] = "mirrored", ["of"] = Write(m.Of), ["axis"] = m.Axis.ToString() },
+        Solid.Hulled h => new() { [Kind] = "hulled", ["of"] = new JsonArray([.. h.Of.Select(s => (JsonNode)Write(s))]) },
+        Solid.Swept s => new()
+        {
+            [Kind] = "swept",
+            ["outline"] = Outline(s.Outline),
+            ["path"] = new JsonArray([.. s.Path.Select(p => (JsonNode)new JsonArray(p.X, p.Y, p.Z))])
+        },
         Solid.Union u => Pair("union", u.A, u.B),
         Solid.Difference d => Pair("difference", d.From, d.Cut),
         Solid.Intersection i => Pair("intersection", i.A, i.B),
@@ -50,6 +58,9 @@ public static class SolidJson
             "lettering" => new Solid.Lettering((string)o["text"]!, Number(o, "size"), Number(o, "room"), Number(o, "thickness"), (double?)o["growth"] ?? 0),
             "moved" => Read(o["of"]).At((double)o["by"]![0]!, (double)o["by"]![1]!, (double)o["by"]![2]!),
             "turned" => new Solid.Turned(Read(o["of"]), Enum.Parse<Axis>((string?)o["axis"] ?? "X"), Number(o, "degrees")),
+            "mirrored" => new Solid.Mirrored(Read(o["of"]), Enum.Parse<Axis>((string)o["axis"]!)),
+            "hulled" => new Solid.Hulled([.. o["of"]!.AsArray().Select(Read)]),
+            "swept" => new Solid.Swept(Outline(o), [.. o["path"]!.AsArray().Select(p => new Point3((double)p![0]!, (double)p[1]!, (double)p[2]!))]),
             "union" => new Solid.Union(Read(o["a"]), Read(o["b"])),
             "difference" => new Solid.Difference(Read(o["a"]), Read(o["b"])),
             "intersection" => new Solid.Intersection(Read(o["a"]), Read(o["b"])),
@@ -61,7 +72,9 @@ public static class SolidJson
 
     private static double Number(JsonObject o, string key) => (double)(o[key] ?? throw new FormatException($"A solid of kind '{o[Kind]}' needs '{key}'."));
 
-    private static JsonArray Outline(Profile profile) => new([.. profile.Points.Select(p => (JsonNode)new JsonArray(p.X, p.Y))]);
+    private static JsonArray Outline(Profile profile) => new([.. profile.Corners.Select(c => (JsonNode)(c.Bulge == 0 ? new JsonArray(c.At.X, c.At.Y)
+        : new JsonArray(c.At.X, c.At.Y, c.Bulge)))]);
 
-    private static Profile Outline(JsonObject o) => new(o["outline"]!.AsArray().Select(p => new Point2((double)p![0]!, (double)p[1]!)));
+    private static Profile Outline(JsonObject o) => Profile.Of(o["outline"]!.AsArray().Select(p => p!.AsArray()).Select(p =>
+        new Corner(new((double)p[0]!, (double)p[1]!), p.Count > 2 ? (double)p[2]! : 0)));
 }

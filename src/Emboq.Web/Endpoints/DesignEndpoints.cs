@@ -14,7 +14,8 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Bodies">Which bodies to turn into triangles; all of them when left out.</param>
 /// <param name="Takes">What it takes from other parts, by slot.</param>
 public sealed record DesignRequest(string Family, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null,
-    IReadOnlyDictionary<string, PlaceRequest>? Interfaces = null, Guid? Part = null, IReadOnlyList<BodyRole>? Bodies = null, IReadOnlyDictionary<string, TakenFrom>? Takes = null);
+    IReadOnlyDictionary<string, PlaceRequest>? Interfaces = null, Guid? Part = null, IReadOnlyList<BodyRole>? Bodies = null,
+        IReadOnlyDictionary<string, TakenFrom>? Takes = null);
 
 /// <summary>A place: a kept interface by id, or sizes stated with their doubt.</summary>
 /// <param name="Id">A kept interface.</param>
@@ -103,7 +104,8 @@ internal static class DesignEndpoints
             return input.Problems.ToList();
         }
 
-        return await Designer.Of(database, request.Family, new(entries, slots, request.Process) { Takes = request.Takes ?? new Dictionary<string, TakenFrom>() }, request.Part, stated, stop);
+        return await Designer.Of(database, request.Family, new(entries, slots, request.Process) { Takes = request.Takes
+            ?? new Dictionary<string, TakenFrom>() }, request.Part, stated, stop);
     }
 
     private static async Task<DesignView> View(Design design, IReadOnlyList<BodyRole>? roles, ISolidKernel kernel, CancellationToken stop)

@@ -13,7 +13,8 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Columns">What a list may be headed by.</param>
 /// <param name="ListExample">A list that can be read as it stands.</param>
 public sealed record FamilyView(string Key, string Name, string Need, IReadOnlyList<InterfaceSlot> Slots, IReadOnlyList<ParameterSpec> Parameters,
-    IReadOnlyList<string> ListColumns, IReadOnlyList<TakenSlot> Takes, IReadOnlyList<GivenThing> Gives, IReadOnlyList<TryWord> Words, IReadOnlyList<RowColumn> Columns, string ListExample);
+    IReadOnlyList<string> ListColumns, IReadOnlyList<TakenSlot> Takes, IReadOnlyList<GivenThing> Gives, IReadOnlyList<TryWord> Words,
+        IReadOnlyList<RowColumn> Columns, string ListExample);
 
 internal static class FamilyEndpoints
 {

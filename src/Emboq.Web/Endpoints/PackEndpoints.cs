@@ -41,7 +41,8 @@ internal static class PackEndpoints
                 var part = new Part(Guid.CreateVersion7(), job.Id, file.Part, file.Family, 1,
                     new(file.Parameters, await Places(file.Places, database, now, stop), process, file.Row)
                     {
-                        Takes = (file.Takes ?? new Dictionary<string, TakenFile>()).ToDictionary(t => t.Key, t => new TakenFrom(givers[t.Value.Giver].Id, t.Value.Thing)),
+                        Takes = (file.Takes ?? new Dictionary<string, TakenFile>()).ToDictionary(t => t.Key, t =>
+                            new TakenFrom(givers[t.Value.Giver].Id, t.Value.Thing)),
                     });
                 job = job with { Parts = [.. givers, part] };
                 await JobStore.Add(database, job with { Parts = [job.Parts[0]] }, now, stop);

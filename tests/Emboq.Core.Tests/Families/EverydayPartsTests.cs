@@ -1,4 +1,3 @@
-using Emboq.Core.Families.Jigs.RouterTemplate;
 using Emboq.Core.Families.Jigs.SoftJaws;
 using Emboq.Core.Tests.Measuring;
 
@@ -10,7 +9,8 @@ public sealed class EverydayPartsTests
     private static Design Design(string family, string entries = "", Design? served = null, params (string Slot, Interface Place)[] places)
     {
         var (f, brief) = Asked(family, entries, places);
-        return f.Design(served is null ? brief : brief with { Taken = new Dictionary<string, Taken> { ["pattern"] = new("pull", "holes", served.Gives("holes")) } });
+        return f.Design(served is null ? brief : brief with { Taken = new Dictionary<string, Taken> { ["pattern"] = new("pull", "holes",
+            served.Gives("holes")) } });
     }
 
     private static Design Template(params (string Slot, Given? Thing)[] takes)
@@ -176,9 +176,9 @@ public sealed class EverydayPartsTests
     [Fact]
     public void The_smallest_inside_radius_is_read_off_the_outline()
     {
-        RouterTemplateFamily.Tightest(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: true).Radius.ShouldBe(12, 0.1);
-        RouterTemplateFamily.Tightest(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: false).Radius.ShouldBeGreaterThan(100);
-        RouterTemplateFamily.Tightest(new(new(0, 0), new(40, 0), new(40, 20), new(20, 20), new(20, 40), new(0, 40)),
+        Outlines.Tightest(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: true).Radius.ShouldBe(12, 0.1);
+        Outlines.Tightest(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: false).Radius.ShouldBeGreaterThan(100);
+        Outlines.Tightest(new(new(0, 0), new(40, 0), new(40, 20), new(20, 20), new(20, 40), new(0, 40)),
             recess: false).ShouldBe((0, new Point2(20, 20)));
         Of(Design("router-template", "cutter=18; follower=17"), "cuts").ShouldBe(Verdict.Stop);
     }

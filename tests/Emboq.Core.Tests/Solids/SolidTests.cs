@@ -10,6 +10,9 @@ public sealed class SolidTests
         new Solid.Cylinder(1, 2), new Solid.Box(1, 2, 3), new Solid.Revolved(Square), new Solid.Extruded(Square, 4),
         new Solid.Box(1, 2, 3).At(1, 2, 3), new Solid.Box(1, 2, 3).UpsideDown(), new Solid.Box(1, 2, 3).Spun(30),
             new Solid.Lofted(new(Outlines.Round(3, 8), 0), new(Outlines.Round(2, 8), 5), new(Outlines.Round(2, 8), 6)), new Solid.Lettering("r1", 5, 20, 1),
+        new Solid.Mirrored(new Solid.Box(1, 2, 3), Axis.Y), new Solid.Hulled(new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2)),
+        new Solid.Swept(Square, new(0, 0, 0), new(0, 0, 5), new(4, 0, 5)),
+        new Solid.Extruded(Profile.Of(new(new(0, -5)), new(new(20, -5), 1), new(new(20, 5)), new(new(0, 5), 1)), 3),
         new Solid.Cylinder(1, 2) + new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) - new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) & new Solid.Box(1, 2, 3),
     ];
 
@@ -69,9 +72,35 @@ public sealed class SolidTests
         Facets.FacesAxis(Square, cut: true).ShouldBe([false, true, true, false]);
     }
 
+    /// <summary>Plane geometry: a slot of 20 mm between rounds of 5 mm has 20 · 10 + 25 π mm²; a half moon's inner side turns right.</summary>
+    [Fact]
+    public void Arcs_count_in_areas_whichever_way_round_they_are_given()
+    {
+        Corner[] slot = [new(new(0, -5)), new(new(20, -5), 1), new(new(20, 5)), new(new(0, 5), 1)];
+        Profile.Of(slot).Area.ShouldBe(200 + (25 * Math.PI), 1e-9);
+        // The same slot, walked backwards.
+        Profile.Of([new(new(0, 5)), new(new(20, 5), -1), new(new(20, -5)), new(new(0, -5), -1)]).Area.ShouldBe(200 + (25 * Math.PI), 1e-9);
+        var moon = Profile.Of([new(new(0, -10), 1), new(new(0, 10), -0.5)]);
+        // By hand: half a round of 100 π / 2, less a segment whose quarter angle has the tangent 0.5.
+        var (turn, radius) = (4 * Math.Atan(0.5), 20 * 1.25 / 2);
+        moon.Area.ShouldBe((50 * Math.PI) - (radius * radius * (turn - Math.Sin(turn)) / 2), 1e-9);
+        // No facet of the outer side reaches out of its arc, none of the inner side into the material's room.
+        var (middle, inner) = (moon.Corners[1].Middle(moon.Points[0]), moon.Corners[1].Radius(moon.Points[0]));
+        foreach (var p in Facets.Of(moon, cut: false, 0.1).Points)
+        {
+            Math.Sqrt((p.X * p.X) + (p.Y * p.Y)).ShouldBeLessThanOrEqualTo(10 + 1e-9);
+            Math.Sqrt(Math.Pow(p.X - middle.X, 2) + Math.Pow(p.Y - middle.Y, 2)).ShouldBeGreaterThanOrEqualTo(inner - 1e-9);
+        }
+    }
+
     [Fact]
     public void What_cannot_be_a_shape_throws_where_it_is_made()
     {
+        Should.Throw<ArgumentException>(() => Profile.Of(new(new(0, 0), 1.5), new(new(1, 0), 1.5)));
+        // The corners stay on their side of the axis; the arc between them does not.
+        Should.Throw<ArgumentException>(() => new Solid.Revolved(Profile.Of(new(new(1, 5), 1), new(new(1, -5)), new(new(6, 0)))));
+        Should.Throw<ArgumentException>(() => new Solid.Hulled());
+        Should.Throw<ArgumentException>(() => new Solid.Swept(Square, new Point3(0, 0, 0), new Point3(0, 0, 5), new Point3(0, 0, 0)));
         Should.Throw<ArgumentOutOfRangeException>(() => new Solid.Cylinder(0, 1));
         Should.Throw<ArgumentOutOfRangeException>(() => new Solid.Box(1, double.NaN, 1));
         Should.Throw<ArgumentOutOfRangeException>(() => new Solid.Box(1, 1, 1).At(double.PositiveInfinity, 0, 0));

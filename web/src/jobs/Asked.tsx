@@ -1,26 +1,28 @@
 import { useId, useState } from 'react'
 import type { ParameterSpec, Problem } from '@/api/types'
 import { ProblemNote } from '@/ui/ProblemNote'
-import type { Work } from './Workbench'
+import { useWork, type Work } from './useWork'
 import { counts } from './asking'
 import { useTake } from './exactEntry'
 import { Word } from './Word'
 
-export type AskedProps = { readonly work: Work; readonly of?: (spec: ParameterSpec) => boolean }
+export type AskedProps = { readonly of?: (spec: ParameterSpec) => boolean }
 
 /** What a station asks for itself, as words of a sentence. */
-export function Asked({ work, of = () => true }: AskedProps) {
+export function Asked({ of = () => true }: AskedProps) {
+  const work = useWork()
   const asked = work.family.parameters.filter((p) => p.askedAt === work.station && of(p))
   if (asked.length === 0) return null
   return (
     <div className="bg-base-200 flex flex-wrap items-center gap-x-3 gap-y-2 rounded-md p-3">
-      <Words specs={asked} work={work} />
+      <Words specs={asked} />
     </div>
   )
 }
 
 /** Parameters as words of a sentence; those that do not count as things stand are left out. */
-export function Words({ specs, work }: { readonly specs: readonly ParameterSpec[]; readonly work: Work }) {
+export function Words({ specs }: { readonly specs: readonly ParameterSpec[] }) {
+  const work = useWork()
   const { parameters } = work.family
   return (
     <>
@@ -29,7 +31,7 @@ export function Words({ specs, work }: { readonly specs: readonly ParameterSpec[
         .map((spec) => (
           <label key={spec.key} className="flex flex-wrap items-center gap-2">
             <span className="quiet">{spec.label}</span>
-            {spec.kind === 'choice' ? <Word spec={spec} work={work} /> : <Entry key={standing(work, spec)} spec={spec} work={work} />}
+            {spec.kind === 'choice' ? <Word spec={spec} /> : <Entry key={standing(work, spec)} spec={spec} />}
           </label>
         ))}
     </>
@@ -47,11 +49,12 @@ function placeholder({ kind, unit, default: usual }: ParameterSpec): string {
 
 const standing = (work: Work, spec: ParameterSpec) => work.shown.parameters[spec.key] ?? ''
 
-function Entry({ spec, work }: { readonly spec: ParameterSpec; readonly work: Work }) {
+function Entry({ spec }: { readonly spec: ParameterSpec }) {
+  const work = useWork()
   const [text, setText] = useState(standing(work, spec))
   const [problem, setProblem] = useState<Problem | undefined>()
   const note = useId()
-  const propose = useTake(spec, work)
+  const propose = useTake(spec)
   const take = async () => {
     if (text.trim() === standing(work, spec)) return
     setProblem(await propose(text))

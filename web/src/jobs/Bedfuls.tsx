@@ -8,13 +8,13 @@ import { BedfulPicture } from './BedfulPicture'
 import { memberName } from './rows'
 import { useLayout } from './useLayout'
 import { useSetups } from '@/setups/useSetups'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
-export type BedfulsProps = { readonly work: Work; readonly members: readonly number[] | undefined }
+export type BedfulsProps = { readonly members: readonly number[] | undefined }
 
 /** The part, its row and other parts of the job laid out on the beds of the chosen printers, with hours and spools. */
-export function Bedfuls({ work, members }: BedfulsProps) {
-  const { job, part, editing } = work
+export function Bedfuls({ members }: BedfulsProps) {
+  const { job, part, editing } = useWork()
   const state = editing.draft.present
   const [chosen, setChosen] = useState<readonly string[]>([state.process])
   const offered = useSetups(state.process)

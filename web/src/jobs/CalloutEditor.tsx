@@ -7,23 +7,23 @@ import { ProblemNote } from '@/ui/ProblemNote'
 import { useLeading } from '@/ui/leading'
 import { useTake } from './exactEntry'
 import { useWithinWindow } from './useWithinWindow'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 export type CalloutEditorProps = {
   readonly spec: ParameterSpec
   readonly line: LedgerLineView
-  readonly work: Work
   readonly onClose: () => void
 }
 
 /** Edits one value in place. What cannot be built is refused here, in words, and what was typed stays. */
-export function CalloutEditor({ spec, line, work, onClose }: CalloutEditorProps) {
+export function CalloutEditor({ spec, line, onClose }: CalloutEditorProps) {
+  const work = useWork()
   const { leading } = useLeading()
   const entered = work.shown.parameters[spec.key] ?? ''
   const [text, setText] = useState(entered)
   const [problem, setProblem] = useState<Problem | null>(null)
   const [busy, setBusy] = useState(false)
-  const take = useTake(spec, work)
+  const take = useTake(spec)
   const note = useId()
   const { ref, style } = useWithinWindow()
   const step = (steps: number) => setText(work.editing.step(spec, line.quantity.value, steps))

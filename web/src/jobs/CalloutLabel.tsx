@@ -4,12 +4,13 @@ import { ProvenanceMark } from '@/ui/ProvenanceMark'
 import { CalloutEditor } from './CalloutEditor'
 import { labelSize, type PlacedCallout } from '@/drawing/calloutLayout'
 import { GapGlyph } from './GapGlyph'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
-export type CalloutLabelProps = { readonly placed: PlacedCallout; readonly work: Work }
+export type CalloutLabelProps = { readonly placed: PlacedCallout }
 
 /** A figure on the drawing: pressed it is edited, the arrows step it, the point asks why. */
-export function CalloutLabel({ placed, work }: CalloutLabelProps) {
+export function CalloutLabel({ placed }: CalloutLabelProps) {
+  const work = useWork()
   const [editing, setEditing] = useState(false)
   const { callout, label } = placed
   const line = work.design?.ledger.find((l) => l.key === callout.line)
@@ -47,7 +48,7 @@ export function CalloutLabel({ placed, work }: CalloutLabelProps) {
           {callout.line.endsWith('clearance') && <GapGlyph clearance={line.quantity.value} />}
         </span>
       </button>
-      {editing && spec && <CalloutEditor spec={spec} line={line} work={work} onClose={() => setEditing(false)} />}
+      {editing && spec && <CalloutEditor spec={spec} line={line} onClose={() => setEditing(false)} />}
     </div>
   )
 }

@@ -4,26 +4,27 @@ import { QuantityFigure } from '@/ui/Figure'
 import { Words } from './Asked'
 import { CalloutEditor } from './CalloutEditor'
 import { dragged } from './slots'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
-export type CalloutListProps = { readonly work: Work; readonly drawing: DrawingView }
+export type CalloutListProps = { readonly drawing: DrawingView }
 
 /** The same callouts as a list, for the keyboard and for reading aloud. */
-export function CalloutList({ work, drawing }: CalloutListProps) {
+export function CalloutList({ drawing }: CalloutListProps) {
   return (
     <div className="m-4 flex flex-col gap-4 self-start">
       <ul>
         {drawing.callouts.map((callout) => (
-          <Row key={callout.line} callout={callout} work={work} />
+          <Row key={callout.line} callout={callout} />
         ))}
       </ul>
-      <Moved work={work} />
+      <Moved />
     </div>
   )
 }
 
 /** What is dragged on the drawing, for the keyboard. */
-function Moved({ work }: { readonly work: Work }) {
+function Moved() {
+  const work = useWork()
   const keys = dragged(work.design)
   return (
     <div className="flex flex-col gap-2 empty:hidden">
@@ -32,14 +33,15 @@ function Moved({ work }: { readonly work: Work }) {
         .map((slot) => (
           <div key={slot.key} className="flex flex-wrap items-center gap-3">
             <span className="font-semibold">{slot.label}</span>
-            <Words specs={work.family.parameters.filter((p) => keys.includes(p.key) && p.slot === slot.key)} work={work} />
+            <Words specs={work.family.parameters.filter((p) => keys.includes(p.key) && p.slot === slot.key)} />
           </div>
         ))}
     </div>
   )
 }
 
-function Row({ callout, work }: { readonly callout: Callout; readonly work: Work }) {
+function Row({ callout }: { readonly callout: Callout }) {
+  const work = useWork()
   const [editing, setEditing] = useState(false)
   const line = work.design?.ledger.find((l) => l.key === callout.line)
   const spec = work.family.parameters.find((p) => p.key === callout.parameter)
@@ -63,7 +65,7 @@ function Row({ callout, work }: { readonly callout: Callout; readonly work: Work
           </button>
         )}
       </span>
-      {editing && spec && <CalloutEditor spec={spec} line={line} work={work} onClose={() => setEditing(false)} />}
+      {editing && spec && <CalloutEditor spec={spec} line={line} onClose={() => setEditing(false)} />}
     </li>
   )
 }

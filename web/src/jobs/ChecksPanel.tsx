@@ -5,15 +5,16 @@ import { Judgement } from '@/ui/Judgement'
 import { isStation } from '@/ui/stations'
 import { Asked } from './Asked'
 import { bySeverity } from './verdicts'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** Every judgement with its figure, limit and source; a remedy is one press away. */
-export function ChecksPanel({ work }: { readonly work: Work }) {
+export function ChecksPanel() {
+  const work = useWork()
   const checks = bySeverity(work.checks)
-  const act = useRemedy(work)
+  const act = useRemedy()
   return (
     <div className="flex flex-col gap-4">
-      <Asked work={work} />
+      <Asked />
       <div className="min-h-6">{work.cutting && <Busy what="Cutting it into layers, to judge how it prints" />}</div>
       <ul aria-label="Checks">
         {checks.map((check) => (
@@ -26,7 +27,8 @@ export function ChecksPanel({ work }: { readonly work: Work }) {
 }
 
 /** What pressing a remedy does. */
-export function useRemedy(work: Work) {
+export function useRemedy() {
+  const work = useWork()
   const navigate = useNavigate()
   return (remedy: RemedyView) => {
     if (remedy.changes) work.editing.set(remedy.changes)

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { history } from '@/api/queries'
 import { printedInWords } from './inWords'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 const kinds = [
   ['stl', 'STL'],
@@ -11,11 +11,12 @@ const kinds = [
 ] as const
 
 /** The files of every print: for a printer, for a picture, and the pack for somebody else. */
-export function Files({ work }: { readonly work: Work }) {
+export function Files() {
+  const work = useWork()
   const revisions = useQuery(history(work.part.id)).data?.revisions ?? []
   return (
     <>
-      <ShopCards work={work} />
+      <ShopCards />
       {revisions.length === 0 && <p className="quiet">Nothing is printed yet.</p>}
       <ul aria-label="Files">
         {revisions.map((r) => (
@@ -39,7 +40,8 @@ export function Files({ work }: { readonly work: Work }) {
 }
 
 /** The part on paper, for the bench; holes at full size on a page of their own. */
-function ShopCards({ work }: { readonly work: Work }) {
+function ShopCards() {
+  const work = useWork()
   const member = (work.editing.draft.present.row ?? []).length > 0 ? `&member=${work.member}` : ''
   return (
     <span className="flex min-h-12 flex-wrap items-center justify-between gap-x-3" role="group" aria-label="Shop card">

@@ -9,10 +9,11 @@ import { capital, printedInWords } from './inWords'
 import { RunNote } from './RunNote'
 import { ServiceNotes } from './ServiceNotes'
 import { TryLine } from './TryLine'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** Every print with what changed since the one before and what trying it told; the one that fits is kept. */
-export function HistoryPanel({ work }: { readonly work: Work }) {
+export function HistoryPanel() {
+  const work = useWork()
   const list = useQuery(history(work.part.id))
   if (list.isPending) return <Loading what="the history" />
   if (list.isError) return <ErrorNote error={list.error} />
@@ -20,13 +21,14 @@ export function HistoryPanel({ work }: { readonly work: Work }) {
   return (
     <ol aria-label="History" className="flex flex-col gap-4">
       {list.data.revisions.map((revision) => (
-        <Revision key={revision.number} revision={revision} work={work} />
+        <Revision key={revision.number} revision={revision} />
       ))}
     </ol>
   )
 }
 
-function Revision({ revision, work }: { readonly revision: RevisionView; readonly work: Work }) {
+function Revision({ revision }: { readonly revision: RevisionView }) {
+  const work = useWork()
   const client = useQueryClient()
   const keep = useMutation({
     mutationFn: () => sendJson<undefined>('POST', `/api/parts/${work.part.id}/revisions/${revision.number}/keeps`, {}),

@@ -3,11 +3,11 @@ import { Percent } from '@/ui/Percent'
 import { PartTabs } from './PartTabs'
 import { SetupSheet } from '@/setups/SetupSheet'
 import { useSetups } from '@/setups/useSetups'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** What the job is, with which setup, and how likely the next print fits. */
-export function JobHeader({ work }: { readonly work: Work }) {
-  const { job, editing, design } = work
+export function JobHeader() {
+  const { job, editing, design } = useWork()
   const state = editing.draft.present
   const [adding, setAdding] = useState(false)
   const offered = useSetups(state.process)
@@ -15,7 +15,7 @@ export function JobHeader({ work }: { readonly work: Work }) {
     <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 pt-2">
       <div className="min-w-64 flex-1">
         <h1 className="text-2xl leading-tight font-bold">{job.name}</h1>
-        <PartTabs work={work} />
+        <PartTabs />
       </div>
       <div className="flex items-center gap-2">
         <label className="flex items-center gap-2">

@@ -1,9 +1,10 @@
 import { useState } from 'react'
 import { LedgerLines } from '@/ui/LedgerLines'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** Every computed quantity in the order of reckoning; each answers why. */
-export function LedgerPanel({ work }: { readonly work: Work }) {
+export function LedgerPanel() {
+  const work = useWork()
   const [closed, setClosed] = useState<string | null>(null)
   const lines = work.design?.ledger ?? []
   if (lines.length === 0) return <p className="quiet">The ledger fills as soon as both openings are read.</p>

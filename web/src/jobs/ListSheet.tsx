@@ -7,10 +7,11 @@ import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
 import { useLeading } from '@/ui/leading'
 import { rowAsText } from './rows'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** Takes a row from a list: pasted, typed or from a file. What cannot be read is named by its line, and nothing typed is lost. */
-export function ListSheet({ work, onClose }: { readonly work: Work; readonly onClose: () => void }) {
+export function ListSheet({ onClose }: { readonly onClose: () => void }) {
+  const work = useWork()
   const { family, editing } = work
   const state = editing.draft.present
   const { leading } = useLeading()

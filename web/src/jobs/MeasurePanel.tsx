@@ -8,10 +8,11 @@ import { Asked } from './Asked'
 import { PlaceReadings } from '@/machines/PlaceReadings'
 import { OpenSlot } from './OpenSlot'
 import { isNext, withSlot } from './slots'
-import type { Work } from './Workbench'
+import { useWork, type Work } from './useWork'
 
 /** The readings of what the part fits, next dimension first; what is open is named or measured here. */
-export function MeasurePanel({ work }: { readonly work: Work }) {
+export function MeasurePanel() {
+  const work = useWork()
   const [search] = useSearchParams()
   const { family, editing, machines } = work
   const state = editing.draft.present
@@ -63,14 +64,15 @@ export function MeasurePanel({ work }: { readonly work: Work }) {
           ))}
         </section>
       )}
-      {family.slots.length === 0 && <NothingToMeasure work={work} />}
-      <Asked work={work} of={(spec) => spec.kind === 'outline' && odd(work).some((slot) => spec.key === `${slot}Outline`)} />
+      {family.slots.length === 0 && <NothingToMeasure />}
+      <Asked of={(spec) => spec.kind === 'outline' && odd(work).some((slot) => spec.key === `${slot}Outline`)} />
     </div>
   )
 }
 
 /** A part that comes from figures alone. */
-function NothingToMeasure({ work }: { readonly work: Work }) {
+function NothingToMeasure() {
+  const work = useWork()
   return (
     <div className="flex flex-col gap-3">
       <p className="text-lg">Nothing has to be measured: this part follows from what you decide.</p>

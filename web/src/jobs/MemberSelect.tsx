@@ -1,8 +1,9 @@
 import { memberName } from './rows'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** Which member of the row is looked at. */
-export function MemberSelect({ work }: { readonly work: Work }) {
+export function MemberSelect() {
+  const work = useWork()
   const row = work.editing.draft.present.row ?? []
   if (row.length === 0) return null
   return (

@@ -10,20 +10,20 @@ import { FamilyChoice } from './FamilyChoice'
 import { PartFields, startFields } from './PartFields'
 import { TakenSelect } from './TakenSelect'
 import { offersOf, withTaken } from './taking'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** Adds a part to the job: it shares its places, and may take its holes from another. */
-export function NewPart({ work, onClose }: { readonly work: Work; readonly onClose: () => void }) {
+export function NewPart({ onClose }: { readonly onClose: () => void }) {
   const [family, setFamily] = useState<FamilyView | null>(null)
   return (
     <Sheet title={family ? `Another part: ${family.name}` : 'Another part'} onClose={onClose}>
-      {family ? <Form work={work} family={family} onClose={onClose} /> : <FamilyChoice onChoose={setFamily} />}
+      {family ? <Form family={family} onClose={onClose} /> : <FamilyChoice onChoose={setFamily} />}
     </Sheet>
   )
 }
 
-function Form({ work, family, onClose }: { readonly work: Work; readonly family: FamilyView; readonly onClose: () => void }) {
-  const { job, part } = work
+function Form({ family, onClose }: { readonly family: FamilyView; readonly onClose: () => void }) {
+  const { job, part } = useWork()
   const all = useQuery(families).data ?? []
   const [fields, setFields] = useState(() => ({ ...startFields(family, job.parts), process: part.state.process }))
   const offered = (slot: TakenSlot) => offersOf(job.parts, all, slot)

@@ -3,11 +3,11 @@ import { Link } from 'react-router'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { useAway } from '@/ui/useAway'
 import { NewPart } from './NewPart'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** The parts of the job side by side, and the door to another. */
-export function PartTabs({ work }: { readonly work: Work }) {
-  const { job, part } = work
+export function PartTabs() {
+  const { job, part } = useWork()
   const [adding, setAdding] = useState(false)
   const shelf = useAway('parts')
   // The one on the screen stays in sight.
@@ -46,7 +46,7 @@ export function PartTabs({ work }: { readonly work: Work }) {
         </select>
       )}
       {shelf.error && <ErrorNote error={shelf.error} />}
-      {adding && <NewPart work={work} onClose={() => setAdding(false)} />}
+      {adding && <NewPart onClose={() => setAdding(false)} />}
     </div>
   )
 }

@@ -7,10 +7,11 @@ import { dragged, isNext, withSlot } from './slots'
 import { TakenSelect } from './TakenSelect'
 import { offersOf, withTaken } from './taking'
 import { Word } from './Word'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** The part as sentences whose words can be changed: one for each end that joins, and one for what is not on the drawing. */
-export function PartWords({ work, drawn }: { readonly work: Work; readonly drawn: boolean }) {
+export function PartWords({ drawn }: { readonly drawn: boolean }) {
+  const work = useWork()
   const { family, design } = work
   // What the drawing or the list beside it shows is edited there; where neither is seen, everything stands here.
   const shown = new Set(drawn ? [...(design?.drawing?.callouts.map((c) => c.parameter) ?? []), ...dragged(design)] : [])
@@ -20,7 +21,7 @@ export function PartWords({ work, drawn }: { readonly work: Work; readonly drawn
     <div className="flex max-h-48 flex-col gap-2 overflow-auto px-4 pb-3">
       <div className="grid grid-cols-1 gap-x-6 gap-y-2 empty:hidden md:grid-cols-2">
         {family.slots.filter(joins).map((slot) => (
-          <JoinSentence key={slot.key} slot={slot} work={work} />
+          <JoinSentence key={slot.key} slot={slot} />
         ))}
       </div>
       <div
@@ -29,14 +30,14 @@ export function PartWords({ work, drawn }: { readonly work: Work; readonly drawn
         aria-label="Made so"
       >
         {family.takes.map((slot) => (
-          <TakenWord key={slot.key} slot={slot} work={work} />
+          <TakenWord key={slot.key} slot={slot} />
         ))}
         {family.slots
           .filter((slot, i) => !joins(slot) && isNext(family.slots, i, work.editing.draft.present.interfaces))
           .map((slot) => (
-            <SlotWords key={slot.key} slot={slot} work={work} />
+            <SlotWords key={slot.key} slot={slot} />
           ))}
-        <Words specs={rest} work={work} />
+        <Words specs={rest} />
       </div>
     </div>
   )
@@ -46,12 +47,12 @@ export function PartWords({ work, drawn }: { readonly work: Work; readonly drawn
 const waits = (spec: ParameterSpec) => Object.keys(spec.sets).length > 0
 
 /** An end, in the family's own sentence: goes over the spigot, snug, held by a clamp. */
-function JoinSentence({ slot, work }: { readonly slot: InterfaceSlot; readonly work: Work }) {
-  const { design } = work
+function JoinSentence({ slot }: { readonly slot: InterfaceSlot }) {
+  const { design } = useWork()
   const seat = design?.seats.find((s) => s.slot === slot.key)
   const place = slot.sentence.findIndex((word) => word.kind === 'place')
   const words = (from: number, to: number) =>
-    slot.sentence.slice(from, to).map((word) => <SentenceWord key={word.text} word={word} slot={slot} work={work} />)
+    slot.sentence.slice(from, to).map((word) => <SentenceWord key={word.text} word={word} slot={slot} />)
   return (
     <div className="bg-base-200 rounded-md px-3 py-2" role="group" aria-label={slot.label}>
       <div className="grid auto-cols-auto grid-flow-col grid-cols-[auto_minmax(0,1fr)] items-center gap-2">{words(0, place + 1)}</div>
@@ -67,31 +68,34 @@ function JoinSentence({ slot, work }: { readonly slot: InterfaceSlot; readonly w
   )
 }
 
-type SentenceWordProps = { readonly word: InterfaceSlot['sentence'][number]; readonly slot: InterfaceSlot; readonly work: Work }
+type SentenceWordProps = { readonly word: InterfaceSlot['sentence'][number]; readonly slot: InterfaceSlot }
 
-function SentenceWord({ word, slot, work }: SentenceWordProps) {
-  if (word.kind === 'place') return <PlaceWord slot={slot} work={work} wide />
+function SentenceWord({ word, slot }: SentenceWordProps) {
+  const work = useWork()
+  if (word.kind === 'place') return <PlaceWord slot={slot} wide />
   if (word.kind === 'said') return <span className="quiet text-sm">{word.text}</span>
-  return <Word spec={work.family.parameters.find((s) => s.key === word.text)!} work={work} />
+  return <Word spec={work.family.parameters.find((s) => s.key === word.text)!} />
 }
 
 /** A place, and what is decided about it once it is named. */
-function SlotWords({ slot, work }: { readonly slot: InterfaceSlot; readonly work: Work }) {
+function SlotWords({ slot }: { readonly slot: InterfaceSlot }) {
+  const work = useWork()
   const specs = work.family.parameters.filter((p) => p.slot === slot.key && p.askedAt === 'reckon' && !dragged(work.design).includes(p.key))
   return (
     <>
       <span className="flex items-center gap-2">
         <span className="quiet">{slot.label}</span>
-        <PlaceWord slot={slot} work={work} />
+        <PlaceWord slot={slot} />
       </span>
-      {work.editing.draft.present.interfaces[slot.key] && specs.length > 0 && <Words specs={specs} work={work} />}
+      {work.editing.draft.present.interfaces[slot.key] && specs.length > 0 && <Words specs={specs} />}
     </>
   )
 }
 
-type PlaceWordProps = { readonly slot: InterfaceSlot; readonly work: Work; readonly wide?: boolean }
+type PlaceWordProps = { readonly slot: InterfaceSlot; readonly wide?: boolean }
 
-function PlaceWord({ slot, work: { machines, editing }, wide = false }: PlaceWordProps) {
+function PlaceWord({ slot, wide = false }: PlaceWordProps) {
+  const { machines, editing } = useWork()
   const state = editing.draft.present
   const offered = useQuery(machinesWith(slot.kinds, '')).data ?? []
   const suits = (list: readonly MachineSummary[]) => list.flatMap((m) => m.interfaces).filter((i) => slot.kinds.includes(i.kind))
@@ -118,8 +122,8 @@ function PlaceWord({ slot, work: { machines, editing }, wide = false }: PlaceWor
 }
 
 /** What is taken from another part of the job, and which part gives it. */
-function TakenWord({ slot, work }: { readonly slot: TakenSlot; readonly work: Work }) {
-  const { editing, job, part } = work
+function TakenWord({ slot }: { readonly slot: TakenSlot }) {
+  const { editing, job, part } = useWork()
   const state = editing.draft.present
   const offered = offersOf(
     job.parts.filter((p) => p.id !== part.id),

@@ -17,12 +17,13 @@ import { RowPanel } from './RowPanel'
 import { NotYet } from './StationPanel'
 import { bySeverity } from './verdicts'
 import { WaysTable } from './WaysTable'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
-export type PrintPanelProps = { readonly work: Work; readonly what: 'coupon' | 'part' }
+export type PrintPanelProps = { readonly what: 'coupon' | 'part' }
 
 /** What printing takes; freezes what is printed now under the next number, and gives its files. */
-export function PrintPanel({ work, what }: PrintPanelProps) {
+export function PrintPanel({ what }: PrintPanelProps) {
+  const work = useWork()
   const { part, editing } = work
   const bodies = useQuery(designQuery(part, work.shown, [what])).data?.bodies.filter((b) => b.role === what) ?? []
   const plan = useQuery(planQuery(part, work.shown, [what]))
@@ -36,7 +37,7 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
   // A proof is of the member that is looked at; a print of all that are not left out.
   const members = what === 'coupon' ? [work.member] : row.map((_, i) => i + 1).filter((n) => !left.includes(n))
   const freeze = useFreeze(part.id, chosen, inRow ? members : null)
-  if (!work.design?.drawing) return <NotYet work={work} />
+  if (!work.design?.drawing) return <NotYet />
   return (
     <div className="flex flex-col gap-4">
       <p className="text-lg">
@@ -44,10 +45,8 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
           ? 'Cut out of the very part: minutes of printing before hours. A ladder settles a size in one print.'
           : 'The whole part. Each print gets a number that is never used again; it stands on the part.'}
       </p>
-      {what === 'part' && (
-        <RowPanel work={work} left={left} onToggle={(n) => setLeft(left.includes(n) ? left.filter((x) => x !== n) : [...left, n])} />
-      )}
-      {what === 'part' && <Asked work={work} of={(spec) => spec.kind !== 'number'} />}
+      {what === 'part' && <RowPanel left={left} onToggle={(n) => setLeft(left.includes(n) ? left.filter((x) => x !== n) : [...left, n])} />}
+      {what === 'part' && <Asked of={(spec) => spec.kind !== 'number'} />}
       <ul className="flex flex-col gap-2">
         {bodies.map((body) => (
           <BodyRow
@@ -62,8 +61,8 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
       </ul>
       {(plan.isPending || plan.isPlaceholderData) && <Busy what="Cutting it into layers" />}
       {plan.isError && <ErrorNote error={plan.error} />}
-      {what === 'coupon' && <Asked work={work} />}
-      <Layers work={work} />
+      {what === 'coupon' && <Asked />}
+      <Layers />
       <button
         className="btn btn-primary"
         disabled={chosen.length === 0 || (inRow && members.length === 0) || editing.unsaved || freeze.isPending}
@@ -78,20 +77,21 @@ export function PrintPanel({ work, what }: PrintPanelProps) {
             : 'Number this print'}
       </button>
       {freeze.isError && <ErrorNote error={freeze.error} />}
-      {what === 'part' && <Bedfuls work={work} members={inRow ? members : undefined} />}
-      <Files work={work} />
+      {what === 'part' && <Bedfuls members={inRow ? members : undefined} />}
+      <Files />
       {plan.data?.ways.map((ways, i) => (
-        <WaysTable key={ways.by} ways={ways} of={i > 0 ? ways.piece : undefined} work={work} />
+        <WaysTable key={ways.by} ways={ways} of={i > 0 ? ways.piece : undefined} />
       ))}
-      {what === 'part' && <MakeOrBuy work={work} says={plan.data?.makeOrBuy?.says} />}
+      {what === 'part' && <MakeOrBuy says={plan.data?.makeOrBuy?.says} />}
       <Cautions cautions={work.design.cautions} />
     </div>
   )
 }
 
 /** What is not good about how it prints, where it is numbered. */
-function Layers({ work }: { readonly work: Work }) {
-  const act = useRemedy(work)
+function Layers() {
+  const work = useWork()
+  const act = useRemedy()
   const poor = bySeverity(work.checks.filter((c) => c.verdict !== 'good'))
   if (poor.length === 0) return null
   return (
@@ -103,14 +103,14 @@ function Layers({ work }: { readonly work: Work }) {
   )
 }
 
-type MakeOrBuyProps = { readonly work: Work; readonly says: string | undefined }
+type MakeOrBuyProps = { readonly says: string | undefined }
 
 /** Printing against buying, once a price is given. */
-function MakeOrBuy({ work, says }: MakeOrBuyProps) {
+function MakeOrBuy({ says }: MakeOrBuyProps) {
   return (
     <section className="flex flex-col gap-2" aria-label="Make or buy">
       <p className="text-lg">{says ?? 'Make or buy? Give a price, and both are compared.'}</p>
-      <Asked work={work} of={(spec) => spec.kind === 'number'} />
+      <Asked of={(spec) => spec.kind === 'number'} />
     </section>
   )
 }

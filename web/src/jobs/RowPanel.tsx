@@ -7,17 +7,17 @@ import { ErrorNote } from '@/ui/ProblemNote'
 import { VerdictMark } from '@/ui/VerdictMark'
 import { ListSheet } from './ListSheet'
 import { commonLetterSize, memberName, pieceCount, printOf } from './rows'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 export type RowPanelProps = {
-  readonly work: Work
   /** Members that are not printed this time. */
   readonly left: readonly number[]
   readonly onToggle: (member: number) => void
 }
 
 /** The members of a row, and the list they come from. */
-export function RowPanel({ work, left, onToggle }: RowPanelProps) {
+export function RowPanel({ left, onToggle }: RowPanelProps) {
+  const work = useWork()
   const row = work.editing.draft.present.row ?? []
   const [open, setOpen] = useState(false)
   const revisions = useQuery(history(work.part.id)).data?.revisions ?? []
@@ -68,17 +68,17 @@ export function RowPanel({ work, left, onToggle }: RowPanelProps) {
       )}
       {judged.isFetching && row.length > 0 && <Busy what="Judging every member" />}
       {judged.isError && <ErrorNote error={judged.error} />}
-      <OneLetterHeight work={work} size={commonLetterSize(verdicts.map((v) => v.letterSize))} />
-      {open && <ListSheet work={work} onClose={() => setOpen(false)} />}
+      <OneLetterHeight size={commonLetterSize(verdicts.map((v) => v.letterSize))} />
+      {open && <ListSheet onClose={() => setOpen(false)} />}
     </section>
   )
 }
 
-type OneLetterHeightProps = { readonly work: Work; readonly size: number | undefined }
+type OneLetterHeightProps = { readonly size: number | undefined }
 
 /** Plates of one set look it when their letters are of one height. */
-function OneLetterHeight({ work, size }: OneLetterHeightProps) {
-  const { editing, family } = work
+function OneLetterHeight({ size }: OneLetterHeightProps) {
+  const { editing, family } = useWork()
   if (size === undefined || !family.parameters.some((p) => p.key === 'letterSize')) return null
   const state = editing.draft.present
   const apply = () => {

@@ -4,7 +4,7 @@ import { CalloutList } from './CalloutList'
 import { MemberSelect } from './MemberSelect'
 import { PartWords } from './PartWords'
 import { SeatDrawing } from './SeatDrawing'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 const SeatView = lazy(() => import('@/viewer/SeatView').then((m) => ({ default: m.SeatView })))
 
@@ -17,7 +17,6 @@ const modes: readonly (readonly [Mode, string])[] = [
 ]
 
 export type SeatPaneProps = {
-  readonly work: Work
   readonly error: Error | null
   readonly stale: boolean
   readonly mode: Mode
@@ -25,7 +24,8 @@ export type SeatPaneProps = {
 }
 
 /** Machine and part together: as a section with callouts, in the round, both, or as a list of the same callouts. */
-export function SeatPane({ work, error, stale, mode, onMode }: SeatPaneProps) {
+export function SeatPane({ error, stale, mode, onMode }: SeatPaneProps) {
+  const work = useWork()
   const { design } = work
   return (
     <section className="flex min-h-0 min-w-0 flex-col" aria-label="Seat drawing" data-stale={stale}>
@@ -40,7 +40,7 @@ export function SeatPane({ work, error, stale, mode, onMode }: SeatPaneProps) {
             {name}
           </button>
         ))}
-        <MemberSelect work={work} />
+        <MemberSelect />
       </div>
       {!design && !error && <Loading what="the drawing" className="m-4 h-96" />}
       {design && !design.drawing && (
@@ -50,16 +50,16 @@ export function SeatPane({ work, error, stale, mode, onMode }: SeatPaneProps) {
         <div
           className={`grid min-h-[28rem] grow lg:min-h-0 ${mode === 'both' ? 'grid-rows-2 xl:grid-cols-2 xl:grid-rows-1' : 'grid-cols-1'}`}
         >
-          {(mode === 'section' || mode === 'both') && <SeatDrawing work={work} drawing={design.drawing} />}
+          {(mode === 'section' || mode === 'both') && <SeatDrawing drawing={design.drawing} />}
           {(mode === 'solid' || mode === 'both') && (
             <Suspense fallback={<Loading what="the view in the round" className="m-4 h-full" />}>
               <SeatView bodies={design.bodies} motions={design.motions} apart={work.station === 'prove'} />
             </Suspense>
           )}
-          {mode === 'list' && <CalloutList work={work} drawing={design.drawing} />}
+          {mode === 'list' && <CalloutList drawing={design.drawing} />}
         </div>
       )}
-      <PartWords work={work} drawn={mode !== 'solid'} />
+      <PartWords drawn={mode !== 'solid'} />
     </section>
   )
 }

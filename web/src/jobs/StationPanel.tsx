@@ -4,30 +4,32 @@ import { LedgerPanel } from './LedgerPanel'
 import { MeasurePanel } from './MeasurePanel'
 import { PrintPanel } from './PrintPanel'
 import { TryPanel } from './TryPanel'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** What the chosen station is about. */
-export function StationPanel({ work }: { readonly work: Work }) {
+export function StationPanel() {
+  const work = useWork()
   switch (work.station) {
     case 'measure':
-      return <MeasurePanel work={work} />
+      return <MeasurePanel />
     case 'reckon':
-      return <LedgerPanel work={work} />
+      return <LedgerPanel />
     case 'check':
-      return <ChecksPanel work={work} />
+      return <ChecksPanel />
     case 'prove':
-      return <PrintPanel work={work} what="coupon" />
+      return <PrintPanel what="coupon" />
     case 'print':
-      return <PrintPanel work={work} what="part" />
+      return <PrintPanel what="part" />
     case 'try':
-      return <TryPanel work={work} />
+      return <TryPanel />
     case 'keep':
-      return <HistoryPanel work={work} />
+      return <HistoryPanel />
   }
 }
 
 /** Shown where a station needs the sizes first. */
-export function NotYet({ work }: { readonly work: Work }) {
+export function NotYet() {
+  const work = useWork()
   return (
     <div className="flex flex-col gap-3">
       <p className="text-lg">

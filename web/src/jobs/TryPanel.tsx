@@ -11,18 +11,20 @@ import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { useLeading } from '@/ui/leading'
 import { capital } from './inWords'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** How a print fitted, in words a hand can feel; the answer is the corrected size. */
-export function TryPanel({ work }: { readonly work: Work }) {
+export function TryPanel() {
+  const work = useWork()
   const revisions = useQuery(history(work.part.id)).data?.revisions ?? []
   const newest = revisions[0]
-  if (!newest) return <NothingPrinted work={work} />
-  return <TryForm key={newest.number} work={work} revisions={revisions} newest={newest} />
+  if (!newest) return <NothingPrinted />
+  return <TryForm key={newest.number} revisions={revisions} newest={newest} />
 }
 
 /** What to do before there is anything to try. */
-function NothingPrinted({ work }: { readonly work: Work }) {
+function NothingPrinted() {
+  const work = useWork()
   return (
     <div className="flex flex-col gap-3">
       <p className="text-lg">Nothing is printed yet. A proof is tried in minutes, the part itself after its print.</p>
@@ -38,9 +40,9 @@ function NothingPrinted({ work }: { readonly work: Work }) {
   )
 }
 
-type TryFormProps = { readonly work: Work; readonly revisions: readonly RevisionView[]; readonly newest: RevisionView }
+type TryFormProps = { readonly revisions: readonly RevisionView[]; readonly newest: RevisionView }
 
-function TryForm({ work, revisions, newest }: TryFormProps) {
+function TryForm({ revisions, newest }: TryFormProps) {
   const [number, setNumber] = useState(newest.number)
   const revision = revisions.find((r) => r.number === number) ?? newest
   const { places } = revision
@@ -54,7 +56,7 @@ function TryForm({ work, revisions, newest }: TryFormProps) {
   const [photo, setPhoto] = useState<File | null>(null)
   const [instrument, setInstrument] = useInstrument('outside', 'caliper')
   const { leading } = useLeading()
-  const note = useNoteTry(work, () => {
+  const note = useNoteTry(() => {
     setSaid(null)
     setPrinted('')
     setRemark('')
@@ -136,7 +138,7 @@ function TryForm({ work, revisions, newest }: TryFormProps) {
         Note the try
       </button>
       {note.data && <Answer answer={note.data} />}
-      {measured !== null && <TriesOn work={work} />}
+      {measured !== null && <TriesOn />}
     </form>
   )
 }
@@ -177,7 +179,8 @@ function Answer({ answer }: { readonly answer: TryAnswer }) {
 }
 
 /** A try on another setup proves the shape; it moves no size on this one. */
-function TriesOn({ work }: { readonly work: Work }) {
+function TriesOn() {
+  const work = useWork()
   const setup = work.processes.find((p) => p.id === work.editing.draft.present.process)?.name
   return <p className="quiet text-sm">Sizes are corrected by tries printed with {setup}; a try on another setup proves the shape only.</p>
 }
@@ -185,7 +188,8 @@ function TriesOn({ work }: { readonly work: Work }) {
 type Noted = { readonly entry: TryRequest; readonly photo: File | null }
 
 /** The try is kept first; its photograph follows and cannot undo it. */
-function useNoteTry(work: Work, onNoted: () => void) {
+function useNoteTry(onNoted: () => void) {
+  const work = useWork()
   const client = useQueryClient()
   return useMutation({
     mutationFn: async ({ entry, photo }: Noted) => {

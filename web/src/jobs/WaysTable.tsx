@@ -1,7 +1,7 @@
 import type { WaysView, WayView } from '@/api/types'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
-export type WaysTableProps = { readonly ways: WaysView; readonly of?: string | undefined; readonly work: Work }
+export type WaysTableProps = { readonly ways: WaysView; readonly of?: string | undefined }
 
 const rows: readonly (readonly [string, (way: WayView) => string])[] = [
   ['hangs out', (w) => `${w.overhang.toFixed(0)} mm²`],
@@ -17,7 +17,8 @@ const rows: readonly (readonly [string, (way: WayView) => string])[] = [
 ]
 
 /** Every way up side by side, the better one named; what to do before supports. */
-export function WaysTable({ ways, of, work }: WaysTableProps) {
+export function WaysTable({ ways, of }: WaysTableProps) {
+  const work = useWork()
   const better = ways.ways.find((w) => w.key === ways.better)
   const chosen = ways.ways.find((w) => w.key === ways.chosen)
   return (
@@ -66,14 +67,15 @@ export function WaysTable({ ways, of, work }: WaysTableProps) {
             Print it {better.name}
           </button>
         )}
-        {chosen && <BeforeSupports way={chosen} work={work} />}
+        {chosen && <BeforeSupports way={chosen} />}
       </div>
     </section>
   )
 }
 
 /** A wider foot for what is easily knocked over, ribs for what hangs out, pads for what may come loose. */
-function BeforeSupports({ way, work }: { readonly way: WayView; readonly work: Work }) {
+function BeforeSupports({ way }: { readonly way: WayView }) {
+  const work = useWork()
   const offers: readonly (readonly [string, string, boolean])[] = [
     ['foot', 'Give it a wider foot', way.lever > 2],
     ['pads', 'Give it four pads', way.firstLayer < 300],

@@ -1,8 +1,9 @@
 import type { ParameterSpec } from '@/api/types'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** One choice of a part, as a word in a sentence. */
-export function Word({ spec, work }: { readonly spec: ParameterSpec; readonly work: Work }) {
+export function Word({ spec }: { readonly spec: ParameterSpec }) {
+  const work = useWork()
   const value = work.shown.parameters[spec.key] ?? spec.default ?? ''
   return (
     <select

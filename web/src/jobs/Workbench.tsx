@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { useQuery } from '@tanstack/react-query'
 import { machinesOf, motions as motionsQuery, plan as planQuery, type Role } from '@/api/queries'
-import type { CheckView, DesignView, FamilyView, Job, MachineSummary, Part, PartState, Process, Station } from '@/api/types'
+import type { MachineSummary, Part, PartState, Station } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { isStation, stations } from '@/ui/stations'
 import { typing, useKeys } from '@/ui/useKeys'
@@ -14,15 +14,9 @@ import { StationBar } from './StationBar'
 import { StationPanel } from './StationPanel'
 import { useDraft } from './useDraft'
 import { usePreview } from './usePreview'
+import { WorkContext, type Work } from './useWork'
 
-export type WorkbenchProps = {
-  readonly job: Job
-  readonly part: Part
-  /** The states before the present one, oldest first. */
-  readonly earlier: readonly PartState[]
-  readonly family: FamilyView
-  readonly processes: readonly Process[]
-}
+export type WorkbenchProps = Pick<Work, 'job' | 'part' | 'earlier' | 'family' | 'processes'>
 
 const none: readonly Role[] = []
 const seated: readonly Role[] = ['part', 'counterpart']
@@ -62,7 +56,7 @@ export function Workbench({ job, part, earlier, family, processes }: WorkbenchPr
     setWhy(line)
     setStation('reckon')
   }
-  const work = {
+  const work: Work = {
     job,
     part,
     earlier,
@@ -82,50 +76,31 @@ export function Workbench({ job, part, earlier, family, processes }: WorkbenchPr
     shown,
   }
   return (
-    <div className="flex min-h-0 grow flex-col lg:overflow-hidden">
-      <JobHeader work={work} />
-      <StationBar station={station} onChoose={setStation} checks={checks} />
-      <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[minmax(0,1fr)_27rem]">
-        <SeatPane work={work} error={preview.error} stale={preview.isPlaceholderData} mode={mode} onMode={setMode} />
-        <aside className="border-base-300 min-h-0 overflow-auto border-t p-4 lg:border-t-0 lg:border-l" aria-label={station}>
-          {preview.error && station !== 'measure' && <ErrorNote error={preview.error} />}
-          <StationPanel work={work} />
-        </aside>
+    <WorkContext value={work}>
+      <div className="flex min-h-0 grow flex-col lg:overflow-hidden">
+        <JobHeader />
+        <StationBar station={station} onChoose={setStation} checks={checks} />
+        <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[minmax(0,1fr)_27rem]">
+          <SeatPane error={preview.error} stale={preview.isPlaceholderData} mode={mode} onMode={setMode} />
+          <aside className="border-base-300 min-h-0 overflow-auto border-t p-4 lg:border-t-0 lg:border-l" aria-label={station}>
+            {preview.error && station !== 'measure' && <ErrorNote error={preview.error} />}
+            <StationPanel />
+          </aside>
+        </div>
+        {draft.theirs && (
+          <ConflictSheet
+            base={draft.saved}
+            mine={draft.present}
+            theirs={draft.theirs}
+            family={family}
+            machines={machines}
+            processes={processes}
+            onSettle={editing.settle}
+          />
+        )}
       </div>
-      {draft.theirs && (
-        <ConflictSheet
-          base={draft.saved}
-          mine={draft.present}
-          theirs={draft.theirs}
-          family={family}
-          machines={machines}
-          processes={processes}
-          onSettle={editing.settle}
-        />
-      )}
-    </div>
+    </WorkContext>
   )
-}
-
-export type Work = WorkbenchProps & {
-  readonly editing: ReturnType<typeof useDraft>
-  /** The machines of the places that the part names. */
-  readonly machines: readonly MachineSummary[]
-  readonly station: Station
-  readonly setStation: (station: Station) => void
-  readonly design: DesignView | undefined
-  /** Every judgement: of the design, and of its layers once they are cut. */
-  readonly checks: readonly CheckView[]
-  /** Whether the layers are being cut. */
-  readonly cutting: boolean
-  /** The ledger line whose answer is open. */
-  readonly why: string | null
-  readonly ask: (line: string) => void
-  /** Which member of a row is looked at, counted from 1. */
-  readonly member: number
-  readonly setMember: (member: number) => void
-  /** The decisions of that member. */
-  readonly shown: PartState
 }
 
 /** The machines of all places that some states name. */

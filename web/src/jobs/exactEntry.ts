@@ -3,10 +3,11 @@ import { ApiProblem } from '@/api/client'
 import { readEntry } from '@/api/queries'
 import type { ParameterSpec, Problem } from '@/api/types'
 import { useLeading } from '@/ui/leading'
-import type { Work } from './Workbench'
+import { useWork } from './useWork'
 
 /** Reads an entry in the leading unit and proposes it with its own unit, so that it means the same wherever it stands; answers what is wrong with it, if anything. */
-export function useTake(spec: ParameterSpec, work: Work) {
+export function useTake(spec: ParameterSpec) {
+  const work = useWork()
   const client = useQueryClient()
   const { leading } = useLeading()
   return async (text: string): Promise<Problem | undefined> => {

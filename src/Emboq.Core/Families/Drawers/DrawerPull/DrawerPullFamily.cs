@@ -66,7 +66,8 @@ public static class DrawerPullFamily
         const double Shrinks = 0.003;
         return brief.Interfaces.GetValueOrDefault("printed") is { } row && Evaluation.Of(row, "gap1.centre") is { } read
             ? new("spacing", read.Quantity, null)
-            : new("spacing", r.Spacing + Quantity.Input("what the print shrinks", 0, Unit.Millimetre, new Provenance.RuleOfThumb("A print shrinks a little as it cools."),
+            : new("spacing", r.Spacing + Quantity.Input("what the print shrinks", 0, Unit.Millimetre,
+                new Provenance.RuleOfThumb("A print shrinks a little as it cools."),
                 (new Source($"shrinks/{brief.Process.Id}", $"how much prints of {brief.Process.Name} shrink", Shrinks * r.Spacing.Value), 1)),
                 "the printed pull, measured from hole to hole");
     }
