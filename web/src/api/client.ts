@@ -1,4 +1,6 @@
+import createClient from 'openapi-fetch'
 import { notebook } from './notebook'
+import type { paths } from './schema'
 import type { Problem } from './types'
 
 /** What the API says is wrong: one entry for each field. */
@@ -16,12 +18,6 @@ export class ApiProblem extends Error {
   at(field: string): Problem | undefined {
     return this.problems.find((p) => p.field === field || p.field.endsWith(`.${field}`))
   }
-}
-
-async function read<T>(response: Response): Promise<T> {
-  if (response.status === 204) return undefined as T
-  if (!response.ok) throw await problemOf(response)
-  return (await response.json().catch(() => ({}))) as T
 }
 
 async function problemOf(response: Response): Promise<ApiProblem> {
@@ -77,20 +73,38 @@ const client = crypto.randomUUID()
 /** A key that is made once for a write, however often that is sent. */
 const keyed = (): Record<string, string> => ({ 'idempotency-key': crypto.randomUUID() })
 
-const ask = async <T>(path: string, init: RequestInit): Promise<T> => read<T>(await send(path, init))
-
 const posted = (body: unknown, signal?: AbortSignal): RequestInit => ({
   method: 'POST',
   headers: { 'content-type': 'application/json', ...keyed() },
-  // Some keyboards send an accent apart from its letter; a name is to be the same whoever typed it.
-  body: JSON.stringify(body).normalize('NFC'),
+  body: composed(body),
   ...(signal ? { signal } : {}),
 })
 
-export const getJson = <T>(path: string, signal?: AbortSignal) => ask<T>(path, signal ? { signal } : {})
+/** Some keyboards send an accent apart from its letter; a name is to be the same whoever typed it. */
+const composed = (body: unknown) => JSON.stringify(body).normalize('NFC')
 
-export const sendJson = <T>(method: 'POST' | 'PUT', path: string, body: unknown, signal?: AbortSignal) =>
-  ask<T>(path, { ...posted(body, signal), method })
+/** The paths of the API with what each takes and answers, as the server describes them. What is refused is thrown as an ApiProblem. */
+export const api = createClient<paths>({
+  bodySerializer: composed,
+  fetch: async (request: Request) => {
+    const headers = new Headers(request.headers)
+    if (request.method !== 'GET') for (const [name, value] of Object.entries(keyed())) headers.set(name, value)
+    const body = request.method === 'GET' ? null : await request.text()
+    const response = await send(request.url, { method: request.method, headers, body, signal: request.signal })
+    if (!response.ok) throw await problemOf(response)
+    return response
+  },
+})
+
+/** Sends what somebody typed, or what a file holds, as it is: what is wrong with it the server says in words. */
+export async function sendJson<T>(method: 'POST' | 'PUT', path: string, body: unknown): Promise<T> {
+  const response = await send(path, { ...posted(body), method })
+  if (!response.ok) throw await problemOf(response)
+  return (response.status === 204 ? undefined : await response.json()) as T
+}
+
+/** What an answer holds. */
+export const got = async <R extends { readonly data?: unknown }>(answer: Promise<R>) => (await answer).data as Exclude<R['data'], undefined>
 
 /** Sends something and reads the answer line by line, as it comes. An answer that breaks off is no answer. */
 export async function* sendForLines<T>(path: string, body: unknown, signal: AbortSignal): AsyncGenerator<T> {
@@ -120,5 +134,8 @@ export async function sendForFile(path: string, body: unknown): Promise<void> {
 }
 
 /** Sends a file as it is. */
-export const sendFile = <T>(path: string, file: File) =>
-  ask<T>(path, { method: 'POST', headers: { 'content-type': file.type || 'application/octet-stream', ...keyed() }, body: file })
+export async function sendFile(path: string, file: File): Promise<void> {
+  const headers = { 'content-type': file.type || 'application/octet-stream', ...keyed() }
+  const response = await send(path, { method: 'POST', headers, body: file })
+  if (!response.ok) throw await problemOf(response)
+}

@@ -1,59 +1,38 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query'
-import { getJson, sendJson } from './client'
-import type {
-  Access,
-  AlikeView,
-  AwayView,
-  BenchView,
-  BodyView,
-  CheckView,
-  DesignRequest,
-  DesignView,
-  EntryView,
-  FamilyView,
-  Filament,
-  HealthView,
-  HistoryView,
-  Instrument,
-  InterfaceView,
-  Job,
-  KindView,
-  MachineSummary,
-  MachineView,
-  MemberVerdict,
-  Part,
-  PartState,
-  Photo,
-  PlanView,
-  Printer,
-  Process,
-  QueueView,
-  ScrewDrawer,
-  SettingForms,
-  SettingStateView,
-  Setup,
-  Spool,
-  StandardView,
-  WorthReading,
-} from './types'
+import { api, got } from './client'
+import type { Access, DesignRequest, InterfaceView, Part, PartState } from './types'
 
-const one = <T>(name: string) => queryOptions({ queryKey: [name], queryFn: ({ signal }) => getJson<T>(`/api/${name}`, signal) })
-
-const list = <T>(name: string) => queryOptions({ queryKey: [name], queryFn: ({ signal }) => getJson<readonly T[]>(`/api/${name}`, signal) })
-
-export const away = one<AwayView>('away')
-export const families = list<FamilyView>('families')
-export const instruments = list<Instrument>('instruments')
-export const kinds = { ...list<KindView>('interface-kinds'), staleTime: Infinity }
-export const measureNext = list<WorthReading>('measure-next')
-export const standards = { ...list<StandardView>('standards'), staleTime: Infinity }
-export const filaments = list<Filament>('filaments')
-export const printers = list<Printer>('printers')
-export const processes = list<Process>('processes')
-export const setups = list<Setup>('setups')
-export const settingForms = { ...one<SettingForms>('setting-forms'), staleTime: Infinity }
-export const screws = one<ScrewDrawer>('screws')
-export const spools = list<Spool>('spools')
+export const away = queryOptions({ queryKey: ['away'], queryFn: ({ signal }) => got(api.GET('/api/away', { signal })) })
+export const families = queryOptions({ queryKey: ['families'], queryFn: ({ signal }) => got(api.GET('/api/families', { signal })) })
+export const instruments = queryOptions({
+  queryKey: ['instruments'],
+  queryFn: ({ signal }) => got(api.GET('/api/instruments', { signal })),
+})
+export const kinds = queryOptions({
+  queryKey: ['interface-kinds'],
+  queryFn: ({ signal }) => got(api.GET('/api/interface-kinds', { signal })),
+  staleTime: Infinity,
+})
+export const measureNext = queryOptions({
+  queryKey: ['measure-next'],
+  queryFn: ({ signal }) => got(api.GET('/api/measure-next', { signal })),
+})
+export const standards = queryOptions({
+  queryKey: ['standards'],
+  queryFn: ({ signal }) => got(api.GET('/api/standards', { signal })),
+  staleTime: Infinity,
+})
+export const filaments = queryOptions({ queryKey: ['filaments'], queryFn: ({ signal }) => got(api.GET('/api/filaments', { signal })) })
+export const printers = queryOptions({ queryKey: ['printers'], queryFn: ({ signal }) => got(api.GET('/api/printers', { signal })) })
+export const processes = queryOptions({ queryKey: ['processes'], queryFn: ({ signal }) => got(api.GET('/api/processes', { signal })) })
+export const setups = queryOptions({ queryKey: ['setups'], queryFn: ({ signal }) => got(api.GET('/api/setups', { signal })) })
+export const settingForms = queryOptions({
+  queryKey: ['setting-forms'],
+  queryFn: ({ signal }) => got(api.GET('/api/setting-forms', { signal })),
+  staleTime: Infinity,
+})
+export const screws = queryOptions({ queryKey: ['screws'], queryFn: ({ signal }) => got(api.GET('/api/screws', { signal })) })
+export const spools = queryOptions({ queryKey: ['spools'], queryFn: ({ signal }) => got(api.GET('/api/spools', { signal })) })
 
 /** How many rows of a list come at once. */
 export const pageRows = 100
@@ -61,7 +40,7 @@ export const pageRows = 100
 /** The parts on the bench, some more with every page. Asked again while any of them is being reckoned. */
 export const bench = infiniteQueryOptions({
   queryKey: ['bench'],
-  queryFn: ({ signal, pageParam }) => getJson<BenchView>(`/api/bench?from=${pageParam}&most=${pageRows}`, signal),
+  queryFn: ({ signal, pageParam }) => got(api.GET('/api/bench', { params: { query: { from: pageParam, most: pageRows } }, signal })),
   initialPageParam: 0,
   getNextPageParam: ({ from, items, total }) => (from + items.length < total ? from + items.length : undefined),
   refetchInterval: ({ state }) => (state.data?.pages.some((p) => p.items.some((i) => i.reckoning)) ? 700 : false),
@@ -70,7 +49,7 @@ export const bench = infiniteQueryOptions({
 /** Whether the notebook is well, and what somebody should do about it. */
 export const health = queryOptions({
   queryKey: ['health'],
-  queryFn: ({ signal }) => getJson<HealthView>('/api/health', signal),
+  queryFn: ({ signal }) => got(api.GET('/api/health', { signal })),
   refetchInterval: 60_000,
   retry: false,
 })
@@ -78,20 +57,24 @@ export const health = queryOptions({
 /** How many stand before what this page waits for; 0 when it is being worked on. */
 export const queue = queryOptions({
   queryKey: ['queue'],
-  queryFn: ({ signal }) => getJson<QueueView>('/api/queue', signal),
+  queryFn: ({ signal }) => got(api.GET('/api/queue', { signal })),
   refetchInterval: 1000,
   gcTime: 0,
 })
 
 /** One job with its parts. */
 export const job = (id: string) =>
-  queryOptions({ queryKey: ['jobs', id], queryFn: ({ signal }) => getJson<Job>(`/api/jobs/${id}`, signal), retry: false })
+  queryOptions({
+    queryKey: ['jobs', id],
+    queryFn: ({ signal }) => got(api.GET('/api/jobs/{id}', { params: { path: { id } }, signal })),
+    retry: false,
+  })
 
 /** Jobs that have every word in their name or need, the newest first; or those that were put away. */
 export const foundJobs = (words: string, isAway = false) =>
   queryOptions({
     queryKey: ['jobs', 'found', words, isAway],
-    queryFn: ({ signal }) => getJson<readonly Job[]>(`/api/jobs?away=${isAway}&words=${encodeURIComponent(words)}`, signal),
+    queryFn: ({ signal }) => got(api.GET('/api/jobs', { params: { query: { away: isAway, words } }, signal })),
     placeholderData: keepPreviousData,
   })
 
@@ -101,7 +84,7 @@ export type Role = NonNullable<DesignRequest['bodies']>[number]
 export const design = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodies: readonly Role[]) =>
   queryOptions({
     queryKey: ['design', part.id, state, bodies],
-    queryFn: ({ signal }) => sendJson<DesignView>('POST', '/api/designs', designRequest(part, state, bodies), signal),
+    queryFn: ({ signal }) => got(api.POST('/api/designs', { body: designRequest(part, state, bodies), signal })),
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,
@@ -112,7 +95,7 @@ export const design = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodi
 export const plan = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodies: readonly Role[]) =>
   queryOptions({
     queryKey: ['plan', part.id, state, bodies],
-    queryFn: ({ signal }) => sendJson<PlanView>('POST', '/api/plans', designRequest(part, state, bodies), signal),
+    queryFn: ({ signal }) => got(api.POST('/api/plans', { body: designRequest(part, state, bodies), signal })),
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,
@@ -123,7 +106,7 @@ export const plan = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodies
 export const motions = (part: Pick<Part, 'id' | 'family'>, state: PartState) =>
   queryOptions({
     queryKey: ['motions', part.id, state],
-    queryFn: ({ signal }) => sendJson<readonly CheckView[]>('POST', '/api/motions', designRequest(part, state, []), signal),
+    queryFn: ({ signal }) => got(api.POST('/api/motions', { body: designRequest(part, state, []), signal })),
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,
@@ -135,11 +118,11 @@ export const rowVerdicts = (part: Pick<Part, 'id' | 'family'>, state: PartState)
   queryOptions({
     queryKey: ['design', 'row', part.id, state],
     queryFn: ({ signal }) =>
-      sendJson<readonly MemberVerdict[]>(
-        'POST',
-        '/api/rows/verdicts',
-        { design: designRequest(part, { ...state, row: null }, []), row: state.row ?? [] },
-        signal,
+      got(
+        api.POST('/api/rows/verdicts', {
+          body: { design: designRequest(part, { ...state, row: null }, []), row: state.row ?? [] },
+          signal,
+        }),
       ),
     placeholderData: keepPreviousData,
     retry: false,
@@ -147,38 +130,44 @@ export const rowVerdicts = (part: Pick<Part, 'id' | 'family'>, state: PartState)
     gcTime: 60_000,
   })
 
+export type SettingPath = 'printers' | 'filaments' | 'setups'
+
 /** Every state that a printer, a filament or a setup has had, newest first. */
-export const settingStates = (path: string, id: string) =>
+export const settingStates = (path: SettingPath, id: string) =>
   queryOptions({
     queryKey: [path, id, 'states'],
-    queryFn: ({ signal }) => getJson<readonly SettingStateView[]>(`/api/${path}/${id}/states`, signal),
+    queryFn: ({ signal }) => got(api.GET(`/api/${path}/{id}/states`, { params: { path: { id } }, signal })),
   })
 
 /** What undo reaches back to: read once when a part is opened. */
 export const earlierStates = (part: string) =>
   queryOptions({
     queryKey: ['earlier', part],
-    queryFn: ({ signal }) => getJson<readonly PartState[]>(`/api/parts/${part}/earlier-states`, signal),
+    queryFn: ({ signal }) => got(api.GET('/api/parts/{id}/earlier-states', { params: { path: { id: part } }, signal })),
     staleTime: 0,
     gcTime: 0,
   })
 
 export const history = (part: string) =>
-  queryOptions({ queryKey: ['history', part], queryFn: ({ signal }) => getJson<HistoryView>(`/api/parts/${part}/history`, signal) })
+  queryOptions({
+    queryKey: ['history', part],
+    queryFn: ({ signal }) => got(api.GET('/api/parts/{id}/history', { params: { path: { id: part } }, signal })),
+  })
 
 /** One machine with its places and readings. */
 export const machine = (id: string) =>
-  queryOptions({ queryKey: ['machines', id], queryFn: ({ signal }) => getJson<MachineView>(`/api/machines/${id}`, signal), retry: false })
+  queryOptions({
+    queryKey: ['machines', id],
+    queryFn: ({ signal }) => got(api.GET('/api/machines/{id}', { params: { path: { id } }, signal })),
+    retry: false,
+  })
 
 /** Machines that have every word in their name, note or places, by name, some more with every page; or those that were put away. */
 export const foundMachines = (words: string, isAway = false) =>
   infiniteQueryOptions({
     queryKey: ['machines', 'found', words, isAway],
     queryFn: ({ signal, pageParam }) =>
-      getJson<readonly MachineSummary[]>(
-        `/api/machines?archived=${isAway}&words=${encodeURIComponent(words)}&from=${pageParam}&most=${pageRows}`,
-        signal,
-      ),
+      got(api.GET('/api/machines', { params: { query: { archived: isAway, words, from: pageParam, most: pageRows } }, signal })),
     initialPageParam: 0,
     getNextPageParam: (last, _, from) => (last.length === pageRows ? from + pageRows : undefined),
     placeholderData: keepPreviousData,
@@ -189,10 +178,7 @@ export const machinesWith = (kindKeys: readonly string[], words: string) =>
   queryOptions({
     queryKey: ['machines', 'with', kindKeys, words],
     queryFn: ({ signal }) =>
-      getJson<readonly MachineSummary[]>(
-        `/api/machines?kinds=${kindKeys.join(',')}&words=${encodeURIComponent(words)}&most=${pageRows}`,
-        signal,
-      ),
+      got(api.GET('/api/machines', { params: { query: { kinds: kindKeys.join(','), words, most: pageRows } }, signal })),
     placeholderData: keepPreviousData,
   })
 
@@ -203,19 +189,22 @@ export const machinesOf = (places: readonly string[]) =>
     queryFn: ({ signal }) =>
       places.length === 0
         ? Promise.resolve([])
-        : getJson<readonly MachineSummary[]>(`/api/machines?most=500&${places.map((id) => `place=${id}`).join('&')}`, signal),
+        : got(api.GET('/api/machines', { params: { query: { most: 500, place: [...places] } }, signal })),
     placeholderData: keepPreviousData,
   })
 
 /** One place with its readings. */
 export const place = (id: string) =>
-  queryOptions({ queryKey: ['machines', 'place', id], queryFn: ({ signal }) => getJson<InterfaceView>(`/api/interfaces/${id}`, signal) })
+  queryOptions({
+    queryKey: ['machines', 'place', id],
+    queryFn: ({ signal }) => got(api.GET('/api/interfaces/{id}', { params: { path: { id } }, signal })),
+  })
 
 /** The body of a place; refused in words while sizes are missing. */
 export const placeShape = (place: InterfaceView) =>
   queryOptions({
     queryKey: ['shape', place.id, place.dimensions.map((d) => d.size?.value)],
-    queryFn: ({ signal }) => getJson<BodyView>(`/api/interfaces/${place.id}/shape`, signal),
+    queryFn: ({ signal }) => got(api.GET('/api/interfaces/{id}/shape', { params: { path: { id: place.id } }, signal })),
     retry: false,
     staleTime: Infinity,
   })
@@ -224,21 +213,20 @@ export const placeShape = (place: InterfaceView) =>
 export const alike = (id: string) =>
   queryOptions({
     queryKey: ['machines', 'alike', id],
-    queryFn: ({ signal }) => getJson<readonly AlikeView[]>(`/api/interfaces/${id}/alike`, signal),
+    queryFn: ({ signal }) => got(api.GET('/api/interfaces/{id}/alike', { params: { path: { id } }, signal })),
   })
 
 export const photos = (place: string) =>
   queryOptions({
     queryKey: ['photos', place],
-    queryFn: ({ signal }) => getJson<readonly Photo[]>(`/api/interfaces/${place}/photos`, signal),
+    queryFn: ({ signal }) => got(api.GET('/api/interfaces/{id}/photos', { params: { path: { id: place } }, signal })),
   })
 
 /** An entry as it is typed, read and not kept. */
 export const readEntry = (text: string, leading: 'metric' | 'inch', access: Access = 'length') =>
   queryOptions({
     queryKey: ['entry', text, leading, access],
-    queryFn: ({ signal }) =>
-      getJson<EntryView>(`/api/entries?text=${encodeURIComponent(text)}&leading=${leading}&access=${access}`, signal),
+    queryFn: ({ signal }) => got(api.GET('/api/entries', { params: { query: { text, leading, access } }, signal })),
     retry: false,
     staleTime: Infinity,
   })

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { sendJson } from '@/api/client'
+import { api } from '@/api/client'
 import { instruments } from '@/api/queries'
 import type { Instrument } from '@/api/types'
 import { AwayList } from '@/ui/AwayList'
@@ -85,7 +85,8 @@ function Zero({ instrument }: { readonly instrument: Instrument }) {
   const [found, setFound] = useState('')
   const client = useQueryClient()
   const check = useMutation({
-    mutationFn: () => sendJson('POST', `/api/instruments/${instrument.id}/zero-checks`, { found: Number(found || '0') }),
+    mutationFn: () =>
+      api.POST('/api/instruments/{id}/zero-checks', { params: { path: { id: instrument.id } }, body: { found: Number(found || '0') } }),
     onSuccess: async () => {
       setFound('')
       await client.invalidateQueries({ queryKey: ['instruments'] })

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { sendJson } from '@/api/client'
+import { api } from '@/api/client'
 import { history } from '@/api/queries'
 import { refreshPart } from '@/api/refresh'
 import type { RevisionView } from '@/api/types'
@@ -31,7 +31,8 @@ function Revision({ revision }: { readonly revision: RevisionView }) {
   const work = useWork()
   const client = useQueryClient()
   const keep = useMutation({
-    mutationFn: () => sendJson<undefined>('POST', `/api/parts/${work.part.id}/revisions/${revision.number}/keeps`, {}),
+    mutationFn: () =>
+      api.POST('/api/parts/{id}/revisions/{number}/keeps', { params: { path: { id: work.part.id, number: revision.number } } }),
     onSuccess: () => refreshPart(client),
   })
   return (

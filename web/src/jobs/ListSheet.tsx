@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
-import { sendJson } from '@/api/client'
+import { api, got } from '@/api/client'
 import type { FamilyView, RowItem } from '@/api/types'
 import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -17,7 +17,7 @@ export function ListSheet({ onClose }: { readonly onClose: () => void }) {
   const { leading } = useLeading()
   const [text, setText] = useState(() => rowAsTextOrNothing(state.row, family.columns))
   const take = useMutation({
-    mutationFn: () => sendJson<readonly RowItem[]>('POST', '/api/rows', { family: family.key, text, leading }),
+    mutationFn: () => got(api.POST('/api/rows', { body: { family: family.key, text, leading } })),
     onSuccess: (row) => {
       editing.change({ ...state, row: [...row] }, 'row')
       work.setMember(1)

@@ -1,8 +1,8 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
+import { api, ApiProblem, got } from '@/api/client'
 import { foundMachines, kinds } from '@/api/queries'
-import type { InterfaceSlot, InterfaceView, MachineView } from '@/api/types'
+import type { InterfaceSlot, InterfaceView } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { useMakeNamed } from '@/ui/useMakeNamed'
@@ -23,7 +23,7 @@ export function MeasureNow({ slot, onNamed }: MeasureNowProps) {
     mutationFn: async () => {
       const { pages } = await client.fetchInfiniteQuery(foundMachines(machine.trim()))
       const at = pages.flat().find((m) => m.name.toLowerCase() === machine.trim().toLowerCase())
-      const { id } = at ?? (await sendJson<MachineView>('POST', '/api/machines', { name: machine, note: '' }))
+      const { id } = at ?? (await got(api.POST('/api/machines', { body: { name: machine, note: '' } })))
       return makeNamed<InterfaceView>(`/api/machines/${id}/interfaces`, name, { name, kind })
     },
     onSuccess: async (place) => {

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { sendJson } from '@/api/client'
+import { api, got } from '@/api/client'
 import { design as designQuery, plan as planQuery } from '@/api/queries'
 import { refreshPart } from '@/api/refresh'
 import type { BodyView, PrintView } from '@/api/types'
@@ -118,7 +118,13 @@ function MakeOrBuy({ says }: MakeOrBuyProps) {
 function useFreeze(part: string, bodies: readonly string[], members: readonly number[] | null) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: () => sendJson<{ number: number }>('POST', `/api/parts/${part}/revisions`, { bodies, members }),
+    mutationFn: () =>
+      got(
+        api.POST('/api/parts/{id}/revisions', {
+          params: { path: { id: part } },
+          body: { bodies: [...bodies], members: members ? [...members] : null },
+        }),
+      ),
     onSuccess: () => refreshPart(client),
   })
 }

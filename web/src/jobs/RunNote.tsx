@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
+import { api, ApiProblem } from '@/api/client'
 import { refreshPart } from '@/api/refresh'
 import { Busy } from '@/ui/Busy'
 import { Field } from '@/ui/Field'
@@ -15,7 +15,10 @@ export function RunNote({ part, revision }: RunNoteProps) {
   const client = useQueryClient()
   const note = useMutation({
     mutationFn: () =>
-      sendJson('POST', `/api/parts/${part}/revisions/${revision}/runs`, { took, grams: grams.trim() ? Number(grams) : null }),
+      api.POST('/api/parts/{id}/revisions/{number}/runs', {
+        params: { path: { id: part, number: revision } },
+        body: { took, grams: grams.trim() ? Number(grams) : null },
+      }),
     onSuccess: async () => {
       await refreshPart(client)
       setTook('')

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiProblem, sendFile, sendJson } from '@/api/client'
+import { api, ApiProblem, got, sendFile } from '@/api/client'
 import { history } from '@/api/queries'
 import { refreshPart } from '@/api/refresh'
 import type { RevisionView, TryAnswer, TryChoice, TryRequest } from '@/api/types'
@@ -193,7 +193,7 @@ function useNoteTry(onNoted: () => void) {
   const client = useQueryClient()
   return useMutation({
     mutationFn: async ({ entry, photo }: Noted) => {
-      const answer = await sendJson<TryAnswer>('POST', `/api/parts/${work.part.id}/tries`, entry)
+      const answer = await got(api.POST('/api/parts/{id}/tries', { params: { path: { id: work.part.id } }, body: entry }))
       onNoted()
       await refreshPart(client)
       if (photo) await sendFile(`/api/tries/${answer.try}/photos`, photo)

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useReducer } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
+import { api, ApiProblem, got } from '@/api/client'
 import { design } from '@/api/queries'
 import type { ParameterSpec, Part, PartState, Problem } from '@/api/types'
 import { draftReducer, startDraft, withEntries } from './draft'
@@ -22,7 +22,8 @@ export function useDraft(part: Part, earlier: readonly PartState[], member: numb
   const [draft, dispatch] = useReducer(draftReducer, part, (p) => startDraft(p, earlier, readUnsent(p.id)))
   const client = useQueryClient()
   const save = useMutation({
-    mutationFn: (state: PartState) => sendJson<Part>('PUT', `/api/parts/${part.id}`, { version: draft.version, ...state }),
+    mutationFn: (state: PartState) =>
+      got(api.PUT('/api/parts/{id}', { params: { path: { id: part.id } }, body: { version: draft.version, ...state } })),
     onSuccess: (saved) => {
       dispatch({ type: 'saved', state: saved.state, version: saved.version })
       void client.invalidateQueries({ queryKey: ['jobs'] })

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { ApiProblem, sendJson } from '@/api/client'
+import { api, ApiProblem, got } from '@/api/client'
 import type { MachineView } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -23,7 +23,7 @@ export function EditMachine({ machine, copy = false, onClose }: EditMachineProps
     mutationFn: (change: { readonly archived: boolean; readonly version: number }) =>
       copy
         ? makeNamed<MachineView>(`/api/machines/${machine.id}/copies`, name, { name, note })
-        : sendJson<MachineView>('PUT', `/api/machines/${machine.id}`, { name, note, ...change }),
+        : got(api.PUT('/api/machines/{id}', { params: { path: { id: machine.id } }, body: { name, note, ...change } })),
     onSuccess: async (saved) => {
       await client.invalidateQueries({ queryKey: ['machines'] })
       if (copy) await navigate(`/machines/${saved.id}`)

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
+import { api, ApiProblem, got } from '@/api/client'
 import { refreshReadings } from '@/api/refresh'
 import type { InterfaceView } from '@/api/types'
 import { Field } from '@/ui/Field'
@@ -18,7 +18,7 @@ export function EditPlace({ place, onClose }: EditPlaceProps) {
   const client = useQueryClient()
   const save = useMutation({
     mutationFn: (change: { readonly archived: boolean; readonly version: number }) =>
-      sendJson<InterfaceView>('PUT', `/api/interfaces/${place.id}`, { name, items, ...change }),
+      got(api.PUT('/api/interfaces/{id}', { params: { path: { id: place.id } }, body: { name, items: [...items], ...change } })),
     onSuccess: async () => {
       await refreshReadings(client)
       onClose()

@@ -1,8 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { sendFile, sendJson } from '@/api/client'
+import { api, sendFile } from '@/api/client'
 import { photos } from '@/api/queries'
-import type { Photo } from '@/api/types'
 import { Busy } from '@/ui/Busy'
 import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -14,13 +13,16 @@ export function Photos({ place }: { readonly place: string }) {
   const [caption, setCaption] = useState('')
   const refresh = () => client.invalidateQueries({ queryKey: ['photos', place] })
   const pin = useMutation({
-    mutationFn: (file: File) => sendFile<Photo>(`/api/interfaces/${place}/photos?caption=${encodeURIComponent(caption)}`, file),
+    mutationFn: (file: File) => sendFile(`/api/interfaces/${place}/photos?caption=${encodeURIComponent(caption)}`, file),
     onSuccess: async () => {
       setCaption('')
       await refresh()
     },
   })
-  const takeOff = useMutation({ mutationFn: (id: string) => sendJson('POST', `/api/photos/${id}/removals`, {}), onSuccess: refresh })
+  const takeOff = useMutation({
+    mutationFn: (id: string) => api.POST('/api/photos/{id}/removals', { params: { path: { id } } }),
+    onSuccess: refresh,
+  })
   return (
     <section aria-label="Photographs" className="flex flex-col gap-2">
       <h3 className="text-lg font-semibold">Photographs</h3>

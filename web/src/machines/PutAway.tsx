@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { getJson, sendJson } from '@/api/client'
+import { api, got } from '@/api/client'
 import { refreshReadings } from '@/api/refresh'
-import type { InterfaceView, MachineView } from '@/api/types'
+import type { MachineView } from '@/api/types'
 import { ErrorNote } from '@/ui/ProblemNote'
 
 /** Places of a machine that were put away, each with the way back. */
@@ -9,8 +9,8 @@ export function PutAway({ places }: { readonly places: MachineView['putAway'] })
   const client = useQueryClient()
   const back = useMutation({
     mutationFn: async (id: string) => {
-      const { version, name, items } = await getJson<InterfaceView>(`/api/interfaces/${id}`)
-      return sendJson<InterfaceView>('PUT', `/api/interfaces/${id}`, { version, name, items, archived: false })
+      const { version, name, items } = await got(api.GET('/api/interfaces/{id}', { params: { path: { id } } }))
+      return got(api.PUT('/api/interfaces/{id}', { params: { path: { id } }, body: { version, name, items, archived: false } }))
     },
     onSuccess: () => refreshReadings(client),
   })

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useId, useRef, useState } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
+import { api, ApiProblem, got } from '@/api/client'
 import { refreshReadings } from '@/api/refresh'
 import { readEntry } from '@/api/queries'
 import type { Access, DimensionView, InterfaceView } from '@/api/types'
@@ -47,13 +47,18 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
   }, [start, waits])
   const take = useMutation({
     mutationFn: (reading: { readonly text: string; readonly instrument: string }) =>
-      sendJson<InterfaceView>('POST', `/api/interfaces/${place.id}/readings`, {
-        dimension: dimension.key,
-        ...reading,
-        leading,
-        remark,
-        direction: direction.trim() === '' ? null : Number(direction),
-      }),
+      got(
+        api.POST('/api/interfaces/{id}/readings', {
+          params: { path: { id: place.id } },
+          body: {
+            dimension: dimension.key,
+            ...reading,
+            leading,
+            remark,
+            direction: direction.trim() === '' ? null : Number(direction),
+          },
+        }),
+      ),
     onSuccess: () => refreshReadings(client),
   })
   // Whoever has moved on meanwhile is not called back: this entry is then gone, and its answer with it.

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import { sendJson } from '@/api/client'
+import { api, got } from '@/api/client'
 import type { Access, DimensionView } from '@/api/types'
 import { useKeys } from '@/ui/useKeys'
 
@@ -25,7 +25,8 @@ export function StandIn({ device, place, dimension, busy, onTake, onPutDown }: S
   const shown = useShown(device, place, dimension.key)
   const button = useRef<HTMLButtonElement>(null)
   const unit = device === 'scale' ? 'g' : 'mm'
-  const press = (which: 'hold' | 'zero') => void sendJson<Shown>('POST', `/api/devices/${device}/presses`, { button: which })
+  const press = (which: 'hold' | 'zero') =>
+    void got(api.POST('/api/devices/{key}/presses', { params: { path: { key: device } }, body: { button: which } }))
   const ready = shown !== null && !busy
   useEffect(() => {
     if (ready) button.current?.focus()

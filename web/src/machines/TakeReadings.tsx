@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { sendJson } from '@/api/client'
+import { api, got } from '@/api/client'
 import { refreshReadings } from '@/api/refresh'
 import type { InterfaceView, MachineView, ReadingFileView } from '@/api/types'
 import { Busy } from '@/ui/Busy'
@@ -18,13 +18,18 @@ export function TakeReadings({ machine, place, onClose }: TakeReadingsProps) {
   const client = useQueryClient()
   const send = useMutation({
     mutationFn: (take: boolean) =>
-      sendJson<ReadingFileView>('POST', `/api/machines/${machine.id}/reading-files`, {
-        text,
-        leading,
-        place: place.id,
-        instrument: 'caliper',
-        take,
-      }),
+      got(
+        api.POST('/api/machines/{id}/reading-files', {
+          params: { path: { id: machine.id } },
+          body: {
+            text,
+            leading,
+            place: place.id,
+            instrument: 'caliper',
+            take,
+          },
+        }),
+      ),
     onSuccess: async (answer) => {
       if (answer.taken === 0) return
       await refreshReadings(client)

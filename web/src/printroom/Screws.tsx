@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { sendJson } from '@/api/client'
+import { api, got } from '@/api/client'
 import { screws } from '@/api/queries'
 import type { ScrewDrawer } from '@/api/types'
 import { Loading } from '@/ui/Loading'
@@ -25,7 +25,7 @@ function Rows({ drawer }: { readonly drawer: ScrewDrawer }) {
   const [rows, setRows] = useState(() => toRows(drawer.screws))
   const client = useQueryClient()
   const save = useMutation({
-    mutationFn: () => sendJson<ScrewDrawer>('PUT', '/api/screws', { version: drawer.version, screws: toScrews(rows) }),
+    mutationFn: () => got(api.PUT('/api/screws', { body: { version: drawer.version, screws: [...toScrews(rows)] } })),
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: ['screws'] })
       void client.invalidateQueries({ queryKey: ['design'] })

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
+import { api, ApiProblem } from '@/api/client'
 import { spools } from '@/api/queries'
 import type { Spool } from '@/api/types'
 import { Loading } from '@/ui/Loading'
@@ -40,13 +40,16 @@ function Card({ spool }: { readonly spool: Spool }) {
   const client = useQueryClient()
   const again = () => client.invalidateQueries({ queryKey: ['spools'] })
   const weigh = useMutation({
-    mutationFn: () => sendJson('POST', `/api/spools/${spool.id}/weighings`, { gross: Number(gross) }),
+    mutationFn: () => api.POST('/api/spools/{id}/weighings', { params: { path: { id: spool.id } }, body: { gross: Number(gross) } }),
     onSuccess: async () => {
       setGross('')
       await again()
     },
   })
-  const putAway = useMutation({ mutationFn: () => sendJson('POST', `/api/spools/${spool.id}/put-away`, {}), onSuccess: again })
+  const putAway = useMutation({
+    mutationFn: () => api.POST('/api/spools/{id}/put-away', { params: { path: { id: spool.id } } }),
+    onSuccess: again,
+  })
   const problem = weigh.error instanceof ApiProblem ? weigh.error.problems[0] : undefined
   const grams = left(spool)
   return (

@@ -1,6 +1,6 @@
 import { useQuery, type UseQueryOptions } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
-import { settingStates } from '@/api/queries'
+import { settingStates, type SettingPath } from '@/api/queries'
 import { AwayList } from '@/ui/AwayList'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -10,11 +10,11 @@ import type { Kept } from './KeptSheet'
 
 export type KeptListProps<T extends Kept> = {
   readonly title: string
-  readonly path: string
+  readonly path: SettingPath
   readonly thing: Thing
   /** What one is called: "printer". */
   readonly called: string
-  readonly query: UseQueryOptions<readonly T[], Error, readonly T[], string[]>
+  readonly query: UseQueryOptions<T[], Error, T[], string[]>
   /** Said while there is none. */
   readonly empty: string
   /** One line about one of them. */
@@ -75,7 +75,7 @@ export function KeptList<T extends Kept>({ title, path, thing, called, query, em
 }
 
 /** What was changed and when, newest first. */
-function States({ kept, path, onClose }: { readonly kept: Kept; readonly path: string; readonly onClose: () => void }) {
+function States({ kept, path, onClose }: { readonly kept: Kept; readonly path: SettingPath; readonly onClose: () => void }) {
   const states = useQuery(settingStates(path, kept.id))
   return (
     <Sheet title={`History of ${kept.name}`} onClose={onClose}>

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { sendJson } from '@/api/client'
+import { api, got } from '@/api/client'
 import { away } from '@/api/queries'
 import type { AwayView } from '@/api/types'
 
@@ -11,7 +11,7 @@ export function useAway(thing: Thing) {
   const client = useQueryClient()
   const put = useMutation({
     mutationFn: ({ id, away: shelved }: { readonly id: string; readonly away: boolean }) =>
-      sendJson<AwayView>('PUT', `/api/away/${thing}/${id}`, { away: shelved }),
+      got(api.PUT('/api/away/{thing}/{id}', { params: { path: { thing, id } }, body: { away: shelved } })),
     onSuccess: async (all) => {
       client.setQueryData(away.queryKey, all)
       await Promise.all(['bench', 'jobs', 'measure-next'].map((name) => client.invalidateQueries({ queryKey: [name] })))
