@@ -131,7 +131,8 @@ async Task EveryFamily()
         }
 
         Console.WriteLine(string.Create(CultureInfo.InvariantCulture,
-            $"{key}: kernel and design alone p50 {Median(alone):0.0} ms, preview p50 {Median(asked):0.0}, p95 {asked.Order().ElementAt(Rounds * 95 / 100):0.0} ms, ratio {Median(asked.Zip(alone, (p, k) => p / k)):0.00}"));
+            $"{key}: kernel and design alone p50 {Median(alone):0.0} ms, preview p50 {Median(asked):0.0}, p95 "
+                + $"{asked.Order().ElementAt(Rounds * 95 / 100):0.0} ms, ratio {Median(asked.Zip(alone, (p, k) => p / k)):0.00}"));
     }
 }
 

@@ -1,5 +1,6 @@
 // Runs inside the engine. Evaluates a program of solid instructions and keeps evaluated subtrees within a bound; frees every kernel object it makes.
-// The host gives: wasm (Uint8Array), keptTriangles (the bound). It calls meshes(programJson), layers(programJson, ...) or between(programJson, reach) and reads typed arrays off the answer.
+// The host gives: wasm (Uint8Array), keptTriangles (the bound). It calls meshes(programJson), layers(programJson, ...) or
+// between(programJson, reach), and reads typed arrays off the answer.
 globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
   kernel.setup()
   const { Manifold, CrossSection, Mesh } = kernel

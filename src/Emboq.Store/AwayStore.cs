@@ -24,7 +24,9 @@ public static class AwayStore
             insert into put_away (thing, id, away, at)
             select @thing, @id, @away, @at where exists (
                 select 1 from job where @thing = 'job' and id::text = @id union all select 1 from part where @thing = 'part' and id::text = @id
-                union all select 1 from process where @thing = 'process' and id::text = @id union all select 1 from printer where @thing = 'printer' and id::text = @id
-                union all select 1 from filament where @thing = 'filament' and id::text = @id union all select 1 from instrument where @thing = 'instrument' and id = @id)
+                union all select 1 from process where @thing = 'process' and id::text = @id
+                union all select 1 from printer where @thing = 'printer' and id::text = @id
+                union all select 1 from filament where @thing = 'filament' and id::text = @id
+                union all select 1 from instrument where @thing = 'instrument' and id = @id)
             """, new { thing, id, away, at = at.UtcDateTime }, stop) == 1;
 }

@@ -14,7 +14,8 @@ public static class InstrumentStore
 
     /// <summary>One select of every instrument, in the order of <see cref="Row"/>.</summary>
     internal const string SelectAll = """
-        select i.id, i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach, i.kind, (select max(at) from zero_check where instrument_id = i.id) as last_zero_check
+        select i.id, i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach, i.kind,
+               (select max(at) from zero_check where instrument_id = i.id) as last_zero_check
         from instrument i order by i.name
         """;
 

@@ -17,7 +17,8 @@ public static class InterfaceStore
 
     /// <summary>Every listed interface of a kind with its machine's identity.</summary>
     public static Task<IReadOnlyList<(Guid Machine, Interface Interface)>> OfKind(NpgsqlDataSource database, InterfaceKind kind, CancellationToken stop) =>
-        Read(database, "select p.id from interface_now p where p.kind = @kind and not p.archived and p.machine_id in (select m.id from machine_now m where not m.archived)", new { kind = kind.Key }, stop);
+        Read(database, "select p.id from interface_now p where p.kind = @kind and not p.archived and p.machine_id in (select m.id from machine_now m "
+            + "where not m.archived)", new { kind = kind.Key }, stop);
 
     /// <summary>Enters an interface.</summary>
     /// <returns><c>false</c> when there is no such machine.</returns>

@@ -49,7 +49,8 @@ public static class MachineStore
     {
         await using var connection = await database.OpenConnectionAsync(stop);
         await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(
-            $"select id, version, name, note, archived from machine_now where id = @id; {InterfaceStore.SelectOf("select p.id from interface p where p.machine_id = @id")}", new { id }, cancellationToken: stop));
+            $"select id, version, name, note, archived from machine_now where id = @id; "
+                + $"{InterfaceStore.SelectOf("select p.id from interface p where p.machine_id = @id")}", new { id }, cancellationToken: stop));
         var machine = (await answers.ReadAsync<MachineRow>()).SingleOrDefault();
         var interfaces = await InterfaceStore.ReadInterfaces(answers);
         return machine is null ? null : new(machine.Id, machine.Version, machine.Name, machine.Note, machine.Archived,
@@ -58,7 +59,8 @@ public static class MachineStore
 
     /// <summary>The machine of a name that is not put away, the eldest of several; <c>null</c> when there is none.</summary>
     public static Task<Guid?> Named(NpgsqlDataSource database, string name, CancellationToken stop) =>
-        database.OneOrNone<Guid?>("select n.id from machine_now n join machine m on m.id = n.id where lower(normalize(trim(n.name))) = lower(normalize(trim(@name))) and not n.archived order by m.at, m.id limit 1", new { name }, stop);
+        database.OneOrNone<Guid?>("select n.id from machine_now n join machine m on m.id = n.id where lower(normalize(trim(n.name))) = "
+            + "lower(normalize(trim(@name))) and not n.archived order by m.at, m.id limit 1", new { name }, stop);
 
     /// <summary>What the machines of some interfaces are called, by interface.</summary>
     public static async Task<IReadOnlyDictionary<Guid, string>> NamesOf(NpgsqlDataSource database, Guid[] interfaces, CancellationToken stop) =>

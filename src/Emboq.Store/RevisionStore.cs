@@ -29,8 +29,10 @@ public static class RevisionStore
 
     private const string Selected = """
         select r.part_id, r.number, array_to_json(r.printed)::text as printed, r.state::text, r.at, r.remark, k.at as kept, r.frozen::text,
-               (select jsonb_object_agg(s.address, s.seat)::text from revision_seat s where s.part_id = r.part_id and s.number = r.number) as seats, p.process::text
-        from revision r join revision_process p on p.part_id = r.part_id and p.number = r.number left join kept k on k.part_id = r.part_id and k.number = r.number
+               (select jsonb_object_agg(s.address, s.seat)::text from revision_seat s where s.part_id = r.part_id and s.number = r.number) as seats,
+               p.process::text
+        from revision r join revision_process p on p.part_id = r.part_id and p.number = r.number
+        left join kept k on k.part_id = r.part_id and k.number = r.number
         """;
 
     /// <summary>The revisions of a part, newest first.</summary>

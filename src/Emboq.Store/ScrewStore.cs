@@ -17,6 +17,7 @@ public static class ScrewStore
     /// <returns><c>false</c> when somebody else saved first; nothing is written then.</returns>
     public static Task<bool> Save(NpgsqlDataSource database, int after, IReadOnlyList<DrawerScrew> screws, DateTimeOffset at, CancellationToken stop) =>
         database.WriteNext("""
-            insert into screw_drawer (version, content, at) select coalesce(max(version), 0) + 1, @content::jsonb, @at from screw_drawer having coalesce(max(version), 0) = @after
+            insert into screw_drawer (version, content, at) select coalesce(max(version), 0) + 1, @content::jsonb, @at from screw_drawer
+            having coalesce(max(version), 0) = @after
             """, new { after, content = StoreJson.Write(screws), at = at.UtcDateTime }, stop);
 }

@@ -28,7 +28,8 @@ public static class ServiceStore
 
     /// <summary>The service notes of a part, oldest first.</summary>
     public static async Task<IReadOnlyList<ServiceNote>> NotesOf(NpgsqlDataSource database, Guid part, CancellationToken stop) =>
-        [.. (await database.Many<NoteRow>("select id, part_id, number, kind, after_count, after_unit, says, at from service_note where part_id = @part order by at, id", new { part }, stop))
+        [.. (await database.Many<NoteRow>("select id, part_id, number, kind, after_count, after_unit, says, at from service_note where part_id = @part "
+            + "order by at, id", new { part }, stop))
             .Select(r => new ServiceNote(r.Id, r.PartId, r.Number, Enum.Parse<ServiceKind>(r.Kind), r.AfterCount, r.AfterUnit, r.Says, r.At))];
 
     /// <summary>Adds a service note.</summary>

@@ -11,7 +11,8 @@ public static class SpoolStore
     public static async Task<IReadOnlyList<Spool>> All(NpgsqlDataSource database, CancellationToken stop) =>
         [.. (await database.Many<Row>("""
             select s.id, s.name, s.filament_id as filament, f.name as material, s.colour, s.tare, w.gross, w.at as weighed_at
-            from spool s join filament_now f on f.id = s.filament_id join lateral (select gross, at from spool_weighing where spool_id = s.id order by number desc limit 1) w on true
+            from spool s join filament_now f on f.id = s.filament_id
+            join lateral (select gross, at from spool_weighing where spool_id = s.id order by number desc limit 1) w on true
             where not exists (select 1 from spool_put_away p where p.spool_id = s.id) order by s.name, s.id
             """, null, stop)).Select(r => new Spool(r.Id, r.Name, r.Filament, r.Material, r.Colour, r.Tare, r.Gross, r.WeighedAt))];
 

@@ -16,7 +16,8 @@ internal static class ApiDescription
             {
                 Title = "Emboq",
                 Version = "1",
-                Description = "Lengths are mm, angles degrees, masses grams. What is wrong with a request is told as problem details (RFC 9457) with one entry for each field."
+                Description = "Lengths are mm, angles degrees, masses grams. What is wrong with a request is told as problem details (RFC 9457) with "
+                    + "one entry for each field."
             };
             document.Servers?.Clear();
             return Task.CompletedTask;

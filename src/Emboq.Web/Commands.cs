@@ -65,7 +65,8 @@ internal static class Commands
     {
         var contents = SHA256.HashData(Encoding.UTF8.GetBytes(string.Join('\n', manifest.Files.Select(f => $"{f.Entry} {f.Sha256}"))));
         return Console.Out.WriteLineAsync(string.Create(CultureInfo.InvariantCulture,
-            $"{manifest.Tables.Sum(t => t.Rows)} rows as of {manifest.Made:yyyy-MM-dd HH:mm} UTC, version {manifest.Schema} of the tables, contents {Convert.ToHexStringLower(contents)[..12]}."));
+            $"{manifest.Tables.Sum(t => t.Rows)} rows as of {manifest.Made:yyyy-MM-dd HH:mm} UTC, version {manifest.Schema} of the tables, contents "
+                + $"{Convert.ToHexStringLower(contents)[..12]}."));
     }
 
     /// <summary>The backup on standard input, by way of a file that is gone when it is closed: the end of an archive is read first.</summary>

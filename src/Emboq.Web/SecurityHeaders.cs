@@ -3,7 +3,8 @@ namespace Emboq.Web;
 /// <summary>Strict headers on every answer: everything comes from Emboq itself, and nobody frames it.</summary>
 internal static class SecurityHeaders
 {
-    private const string Policy = "default-src 'none'; script-src 'self'; style-src 'self'; style-src-attr 'unsafe-inline'; font-src 'self'; img-src 'self' data: blob:; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
+    private const string Policy = "default-src 'none'; script-src 'self'; style-src 'self'; style-src-attr 'unsafe-inline'; font-src 'self'; img-src "
+        + "'self' data: blob:; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
 
     public static void UseSecurityHeaders(this IApplicationBuilder app) => app.Use((context, next) =>
     {

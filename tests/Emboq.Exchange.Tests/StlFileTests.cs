@@ -82,7 +82,8 @@ public sealed class StlFileTests : IAsyncLifetime
             foreach (var body in design.PrintItems)
             {
                 var said = Admesh.Judge(StlFile.Write(Mesh(body.AsPrinted).GetAwaiter().GetResult(), body.Key));
-                var what = $"{body.Key} of {a} {joinA} {holds.Item1} to {b} {joinB} {holds.Item2} at {angle}, wall {wall}, {by}, {steady}, {way} down, {(duct ? "rectangular" : "round")}";
+                var what = $"{body.Key} of {a} {joinA} {holds.Item1} to {b} {joinB} {holds.Item2} at {angle}, wall {wall}, {by}, {steady}, {way} down, "
+                    + $"{(duct ? "rectangular" : "round")}";
                 said.Faults.ShouldBe(0, what);
                 said.Normals.ShouldBeLessThan(0.005, what);
                 said.Parts.ShouldBe(body.Key.StartsWith("ladder", StringComparison.Ordinal) ? 5 : 1, what);

@@ -42,7 +42,8 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
         {
             var report = compared.Ways.Single(w => w.Way.Key == way);
             WayChecks.Of(report, null).Where(c =>
-                c.Verdict == Verdict.Stop).ShouldBeEmpty($"{way}: {report.Islands:0} mm² of islands, hangs {report.Reach:0.0}, bridges {report.Bridge:0.0}, {report.Lever:0.0} times as high as wide");
+                c.Verdict == Verdict.Stop).ShouldBeEmpty($"{way}: {report.Islands:0} mm² of islands, hangs {report.Reach:0.0}, bridges "
+                    + $"{report.Bridge:0.0}, {report.Lever:0.0} times as high as wide");
         }
     }
 

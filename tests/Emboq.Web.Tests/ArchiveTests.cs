@@ -50,7 +50,8 @@ public sealed class ArchiveTests(Server server)
         var old = await Empty();
         await using (var database = NpgsqlDataSource.Create(old))
         {
-            await Run(database, "create table schemaversions (schemaversionsid serial primary key, scriptname varchar(255) not null, applied timestamp not null)");
+            await Run(database, "create table schemaversions (schemaversionsid serial primary key, scriptname varchar(255) not null, applied timestamp "
+                + "not null)");
             foreach (var script in typeof(Database).Assembly.GetManifestResourceNames().Where(n =>
                 n.Contains(".Migrations.", StringComparison.Ordinal)).Order(StringComparer.Ordinal).Take(2))
             {

@@ -106,8 +106,14 @@ public sealed class PackTests(Server server)
     {
         var pull = await NewPart("pack served", "drawer-pull", new { }, new { spacing = "128", text = "Tacks" });
         var template = await server.Post($"/api/jobs/{pull["job"]}/parts",
-            new { name = "template", family = "drilling-template", interfaces = new { }, process = pull["state"]!["process"],
-                takes = new { pattern = new { part = pull["id"], thing = "holes" } } });
+            new
+            {
+                name = "template",
+                family = "drilling-template",
+                interfaces = new { },
+                process = pull["state"]!["process"],
+                takes = new { pattern = new { part = pull["id"], thing = "holes" } }
+            });
         using var zip = await Pack(template, "part");
         var taken = (await server.Post("/api/job-files", await Job(zip)))["parts"]!.AsArray();
         taken.Select(p => (string)p!["family"]!).ShouldBe(["drawer-pull", "drilling-template"]);

@@ -20,7 +20,8 @@ public static class GaugeCheck
         var fits = off <= MeshGauge.Tolerance;
         return new("gauged", "fitted sizes in the solid", fits ? Verdict.Good : Verdict.Stop,
             fits ? $"Read off the triangles, {read.Count} of {read.Count} sizes are what the ledger says."
-                : $"The {worst.Gauge.What} is {(worst.Found is { } found ? Figures.Mm(found) : "nowhere to be found")} in the solid, and {Figures.Mm(worst.Gauge.Size)} in the ledger: do not print it.",
+                : $"The {worst.Gauge.What} is {(worst.Found is { } found ? Figures.Mm(found) : "nowhere to be found")} in the solid, and "
+                    + $"{Figures.Mm(worst.Gauge.Size)} in the ledger: do not print it.",
             off is { } mm ? $"{Figures.Number(Math.Round(mm, 3))} mm off at most" : "not found", $"{Figures.Mm(MeshGauge.Tolerance)} or less",
                 "Lines through the triangles.", []);
     }

@@ -102,5 +102,6 @@ public static class Advice
     }
 
     private static string Corrected(Seat seat, Revision newest) =>
-        $"the {seat.Drawn.Name.Replace(" drawn", "", StringComparison.Ordinal)} is now {Figures.Mm(seat.Drawn.Value)}, not {Figures.Mm(newest.Frozen.Drawn.GetValueOrDefault(seat.Slot))}";
+        $"the {seat.Drawn.Name.Replace(" drawn", "", StringComparison.Ordinal)} is now {Figures.Mm(seat.Drawn.Value)}, not "
+            + $"{Figures.Mm(newest.Frozen.Drawn.GetValueOrDefault(seat.Slot))}";
 }

@@ -36,7 +36,8 @@ public sealed record MakeOrBuy(Ledger Lines, string Says)
         var days = values.Number("buyDays") is { } d ? $" in {Figures.Plain(d)} days" : "";
         var own = minutes > 0 ? $" and {Figures.Plain(minutes)} minutes of own work" : "";
         var earns = hour is null ? "" : $" An hour of own work then brings {Figures.Plain(hour.Value)}.";
-        return new(ledger, $"Printed for {Figures.Plain(cost.Value)} in {DurationNotation.Show(time.Value)}{own}; bought for {Figures.Plain(bought.Value)}{days}. "
+        return new(ledger, $"Printed for {Figures.Plain(cost.Value)} in {DurationNotation.Show(time.Value)}{own}; bought for "
+            + $"{Figures.Plain(bought.Value)}{days}. "
             + (saved.Value > 0 ? $"Printing saves {Figures.Plain(saved.Value)}.{earns}" : $"Buying is cheaper by {Figures.Plain(-saved.Value)}."));
     }
 

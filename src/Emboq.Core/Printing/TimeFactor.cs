@@ -20,6 +20,7 @@ public static class TimeFactor
 
         var told = runs.Select((r, i) => Quantity.Input("run", r.Took / r.Modelled, Unit.None, new Provenance.Learned("a finished run"),
             (new Source($"time/{process.Id}/{i}", "scatter between runs", RunScatter), 1)));
-        return told.Aggregate(guess, Correction.Best).From(new Provenance.Learned($"{runs.Count} finished run{(runs.Count == 1 ? "" : "s")} on {process.Name}"));
+        return told.Aggregate(guess, Correction.Best).From(new Provenance.Learned($"{runs.Count} finished run{(runs.Count == 1 ? "" : "s")} on "
+            + $"{process.Name}"));
     }
 }

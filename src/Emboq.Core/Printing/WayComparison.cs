@@ -55,7 +55,8 @@ public sealed record WayComparison(IReadOnlyList<WayReport> Ways, string Better,
         var (a, b) = (Capital(best.Way.Name), next.Way.Name);
         if (!best.Fits || WayChecks.NeedsSupport(best))
         {
-            return $"No way up is good: {best.Way.Name} {(best.Fits ? WayChecks.InTheAir(best) : "it does not fit the printer")}, and the others are no better.";
+            return $"No way up is good: {best.Way.Name} {(best.Fits ? WayChecks.InTheAir(best) : "it does not fit the printer")}, and the others are "
+                + "no better.";
         }
 
         return decides switch

@@ -75,7 +75,8 @@ public sealed class ArchiveWriter : IDisposable
             foreach (var id in ids)
             {
                 // One at a time: a thousand photographs do not stand in memory together.
-                var picture = await database.QuerySingleAsync<byte[]>($"select {Catalogue.Quoted([column])} from {Catalogue.Quoted([table.Name])} where id = @id", new { id });
+                var picture = await database.QuerySingleAsync<byte[]>($"select {Catalogue.Quoted([column])} from {Catalogue.Quoted([table.Name])} "
+                    + "where id = @id", new { id });
                 await Add(ArchivedTable.PictureEntry(column, id), async entry => await entry.WriteAsync(picture, stop), CompressionLevel.NoCompression);
             }
         }

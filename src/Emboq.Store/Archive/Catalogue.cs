@@ -17,7 +17,8 @@ internal static class Catalogue
     public static async Task<IReadOnlyList<ArchivedTable>> Tables(NpgsqlConnection connection)
     {
         var columns = (await connection.QueryAsync<Column>("""
-            select c.table_name as "of", c.column_name as name, c.data_type as type from information_schema.columns c join information_schema.tables t using (table_schema, table_name)
+            select c.table_name as "of", c.column_name as name, c.data_type as type from information_schema.columns c
+            join information_schema.tables t using (table_schema, table_name)
             where c.table_schema = 'public' and t.table_type = 'BASE TABLE' and c.table_name <> all(@Derived) order by c.table_name, c.ordinal_position
             """, new { Derived })).ToLookup(c => c.Of);
         var links = (await connection.QueryAsync<Link>("""

@@ -104,8 +104,11 @@ internal static class DesignEndpoints
             return input.Problems.ToList();
         }
 
-        return await Designer.Of(database, request.Family, new(entries, slots, request.Process) { Takes = request.Takes
-            ?? new Dictionary<string, TakenFrom>() }, request.Part, stated, stop);
+        return await Designer.Of(database, request.Family, new(entries, slots, request.Process)
+        {
+            Takes = request.Takes
+            ?? new Dictionary<string, TakenFrom>()
+        }, request.Part, stated, stop);
     }
 
     private static async Task<DesignView> View(Design design, IReadOnlyList<BodyRole>? roles, ISolidKernel kernel, CancellationToken stop)

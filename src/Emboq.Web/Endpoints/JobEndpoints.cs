@@ -124,8 +124,11 @@ internal static class JobEndpoints
     {
         var name = input.Name($"{path}name", request.Name);
         var part = new Part(Guid.CreateVersion7(), job, name, request.Family, 1,
-            new(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process) { Takes = request.Takes
-                ?? new Dictionary<string, TakenFrom>() });
+            new(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process)
+            {
+                Takes = request.Takes
+                ?? new Dictionary<string, TakenFrom>()
+            });
         await Probe(input, part, path, database, stop);
         return part;
     }

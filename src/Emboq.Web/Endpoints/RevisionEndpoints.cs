@@ -127,7 +127,8 @@ internal static class RevisionEndpoints
             && Math.Abs(size - revision.Frozen.Drawn[slot]) > 3)
         {
             input.Add(new("printed", request.Printed,
-                $"{QuantityText.Metric(size, Unit.Millimetre)} is further than 3 mm from the drawn {QuantityText.Metric(revision.Frozen.Drawn[slot], Unit.Millimetre)}.",
+                $"{QuantityText.Metric(size, Unit.Millimetre)} is further than 3 mm from the drawn "
+                    + $"{QuantityText.Metric(revision.Frozen.Drawn[slot], Unit.Millimetre)}.",
                 "Look at the place that was measured, and at the unit.", "3 mm from the drawn size"));
         }
 

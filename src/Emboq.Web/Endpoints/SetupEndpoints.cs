@@ -70,7 +70,8 @@ internal static class SetupEndpoints
             await look(database, input, state, stop);
             if (state is Setup setup && known is Setup was && !setup.PrintsAs(was) && await ProcessStore.WasPrinted(database, id, stop))
             {
-                input.Add(new("nozzle", null, "Something was printed with this setup: printer, filament, nozzle, line width and layer height decide how sizes come out, and stay.",
+                input.Add(new("nozzle", null, "Something was printed with this setup: printer, filament, nozzle, line width and layer height decide "
+                    + "how sizes come out, and stay.",
                     "Make a setup of its own of it, from a copy."));
             }
 

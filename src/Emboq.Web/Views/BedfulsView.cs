@@ -12,7 +12,8 @@ public sealed record BedfulsView(IReadOnlyList<BedfulView> Bedfuls, IReadOnlyLis
         [.. scheduled.Select(s => BedfulView.Of(s, processes, parts))],
         [.. layout.TooLarge.Select(p => new PieceView(parts[p.Part], p.Member)).Distinct()],
         layout.Bedfuls.Count == 0 ? "Nothing of it fits the beds chosen."
-            : $"{layout.Bedfuls.Count} bedful{(layout.Bedfuls.Count == 1 ? "" : "s")}. {(layout.Proven ? "No layout needs fewer." : "It is the best found; fewer is not ruled out.")}");
+            : $"{layout.Bedfuls.Count} bedful{(layout.Bedfuls.Count == 1 ? "" : "s")}. "
+                + $"{(layout.Proven ? "No layout needs fewer." : "It is the best found; fewer is not ruled out.")}");
 }
 
 /// <summary>One bedful. Lengths mm.</summary>

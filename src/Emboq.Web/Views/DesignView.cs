@@ -54,11 +54,11 @@ public sealed record RemedyView(string Label, IReadOnlyDictionary<string, string
 
 /// <summary>A seat with its fit.</summary>
 public sealed record SeatView(string Slot, Guid Interface, string Name, string Fit, string Feels, QuantityView Drawn, QuantityView Clearance, double Least,
-    double Greatest, double Chance, SeatWords Words)
+    double Greatest, double Chance)
 {
     /// <summary>From a seat.</summary>
     public static SeatView Of(Seat s) => new(s.Slot, s.Interface.Id, s.Interface.Name, s.Fit.Name, s.Fit.Feels, QuantityView.Of(s.Drawn),
-        QuantityView.Of(s.Clearance), s.Least, s.Greatest, s.Chance, s.Words);
+        QuantityView.Of(s.Clearance), s.Least, s.Greatest, s.Chance);
 }
 
 /// <summary>What a body is for.</summary>

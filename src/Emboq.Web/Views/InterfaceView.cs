@@ -79,7 +79,8 @@ public sealed record DimensionView(string Key, string Label, string How, Access 
 
     /// <summary>Where first order falls short, the interval itself.</summary>
     private static string? Uneven(Interface place, string key, Unit unit) => Propagation.Of(place, key) is { } i
-        ? $"The doubt is uneven: with 95 % it lies between {QuantityText.Metric(i.Low, unit)} and {QuantityText.Metric(i.High, unit)} (Monte Carlo, JCGM 101)." : null;
+        ? $"The doubt is uneven: with 95 % it lies between {QuantityText.Metric(i.Low, unit)} and {QuantityText.Metric(i.High, unit)} (Monte Carlo, "
+            + "JCGM 101)." : null;
 
     private static string Name(Sizes sizes, string key) => sizes.Place.Kind.DimensionsOf(sizes.Place.Items).First(d => d.Key == key).Name;
 

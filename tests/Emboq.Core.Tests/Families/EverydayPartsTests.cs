@@ -9,8 +9,14 @@ public sealed class EverydayPartsTests
     private static Design Design(string family, string entries = "", Design? served = null, params (string Slot, Interface Place)[] places)
     {
         var (f, brief) = Asked(family, entries, places);
-        return f.Design(served is null ? brief : brief with { Taken = new Dictionary<string, Taken> { ["pattern"] = new("pull", "holes",
-            served.Gives("holes")) } });
+        return f.Design(served is null ? brief : brief with
+        {
+            Taken = new Dictionary<string, Taken>
+            {
+                ["pattern"] = new("pull", "holes",
+            served.Gives("holes"))
+            }
+        });
     }
 
     private static Design Template(params (string Slot, Given? Thing)[] takes)
@@ -249,7 +255,8 @@ public sealed class EverydayPartsTests
         Hardware("wall-bin", "", ("item", Box("box", 100, 60, 80))).ShouldContain("20 mm from the drawer");
         Hardware("label-plate", "text=Tacks").ShouldContain("16 mm from the drawer");
         // Plate 3, wood 18, washer 0.8, nut 3.2 and a turn of 0.7 mm: 25.7 to 33 mm.
-        Hardware("label-plate", "fixing=machine; washer=plain; screw=M4").ShouldBe("2 screws M4 countersunk, 30 mm from the drawer; 2 nuts M4; 2 plain washers M4");
+        Hardware("label-plate", "fixing=machine; washer=plain; screw=M4").ShouldBe("2 screws M4 countersunk, 30 mm from the drawer; 2 nuts M4; 2 plain "
+            + "washers M4");
         Hardware("pocket-tray", "mount=screws", ("item1", Box("stone", 60, 30, 12))).ShouldContain("16 mm from the drawer");
         Hardware("drawer-pull", "fastening=through").ShouldContain("40 mm from the drawer");
         Hardware("soft-jaws", "fixing=screws; thickness=16", ("jaw", Box("jaw", 100, 40, 20))).ShouldContain("20 mm from the drawer");

@@ -173,5 +173,9 @@ public sealed class LearningTests
     [Fact]
     public void A_length_is_kept_exactly_as_it_was_written() =>
         ParameterValues.Read(FamilyList.Find("drilling-template")!.Parameters,
-            new Dictionary<string, string> { ["frontWidth"] = "33 7/8 in" }).Value.Length("frontWidth")!.Millimetres.ShouldBe(new Emboq.Core.Quantities.Rational(271 * 254, 80));
+            new Dictionary<string, string>
+            {
+                ["frontWidth"] = "33 7/8 "
+                + "in"
+            }).Value.Length("frontWidth")!.Millimetres.ShouldBe(new Emboq.Core.Quantities.Rational(271 * 254, 80));
 }

@@ -141,7 +141,8 @@ public sealed class PrintPlanTests
         bought.Lines["hour"].Value.ShouldBe(2 * bought.Lines["saved"].Value, 1e-9);
         bought.Says.ShouldContain("in 7 days");
         Choice(("buyPrice", "0"))!.Says.ShouldContain("Buying is cheaper");
-        ParameterValues.Read(specs, new Dictionary<string, string> { ["buyPrice"] = "cheap" }).Problems.Single().Message.ShouldContain("cannot be read as a number");
+        ParameterValues.Read(specs, new Dictionary<string, string> { ["buyPrice"] = "cheap" }).Problems.Single().Message.ShouldContain("cannot be read "
+            + "as a number");
     }
 
     private static WayUp Way(string name) => new(name, name, 0, "", "");

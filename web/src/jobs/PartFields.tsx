@@ -25,7 +25,7 @@ export function PartFields({ family, fields, onChange }: PartFieldsProps) {
     <>
       <Field label="Name of the part" value={fields.name} onChange={(name) => onChange({ ...fields, name })} />
       {family.slots
-        .filter((_, i) => isNext(family.slots, i, fields.interfaces))
+        .filter((slot, i) => slot.need !== 'later' && isNext(family.slots, i, fields.interfaces))
         .map((slot) => (
           <OpenSlot key={slot.key} slot={slot} value={fields.interfaces[slot.key] ?? ''} onChange={choose(slot.key)} />
         ))}

@@ -3,7 +3,7 @@ import type { ParameterSpec, PartState } from '@/api/types'
 /** The option or entry that stands, given or usual. */
 export const standingEntry = (spec: ParameterSpec, state: PartState) => state.parameters[spec.key] ?? spec.default ?? ''
 
-/** Whether a parameter counts as the choices stand now. A condition on a slot, or on something taken from another part, asks whether it is "named" or "open". */
+/** Whether a parameter counts as the choices stand now. A condition on a slot, or on something taken, asks whether it is "named" or "open". */
 export const counts = (spec: ParameterSpec, specs: readonly ParameterSpec[], state: PartState): boolean =>
   Object.entries(spec.when).every(([condition, options]) => {
     const on = specs.find((s) => s.key === condition)

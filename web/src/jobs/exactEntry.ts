@@ -5,7 +5,7 @@ import type { ParameterSpec, Problem } from '@/api/types'
 import { useLeading } from '@/ui/leading'
 import { useWork } from './useWork'
 
-/** Reads an entry in the leading unit and proposes it with its own unit, so that it means the same wherever it stands; answers what is wrong with it, if anything. */
+/** Reads an entry in the leading unit and proposes it with its own unit, so that it means the same everywhere; answers what is wrong with it. */
 export function useTake(spec: ParameterSpec) {
   const work = useWork()
   const client = useQueryClient()

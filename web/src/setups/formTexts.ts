@@ -13,7 +13,7 @@ export function toTexts(value: object, path = ''): Texts {
   return texts
 }
 
-/** Texts as they are sent. What is empty is left out; a number is one where the key is a figure's, and what is no number is sent as it is and refused in words. */
+/** Texts as they are sent. What is empty is left out; what should be a figure and is none is sent as it is, and refused in words. */
 export function fromTexts(texts: Texts, figures: ReadonlySet<string>): object {
   const sent = {}
   for (const [path, text] of Object.entries(texts)) {

@@ -4,7 +4,7 @@ export type SheetProps = { readonly title: string; readonly onClose: () => void;
 
 const fields = 'input:not([type=hidden]):not(.hidden), textarea, select'
 
-/** A sheet laid over the screen. The focus goes to its first field, and back to where it was. Esc or the button puts it away; what was typed is asked about first. */
+/** A sheet laid over the screen. The focus goes to its first field, and back. Esc or the button puts it away; what was typed is asked about first. */
 export function Sheet({ title, onClose, children }: SheetProps) {
   const ref = useRef<HTMLDialogElement>(null)
   const typed = useRef(new Set<Text>())

@@ -22,7 +22,7 @@ export type SeatViewProps = {
 const noMotions: readonly MotionView[] = []
 const none: readonly Pick[] = []
 
-/** Machine and pieces in the round: turned by drag, two fingers or arrows; opened by a cutting plane; pieces apart; motions by their sliders; two picked faces tell their distance. */
+/** Machine and pieces in the round: turned, opened by a cutting plane, taken apart, moved by sliders; two picked faces tell their distance. */
 export function SeatView({ bodies, motions = noMotions, apart: onBed }: SeatViewProps) {
   const geometries = useGeometries(bodies)
   const [put, setPut] = useState<Readonly<Record<string, number>>>({})

@@ -1,6 +1,6 @@
 import { Color, DoubleSide, NotEqualStencilFunc, ReplaceStencilOp, ShaderMaterial } from 'three'
 
-/** The face that a cutting plane opens in one body: hatched, in a direction of its own. It is drawn only where the stencil says that the plane runs through material, and clears it again. The caller frees it. */
+/** The hatched face that a cutting plane opens in one body, drawn where the stencil says that it runs through material. The caller frees it. */
 export function hatchMaterial(colour: string, number: number): ShaderMaterial {
   return new ShaderMaterial({
     uniforms: { colour: { value: new Color(colour) }, angle: { value: ((45 + number * 50) * Math.PI) / 180 } },

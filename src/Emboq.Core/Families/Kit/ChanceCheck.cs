@@ -25,7 +25,8 @@ internal static class ChanceCheck
         return new("chance", "chance that the first print fits", fits ? Verdict.Good : Verdict.Watch,
             (fits ? "The part may be printed without a proof."
                 : disputed is not null ? $"The ways to {disputed.Name} contradict each other: measure it again, and print the proof before the part."
-                : contradictions.Count > 0 ? $"What was told of {string.Join("; ", contradictions)} cannot both be right: strike one at Try, or print the proof again."
+                : contradictions.Count > 0 ? $"What was told of {string.Join("; ", contradictions)} cannot both be right: strike one at Try, or print "
+                    + "the proof again."
                 : "Print the proof before the part.") + blame,
             Figures.Percent(chance), $"{Figures.Percent(Wanted)} or more",
                 "Probability of conformity, JCGM 106; the fit's own band. Contradictions: Birge (1932).", remedies);

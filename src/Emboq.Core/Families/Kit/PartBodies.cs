@@ -7,7 +7,11 @@ internal static class PartBodies
     public static Design Unbuilt(Ledger ledger, IReadOnlyList<Check> checks, IReadOnlyList<string> cautions) =>
         new() { Ledger = ledger, Checks = checks, Cautions = cautions };
 
-    /// <summary>A stop for every dimension that a family cannot do without.</summary>
+    /// <summary>A stop for every dimension that a family cannot do without, of the places that are named.</summary>
+    public static IReadOnlyList<Check> Unread(Brief brief, params IReadOnlyList<(string Slot, string[] Keys)> needs) =>
+        [.. needs.Where(n => brief.Interfaces.ContainsKey(n.Slot)).SelectMany(n => Unread(brief.Interfaces[n.Slot], n.Slot, n.Keys))];
+
+    /// <summary>A stop for every dimension of a place that a family cannot do without.</summary>
     public static IReadOnlyList<Check> Unread(Interface place, string slot, params IReadOnlyList<string> keys) =>
     [
         .. keys.Where(k => Measuring.Evaluation.Of(place, k) is null).Select(k => new Check($"{slot}.{k}.readings", $"{place.Name} measured", Verdict.Stop,

@@ -32,7 +32,8 @@ internal static class ReadingChecks
         if (Propagation.Of(place, read) is { } interval)
         {
             return new(key, title, Verdict.Watch,
-                $"This way to {dimension.Name} is so uneven that a plain ± does not tell its doubt: with 95 % it lies between {Figures.Mm(interval.Low)} and {Figures.Mm(interval.High)}. Read it another way, or once more.",
+                $"This way to {dimension.Name} is so uneven that a plain ± does not tell its doubt: with 95 % it lies between "
+                    + $"{Figures.Mm(interval.Low)} and {Figures.Mm(interval.High)}. Read it another way, or once more.",
                 $"{Figures.Mm(interval.Low)} to {Figures.Mm(interval.High)}", $"{Figures.Mm(measured.Quantity.Value)} ± {spread} by first order",
                     "Monte Carlo, JCGM 101, clause 7.", again);
         }

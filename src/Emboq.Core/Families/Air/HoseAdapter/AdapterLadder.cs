@@ -18,7 +18,8 @@ internal static class AdapterLadder
         var ladder = end.Ladder;
         return Most(end, process) < ladder.Sizes.Count ? null : new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end",
             () => Rings(end, process),
-            $"{ladder.Sizes.Count} rings from {Figures.Mm(ladder.Sizes[0])} to {Figures.Mm(ladder.Sizes[^1])}; ring 1 has one notch, ring 2 two. Say at Try which ring fits. It does not prove the cuff's straightness over its length.")
+            $"{ladder.Sizes.Count} rings from {Figures.Mm(ladder.Sizes[0])} to {Figures.Mm(ladder.Sizes[^1])}; ring 1 has one notch, ring 2 two. Say "
+                + "at Try which ring fits. It does not prove the cuff's straightness over its length.")
         { Seat = end.Parameters.Slot, Rungs = ladder.Sizes.Count };
     }
 

@@ -233,7 +233,8 @@ internal sealed record AdapterParameters
         {
             Key = $"{slot}Join", Label = $"{label} end goes", Kind = ParameterKind.Choice, Default = AsRead,
             Options = [new(AsRead, $"as it was read, or {join}"), new("inside", "inside"), new("over", "over")],
-            Help = "A plug goes inside: the other's inside diameter counts. A socket goes over: its outside diameter counts. Left open, it goes where its place was read.",
+            Help = "A plug goes inside: the other's inside diameter counts. A socket goes over: its outside diameter counts. Left open, it goes where "
+                + "its place was read.",
         },
         new()
         {

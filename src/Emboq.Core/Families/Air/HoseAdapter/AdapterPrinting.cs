@@ -26,7 +26,8 @@ internal static class AdapterPrinting
         }
 
         steps.AddRange(r.Ends.Select(e =>
-            $"{(e.Parameters.Join == Join.Inside ? "Push" : "Put")} the {e.Parameters.Slot} end {(e.Parameters.Join == Join.Inside ? "into" : "over")} the {e.Interface.Name}: it is {e.Parameters.Fit.Feels}."
+            $"{(e.Parameters.Join == Join.Inside ? "Push" : "Put")} the {e.Parameters.Slot} end {(e.Parameters.Join == Join.Inside ? "into" : "over")} "
+                + $"the {e.Interface.Name}: it is {e.Parameters.Fit.Feels}."
             + e.Parameters.Hold switch
             {
                 Hold.Clamp => " Lay the clamp in its seat and tighten it gently.",

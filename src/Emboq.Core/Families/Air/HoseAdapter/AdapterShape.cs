@@ -62,7 +62,8 @@ internal static class AdapterShape
         var reach = r.Ends.Max(AdapterChecks.Across);
         var slice = new Solid.Box(2 * reach, 2 * reach, RingHeight).At(-reach, -reach, from);
         return new($"ring-{end.Parameters.Slot}", $"ring of the {end.Parameters.Slot} end", () => (part & slice).At(0, 0, -from),
-            $"Proves the diameter on the {end.Interface.Name}. It does not prove the cuff's straightness over its length, nor any other filament than the one it is printed in.")
+            $"Proves the diameter on the {end.Interface.Name}. It does not prove the cuff's straightness over its length, nor any other filament than "
+                + "the one it is printed in.")
         { Seat = end.Parameters.Slot };
     }
 

@@ -21,7 +21,8 @@ internal static class AirChecks
         var gains = here < 0.95 * step;
         yield return new("air.cone", "what the cone saves", gains ? Verdict.Good : Verdict.Watch,
             gains ? $"A step would lose {Figures.Pascals(step)}, a cone of 10 degrees {Figures.Pascals(cone)}."
-                : $"At this angle the cone gains nothing over a step, which loses {Figures.Pascals(step)} too; a cone of 10 degrees loses {Figures.Pascals(cone)}.",
+                : $"At this angle the cone gains nothing over a step, which loses {Figures.Pascals(step)} too; a cone of 10 degrees loses "
+                    + $"{Figures.Pascals(cone)}.",
             $"{Figures.Pascals(here)} lost", $"under {Figures.Pascals(step)} of a step", "Crane TP-410 and Borda-Carnot, from memory.",
             gains || cone >= here ? [] : [new Remedy.Change("Lean it 10°", new Dictionary<string, string> { ["coneBy"] = "angle", ["coneAngle"] = "10" })]);
     }

@@ -42,7 +42,8 @@ internal static class HoldChecks
         var steeper = Math.Min(10, Math.Atan((Math.Abs(end.Fitted.Realised.Value) + (2 * end.Fitted.Realised.StandardUncertainty)) / end.Cuff.Value) * 180 / Math.PI * 1.1);
         return new($"{slot}.hold", $"{slot} taper wedges", fits ? Verdict.Good : Verdict.Watch,
             fits ? $"It wedges about {Figures.Mm(Math.Abs(stops))} {(stops >= 0 ? "past" : "before")} mid cuff, wherever the doubt puts it still on the cuff."
-                : $"It may wedge {Figures.Mm(Math.Abs(stops) + travel)} from mid cuff, off the cuff: the taper of {TaperNotation.Ratio(halfAngle)} is too flat for the doubt.",
+                : $"It may wedge {Figures.Mm(Math.Abs(stops) + travel)} from mid cuff, off the cuff: the taper of {TaperNotation.Ratio(halfAngle)} is "
+                    + "too flat for the doubt.",
             Figures.Mm(Math.Abs(stops) + travel), $"{Figures.Mm(room)} or less", "Plane geometry, k = 2.",
             fits ? [] : [new Remedy.Change($"Make the taper {TaperNotation.Ratio(steeper)}",
                 new Dictionary<string, string> { [$"{slot}Taper"] = Figures.Number(steeper) })]);

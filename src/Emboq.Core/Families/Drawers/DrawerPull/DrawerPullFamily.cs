@@ -23,12 +23,7 @@ public static class DrawerPullFamily
     private static Design Design(Brief brief)
     {
         var (ledger, p) = (new Ledger(), brief.Parameters);
-        IReadOnlyList<Check> unread =
-        [
-            .. brief.Interfaces.GetValueOrDefault("drawer") is { } d ? PartBodies.Unread(d, "drawer", "gap1.centre") : [],
-            .. brief.Interfaces.GetValueOrDefault("board") is { } b ? PartBodies.Unread(b, "board", "thickness") : [],
-        ];
-        if (unread.Count > 0)
+        if (PartBodies.Unread(brief, ("drawer", ["gap1.centre"]), ("board", ["thickness"])) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }

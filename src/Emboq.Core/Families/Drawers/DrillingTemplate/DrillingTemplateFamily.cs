@@ -84,9 +84,11 @@ public static class DrillingTemplateFamily
             [
                 r.SideHook ? "Hook it over the top and the left edge." : r.Centre is null
                     ? "Mark the middle of the front and hook the template over the top edge, its groove on the mark."
-                    : $"Mark the middle of the front, {Figures.Mm(r.Centre.Value)} from the edge, and hook the template over the top edge, its groove on the mark.",
+                    : $"Mark the middle of the front, {Figures.Mm(r.Centre.Value)} from the edge, and hook the template over the top edge, its groove "
+                        + "on the mark.",
                 "Clamp it, and put scrap behind the front so that the drill does not tear out.",
-                $"Drill through the guides: {string.Join("; ", r.Drilled.Select(h => h.Says).Distinct())}. The groove is on both faces, so it may be turned round for a front that is drilled from behind.",
+                $"Drill through the guides: {string.Join("; ", r.Drilled.Select(h => h.Says).Distinct())}. The groove is on both faces, so it may be "
+                    + "turned round for a front that is drilled from behind.",
             ],
             Gauges =
             [

@@ -88,7 +88,8 @@ public static class FenceKeyFamily
                 "Lay the key in the channel before the fence: it must move by hand and not tip.",
                 .. p.Choice("fixing") switch
                 {
-                    "screws" => ["Screw the key to the fence from below, a little loose, and slide it into the channel from its end. When it runs through the whole of it, slide it out and tighten."],
+                    "screws" => ["Screw the key to the fence from below, a little loose, and slide it into the channel from its end. When it runs "
+                        + "through the whole of it, slide it out and tighten."],
                     "nuts" => ["Press the nuts into the key from below before it lies in the channel.",
                         "Bring the fence over it and tighten both screws a little, slide it through the whole channel, then tighten."],
                     _ => Array.Empty<string>(),

@@ -60,7 +60,8 @@ internal static class KeyShape
     private static string LadderSays(KeyReckoning r)
     {
         var (locked, free) = r.LocksHeight ? ("high below the table", "wider") : ("wide", "higher");
-        return $"{r.Ladder.Count} rungs from {Figures.Mm(r.Ladder[0])} to {Figures.Mm(r.Ladder[^1])} {locked}, each {Figures.Mm(FreeStep)} {free} than the last; rung 1 has one notch. Print it the way up the key will print. It does not prove the key's straightness.";
+        return $"{r.Ladder.Count} rungs from {Figures.Mm(r.Ladder[0])} to {Figures.Mm(r.Ladder[^1])} {locked}, each {Figures.Mm(FreeStep)} {free} than "
+            + "the last; rung 1 has one notch. Print it the way up the key will print. It does not prove the key's straightness.";
     }
 
     public static Solid Part(KeyReckoning r, string? mark)

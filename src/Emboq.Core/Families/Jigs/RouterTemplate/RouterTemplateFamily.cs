@@ -80,7 +80,8 @@ public static class RouterTemplateFamily
                 "Offset by this much the outline falls apart: the follower is too wide for its narrow places.", Verdict.Stop, moved is null
                     ? "falls apart" : "whole", "whole"),
             Judge.AtLeast("turns", "inside corners", tightest.Radius, cutter.Value / 2, "The cutter turns in every inside corner.",
-                $"Inside corners come out with the cutter's radius of {Figures.Mm(cutter.Value / 2)}: square them by hand, or take a thinner cutter.", Verdict.Watch),
+                $"Inside corners come out with the cutter's radius of {Figures.Mm(cutter.Value / 2)}: square them by hand, or take a thinner "
+                    + "cutter.", Verdict.Watch),
             Judge.AtLeast("rides", "follower on the template", thickness.Value, high.Value + 0.5, "The follower runs on the edge and does not touch the work.",
                 "The follower reaches through the template and runs on the work.", remedies: Thickness.To(Math.Ceiling(high.Value + 1), "Make it {0} thick")),
             Judge.AtMost("cuts", inside ? "cutter, follower and opening" : "cutter and follower", cutter.Value, follower.Value,

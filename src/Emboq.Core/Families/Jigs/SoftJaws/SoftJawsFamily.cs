@@ -16,7 +16,8 @@ public static class SoftJawsFamily
     private static readonly IReadOnlyList<string> Cautions =
     [
         "A vice crushes and pinches: keep fingers out, and tighten by hand only, with no pipe on the handle.",
-        "Soft jaws let go earlier than steel ones: do not hold work in them that is hammered, or cut by a machine, unless the machine's manual allows such jaws.",
+        "Soft jaws let go earlier than steel ones: do not hold work in them that is hammered, or cut by a machine, unless the machine's manual allows "
+            + "such jaws.",
         "Strong magnets pinch, and are swallowed by children: glue them in.",
     ];
 
@@ -59,9 +60,7 @@ public static class SoftJawsFamily
     {
         var (ledger, p) = (new Ledger(), brief.Parameters);
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
-        IReadOnlyList<Check> unread = [.. PartBodies.Unread(brief.Interfaces["jaw"], "jaw", "width", "height"),
-            .. brief.Interfaces.GetValueOrDefault("holes") is { } holes ? PartBodies.Unread(holes, "holes", "gap1.centre") : []];
-        if (unread.Count > 0)
+        if (PartBodies.Unread(brief, ("jaw", ["width", "height"]), ("holes", ["gap1.centre"])) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }

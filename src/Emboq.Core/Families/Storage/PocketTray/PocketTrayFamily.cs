@@ -32,8 +32,7 @@ public static class PocketTrayFamily
         [
             .. TrayParameters.Slots.Where(brief.Interfaces.ContainsKey).SelectMany(slot =>
                 PartBodies.Unread(brief.Interfaces[slot], slot, TrayItem.Needs(brief.Interfaces[slot]))),
-            .. brief.Interfaces.GetValueOrDefault("drawer") is { } drawer ? PartBodies.Unread(drawer, "drawer", "width", "depth") : [],
-            .. brief.Interfaces.GetValueOrDefault("holes") is { } holes ? PartBodies.Unread(holes, "holes", "gap1.centre") : [],
+            .. PartBodies.Unread(brief, ("drawer", ["width", "depth"]), ("holes", ["gap1.centre"])),
         ];
         if (unread.Count > 0 || TrayParameters.Slots.All(s => !brief.Interfaces.ContainsKey(s)))
         {
