@@ -33,10 +33,11 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     }
   }
 
+  // Small letters that shrink may be gone: nothing is a solid too, and is told as such.
   function grown(section, { growth, height }) {
     const wider = section.offset(growth, 'Miter', 2)
     try {
-      return wider.extrude(height)
+      return wider.isEmpty() ? Manifold.union([]) : wider.extrude(height)
     } finally {
       wider.delete()
     }

@@ -109,6 +109,9 @@ public sealed class LetterTests(PoolFixture fixture) : IClassFixture<PoolFixture
     [Fact]
     public async Task An_inlay_is_smaller_all_around()
     {
+        // Of letters that are thinner than they shrink, nothing is left.
+        (await fixture.Pool.Evaluate([new Solid.Lettering("Spare blades for the long shave", 2, 20, 1, -0.2)], 0.01,
+            TestContext.Current.CancellationToken))[0].Triangles.ShouldBeEmpty();
         var meshes = await fixture.Pool.Evaluate([new Solid.Lettering("HIT", 20, 500, 1), new Solid.Lettering("HIT", 20, 500, 1, -0.2)], 0.01,
             TestContext.Current.CancellationToken);
         // The walls of a plate 1 mm thick are as large as its outline is long.

@@ -81,6 +81,7 @@ public sealed class DoorTests(Server server)
     /// <summary>What was seen to end in half an answer, and its likes.</summary>
     [Theory]
     [InlineData("drawer-pull", "length=24")]
+    [InlineData("drawer-pull", "length=24; edge=3; text=Spare blades for the long shave; lettering=inlay; letterSize=2")]
     [InlineData("drawer-pull", "length=24; spacing=20")]
     [InlineData("soft-jaws", "shape=round; largest=160")]
     [InlineData("soft-jaws", "shape=vee; largest=160; smallest=120")]
@@ -103,7 +104,7 @@ public sealed class DoorTests(Server server)
             parameters = new JsonObject(entries.Split("; ").Select(e => KeyValuePair.Create<string, JsonNode?>(e.Split('=')[0], e.Split('=')[1]))),
             interfaces,
         });
-        status.ShouldBeOneOf([200, 400, 422], design?.ToJsonString());
+        status.ShouldBeOneOf([200, 400], design?.ToJsonString());
         if (status == 200 && design!["checks"]!.AsArray().All(c => (string)c!["verdict"]! != "stop"))
         {
             design["bodies"]!.AsArray().ShouldNotBeEmpty();
