@@ -28,6 +28,9 @@ public sealed class KeptStore<T>
         [.. (await database.Many<StateRow>($"select {Whole($"{thing}_id")} as content, at from {thing}_state where {thing}_id = @id order by version desc",
             new { id }, stop)).Select(r => (StoreJson.Read<T>(r.Content), (DateTimeOffset)r.At))];
 
+    /// <summary>Whether one that is not put away has a name.</summary>
+    public Task<bool> HasName(NpgsqlDataSource database, string name, CancellationToken stop) => NameStore.OfSetting(database, thing, name, stop);
+
     /// <summary>Enters a new one; what the state says of its own identity and version does not matter.</summary>
     public Task Add(NpgsqlDataSource database, Guid id, T state, DateTimeOffset at, CancellationToken stop) =>
         database.Write($"""

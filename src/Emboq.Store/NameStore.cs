@@ -31,16 +31,8 @@ public static class NameStore
     public static Task<bool> OfSpool(NpgsqlDataSource database, string name, CancellationToken stop) =>
         Any(database, $"select id from spool where {SameName} and not exists (select 1 from spool_put_away p where p.spool_id = spool.id)", new { name }, stop);
 
-    /// <summary>Of a printer.</summary>
-    public static Task<bool> OfPrinter(NpgsqlDataSource database, string name, CancellationToken stop) => OfSetting(database, "printer", name, stop);
-
-    /// <summary>Of a filament.</summary>
-    public static Task<bool> OfFilament(NpgsqlDataSource database, string name, CancellationToken stop) => OfSetting(database, "filament", name, stop);
-
-    /// <summary>Of a setup.</summary>
-    public static Task<bool> OfSetup(NpgsqlDataSource database, string name, CancellationToken stop) => OfSetting(database, "process", name, stop);
-
-    private static Task<bool> OfSetting(NpgsqlDataSource database, string thing, string name, CancellationToken stop) =>
+    /// <summary>Of a printer, a filament or a setup.</summary>
+    internal static Task<bool> OfSetting(NpgsqlDataSource database, string thing, string name, CancellationToken stop) =>
         Any(database, $"select id from {thing}_now where {SameName} and {NotAway(thing, $"{thing}_now")}", new { name }, stop);
 
     private static async Task<bool> Any(NpgsqlDataSource database, string select, object values, CancellationToken stop) =>

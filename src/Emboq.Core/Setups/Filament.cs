@@ -76,69 +76,33 @@ public sealed record Filament : IKept
     /// <summary>Where these figures come from, in words.</summary>
     public string Basis { get; init; } = "";
 
-    /// <summary>Where a filament of a class starts. Common practice, no published source; the figures of its maker replace them.</summary>
+    /// <summary>Common practice, no published source: g/cm³, mm³/s, °C, MPa along, MPa across, MPa, and °C, h and days for drying.</summary>
+    private static readonly Dictionary<FilamentClass, (double Density, double? Flow, double Warmest, double Along, double Across, double Stiffness,
+        double Heat, double Hours, double DryFor)> Sorts = new()
+        {
+            [FilamentClass.Plain] = (1.24, null, 50, 50, 30, 3000, 45, 6, 60),
+            [FilamentClass.Tough] = (1.27, null, 65, 45, 30, 2000, 60, 6, 21),
+            [FilamentClass.HeatStable] = (1.07, null, 85, 40, 22, 2000, 75, 5, 21),
+            [FilamentClass.Soft] = (1.21, 4, 60, 25, 20, 70, 50, 8, 7),
+            [FilamentClass.Filled] = (1.25, null, 75, 60, 25, 5000, 65, 8, 7),
+        };
+
+    /// <summary>Where a filament of a class starts; the figures of its maker replace these. Of <see cref="FilamentClass.Other"/> nothing is known.</summary>
     public static Filament Usual(string name, FilamentClass sort)
     {
-        var start = new Filament { Name = name, Class = sort, Basis = "Common practice for the sort; the maker's own figures are better." };
-        return sort switch
+        var start = new Filament { Name = name, Class = sort };
+        return !Sorts.TryGetValue(sort, out var usual) ? start : start with
         {
-            FilamentClass.Plain => start with
-            {
-                Density = 1.24,
-                Warmest = 50,
-                StrengthAlong = 50,
-                StrengthAcross = 30,
-                Stiffness = 3000,
-                DryingHeat = 45,
-                DryingHours = 6,
-                DryFor = 60
-            },
-            FilamentClass.Tough => start with
-            {
-                Density = 1.27,
-                Warmest = 65,
-                StrengthAlong = 45,
-                StrengthAcross = 30,
-                Stiffness = 2000,
-                DryingHeat = 60,
-                DryingHours = 6,
-                DryFor = 21
-            },
-            FilamentClass.HeatStable => start with
-            {
-                Density = 1.07,
-                Warmest = 85,
-                StrengthAlong = 40,
-                StrengthAcross = 22,
-                Stiffness = 2000,
-                DryingHeat = 75,
-                DryingHours = 5,
-                DryFor = 21
-            },
-            FilamentClass.Soft => start with
-            {
-                Density = 1.21,
-                FlowLimit = 4,
-                Warmest = 60,
-                StrengthAlong = 25,
-                StrengthAcross = 20,
-                Stiffness = 70,
-                DryingHeat = 50,
-                DryingHours = 8,
-                DryFor = 7
-            },
-            FilamentClass.Filled => start with
-            {
-                Density = 1.25,
-                Warmest = 75,
-                StrengthAlong = 60,
-                StrengthAcross = 25,
-                Stiffness = 5000,
-                DryingHeat = 65,
-                DryingHours = 8,
-                DryFor = 7
-            },
-            _ => start with { Basis = "" },
+            Density = usual.Density,
+            FlowLimit = usual.Flow,
+            Warmest = usual.Warmest,
+            StrengthAlong = usual.Along,
+            StrengthAcross = usual.Across,
+            Stiffness = usual.Stiffness,
+            DryingHeat = usual.Heat,
+            DryingHours = usual.Hours,
+            DryFor = usual.DryFor,
+            Basis = "Common practice for the sort; the maker's own figures are better.",
         };
     }
 

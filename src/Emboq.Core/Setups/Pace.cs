@@ -1,7 +1,7 @@
 namespace Emboq.Core.Setups;
 
 /// <summary>How fast a printer works and what it draws.</summary>
-public sealed record Pace
+public record Pace
 {
     /// <summary>Speed along walls, mm/s.</summary>
     public double WallSpeed { get; init; } = 50;
@@ -32,4 +32,7 @@ public sealed record Pace
 
     /// <summary>A kilowatt hour, in the workshop's money.</summary>
     public double EnergyPrice { get; init; } = 0.3;
+
+    /// <summary>The pace alone, of settings that hold more.</summary>
+    public Pace Bare() => new(this);
 }

@@ -61,19 +61,6 @@ public sealed record Process
     public (Printer Printer, Filament Filament, Setup Setup) Apart()
     {
         var s = Settings;
-        var pace = new Pace
-        {
-            WallSpeed = s.WallSpeed,
-            FillSpeed = s.FillSpeed,
-            TravelSpeed = s.TravelSpeed,
-            FirstLayerShare = s.FirstLayerShare,
-            Acceleration = s.Acceleration,
-            FlowLimit = s.FlowLimit,
-            LayerChange = s.LayerChange,
-            StartUp = s.StartUp,
-            Power = s.Power,
-            EnergyPrice = s.EnergyPrice,
-        };
         // Lines are laid a little wider than the nozzle.
         var nozzle = Nozzle ?? Nozzles.MinBy(n => Math.Abs(n - (LineWidth / 1.1)));
         return (new()
@@ -85,7 +72,7 @@ public sealed record Process
             Margin = Margin,
             Hours = Hours,
             Nozzles = [nozzle],
-            Pace = pace
+            Pace = s.Bare()
         },
             new()
             {

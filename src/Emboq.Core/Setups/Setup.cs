@@ -70,23 +70,14 @@ public sealed record Setup : IKept
             Margin = printer.Margin,
             Hours = printer.Hours,
             Allowances = Allowances,
-            Settings = new()
+            Settings = new(pace)
             {
                 Walls = Walls,
                 Skins = Skins,
                 Fill = Fill,
-                WallSpeed = pace.WallSpeed,
-                FillSpeed = pace.FillSpeed,
-                TravelSpeed = pace.TravelSpeed,
-                FirstLayerShare = pace.FirstLayerShare,
-                Acceleration = pace.Acceleration,
                 FlowLimit = Math.Min(pace.FlowLimit, filament.FlowLimit ?? pace.FlowLimit),
-                LayerChange = pace.LayerChange,
                 LeastLayerTime = filament.LeastLayerTime,
-                StartUp = pace.StartUp,
-                Power = pace.Power,
                 FilamentPrice = filament.Price,
-                EnergyPrice = pace.EnergyPrice,
             },
         };
     }

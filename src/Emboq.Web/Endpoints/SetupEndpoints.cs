@@ -11,47 +11,48 @@ internal static class SetupEndpoints
 {
     private const int MostNozzles = 12;
 
+    /// <summary>What one sort of them is called, how it is looked at, and how two of its states are compared.</summary>
+    private sealed record Sort<T>(string Path, string Called, KeptStore<T> Store, Action<Input, T> Look, Func<T, T, Func<Guid, string>, IReadOnlyList<SettingChange>> Compare)
+        where T : class, IKept
+    {
+        /// <summary>Looks at what it names, which only the notebook knows.</summary>
+        public Func<NpgsqlDataSource, Input, T, CancellationToken, Task> LookAround { get; init; } = (_, _, _, _) => Task.CompletedTask;
+    }
+
     public static void MapSetups(this IEndpointRouteBuilder api)
     {
         api.MapGet("/setting-forms", () => SettingForms.All);
-        Map(api, "printers", "printer", SetupStores.Printers, NameStore.OfPrinter, (database, input, printer, stop) =>
-            { Look(input, printer); return Task.CompletedTask; },
-            (_, _) => Task.FromResult<Func<Printer, Printer, IReadOnlyList<SettingChange>>>(SettingFields.Between));
-        Map(api, "filaments", "filament", SetupStores.Filaments, NameStore.OfFilament, (database, input, filament, stop) =>
-            { Look(input, filament); return Task.CompletedTask; },
-            (_, _) => Task.FromResult<Func<Filament, Filament, IReadOnlyList<SettingChange>>>(SettingFields.Between));
-        Map(api, "setups", "setup", SetupStores.Setups, NameStore.OfSetup, Look, async (database, stop) =>
-        {
-            var called = (await SetupStores.Printers.All(database, stop)).Cast<IKept>().Concat(await SetupStores.Filaments.All(database,
-                stop)).ToDictionary(k => k.Id, k => k.Name);
-            return (was, now) => SettingFields.Between(was, now, id => called.GetValueOrDefault(id, "another"));
-        });
+        Map(api, new Sort<Printer>("printers", "printer", SetupStores.Printers, (input, p) => Look(input, p), (was, now, _) => SettingFields.Between(was, now)));
+        Map(api, new Sort<Filament>("filaments", "filament", SetupStores.Filaments, (input, f) => Look(input, f), (was, now, _) => SettingFields.Between(was, now)));
+        Map(api, new Sort<Setup>("setups", "setup", SetupStores.Setups, (input, s) => Look(input, s), SettingFields.Between) { LookAround = LookAround });
     }
 
-    private static void Map<T>(IEndpointRouteBuilder api, string path, string called, KeptStore<T> store,
-        Func<NpgsqlDataSource, string, CancellationToken, Task<bool>> taken,
-        Func<NpgsqlDataSource, Input, T, CancellationToken, Task> look,
-            Func<NpgsqlDataSource, CancellationToken, Task<Func<T, T, IReadOnlyList<SettingChange>>>> changes)
+    private static void Map<T>(IEndpointRouteBuilder api, Sort<T> sort)
         where T : class, IKept
     {
+        var (path, store) = (sort.Path, sort.Store);
         api.MapGet($"/{path}", (NpgsqlDataSource database, CancellationToken stop) => store.All(database, stop));
         api.MapGet($"/{path}/{{id:guid}}/states", async (Guid id, NpgsqlDataSource database, CancellationToken stop) =>
         {
-            var (states, between) = (await store.States(database, id, stop), await changes(database, stop));
-            return states.Select((s, i) => new SettingStateView(s.State.Version, s.At, i + 1 < states.Count ? between(states[i + 1].State, s.State) : []));
+            var states = await store.States(database, id, stop);
+            var names = (await SetupStores.Printers.All(database, stop)).Cast<IKept>().Concat(await SetupStores.Filaments.All(database, stop))
+                .ToDictionary(k => k.Id, k => k.Name);
+            return states.Select((s, i) => new SettingStateView(s.State.Version, s.At, i + 1 == states.Count ? []
+                : sort.Compare(states[i + 1].State, s.State, named => names.GetValueOrDefault(named, "another"))));
         });
         api.MapPost($"/{path}", async (T state, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, bool again = false) =>
         {
             var input = new Input();
-            await look(database, input, state, stop);
+            sort.Look(input, state);
+            await sort.LookAround(database, input, state, stop);
             if (!input.IsGood)
             {
                 return Problems.Bad(input.Problems);
             }
 
-            if (!again && await taken(database, state.Name, stop))
+            if (!again && await store.HasName(database, state.Name, stop))
             {
-                return Problems.Taken("name", called, state.Name);
+                return Problems.Taken("name", sort.Called, state.Name);
             }
 
             var id = Guid.CreateVersion7();
@@ -63,11 +64,12 @@ internal static class SetupEndpoints
         {
             if (await store.Find(database, id, stop) is not { } known)
             {
-                return Problems.Missing(called, id);
+                return Problems.Missing(sort.Called, id);
             }
 
             var input = new Input();
-            await look(database, input, state, stop);
+            sort.Look(input, state);
+            await sort.LookAround(database, input, state, stop);
             if (state is Setup setup && known is Setup was && !setup.PrintsAs(was) && await ProcessStore.WasPrinted(database, id, stop))
             {
                 input.Add(new("nozzle", null, "Something was printed with this setup: printer, filament, nozzle, line width and layer height decide "
@@ -76,11 +78,11 @@ internal static class SetupEndpoints
             }
 
             return !input.IsGood ? Problems.Bad(input.Problems)
-                : !state.Name.Equals(known.Name, StringComparison.OrdinalIgnoreCase) && !again && await taken(database, state.Name, stop)
-                    ? Problems.Taken("name", called, state.Name)
+                : !state.Name.Equals(known.Name, StringComparison.OrdinalIgnoreCase) && !again && await store.HasName(database, state.Name, stop)
+                    ? Problems.Taken("name", sort.Called, state.Name)
                 : await store.Save(database, id, state, clock.GetUtcNow(), stop) ? TypedResults.Ok(await store.Find(database, id, stop))
                 : await store.Find(database, id, stop) is { } newest ? Problems.Stale(state.Version, newest.Version, newest, state)
-                    : Problems.Missing(called, id);
+                    : Problems.Missing(sort.Called, id);
         }).Produces<T>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 
@@ -128,9 +130,8 @@ internal static class SetupEndpoints
         }
     }
 
-    private static async Task Look(NpgsqlDataSource database, Input input, Setup setup, CancellationToken stop)
+    private static async Task LookAround(NpgsqlDataSource database, Input input, Setup setup, CancellationToken stop)
     {
-        Look(input, setup);
         input.OneOf("filament", $"{setup.Filament}", await SetupStores.Filaments.All(database, stop), f => $"{f.Id}");
         if (input.OneOf("printer", $"{setup.Printer}", await SetupStores.Printers.All(database, stop), p => $"{p.Id}") is { } printer && input.IsGood)
         {

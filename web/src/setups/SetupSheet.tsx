@@ -22,8 +22,16 @@ export function SetupSheet({ setup, start, onClose, onKept }: SetupSheetProps) {
   const forms = useQuery(settingForms).data
   const [printerList, filamentList] = [useQuery(printers).data, useQuery(filaments).data]
   const [adding, setAdding] = useState<Adding | null>(null)
+  const [printersAway, filamentsAway] = [useAway('printers'), useAway('filaments')]
   if (!forms || !printerList || !filamentList) return null
-  const beginning = start ?? (setup ? toTexts(setup) : { printer: printerList[0]?.id ?? '', filament: filamentList[0]?.id ?? '' })
+  const beginning =
+    start ??
+    (setup
+      ? toTexts(setup)
+      : {
+          printer: printerList.find((p) => !printersAway.isAway(p.id))?.id ?? '',
+          filament: filamentList.find((f) => !filamentsAway.isAway(f.id))?.id ?? '',
+        })
   const own = forms.setup.filter((f) => f.key !== 'nozzle' && !f.key.startsWith('pace.'))
   const pace = forms.setup.filter((f) => f.key.startsWith('pace.'))
   const usual = { ...toTexts(forms.usualSetup), lineWidth: 'nozzle and an eighth', layerHeight: 'half of the nozzle' }
