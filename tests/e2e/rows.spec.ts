@@ -173,6 +173,7 @@ test('spools are weighed, and the drawer of screws is kept', async ({ page }) =>
     .last()
     .fill('20, 35')
   await page.getByRole('button', { name: 'Keep the drawer' }).click()
+  await expect(page.getByRole('region', { name: 'Screws' }).getByRole('status')).toHaveText('kept')
   await page.reload()
   await expect(page.getByLabel(/^Size/).last()).toHaveValue('M8')
   await expect(page.getByLabel(/^Lengths/).last()).toHaveValue('20, 35')

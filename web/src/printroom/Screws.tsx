@@ -10,24 +10,28 @@ import { heads, toRows, toScrews, type ScrewRow } from './screwText'
 /** The drawer of screws: parts choose their lengths from it. */
 export function Screws() {
   const drawer = useQuery(screws)
+  const [kept, setKept] = useState(false)
   return (
     <section className="flex flex-col gap-4" aria-label="Screws">
       <h2 className="text-3xl font-bold">Screws in the drawer</h2>
       <p className="quiet">Parts that are screwed on choose from these; a machine screw that is too long is cut, a wood screw is not.</p>
       {drawer.isPending && <Loading what="the drawer" className="h-48" />}
       {drawer.isError && <ErrorNote error={drawer.error} />}
-      {drawer.data && <Rows key={drawer.data.version} drawer={drawer.data} />}
+      {drawer.data && <Rows key={drawer.data.version} drawer={drawer.data} kept={kept} onKept={setKept} />}
     </section>
   )
 }
 
-function Rows({ drawer }: { readonly drawer: ScrewDrawer }) {
+type RowsProps = { readonly drawer: ScrewDrawer; readonly kept: boolean; readonly onKept: (kept: boolean) => void }
+
+function Rows({ drawer, kept, onKept }: RowsProps) {
   const [rows, setRows] = useState(() => toRows(drawer.screws))
   const client = useQueryClient()
   const save = useMutation({
     mutationFn: () => got(api.PUT('/api/screws', { body: { version: drawer.version, screws: [...toScrews(rows)] } })),
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: ['screws'] })
+      onKept(true)
       void client.invalidateQueries({ queryKey: ['design'] })
     },
   })
@@ -35,6 +39,7 @@ function Rows({ drawer }: { readonly drawer: ScrewDrawer }) {
   return (
     <form
       className="flex flex-col gap-3"
+      onInput={() => onKept(false)}
       onSubmit={(event) => {
         event.preventDefault()
         save.mutate()
@@ -83,6 +88,9 @@ function Rows({ drawer }: { readonly drawer: ScrewDrawer }) {
         <button className="btn btn-primary" disabled={save.isPending}>
           Keep the drawer
         </button>
+        <span role="status" className="quiet self-center">
+          {kept && 'kept'}
+        </span>
       </div>
     </form>
   )
