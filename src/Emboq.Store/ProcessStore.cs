@@ -17,8 +17,10 @@ public static class ProcessStore
         join printer_now p on p.id = (s.content->>'printer')::uuid join filament_now f on f.id = (s.content->>'filament')::uuid
         """;
 
-    /// <summary>One process, by <c>@process</c>; <see cref="Read"/> reads it.</summary>
-    internal const string SelectOne = $"{Select} where s.id = @process";
+    private const string SelectOne = $"{Select} where s.id = @process";
+
+    /// <summary>Some processes, by <c>@processes</c>; <see cref="Read"/> reads them.</summary>
+    internal const string SelectSome = $"{Select} where s.id = any(@processes)";
 
     /// <summary>All of them, by name.</summary>
     public static async Task<IReadOnlyList<Process>> All(NpgsqlDataSource database, CancellationToken stop) =>
@@ -32,6 +34,7 @@ public static class ProcessStore
     public static Task<bool> WasPrinted(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
         database.OneOrNone<bool>("select exists (select 1 from revision where process_id = @id)", new { id }, stop);
 
-    /// <summary>Reads the answer of <see cref="SelectOne"/>.</summary>
-    internal static async Task<Process?> Read(SqlMapper.GridReader answers) => (await answers.ReadSingleOrDefaultAsync<Row>())?.ToProcess();
+    /// <summary>Reads the answer of <see cref="SelectSome"/>.</summary>
+    internal static async Task<IReadOnlyDictionary<Guid, Process>> Read(SqlMapper.GridReader answers) =>
+        (await answers.ReadAsync<Row>()).ToDictionary(r => r.Id, r => r.ToProcess());
 }

@@ -65,7 +65,7 @@ public static class RevisionStore
             revision.Number,
             printed = revision.Printed.ToArray(),
             state = StoreJson.Write(revision.State),
-            process = revision.State.Process,
+            process = revision.Process.Id,
             whole = StoreJson.Write(revision.Process),
             frozen = StoreJson.Write(revision.Frozen),
             seats = StoreJson.Write(revision.Seats),

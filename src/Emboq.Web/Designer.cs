@@ -37,18 +37,22 @@ internal static class Designer
                 $"Use one of {string.Join(", ", FamilyList.All.Select(f => f.Key))}.");
         }
 
-        var (kept, process, tries) = await BriefStore.Of(database, [.. state.Interfaces.Values], state.Process, part, stop);
+        if (state.Setups.Count > PartState.MostSetups)
+        {
+            return new Problem("setups", $"{state.Setups.Count}", "These are more setups than a part has pieces and proofs.", "Name fewer.",
+                $"{PartState.MostSetups}");
+        }
+
+        var (kept, processes, tries) = await BriefStore.Of(database, [.. state.Interfaces.Values], [state.Process, .. state.Setups.Values], part, stop);
         var interfaces = kept.Concat(stated).ToDictionary();
         var listed = ListedSizes.Apply(family, state.Parameters, Places(family, state, interfaces));
         var values = ParameterValues.Read(family.Parameters, listed.IsGood ? listed.Value.Parameters
             : state.Parameters.Where(e => !ListedSizes.IsListed(family, e.Key)).ToDictionary());
         var problems = values.Problems.Concat(listed.Problems).Concat(SlotProblems(family, state, interfaces)).ToList();
-        if (process is null)
-        {
-            problems.Add(new("process", $"{state.Process}", $"There is no process {state.Process}.", "Use an id from GET /api/processes."));
-        }
-
-        var taken = await Taken(database, family, state.Takes, part is { } own ? takers.Append(own).ToHashSet() : takers, stop);
+        problems.AddRange(state.Setups.Select(s => (Field: $"setups.{s.Key}", Id: s.Value)).Prepend((Field: "process", Id: state.Process))
+            .Where(s => !processes.ContainsKey(s.Id)).Select(s =>
+                new Problem(s.Field, $"{s.Id}", $"There is no process {s.Id}.", "Use an id from GET /api/processes.")));
+        var taken = await Taken(database, family, state.Takes, part is { } self ? takers.Append(self).ToHashSet() : takers, stop);
         problems.AddRange(taken.Problems);
         if (problems.Count > 0)
         {
@@ -56,9 +60,13 @@ internal static class Designer
         }
 
         var drawer = family.Screws ? (await ScrewStore.Now(database, stop)).Screws : [];
-        var brief = new Brief(values.Value, listed.Value.Places, process!, tries, mark) { Taken = taken.Value, Drawer = drawer };
+        var own = state.Setups.ToDictionary(s => s.Key, s => processes[s.Value]);
+        var brief = new Brief(values.Value, listed.Value.Places, processes[state.Process], tries, mark) { Taken = taken.Value, Drawer = drawer, Own = own };
         var design = family.Design(brief);
-        return design with { Process = process, Checks = [.. Taking.Checks(taken.Value), .. design.Checks] };
+        return design.Pieces.FirstOrDefault(p => !p.MayDiffer && own.ContainsKey(p.Key)) is { } alike
+            ? new Problem($"setups.{alike.Key}", own[alike.Key].Name, alike.Key == Piece.Main ? "The part itself is printed with its setup."
+                : $"The {alike.Name} must come out as the first does.", "Change the setup of the part.")
+            : design with { Process = brief.Process, Own = own, Checks = [.. Taking.Checks(taken.Value), .. design.Checks] };
     }
 
     /// <summary>Computes every member of a kept part's row, in order; a part without a row is its only member.</summary>

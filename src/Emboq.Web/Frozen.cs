@@ -37,9 +37,12 @@ internal static class Frozen
         members.SelectMany(m => m.Proofs).DistinctBy(p => p.Key).ToDictionary(p => p.Key, p => new FrozenProof(p.Seat, p.Rungs > 1));
 
     /// <summary>The fitted faces, each whole, under the same keys as their sizes.</summary>
-    public static IReadOnlyDictionary<string, FrozenSeat> SeatsOf(PartState state, IReadOnlyList<Design> members) =>
+    /// <param name="state">The decisions.</param>
+    /// <param name="members">What they come to.</param>
+    /// <param name="process">What was printed with: not always what they were drawn for.</param>
+    public static IReadOnlyDictionary<string, FrozenSeat> SeatsOf(PartState state, IReadOnlyList<Design> members, Process process) =>
         members.SelectMany((m, i) => m.Seats.Select(s =>
-        KeyValuePair.Create(state.Row is { Count: > 0 } ? Of(s.Slot, i + 1) : s.Slot, Of(s, state.Process)))).ToDictionary();
+        KeyValuePair.Create(state.Row is { Count: > 0 } ? Of(s.Slot, i + 1) : s.Slot, Of(s, process.Id)))).ToDictionary();
 
     private static FrozenSeat Of(Seat s, Guid process) => new(s.Interface.Id == Guid.Empty ? null : s.Interface.Id, s.Dimension, s.Face.Surface, s.Face.Lie,
         process, s.Drawn.Value, s.Ladder,

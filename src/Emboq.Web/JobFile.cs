@@ -14,9 +14,11 @@ namespace Emboq.Web;
 /// <param name="Serves">How files of before said which part it takes its holes from; it is read and never written.</param>
 /// <param name="Givers">The parts that it takes something from.</param>
 /// <param name="Takes">What it takes, by slot.</param>
+/// <param name="Setups">What pieces and proofs are printed with that have a setup of their own, by their keys.</param>
 public sealed record JobFile(string Format, int Schema, string Job, string Need, string Part, string Family, IReadOnlyDictionary<string, string> Parameters,
     Process Process, IReadOnlyDictionary<string, PlaceFile> Places, IReadOnlyList<RowItem>? Row = null, GiverFile? Serves = null,
-    IReadOnlyList<GiverFile>? Givers = null, IReadOnlyDictionary<string, TakenFile>? Takes = null)
+    IReadOnlyList<GiverFile>? Givers = null, IReadOnlyDictionary<string, TakenFile>? Takes = null,
+    IReadOnlyDictionary<string, Process>? Setups = null)
 {
     /// <summary>The only format there is.</summary>
     public const string TheFormat = "emboq-job";

@@ -30,7 +30,13 @@ internal static class PackWriter
 
     public static async Task<byte[]> Of(Job job, Part part, Revision revision, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
-        var process = revision.Process;
+        var process = await Of(revision.State.Process);
+        var setups = new Dictionary<string, Process>();
+        foreach (var (key, setup) in revision.State.Setups)
+        {
+            setups[key] = await Of(setup);
+        }
+
         var places = await PlacesOf(revision.State, database, stop);
         var from = revision.State.Takes.Values.Select(t => t.Part).Distinct().ToList();
         var givers = new List<GiverFile>();
@@ -47,14 +53,17 @@ internal static class PackWriter
         using var memory = new MemoryStream();
         using (var zip = new ZipArchive(memory, ZipArchiveMode.Create))
         {
-            Add(zip, "read-me.txt", Encoding.UTF8.GetBytes(Page(job, part, revision, process, [.. places.Values.Select(p => $"{p.Name} of {p.Machine}")])));
+            Add(zip, "read-me.txt", Encoding.UTF8.GetBytes(Page(job, part, revision, process, setups, [.. places.Values.Select(p => $"{p.Name} of {p.Machine}")])));
             await Print(zip, "part", bodies);
             await Print(zip, "test-piece", proofs);
             Add(zip, "job.json", JsonSerializer.SerializeToUtf8Bytes(new JobFile(JobFile.TheFormat, 1, job.Name, job.Need, part.Name, part.Family,
-                revision.State.Parameters, process, places, revision.State.Row, null, givers, takes), Json));
+                revision.State.Parameters, process, places, revision.State.Row, null, givers, takes, setups), Json));
         }
 
         return memory.ToArray();
+
+        // What was printed with stays as it was; what the print was not of, as it is now.
+        async Task<Process> Of(Guid setup) => setup == revision.Process.Id ? revision.Process : (await ProcessStore.Find(database, setup, stop))!;
 
         async Task Print(ZipArchive zip, string name, IReadOnlyList<string> keys)
         {
@@ -83,10 +92,10 @@ internal static class PackWriter
             : throw new InvalidOperationException("A part names a place that is not kept."));
     }
 
-    private static string Page(Job job, Part part, Revision revision, Process process, IReadOnlyList<string> places)
+    private static string Page(Job job, Part part, Revision revision, Process process, IReadOnlyDictionary<string, Process> setups,
+        IReadOnlyList<string> places)
     {
         var notes = revision.Frozen.Notes;
-        var s = process.Settings;
         IEnumerable<(string Title, IReadOnlyList<string> Lines)> sections =
         [
             ("Fits", places),
@@ -94,9 +103,8 @@ internal static class PackWriter
                 ? new (string, IReadOnlyList<string>)[] { ("Print the test piece first",
                 ["It is cut out of the very part: if it fits, the part will.", "Set your printer by it before hours of printing."]) } : [],
             ("Way up", [notes?.WayUp ?? "as in the file", "The files lie as they are printed; they are in millimetres."]),
-            ("Settings", [string.Create(CultureInfo.InvariantCulture,
-                $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Skins} closed layers, {s.Fill * 100:0} % fill"),
-                $"tried with {process.Material}"]),
+            ("Settings", [Settings(process), $"tried with {process.Material}", .. setups.Where(s => revision.Frozen.Names?.ContainsKey(s.Key) ?? false).Select(s =>
+                $"{revision.Frozen.Names![s.Key]}: {Settings(s.Value)}, {s.Value.Material}")]),
             ("Also needed", notes is { Hardware.Count: > 0 } ? notes.Hardware : ["nothing"]),
             ("Fitting", [.. (notes?.Fitting ?? []).Select((step, i) => $"{i + 1}. {step}")]),
             ("Take care", notes?.Cautions ?? []),
@@ -109,6 +117,10 @@ internal static class PackWriter
 
         return page.ToString();
     }
+
+    private static string Settings(Process process) => string.Create(CultureInfo.InvariantCulture, $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, ")
+        + string.Create(CultureInfo.InvariantCulture,
+            $"{process.Settings.Walls} walls, {process.Settings.Skins} closed layers, {process.Settings.Fill * 100:0} % fill");
 
     private static void Add(ZipArchive zip, string name, byte[] content)
     {

@@ -11,29 +11,40 @@ internal static class Planner
     private const double ChordError = 0.05;
 
     /// <summary>What printing a design takes, for the roles that are asked about.</summary>
-    public static async Task<PlanView> Of(Design design, IReadOnlyList<BodyRole> roles, ParameterValues values, Process process, NpgsqlDataSource database,
+    public static async Task<PlanView> Of(Design design, IReadOnlyList<BodyRole> roles, ParameterValues values, NpgsqlDataSource database,
         ISolidKernel kernel, CancellationToken stop)
     {
-        var factor = TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r => (r.Seconds, r.ModelledSeconds))]);
-        async Task<Ledger> Plan(Solid asPrinted) => PrintPlan.Of(await Layers(asPrinted, process, kernel, stop), process, factor);
-        var proofs = await Task.WhenAll(design.Proofs.Where(p => roles.Contains(BodyRole.Coupon) && p.IsBuildable).Select(async p =>
-            PrintView.Of(p, await Plan(p.AsPrinted))));
+        var factors = new Dictionary<Guid, Quantity>();
+        foreach (var process in design.Own.Values.Append(design.ProcessOf(Piece.Main)).DistinctBy(p => p.Id))
+        {
+            factors[process.Id] = await Factor(process, database, stop);
+        }
+
+        Task<IReadOnlyList<Layer>> Cut(PrintItem item, Solid lying) => Layers(lying, design.ProcessOf(item.Key), kernel, stop);
+        Ledger Plan(PrintItem item, IReadOnlyList<Layer> layers) =>
+            PrintPlan.Of(layers, design.ProcessOf(item.Key), factors[design.ProcessOf(item.Key).Id]);
         var pieces = design.Pieces.Where(p => roles.Contains(BodyRole.Part) && p.IsBuildable).ToList();
         // Pieces that one decision lays the same way are compared by the first of them; each is planned for itself.
         var compared = new List<(Piece Piece, WayComparison Ways)>();
         foreach (var piece in pieces.Where(p => p.WayBy is not null).DistinctBy(p => p.WayBy))
         {
-            compared.Add((piece, WayComparison.Of(await Task.WhenAll(piece.Ways.Select(async w =>
-                (w, await Layers(piece.Lying(w), process, kernel, stop)))), process, factor)));
+            compared.Add((piece, WayComparison.Of(await Task.WhenAll(piece.Ways.Select(async w => (w, await Cut(piece, piece.Lying(w))))),
+                design.ProcessOf(piece.Key), factors[design.ProcessOf(piece.Key).Id])));
         }
 
-        var plans = await Task.WhenAll(pieces.Select(async p =>
-            (Piece: p, Plan: compared.FirstOrDefault(c => c.Piece == p).Ways?.Ways.First(w => w.Way == p.Way).Plan ?? await Plan(p.AsPrinted))));
-        return new([.. plans.Select(p => PrintView.Of(p.Piece, p.Plan)), .. proofs],
+        var proofs = design.Proofs.Where(p => roles.Contains(BodyRole.Coupon) && p.IsBuildable);
+        var cut = await Task.WhenAll(pieces.Cast<PrintItem>().Concat(proofs).Select(async i => (Item: i, Layers: await Cut(i, i.AsPrinted))));
+        var prints = cut.Select(c => (c.Item, Plan: Plan(c.Item, c.Layers))).ToList();
+        return new([.. prints.Select(p => PrintView.Of(p.Item, p.Plan))],
             [.. compared.Select(c => WaysView.Of(c.Piece, c.Ways))],
-            plans.Length > 0 && MakeOrBuy.Of(values, plans[0].Plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null,
-            [.. compared.SelectMany((c, i) => Judged(c.Piece, c.Ways, isMain: i == 0)).Select(CheckView.Of)]);
+            pieces.Count > 0 && MakeOrBuy.Of(values, prints[0].Plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null,
+            [.. compared.SelectMany((c, i) => Judged(c.Piece, c.Ways, isMain: i == 0)).Concat(cut.Where(c => design.Own.ContainsKey(c.Item.Key)).Select(c =>
+                BedRoom.Check(c.Item, c.Layers, design.ProcessOf(c.Item.Key)))).Select(CheckView.Of)]);
     }
+
+    /// <summary>Real time over modelled time, as the finished runs of a process tell.</summary>
+    public static async Task<Quantity> Factor(Process process, NpgsqlDataSource database, CancellationToken stop) =>
+        TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r => (r.Seconds, r.ModelledSeconds))]);
 
     /// <summary>What is judged of a piece as it lies; of any but the first with its name.</summary>
     private static IEnumerable<Check> Judged(Piece piece, WayComparison compared, bool isMain) => WayChecks.Of(compared.Ways.First(w => w.Way == piece.Way),

@@ -96,8 +96,10 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
             // The gates before the notebook refuse these by name; should one have a hole, it is still the sender's to mend.
             PostgresException
             {
-                SqlState: PostgresErrorCodes.NumericValueOutOfRange or PostgresErrorCodes.CharacterNotInRepertoire or PostgresErrorCodes.UntranslatableCharacter
-                or PostgresErrorCodes.StringDataRightTruncation or PostgresErrorCodes.CheckViolation or PostgresErrorCodes.InvalidTextRepresentation or PostgresErrorCodes.DatetimeFieldOverflow
+                SqlState: PostgresErrorCodes.NumericValueOutOfRange or PostgresErrorCodes.CharacterNotInRepertoire
+                or PostgresErrorCodes.UntranslatableCharacter
+                or PostgresErrorCodes.StringDataRightTruncation or PostgresErrorCodes.CheckViolation or PostgresErrorCodes.InvalidTextRepresentation
+                or PostgresErrorCodes.DatetimeFieldOverflow
             } odd =>
                 Problems.Details(400, "Something that was sent cannot be kept.",
                     [new(odd.ColumnName ?? "body", null, "A value is too large, or holds a character that cannot be kept.", Problems.Look)]),
@@ -140,7 +142,8 @@ internal sealed class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHa
     /// <summary>Whether the database is away, closing or opening, rather than refusing this one statement.</summary>
     private static bool IsAway(Exception e) => e switch
     {
-        PostgresException refused => refused.SqlState is PostgresErrorCodes.AdminShutdown or PostgresErrorCodes.CrashShutdown or PostgresErrorCodes.CannotConnectNow or PostgresErrorCodes.TooManyConnections,
+        PostgresException refused => refused.SqlState is PostgresErrorCodes.AdminShutdown or PostgresErrorCodes.CrashShutdown
+            or PostgresErrorCodes.CannotConnectNow or PostgresErrorCodes.TooManyConnections,
         NpgsqlException broken => broken.IsTransient || broken.InnerException is IOException or System.Net.Sockets.SocketException or TimeoutException,
         // It went while a transaction was being ended: a write with a key may be sent again, and is done once.
         TransactionException => true,

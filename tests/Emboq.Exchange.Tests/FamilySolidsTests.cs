@@ -80,6 +80,41 @@ public sealed class FamilySolidsTests : IAsyncLifetime
         read.ShouldBeGreaterThan(Sets / 2);
     }
 
+    /// <summary>By hand: a pull of 3 in that turned out 75.8 mm apart has its guides at ±37.9 mm, whatever else of the spacing was given.</summary>
+    [Theory]
+    [InlineData(true, "")]
+    [InlineData(true, "hooks=two; frontWidth=300")]
+    [InlineData(false, "spacing=64")]
+    public void A_template_has_its_guides_where_the_printed_part_has_its_holes(bool pattern, string entries)
+    {
+        Design Of(string key, string given, Dictionary<string, Taken> taken)
+        {
+            var family = FamilyList.Find(key)!;
+            var values = given.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
+            return family.Design(new(ParameterValues.Read(family.Parameters, values).Value, new Dictionary<string, Interface>(),
+                Emboq.Core.Tests.Workshop.Exact, []) { Taken = taken });
+        }
+
+        var pull = Of("drawer-pull", "spacing=3 in", []);
+        var printed = Quantity.Input("spacing", 75.8, Unit.Millimetre, new Provenance.Measured("1 reading"), (new Source("caliper", "caliper", 0.05), 1));
+        var taken = new Dictionary<string, Taken> { ["spaced"] = new("pull", "spacing as printed", new Given.Size("spacing", printed, null)) };
+        if (pattern)
+        {
+            taken["pattern"] = new("pull", "holes", pull.Gives("holes"));
+        }
+
+        var template = Of("drilling-template", entries, taken);
+        var mesh = Mesh(template.PrintItems.Single(b => b.Key == "part").Solid);
+        var guides = template.Gauges.Where(g => g.Body == "part").ToList();
+        guides.Select(g => g.At.X).ShouldBe([-37.9, 37.9], 1e-9);
+        guides.ShouldAllBe(g => Math.Abs(MeshGauge.Read(mesh, g)!.Value - g.Size) <= MeshGauge.Tolerance);
+        template.Ledger["span"].StandardUncertainty.ShouldBe(0.05, 1e-9);
+        if (pattern)
+        {
+            template.Ledger["hole2"].StandardUncertainty.ShouldBe(0.025, 1e-9);
+        }
+    }
+
     /// <summary>Steps 30 × dia 4, 40 × dia 32, 26 × dia 10: the widest begins just below the mouth.</summary>
     [Fact]
     public void A_turned_thing_has_room_for_its_widest_step_wherever_that_begins()

@@ -55,7 +55,8 @@ public sealed class ApiTests(Server server)
         var process = (string)(await server.Get("/api/processes"))[0]!["id"]!;
         var design = await server.Post("/api/designs", """
             {"family":"hose-adapter","process":"PROCESS","bodies":["part"],"parameters":{"wall":1.8,"coneAngle":"40"},
-             "interfaces":{"first":{"sizes":{"inside":{"value":"2 1/8 in","uncertainty":0.05}}},"second":{"sizes":{"outside":{"value":"41.2","uncertainty":0.02}}}}}
+             "interfaces":{"first":{"sizes":{"inside":{"value":"2 1/8 in","uncertainty":0.05}}},
+               "second":{"sizes":{"outside":{"value":"41.2","uncertainty":0.02}}}}}
             """.Replace("PROCESS", process, StringComparison.Ordinal));
         var measured = Line(design, "first.measured")["quantity"]!;
         ((double)measured["value"]!).ShouldBe(53.975, 1e-9);
@@ -104,7 +105,9 @@ public sealed class ApiTests(Server server)
         { "unknown family", """{"family":"teapot","process":"PROCESS","interfaces":PLACES}""", "family" },
         { "unknown process", """{"family":"hose-adapter","process":"00000000-0000-0000-0000-000000000009","interfaces":PLACES}""", "process" },
         { "an extra place", """{"family":"hose-adapter","process":"PROCESS","interfaces":{"third":{}}}""", "interfaces.third" },
-        { "wrong uncertainty", """{"family":"hose-adapter","process":"PROCESS","interfaces":{"first":{"sizes":{"inside":{"value":"50","uncertainty":1e999}}}}}""", "interfaces.first.sizes.inside.uncertainty" },
+        { "wrong uncertainty",
+            """{"family":"hose-adapter","process":"PROCESS","interfaces":{"first":{"sizes":{"inside":{"value":"50","uncertainty":1e999}}}}}""",
+            "interfaces.first.sizes.inside.uncertainty" },
         { "an object for a length", """{"family":"hose-adapter","process":"PROCESS","parameters":{"wall":{}},"interfaces":PLACES}""", "parameters.wall" },
         { "not JSON", "{", "" },
         { "an array", "[]", "" },

@@ -43,7 +43,7 @@ public sealed class EarlierTests(Server server)
                     seat.Drawn.ShouldBe(revision.Frozen.Drawn[address]);
                     seat.Process.ShouldBe(revision.State.Process);
                     seat.Place.ShouldBe(revision.State.Interfaces[address]);
-                    (await BriefStore.Of(database, [seat.Place!.Value], seat.Process, null, Stop)).Interfaces.Values.Single().Dimensions.ShouldContain(d =>
+                    (await BriefStore.Of(database, [seat.Place!.Value], [seat.Process], null, Stop)).Interfaces.Values.Single().Dimensions.ShouldContain(d =>
                         d.Key == seat.Dimension);
                     seat.Ladder.ShouldBe(Enumerable.Range(1, seat.Ladder.Count).Select(i => revision.Frozen.Drawn[$"{address}#{i}"]));
                     seat.Drawn.ShouldBe(seat.Wanted!.Value + seat.Allowance, 1e-9);
@@ -58,7 +58,8 @@ public sealed class EarlierTests(Server server)
         seen.Order().ShouldBe([Surface.HoleUpright, Surface.OutsideRound, Surface.Pocket]);
         // What is known of a print of before is what is kept of one today.
         var bin = parts.Single(p => p.Family == "wall-bin");
-        var today = Frozen.SeatsOf(bin.State, (await Designer.OfMembers(database, bin, Stop)).Value)["item"];
+        var designs = (await Designer.OfMembers(database, bin, Stop)).Value;
+        var today = Frozen.SeatsOf(bin.State, designs, designs[0].Process!)["item"];
         JsonSerializer.Serialize((await RevisionStore.One(database, bin.Id, 1,
             Stop))!.Seats["item"]).ShouldBe(JsonSerializer.Serialize(today with { Fit = null, Allowance = Math.Round(today.Allowance, 9) }));
     }

@@ -3,37 +3,9 @@ using Emboq.Store;
 
 namespace Emboq.Web.Tests;
 
-/// <summary>Rows of parts from lists, their bedfuls and spools, parts that serve each other, and cards on paper.</summary>
+/// <summary>Rows of parts from lists, screws from the drawer, parts that take from each other, and cards on paper.</summary>
 public sealed class RowTests(Server server)
 {
-    private async Task<JsonNode> NewPull(string name, object? parameters = null)
-    {
-        var process = (await server.Get("/api/processes")).AsArray().Single(p => (string)p!["name"]! == "Curlew, plain grey")!["id"];
-        var job = await server.Post("/api/jobs", new
-        {
-            name,
-            part = new
-            {
-                name = "pull",
-                family = "drawer-pull",
-                interfaces = new { },
-                process,
-                parameters = parameters ?? new { spacing = "64" }
-            }
-        });
-        return job["parts"]![0]!;
-    }
-
-    private async Task<JsonNode> WithRow(JsonNode part, params object[] row)
-    {
-        var (status, saved) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}",
-            new { version = (int)part["version"]!, interfaces = new { }, process = part["state"]!["process"], parameters = part["state"]!["parameters"], row });
-        status.ShouldBe(200, saved?.ToJsonString());
-        return saved!;
-    }
-
-    private static object Member(string text, int count = 1, string group = "") => new { count, entries = new { text }, group };
-
     [Fact]
     public async Task A_list_is_read_and_a_wrong_line_is_named()
     {
@@ -47,14 +19,14 @@ public sealed class RowTests(Server server)
     [Fact]
     public async Task A_member_that_cannot_be_made_is_refused_by_its_number_and_nothing_is_kept()
     {
-        var part = await NewPull("row refused");
+        var part = await server.NewPull("row refused");
         var (status, refused) = await server.Send(HttpMethod.Put, $"/api/parts/{part["id"]}", new
         {
             version = 1,
             interfaces = new { },
             process = part["state"]!["process"],
             parameters = new { },
-            row = new[] { Member("Tacks"), new { count = 1, entries = new { spacing = "4 km" }, group = "" } },
+            row = new[] { Pulls.Member("Tacks"), new { count = 1, entries = new { spacing = "4 km" }, group = "" } },
         });
         status.ShouldBe(400);
         ((string)refused!["problems"]![0]!["field"]!).ShouldStartWith("row.2.");
@@ -64,7 +36,7 @@ public sealed class RowTests(Server server)
     [Fact]
     public async Task One_change_of_the_design_makes_all_members_anew_and_what_was_printed_keeps_its_revision()
     {
-        var part = await WithRow(await NewPull("row frozen"), Member("Tacks"), Member("Cord"), Member("Tips"));
+        var part = await server.WithRow(await server.NewPull("row frozen"), Pulls.Member("Tacks"), Pulls.Member("Cord"), Pulls.Member("Tips"));
         (int Status, JsonNode? Body) first = await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/revisions",
             new { bodies = new[] { "part@1", "part@3" } });
         first.Status.ShouldBe(201, first.Body?.ToJsonString());
@@ -94,7 +66,7 @@ public sealed class RowTests(Server server)
     [Fact]
     public async Task A_proof_that_only_a_later_member_has_is_known_as_one()
     {
-        var part = await WithRow(await NewPull("letters in one"), new { count = 1, entries = new { tall = "20" }, group = "" }, Member("Tacks"));
+        var part = await server.WithRow(await server.NewPull("letters in one"), new { count = 1, entries = new { tall = "20" }, group = "" }, Pulls.Member("Tacks"));
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part" }, members = new[] { 1, 2 } });
         await using var database = Database.Open(server.Connection);
         var frozen = (await RevisionStore.One(database, (Guid)part["id"]!, 1, TestContext.Current.CancellationToken))!.Frozen;
@@ -104,44 +76,9 @@ public sealed class RowTests(Server server)
     }
 
     [Fact]
-    public async Task A_row_is_laid_on_beds_by_colour_with_spools_and_hours()
-    {
-        var part = await WithRow(await NewPull("row laid"), Member("Tacks", 5), Member("Cord", 3, "red"));
-        var processes = (await server.Get("/api/processes")).AsArray().Where(p => (string)p!["name"]! is "Curlew, plain grey").Select(p =>
-            (string)p!["id"]!).ToArray();
-        var laid = await server.Lay(part, processes);
-        var bedfuls = laid["bedfuls"]!.AsArray();
-        bedfuls.Select(b => ((string)b!["group"]!, b["placements"]!.AsArray().Count)).ShouldBe([("", 5), ("red", 3)], ignoreOrder: true);
-        ((string)laid["says"]!).ShouldContain("2 bedfuls");
-        ((string)bedfuls.Single(b => (string)b!["group"]! == "red")!["spool"]!).ShouldBe("red");
-        bedfuls.ShouldAllBe(b => ((string)b!["time"]!).Length > 0 && ((string)b["mass"]!).EndsWith('g'));
-        DateTimeOffset.Parse((string)bedfuls[1]!["starts"]!,
-            System.Globalization.CultureInfo.InvariantCulture).ShouldBeGreaterThan(DateTimeOffset.Parse((string)bedfuls[0]!["ends"]!,
-            System.Globalization.CultureInfo.InvariantCulture));
-        // Some members only, and nothing at all.
-        (await server.Lay(part, processes, [2]))["bedfuls"]!.AsArray().Count.ShouldBe(1);
-        var parts = new[] { new { part = (string)part["id"]! } };
-        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedfuls",
-            new { parts, processes = Array.Empty<string>(), start = "2031-05-12T09:00:00+02:00" })).Status.ShouldBe(400);
-        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedfuls",
-            new { parts, processes, start = "2031-05-12T09:00:00+02:00", gap = -1 })).Status.ShouldBe(400);
-    }
-
-    [Fact]
-    public async Task Inlaid_letters_are_pieces_of_their_own_in_their_own_colour()
-    {
-        var part = await WithRow(await NewPull("row inlaid", new { spacing = "64", lettering = "inlay" }), Member("Tacks", 2), Member("Cord"));
-        var processes = (await server.Get("/api/processes")).AsArray().Where(p => (string)p!["name"]! is "Curlew, plain grey").Select(p =>
-            (string)p!["id"]!).ToArray();
-        var laid = (await server.Lay(part, processes, letters: "red"))["bedfuls"]!.AsArray();
-        laid.Select(b => ((string)b!["group"]!, b["placements"]!.AsArray().Count, (string)b["placements"]![0]!["body"]!)).ShouldBe([("", 3, "part"),
-            ("red", 3, "inlay")], ignoreOrder: true);
-    }
-
-    [Fact]
     public async Task A_row_goes_out_in_a_pack_and_comes_in_as_it_was()
     {
-        var part = await WithRow(await NewPull("row packed"), Member("Tacks", 2), Member("Cord", 1, "red"));
+        var part = await server.WithRow(await server.NewPull("row packed"), Pulls.Member("Tacks", 2), Pulls.Member("Cord", 1, "red"));
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1" } });
         using var zip = new System.IO.Compression.ZipArchive(new MemoryStream(await server.Bytes($"/api/parts/{part["id"]}/revisions/1.zip")));
         zip.Entries.Select(e => e.Name).ShouldContain("part.3mf");
@@ -149,47 +86,6 @@ public sealed class RowTests(Server server)
         var taken = await server.Post("/api/job-files", JsonNode.Parse(await reader.ReadToEndAsync(TestContext.Current.CancellationToken))!.ToJsonString());
         var row = taken["parts"]![0]!["state"]!["row"]!.AsArray();
         row.Select(r => ((string)r!["entries"]!["text"]!, (int)r["count"]!, (string)r["group"]!)).ShouldBe([("Tacks", 2, ""), ("Cord", 1, "red")]);
-    }
-
-    /// <summary>A weighing under a clock that was a day ahead does not hide those entered after it.</summary>
-    [Fact]
-    public async Task The_weighing_that_was_entered_last_counts_whatever_the_clock_said()
-    {
-        var stop = TestContext.Current.CancellationToken;
-        var spool = await server.Post("/api/spools", new
-        {
-            name = $"clock spool {Guid.NewGuid()}",
-            filament = await server.NewFilament(),
-            tare = 200,
-            gross = 900
-        });
-        await using var database = Store.Database.Open(Server.As(server.Connection, "emboq_app"));
-        var id = Guid.Parse((string)spool["id"]!);
-        await Store.SpoolStore.Weigh(database, id, 800, DateTimeOffset.UtcNow.AddDays(1), stop);
-        await Store.SpoolStore.Weigh(database, id, 700, DateTimeOffset.UtcNow, stop);
-        ((double)(await server.Get("/api/spools")).AsArray().Single(s => (string)s!["id"]! == (string)spool["id"]!)!["gross"]!).ShouldBe(700);
-    }
-
-    [Fact]
-    public async Task A_spool_is_weighed_in_weighed_again_and_put_away()
-    {
-        var spool = await server.Post("/api/spools", new
-        {
-            name = "test spool",
-            filament = await server.NewFilament(),
-            tare = 200,
-            gross = 812,
-            colour = "teal"
-        });
-        ((double)spool["left"]!).ShouldBe(612);
-        (await server.Send(HttpMethod.Post, $"/api/spools/{spool["id"]}/weighings", new { gross = 640.5 })).Status.ShouldBe(204);
-        var kept = (await server.Get("/api/spools")).AsArray().Single(s => (string)s!["id"]! == (string)spool["id"]!);
-        ((double)kept!["left"]!).ShouldBe(440.5);
-        var (status, refused) = await server.Send(HttpMethod.Post, $"/api/spools/{spool["id"]}/weighings", new { gross = 120 });
-        (status, (string)refused!["problems"]![0]!["field"]!).ShouldBe((400, "gross"));
-        (await server.Send(HttpMethod.Post, $"/api/spools/{spool["id"]}/put-away", new { })).Status.ShouldBe(204);
-        (await server.Get("/api/spools")).AsArray().ShouldNotContain(s => (string)s!["id"]! == (string)spool["id"]!);
-        (await server.Send(HttpMethod.Post, $"/api/spools/{Guid.NewGuid()}/weighings", new { gross = 300 })).Status.ShouldBe(404);
     }
 
     [Fact]
@@ -204,7 +100,7 @@ public sealed class RowTests(Server server)
             version = (int)now["version"]! + 1,
             screws = new[] { new { size = "M6", head = "nail", length = 10 } }
         })).Status.ShouldBe(400);
-        var part = await NewPull("drawer of screws", new { spacing = "64", screw = "M6", front = "18", projection = "30", tall = "30" });
+        var part = await server.NewPull("drawer of screws", new { spacing = "64", screw = "M6", front = "18", projection = "30", tall = "30" });
         var design = await server.Post("/api/designs", Server.DesignOf(part));
         design["checks"]!.AsArray().Single(c => (string)c!["key"]! == "screw.length")!["says"]!.GetValue<string>().ShouldContain("33 mm");
     }
@@ -212,7 +108,7 @@ public sealed class RowTests(Server server)
     [Fact]
     public async Task A_template_follows_the_part_it_takes_from_and_waits_for_what_is_not_measured()
     {
-        var pull = await NewPull("served");
+        var pull = await server.NewPull("served");
         var template = await server.Post($"/api/jobs/{pull["job"]}/parts",
             new
             {
@@ -289,7 +185,7 @@ public sealed class RowTests(Server server)
     [Fact]
     public async Task A_card_comes_on_both_papers_and_refuses_in_words()
     {
-        var part = await WithRow(await NewPull("card"), Member("Tacks"), Member("Cord"));
+        var part = await server.WithRow(await server.NewPull("card"), Pulls.Member("Tacks"), Pulls.Member("Cord"));
         foreach (var paper in new[] { "a4", "letter" })
         {
             var pdf = await server.Bytes($"/api/parts/{part["id"]}/card.pdf?paper={paper}&member=2");
@@ -304,7 +200,7 @@ public sealed class RowTests(Server server)
     [Fact]
     public async Task A_row_of_one_is_numbered_proved_and_sent_out()
     {
-        var part = await WithRow(await NewPull("row of one"), Member("Tacks"));
+        var part = await server.WithRow(await server.NewPull("row of one"), Pulls.Member("Tacks"));
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "ring-letter@1" } });
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1" } });
         (await server.Bytes($"/api/parts/{part["id"]}/revisions/2.stl")).Length.ShouldBeGreaterThan(1000);
@@ -314,11 +210,11 @@ public sealed class RowTests(Server server)
     [Fact]
     public async Task Every_member_has_a_verdict_of_its_own()
     {
-        var part = await NewPull("row judged");
+        var part = await server.NewPull("row judged");
         var verdicts = (await server.Post("/api/rows/verdicts", new
         {
             design = Server.DesignOf(part),
-            row = new[] { Member("Tacks"), Member("Spare blades for the long shave and more"),
+            row = new[] { Pulls.Member("Tacks"), Pulls.Member("Spare blades for the long shave and more"),
             new { count = 1, entries = new { text = "x" }, group = "" } }
         })).AsArray();
         verdicts.Count.ShouldBe(3);
@@ -380,57 +276,5 @@ public sealed class RowTests(Server server)
         history["revisions"]![0]!["places"]!.AsArray().Select(s => (string)s!["slot"]!).ShouldBe(["item@1", "item@2", "part"], ignoreOrder: true);
         var answer = await server.Post($"/api/parts/{part["id"]}/tries", new { revision = 1, slot = "item@2", printed = "122", instrument = "caliper" });
         ((string)answer["what"]!).ShouldContain("pocket width");
-    }
-
-    [Fact]
-    public async Task A_bedful_goes_out_as_it_lies_with_bodies_of_several_parts()
-    {
-        var part = await WithRow(await NewPull("bedful files", new { spacing = "64", lettering = "inlay" }), Member("Tacks", 2), Member("Cord", 1, "red"));
-        var second = (await server.Post($"/api/jobs/{part["job"]}/parts",
-            new { name = "tag", family = "label-plate", interfaces = new { }, process = part["state"]!["process"], parameters = new { text = "Oil" } }));
-        await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1", "part@2", "inlay@1", "inlay@2" } });
-        await server.Post($"/api/parts/{second["id"]}/revisions", new { bodies = new[] { "part" } });
-        var layout = await server.Lay(part, [(string)part["state"]!["process"]!], letters: "red", others: [second]);
-        foreach (var bedful in layout["bedfuls"]!.AsArray())
-        {
-            var placements = bedful!["placements"]!.AsArray().Select(p =>
-                new
-                {
-                    part = (string)p!["part"]!,
-                    revision = 1,
-                    member = (int)p["member"]!,
-                    body = (string)p["body"]!,
-                    x = (double)p["x"]!,
-                    y = (double)p["y"]!,
-                    turned = (bool)p["turned"]!,
-                    width = (double)p["width"]!,
-                    depth = (double)p["depth"]!,
-                    group = (string)bedful["group"]!
-                }).ToArray();
-            using var file = await server.Http.PostAsync($"/api/jobs/{part["job"]}/bedful-files",
-                System.Net.Http.Json.JsonContent.Create(new { name = "Bedful 1", kind = "3mf", placements }), TestContext.Current.CancellationToken);
-            using var zip = new System.IO.Compression.ZipArchive(await file.Content.ReadAsStreamAsync(TestContext.Current.CancellationToken));
-            await using var stream = zip.GetEntry("3D/3dmodel.model")!.Open();
-            var model = System.Xml.Linq.XDocument.Load(stream).Root!;
-            var ns = model.Name.Namespace;
-            model.Descendants(ns + "item").Count().ShouldBe(placements.Length);
-            model.Descendants(ns + "object").Count().ShouldBe(placements.Select(p => (p.part, p.member, p.body)).Distinct().Count());
-            file.Content.Headers.ContentDisposition!.FileName.ShouldBe("bedful-files-bedful-1.3mf");
-            // A layout of another size is no place for what was numbered.
-            var wider = placements.Select(p => p with { width = p.width + 5 });
-            (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedful-files",
-                new { name = "Bedful 1", kind = "3mf", placements = wider })).Status.ShouldBe(400);
-        }
-
-        layout["bedfuls"]!.AsArray().SelectMany(b => b!["placements"]!.AsArray()).Select(p => (string)p!["part"]!).Distinct().Count().ShouldBe(2);
-        (await server.Lay(part, [(string)part["state"]!["process"]!], most: 1))["bedfuls"]!.AsArray().ShouldAllBe(b => b!["placements"]!.AsArray().Count == 1);
-        (await server.Send(HttpMethod.Post, $"/api/jobs/{part["job"]}/bedful-files",
-            new
-            {
-                name = "Bedful 1",
-                kind = "3mf",
-                placements = new[] { new { part = (string)part["id"]!, revision = 9, member = 1, body = "part", x = 5, y = 5, turned = false,
-                    width = 1, depth = 1 } }
-            })).Status.ShouldBe(400);
     }
 }

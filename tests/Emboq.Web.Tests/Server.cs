@@ -173,5 +173,6 @@ public sealed class Server : IAsyncLifetime
         ["interfaces"] = new JsonObject(part["state"]!["interfaces"]!.AsObject().Select(i =>
             KeyValuePair.Create<string, JsonNode?>(i.Key, new JsonObject { ["id"] = (string)i.Value! }))),
         ["part"] = (string)part["id"]!,
+        ["setups"] = part["state"]!["setups"]!.DeepClone(),
     };
 }

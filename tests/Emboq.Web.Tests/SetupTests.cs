@@ -102,7 +102,7 @@ public sealed class SetupTests(Server server)
         states[0]!["changes"]!.AsArray().Select(c => $"{c!["what"]}: {c["was"]} to {c["now"]}").ShouldContain("Walls: 3 lines to 5 lines");
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part" } });
         (await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]![0]!["changes"]!.AsArray().Select(c => $"{c!["what"]} {c["before"]} {c["after"]}")
-            .ShouldContain("Walls 3 5");
+            .ShouldContain("Walls 3 lines 5 lines");
     }
 
     [Fact]

@@ -76,3 +76,33 @@ test('two who change one printer are both heard', async ({ page, request }) => {
   await sheet.getByRole('button', { name: 'Keep the change' }).click()
   await expect(sheet).toBeHidden()
 })
+
+test('inlaid letters are printed in a setup of their own, and numbered by themselves', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Start a job' }).click()
+  await page.getByRole('button', { name: /^label plate/ }).click()
+  await page.getByLabel('Name of the job').fill('Letters of another filament')
+  await page.getByRole('button', { name: 'Start', exact: true }).click()
+  await page.getByRole('button', { name: '5 Print' }).click()
+  await page.getByLabel('Label', { exact: true }).fill('Glue')
+  await page.keyboard.press('Enter')
+  await page.getByLabel('Letters').first().selectOption('inlay')
+  const letters = page.getByRole('listitem').filter({ hasText: 'inlay letters' })
+  const setup = letters.getByLabel('Setup of inlay letters')
+  const other = (await setup.locator('option').last().textContent())!
+  await setup.selectOption(other)
+  await expect(page.getByText('kept', { exact: true })).toBeVisible()
+  // What another setup prints is a print of its own: asked for together, that is said.
+  await expect(letters.getByRole('checkbox')).not.toBeChecked()
+  await letters.getByRole('checkbox').check()
+  await page.getByRole('button', { name: 'Number this print' }).click()
+  await expect(page.getByText('These are printed with different setups: they are not one print.')).toBeVisible()
+  await page.getByRole('checkbox').first().uncheck()
+  await page.getByRole('button', { name: 'Number this print' }).click()
+  await page.getByRole('button', { name: '7 Keep' }).click()
+  await expect(page.getByRole('complementary').getByText(other).first()).toBeVisible()
+
+  await page.getByRole('button', { name: 'Take back' }).click()
+  await page.getByRole('button', { name: '5 Print' }).click()
+  await expect(setup).toHaveValue('')
+})

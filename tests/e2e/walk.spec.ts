@@ -5,7 +5,15 @@ const stations = ['measure', 'reckon', 'check', 'prove', 'print', 'try', 'keep']
 type Station = (typeof stations)[number]
 
 type Slot = { readonly key: string; readonly kinds: readonly string[]; readonly need: string }
-type Family = { readonly key: string; readonly name: string; readonly slots: readonly Slot[]; readonly listExample: string }
+type Thing = { readonly key: string; readonly kind: string }
+type Family = {
+  readonly key: string
+  readonly name: string
+  readonly slots: readonly Slot[]
+  readonly listExample: string
+  readonly takes: readonly Thing[]
+  readonly gives: readonly Thing[]
+}
 type Place = { readonly id: string; readonly kind: string; readonly read: boolean }
 type Part = { readonly id: string; readonly job: string; readonly version: number; readonly state: Record<string, unknown> }
 
@@ -31,7 +39,14 @@ async function readPlaces(request: APIRequestContext): Promise<readonly Place[]>
 }
 
 /** Starts a part of a family in a condition; what is measured is numbered too, so that it can be tried and kept. */
-async function begin(request: APIRequestContext, family: Family, condition: string, places: readonly Place[], process: string) {
+async function begin(
+  request: APIRequestContext,
+  family: Family,
+  giver: Family,
+  condition: string,
+  places: readonly Place[],
+  process: string,
+) {
   const measured = condition !== 'unmeasured'
   const taken = new Set<string>()
   const interfaces: Record<string, string> = {}
@@ -49,10 +64,19 @@ async function begin(request: APIRequestContext, family: Family, condition: stri
     part: asked,
   })
   const part = job.parts[0]!
+  // What it can take from others it takes, each from a pull that stands beside it.
+  const takes: Record<string, { part: string; thing: string }> = {}
+  if (measured && family.takes.length > 0) {
+    const pull = { name: 'pull beside it', family: giver.key, interfaces: {}, process, parameters: {} }
+    const beside = await send<Part>(request, 'post', `/api/jobs/${job.id}/parts`, pull)
+    for (const slot of family.takes) takes[slot.key] = { part: beside.id, thing: giver.gives.find((g) => g.kind === slot.kind)!.key }
+    await send(request, 'put', `/api/parts/${part.id}`, { ...part.state, version: part.version, takes })
+  }
+  const version = part.version + (Object.keys(takes).length > 0 ? 1 : 0)
   const members = condition === 'row of 1' ? 1 : condition === 'row of 3' ? 3 : 0
   if (members > 0) {
     const row = await send<unknown[]>(request, 'post', '/api/rows', { family: family.key, text: family.listExample })
-    await send(request, 'put', `/api/parts/${part.id}`, { ...part.state, version: part.version, row: row.slice(0, members) })
+    await send(request, 'put', `/api/parts/${part.id}`, { ...part.state, takes, version, row: row.slice(0, members) })
   }
   if (measured) {
     const bodies = members === 0 ? ['part'] : Array.from({ length: members }, (_, i) => `part@${i + 1}`)
@@ -115,13 +139,14 @@ test('every family can be walked through every station, measured or not, alone a
     readPlaces(request),
     get<readonly { id: string }[]>(request, '/api/processes'),
   ])
+  const pull = families.find((f) => f.key === 'drawer-pull')!
   await page.goto('/tables')
   const jobs: string[] = []
   for (const family of families)
     for (const condition of conditions) {
       const measured = condition !== 'unmeasured'
       const needs = family.slots.some((s) => s.need === 'always') || (!measured && family.slots.some((s) => /1$/.test(s.key)))
-      const job = await begin(request, family, condition, places, process!.id)
+      const job = await begin(request, family, pull, condition, places, process!.id)
       jobs.push(job)
       for (const station of stations) {
         at = `${family.key}, ${condition}, ${station}`

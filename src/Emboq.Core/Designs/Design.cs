@@ -9,6 +9,15 @@ public sealed record Design
     /// <summary>What it was computed for, as that stood; <c>null</c> where a family was asked directly.</summary>
     public Process? Process { get; init; }
 
+    /// <summary>What those pieces and proofs are printed with that have a setup of their own, by their keys.</summary>
+    public IReadOnlyDictionary<string, Process> Own { get; init; } = new Dictionary<string, Process>();
+
+    /// <summary>What a piece or a proof is printed with.</summary>
+    /// <param name="key">Of the piece or proof.</param>
+    /// <exception cref="InvalidOperationException">A family was asked directly.</exception>
+    public Process ProcessOf(string key) => Own.GetValueOrDefault(key) ?? Process
+        ?? throw new InvalidOperationException("Nobody said what it is printed with.");
+
     /// <summary>What is printed, the main piece first; empty when the part cannot be built, and a check then says why.</summary>
     public IReadOnlyList<Piece> Pieces { get; init; } = [];
 

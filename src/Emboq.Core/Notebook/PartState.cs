@@ -8,8 +8,14 @@ namespace Emboq.Core.Notebook;
 public sealed record PartState(IReadOnlyDictionary<string, string> Parameters, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process,
     IReadOnlyList<RowItem>? Row = null)
 {
+    /// <summary>More setups of their own than any part has pieces and proofs.</summary>
+    public const int MostSetups = 50;
+
     /// <summary>What it takes from other parts of its job, by slot.</summary>
     public IReadOnlyDictionary<string, TakenFrom> Takes { get; init; } = new Dictionary<string, TakenFrom>();
+
+    /// <summary>Setups of pieces and proofs that are printed by another process than the rest, by their keys.</summary>
+    public IReadOnlyDictionary<string, Guid> Setups { get; init; } = new Dictionary<string, Guid>();
 }
 
 /// <summary>Where something is taken from.</summary>

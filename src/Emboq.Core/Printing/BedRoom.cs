@@ -12,6 +12,20 @@ public static class BedRoom
     public static bool Takes(double width, double depth, double height, Bed bed) => Lies(width, depth, bed)
         && height <= bed.Height;
 
+    /// <summary>Whether what has a setup of its own fits its printer.</summary>
+    /// <param name="item">What is printed.</param>
+    /// <param name="layers">Its layers as it lies.</param>
+    /// <param name="process">What it is printed with.</param>
+    public static Check Check(PrintItem item, IReadOnlyList<Layer> layers, Process process)
+    {
+        var (x, y, z) = (layers.Max(l => l.Width), layers.Max(l => l.Depth), layers.Count * process.LayerHeight);
+        var fits = Takes(x, y, z, process.Bed);
+        var (width, depth) = process.Bed.Free();
+        return new($"bed.{item.Key}", $"{item.Name} fits its printer", fits ? Verdict.Good : Verdict.Stop, fits ? $"{process.Printer} takes it."
+            : $"It does not fit {process.Printer}: give it another setup.", $"{Figures.Mm(x)} × {Figures.Mm(y)} × {Figures.Mm(z)}",
+            $"{Figures.Mm(width)} × {Figures.Mm(depth)} × {Figures.Mm(process.BuildHeight)}", "Layers of the solid.", []);
+    }
+
     /// <summary>Whether it takes what lies on another bed, each thing where it lies.</summary>
     public static bool Holds(this Bed bed, IReadOnlyList<Placement> placements) => placements.All(p => Math.Min(p.X, p.Y) >= bed.Margin - 1e-6
         && p.X + p.Width <= bed.Width - bed.Margin + 1e-6

@@ -88,12 +88,7 @@ public static class SettingFields
 
     /// <summary>What was changed of how a process prints, between two prints with it.</summary>
     public static IReadOnlyList<SettingChange> Between(Process was, Process now) =>
-    [
-        .. Texts(was, now, ("Nozzle", p => p.Nozzle is { } n ? Words([n]) : "unknown"), ("Line width", p => Words([p.LineWidth])),
-            ("Layer height", p => Words([p.LayerHeight])), ("Walls", p => $"{p.Settings.Walls}"), ("Closed layers", p => $"{p.Settings.Skins}"),
-            ("Inside filled", p => $"{p.Settings.Fill:0.##}")),
-        .. Allowances(was.Allowances, now.Allowances),
-    ];
+        Between(was.Apart().Setup with { Name = now.Name }, now.Apart().Setup, _ => "");
 
     private static IEnumerable<SettingChange> Allowances(IReadOnlyDictionary<Surface, Allowance> was, IReadOnlyDictionary<Surface, Allowance> now) =>
         Enum.GetValues<Surface>().SelectMany(s => OfAllowance.Select(f => f.In<IReadOnlyDictionary<Surface, Allowance>>("", all => all.GetValueOrDefault(s)))

@@ -21,20 +21,27 @@ public readonly record struct Corner(Point2 At, double Bulge = 0)
         return new(((At.X + next.X) / 2) - (y * side), ((At.Y + next.Y) / 2) + (x * side));
     }
 
-    /// <summary>The least x on the way to the next corner.</summary>
-    public double LeastX(Point2 next)
+    /// <summary>The box around the way to the next corner.</summary>
+    public (Point2 Least, Point2 Greatest) Box(Point2 next)
     {
-        var ends = Math.Min(At.X, next.X);
-        if (Bulge == 0)
+        var reached = new List<Point2> { At, next };
+        if (Bulge != 0)
         {
-            return ends;
+            var (middle, radius) = (Middle(next), Radius(next));
+            var start = Math.Atan2(At.Y - middle.Y, At.X - middle.X);
+            for (var quarter = 0; quarter < 4; quarter++)
+            {
+                // How far the arc has to turn until it points along an axis.
+                var angle = quarter * Math.PI / 2;
+                var until = Math.IEEERemainder((angle - start) * Math.Sign(Bulge), 2 * Math.PI);
+                if ((until < 0 ? until + (2 * Math.PI) : until) <= Turn)
+                {
+                    reached.Add(new(middle.X + (radius * Math.Cos(angle)), middle.Y + (radius * Math.Sin(angle))));
+                }
+            }
         }
 
-        var middle = Middle(next);
-        var start = Math.Atan2(At.Y - middle.Y, At.X - middle.X);
-        // How far the arc has to turn until it points to −x.
-        var until = Math.IEEERemainder((Math.PI - start) * Math.Sign(Bulge), 2 * Math.PI);
-        return (until < 0 ? until + (2 * Math.PI) : until) <= Turn ? Math.Min(ends, middle.X - Radius(next)) : ends;
+        return (new(reached.Min(p => p.X), reached.Min(p => p.Y)), new(reached.Max(p => p.X), reached.Max(p => p.Y)));
     }
 
     private double Chord(Point2 next) => Math.Sqrt(((next.X - At.X) * (next.X - At.X)) + ((next.Y - At.Y) * (next.Y - At.Y)));

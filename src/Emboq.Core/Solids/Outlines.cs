@@ -1,14 +1,15 @@
+using System.Collections.Immutable;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Operation.Buffer;
 using NetTopologySuite.Operation.Valid;
 
 namespace Emboq.Core.Solids;
 
-/// <summary>Closed outlines around the origin.</summary>
+/// <summary>Closed outlines of lines. Those with arcs are refused where an arc would be taken for its chord.</summary>
 public static class Outlines
 {
     /// <summary>Whether the origin lies inside and sees every side from within.</summary>
-    public static bool SeenFromWithin(Profile profile) => SeenFromWithin(profile.Points);
+    public static bool SeenFromWithin(Profile profile) => SeenFromWithin(Straight(profile));
 
     /// <summary>Whether the origin lies inside a counter-clockwise outline and sees every side from within.</summary>
     public static bool SeenFromWithin(IReadOnlyList<Point2> p) =>
@@ -49,7 +50,7 @@ public static class Outlines
     {
         // An outline without such corners asks nothing of a cutter.
         const double Gentle = 1000;
-        var p = outline.Points;
+        var p = Straight(outline);
         return Enumerable.Range(0, p.Length).Select(i =>
         {
             var (a, b, c) = (p[(i + p.Length - 1) % p.Length], p[i], p[(i + 1) % p.Length]);
@@ -82,7 +83,7 @@ public static class Outlines
             return outline;
         }
 
-        var ring = outline.Points.Append(outline.Points[0]).Select(p => new Coordinate(p.X, p.Y)).ToArray();
+        var ring = Straight(outline).Append(outline.Points[0]).Select(p => new Coordinate(p.X, p.Y)).ToArray();
         var moved = BufferOp.Buffer(new Polygon(new LinearRing(ring)), distance,
             new BufferParameters(32, EndCapStyle.Flat, JoinStyle.Mitre, 4) { SimplifyFactor = 0.001 });
         return moved is Polygon { IsEmpty: false, NumInteriorRings: 0 } polygon
@@ -104,7 +105,7 @@ public static class Outlines
     /// <summary>Where rays from the origin meet an outline that the origin sees whole.</summary>
     private static Profile At(Profile profile, List<double> directions)
     {
-        var p = profile.Points;
+        var p = Straight(profile);
         var start = Enumerable.Range(0, p.Length).MinBy(i => Math.Atan2(p[i].Y, p[i].X));
         int side = start + p.Length - 1;
         var met = new List<Point2>(directions.Count);
@@ -124,6 +125,9 @@ public static class Outlines
 
         return new(met);
     }
+
+    private static ImmutableArray<Point2> Straight(Profile outline) => !outline.HasArcs ? outline.Points
+        : throw new ArgumentException("The sides of this outline must be lines: have its arcs made into facets first.", nameof(outline));
 
     private static double Cross(Point2 a, Point2 b) => (a.X * b.Y) - (a.Y * b.X);
 

@@ -28,6 +28,9 @@ public sealed class Profile : IEquatable<Profile>
 
         Corners = area < 0 ? Reversed(corners) : corners;
         Points = [.. Corners.Select(c => c.At)];
+        HasArcs = arced;
+        var ways = Corners.Select((c, i) => c.Box(Points[(i + 1) % Points.Length])).ToList();
+        Box = (new(ways.Min(w => w.Least.X), ways.Min(w => w.Least.Y)), new(ways.Max(w => w.Greatest.X), ways.Max(w => w.Greatest.Y)));
         Hash = StructuralHash.Of(arced ? "arced profile" : "profile", Corners.SelectMany(c => arced ? new[] { c.At.X, c.At.Y, c.Bulge } : [c.At.X, c.At.Y]));
     }
 
@@ -42,7 +45,7 @@ public sealed class Profile : IEquatable<Profile>
     public ImmutableArray<Point2> Points { get; }
 
     /// <summary>Whether any side is an arc.</summary>
-    public bool HasArcs => Corners.Any(c => c.Bulge != 0);
+    public bool HasArcs { get; }
 
     /// <summary>Content hash.</summary>
     public string Hash { get; }
@@ -50,14 +53,17 @@ public sealed class Profile : IEquatable<Profile>
     /// <summary>Enclosed area, mm².</summary>
     public double Area => SignedArea(Corners);
 
-    /// <summary>Its width between corners, along x, mm.</summary>
-    public double Across => Points.Max(p => p.X) - Points.Min(p => p.X);
+    /// <summary>The box around it, arcs and all.</summary>
+    public (Point2 Least, Point2 Greatest) Box { get; }
 
-    /// <summary>Its depth between corners, along y, mm.</summary>
-    public double Along => Points.Max(p => p.Y) - Points.Min(p => p.Y);
+    /// <summary>Its width, along x, mm.</summary>
+    public double Across => Box.Greatest.X - Box.Least.X;
+
+    /// <summary>Its depth, along y, mm.</summary>
+    public double Along => Box.Greatest.Y - Box.Least.Y;
 
     /// <summary>The middle of its box.</summary>
-    public Point2 Middle => new((Points.Max(p => p.X) + Points.Min(p => p.X)) / 2, (Points.Max(p => p.Y) + Points.Min(p => p.Y)) / 2);
+    public Point2 Middle => new((Box.Greatest.X + Box.Least.X) / 2, (Box.Greatest.Y + Box.Least.Y) / 2);
 
     /// <inheritdoc/>
     public bool Equals(Profile? other) => other?.Hash == Hash;

@@ -91,7 +91,7 @@ public abstract class Solid : IEquatable<Solid>
         public Revolved(Profile profile)
             : base(StructuralHash.Of("revolved", [], profile.Hash))
         {
-            Profile = profile.Corners.Select((c, i) => c.LeastX(profile.Points[(i + 1) % profile.Points.Length])).All(x => x >= 0)
+            Profile = profile.Box.Least.X >= 0
                 ? profile
                 : throw new ArgumentException("A turned profile must stay on one side of its axis.", nameof(profile));
         }
@@ -128,9 +128,9 @@ public abstract class Solid : IEquatable<Solid>
                 throw new ArgumentException("A loft needs two or more outlines of equal count, each above the last.", nameof(sections));
             }
 
-            if (!Sections.All(s => !s.Outline.HasArcs && Outlines.SeenFromWithin(s.Outline)))
+            if (!Sections.All(s => Outlines.SeenFromWithin(s.Outline)))
             {
-                throw new ArgumentException("The axis must see the whole of every outline, and its sides must be lines.", nameof(sections));
+                throw new ArgumentException("The axis must see the whole of every outline.", nameof(sections));
             }
         }
 

@@ -158,7 +158,7 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
         var number = await RevisionStore.Next(database, part, default);
         var design = (await Designer.OfPart(database, kept, default, Frozen.Mark(number))).Value;
         await RevisionStore.Add(database, new(part, number, bodies, kept.State, Later(), remark, null, Frozen.Of(kept.State, [design]))
-        { Seats = Frozen.SeatsOf(kept.State, [design]), Process = design.Process! }, default);
+        { Seats = Frozen.SeatsOf(kept.State, [design], design.Process!), Process = design.Process! }, default);
     }
 
     private async Task Run(Guid part, int number, Process process, TimeSpan took, double grams)

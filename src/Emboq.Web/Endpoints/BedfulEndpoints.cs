@@ -92,14 +92,19 @@ internal static class BedfulEndpoints
         var pieces = shapes.Zip(boxes, (s, box) => (Row: parts[s.Key.Part].Row(s.Key.Member),
             Piece: PieceOf(s.Key, box, s.Piece.OtherColour ? letters : parts[s.Key.Part].Row(s.Key.Member)?.Group ?? "")))
             .SelectMany(p => Enumerable.Range(0, p.Row?.Count ?? 1).Select(_ => p.Piece with { })).ToList();
-        var beds = processes.ToDictionary(p => p.Id, p => request.Margin is { } margin ? p.Bed with { Margin = margin } : p.Bed);
-        var layout = Bedfuls.Of(pieces, [.. beds.Values], request.Gap, request.Most ?? int.MaxValue);
+        // What has a setup of its own is printed with that; all else shares the beds that were chosen.
+        Process? Own(BedItem piece) => parts[piece.Part].Designs[piece.Member - 1].Own.GetValueOrDefault(piece.Body);
+        var able = processes.Concat(pieces.Select(Own).OfType<Process>()).DistinctBy(p => p.Id).ToList();
+        var beds = able.ToDictionary(p => p.Id, p => request.Margin is { } margin ? p.Bed with { Margin = margin } : p.Bed);
+        var layouts = pieces.GroupBy(p => Own(p)?.Id).OrderBy(g => g.Key is not null).Select(g => (Own: g.Key, Layout: Bedfuls.Of([.. g],
+            [.. (g.Key is { } own ? able.Where(p => p.Id == own) : processes).Select(p => beds[p.Id])], request.Gap, request.Most ?? int.MaxValue))).ToList();
+        var layout = new Layout([.. layouts.SelectMany(l => l.Layout.Bedfuls)], [.. layouts.SelectMany(l => l.Layout.TooLarge)],
+            layouts.All(l => l.Layout.Proven));
 
         var factors = new Dictionary<Guid, Quantity>();
-        foreach (var process in processes)
+        foreach (var process in able)
         {
-            factors[process.Id] = TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r =>
-                (r.Seconds, r.ModelledSeconds))]);
+            factors[process.Id] = await Planner.Factor(process, database, stop);
         }
 
         var planned = new List<PlannedBedful>();
@@ -109,7 +114,7 @@ internal static class BedfulEndpoints
             yield return new($"Cutting bedful {i + 1} of {layout.Bedfuls.Count} into layers", (double)i / layout.Bedfuls.Count, null);
             var choices = new List<PlannedBedful>();
             // Every printer that takes it as it lies may print it.
-            foreach (var process in processes.Where(p => beds[p.Id].Holds(bedful.Placements)))
+            foreach (var process in (Own(bedful.Placements[0].Piece) is { } only ? [only] : processes).Where(p => beds[p.Id].Holds(bedful.Placements)))
             {
                 foreach (var key in bedful.Placements.Select(p => (p.Piece.Part, p.Piece.Member, p.Piece.Body)).Distinct().Where(k =>
                     !layers.ContainsKey((k, process.Id))))
@@ -127,7 +132,7 @@ internal static class BedfulEndpoints
 
         yield return new("Choosing hours and spools", 1, null);
         yield return new(null, 1, BedfulsView.Of(layout, BedSchedule.Of(planned, await SpoolStore.All(database, stop), request.Start),
-            processes.ToDictionary(p => p.Id, p => p.Name), [.. parts.Select(p => p.Part.Id)]));
+            able.ToDictionary(p => p.Id, p => p.Name), [.. parts.Select(p => p.Part.Id)]));
     }
 
     private static BedItem PieceOf((int Part, int Member, string Body) key, (Point3 Least, Point3 Greatest) box, string group) =>

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Emboq.Store;
 using Emboq.Web.Views;
 using Npgsql;
 
@@ -13,9 +12,10 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Part">The part whose tries count, if any.</param>
 /// <param name="Bodies">Which bodies to turn into triangles; all of them when left out.</param>
 /// <param name="Takes">What it takes from other parts, by slot.</param>
+/// <param name="Setups">Setups of pieces and proofs that are printed by another process, by their keys.</param>
 public sealed record DesignRequest(string Family, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null,
     IReadOnlyDictionary<string, PlaceRequest>? Interfaces = null, Guid? Part = null, IReadOnlyList<BodyRole>? Bodies = null,
-        IReadOnlyDictionary<string, TakenFrom>? Takes = null);
+        IReadOnlyDictionary<string, TakenFrom>? Takes = null, IReadOnlyDictionary<string, Guid>? Setups = null);
 
 /// <summary>A place: a kept interface by id, or sizes stated with their doubt.</summary>
 /// <param name="Id">A kept interface.</param>
@@ -52,8 +52,7 @@ internal static class DesignEndpoints
         }
 
         var values = ParameterValues.Read(FamilyList.Find(request.Family)!.Parameters, new Input().Entries("parameters", request.Parameters)).Value;
-        return TypedResults.Ok(await Planner.Of(design.Value, request.Bodies ?? Enum.GetValues<BodyRole>(), values,
-            (await ProcessStore.Find(database, request.Process, stop))!, database, kernel, stop));
+        return TypedResults.Ok(await Planner.Of(design.Value, request.Bodies ?? Enum.GetValues<BodyRole>(), values, database, kernel, stop));
     }
 
     /// <summary>Whether its motions are free, from the triangles along their paths; one that the kernel could not measure is told as not judged.</summary>
@@ -106,8 +105,8 @@ internal static class DesignEndpoints
 
         return await Designer.Of(database, request.Family, new(entries, slots, request.Process)
         {
-            Takes = request.Takes
-            ?? new Dictionary<string, TakenFrom>()
+            Takes = request.Takes ?? new Dictionary<string, TakenFrom>(),
+            Setups = request.Setups ?? new Dictionary<string, Guid>(),
         }, request.Part, stated, stop);
     }
 
@@ -123,19 +122,20 @@ internal static class DesignEndpoints
         return view with
         {
             Bodies = [.. shown.Where(b => bodies.ContainsKey(b.Body.Key)).Select(b =>
-                BodyView.Of(b.Body, b.Role, bodies[b.Body.Key], b.Pose, b.Proves, b.Rungs, b.Says))],
+                BodyView.Of(b.Body, b.Role, bodies[b.Body.Key], b.Pose, b.Proves, b.Rungs, b.Says, b.Item?.MayDiffer ?? false))],
             Checks = [.. view.Checks, .. GaugeCheck.Of(design.Gauges, bodies) is { } gauged ? [CheckView.Of(gauged)] : Array.Empty<CheckView>(),
                 .. nothing is null ? [] : new[] { CheckView.Of(nothing) }],
         };
     }
 
     /// <summary>A body of a design with what it is for.</summary>
-    private sealed record ShownBody(Body Body, BodyRole Role, Pose? Pose = null, string? Proves = null, int Rungs = 1, string? Says = null)
+    private sealed record ShownBody(Body Body, BodyRole Role, PrintItem? Item = null, Pose? Pose = null, string? Proves = null, int Rungs = 1, string? Says = null)
     {
         public static IEnumerable<ShownBody> Of(Design design) =>
         [
-            .. design.Pieces.SelectMany(p => p.Bodies.Select(b => new ShownBody(b, BodyRole.Part, p.Pose, Says: p.Says))),
-            .. design.Proofs.SelectMany(p => p.Bodies.Select(b => new ShownBody(b, BodyRole.Coupon, null, p.Seat, p.Rungs, p.Says))),
+            .. design.Pieces.SelectMany(p => p.Bodies.Select(b => new ShownBody(b, BodyRole.Part, p, p.Pose, Says: p.Says))),
+            .. design.Proofs.SelectMany(p => p.Bodies.Select(b => new ShownBody(b, BodyRole.Coupon, p, null, p.Seat, p.Rungs,
+                design.Own.ContainsKey(p.Key) ? $"{p.Says} {Proof.OfAnotherProcess}" : p.Says))),
             .. design.Machine.Select(b => new ShownBody(b, BodyRole.Counterpart)),
         ];
     }

@@ -14,8 +14,10 @@ public sealed record JobRequest(string Name, PartRequest Part, string? Need = nu
 /// <param name="Process">What it will be printed with.</param>
 /// <param name="Parameters">Key to entry; what is left out is left to Emboq.</param>
 /// <param name="Takes">What it takes from other parts of the job, by slot.</param>
+/// <param name="Setups">Setups of pieces and proofs that are printed by another process, by their keys.</param>
 public sealed record PartRequest(string Name, string Family, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process,
-    IReadOnlyDictionary<string, JsonElement>? Parameters = null, IReadOnlyDictionary<string, TakenFrom>? Takes = null);
+    IReadOnlyDictionary<string, JsonElement>? Parameters = null, IReadOnlyDictionary<string, TakenFrom>? Takes = null,
+    IReadOnlyDictionary<string, Guid>? Setups = null);
 
 /// <summary>New decisions for a part.</summary>
 /// <param name="Version">The version they were made from.</param>
@@ -24,8 +26,10 @@ public sealed record PartRequest(string Name, string Family, IReadOnlyDictionary
 /// <param name="Parameters">Key to entry; what is left out is left to Emboq.</param>
 /// <param name="Takes">What it takes from other parts of the job, by slot.</param>
 /// <param name="Row">The members of a row.</param>
+/// <param name="Setups">Setups of pieces and proofs that are printed by another process, by their keys.</param>
 public sealed record PartStateRequest(int Version, IReadOnlyDictionary<string, Guid> Interfaces, Guid Process,
-    IReadOnlyDictionary<string, JsonElement>? Parameters = null, IReadOnlyDictionary<string, TakenFrom>? Takes = null, IReadOnlyList<RowItem>? Row = null);
+    IReadOnlyDictionary<string, JsonElement>? Parameters = null, IReadOnlyDictionary<string, TakenFrom>? Takes = null, IReadOnlyList<RowItem>? Row = null,
+    IReadOnlyDictionary<string, Guid>? Setups = null);
 
 internal static class JobEndpoints
 {
@@ -103,7 +107,10 @@ internal static class JobEndpoints
         var input = new Input();
         var state = new PartState(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process,
             request.Row is { Count: > 0 } row ? row : null)
-        { Takes = request.Takes ?? new Dictionary<string, TakenFrom>() };
+        {
+            Takes = request.Takes ?? new Dictionary<string, TakenFrom>(),
+            Setups = request.Setups ?? new Dictionary<string, Guid>(),
+        };
         RowEndpoints.Look(input, state.Row);
         await Probe(input, part with { State = state }, "", database, stop);
         if (!input.IsGood)
@@ -126,8 +133,8 @@ internal static class JobEndpoints
         var part = new Part(Guid.CreateVersion7(), job, name, request.Family, 1,
             new(input.Entries("parameters", request.Parameters), request.Interfaces, request.Process)
             {
-                Takes = request.Takes
-                ?? new Dictionary<string, TakenFrom>()
+                Takes = request.Takes ?? new Dictionary<string, TakenFrom>(),
+                Setups = request.Setups ?? new Dictionary<string, Guid>(),
             });
         await Probe(input, part, path, database, stop);
         return part;

@@ -30,6 +30,12 @@ internal static class PackEndpoints
             added = await Whole.Of(async () =>
             {
                 var process = await Process(file.Process, database, now, stop);
+                var setups = new Dictionary<string, Guid>();
+                foreach (var (key, own) in file.Setups ?? new Dictionary<string, Process>())
+                {
+                    setups[key] = await Process(own, database, now, stop);
+                }
+
                 var job = new Job(Guid.CreateVersion7(), file.Job, file.Need, []);
                 var givers = new List<Part>();
                 foreach (var g in file.Givers ?? [])
@@ -43,6 +49,7 @@ internal static class PackEndpoints
                     {
                         Takes = (file.Takes ?? new Dictionary<string, TakenFile>()).ToDictionary(t => t.Key, t =>
                             new TakenFrom(givers[t.Value.Giver].Id, t.Value.Thing)),
+                        Setups = setups,
                     });
                 job = job with { Parts = [.. givers, part] };
                 await JobStore.Add(database, job with { Parts = [job.Parts[0]] }, now, stop);
@@ -86,10 +93,13 @@ internal static class PackEndpoints
         input.Text("need", file.Need);
         input.Name("part", file.Part);
         input.OneOf("family", file.Family, FamilyList.All, f => f.Key);
-        var (printer, filament, setup) = file.Process.Apart();
-        SetupEndpoints.Look(input, printer, "process.printer.");
-        SetupEndpoints.Look(input, filament, "process.filament.");
-        SetupEndpoints.Look(input, setup, "process.");
+        LookAt(input, file.Process, "process.");
+        input.Within("setups", file.Setups?.Count ?? 0, 0, PartState.MostSetups, "setups");
+        foreach (var (key, process) in (file.Setups ?? new Dictionary<string, Process>()).Take(PartState.MostSetups))
+        {
+            LookAt(input, process, $"setups.{key}.");
+        }
+
         RowEndpoints.Look(input, file.Row);
         LookAt(input, file.Places, "places");
         input.Within("givers", file.Givers?.Count ?? 0, 0, MostGivers, "parts");
@@ -108,6 +118,14 @@ internal static class PackEndpoints
                 input.Add(new($"takes.{slot}", $"{taken.Giver}", "The file holds no such part to take it from.", "Make the pack again where it was made."));
             }
         }
+    }
+
+    private static void LookAt(Input input, Process process, string path)
+    {
+        var (printer, filament, setup) = process.Apart();
+        SetupEndpoints.Look(input, printer, $"{path}printer.");
+        SetupEndpoints.Look(input, filament, $"{path}filament.");
+        SetupEndpoints.Look(input, setup, path);
     }
 
     private static void LookAt(Input input, IReadOnlyDictionary<string, PlaceFile> places, string path)
@@ -152,7 +170,8 @@ internal static class PackEndpoints
             (await SetupStores.Printers.All(database, stop)).FirstOrDefault(p => p.Name == printer.Name
                 && (p.BedWidth, p.BedDepth, p.BuildHeight) == (printer.BedWidth, printer.BedDepth, printer.BuildHeight)),
             (await SetupStores.Filaments.All(database, stop)).FirstOrDefault(f => f.Name == filament.Name
-                && (f.Density, f.Diameter, f.Price, f.LeastLayerTime) == (filament.Density, filament.Diameter, filament.Price, filament.LeastLayerTime)),
+                && (f.Density, f.Diameter, f.Price, f.LeastLayerTime) == (filament.Density, filament.Diameter, filament.Price, filament.LeastLayerTime)
+                && !(f.FlowLimit < process.Settings.FlowLimit)),
             Guid.CreateVersion7());
         await SetupStores.Setups.Add(database, id, setup with
         {

@@ -89,10 +89,17 @@ internal static class RevisionEndpoints
             input.Add(new("bodies", string.Join(", ", bodies), "A print holds one or more different bodies.", $"Name some of {string.Join(", ", printable)}."));
         }
 
+        var with = bodies.Where(printable.Contains).Select(b => members[0].ProcessOf(BodyAddress.Parse(b).Key)).DistinctBy(p => p.Id).ToList();
+        if (with.Count > 1)
+        {
+            input.Add(new("bodies", string.Join(", ", with.Select(p => p.Name)), "These are printed with different setups: they are not one print.",
+                "Number them one after the other."));
+        }
+
         return input.IsGood
             ? new Revision(part.Id, number, bodies, part.State, now, remark.Length == 0 ? null : remark, null,
                 frozen)
-            { Seats = Frozen.SeatsOf(part.State, members), Process = members[0].Process! }
+            { Seats = Frozen.SeatsOf(part.State, members, with[0]), Process = with[0] }
             : input.Problems.ToList();
     }
 
@@ -186,7 +193,7 @@ internal static class RevisionEndpoints
         RevisionView Viewed(Revision r)
         {
             var called = r.Frozen.Names ?? names;
-            return new(r.Number, [.. r.Printed.Select(p => PrintedView.Of(p, called))], processes[r.State.Process], r.At, r.Remark, r.Kept,
+            return new(r.Number, [.. r.Printed.Select(p => PrintedView.Of(p, called))], processes[r.Process.Id], r.At, r.Remark, r.Kept,
                 RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, family, called, processes),
                 [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), called, family, [.. photos[t.Id]]))],
                 [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)],

@@ -59,7 +59,7 @@ internal static class ServiceEndpoints
         }
 
         var modelled = await Planner.ModelledSeconds(revision.Printed.Select(k => SolidJson.Read(revision.Frozen.Solids[k])), revision.Process, kernel, stop);
-        var run = new Run(Guid.CreateVersion7(), id, number, revision.State.Process, took.Value, modelled, request.Grams, clock.GetUtcNow());
+        var run = new Run(Guid.CreateVersion7(), id, number, revision.Process.Id, took.Value, modelled, request.Grams, clock.GetUtcNow());
         await ServiceStore.Add(database, run, stop);
         return TypedResults.Created($"/api/parts/{id}/history", run);
     }

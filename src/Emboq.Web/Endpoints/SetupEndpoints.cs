@@ -12,18 +12,21 @@ internal static class SetupEndpoints
     private const int MostNozzles = 12;
 
     /// <summary>What one sort of them is called, how it is looked at, and how two of its states are compared.</summary>
-    private sealed record Sort<T>(string Path, string Called, KeptStore<T> Store, Action<Input, T> Look, Func<T, T, Func<Guid, string>, IReadOnlyList<SettingChange>> Compare)
+    private sealed record Sort<T>(string Path, string Called, KeptStore<T> Store, Action<Input, T> Look,
+        Func<T, T, Func<Guid, string>, IReadOnlyList<SettingChange>> Compare)
         where T : class, IKept
     {
-        /// <summary>Looks at what it names, which only the notebook knows.</summary>
-        public Func<NpgsqlDataSource, Input, T, CancellationToken, Task> LookAround { get; init; } = (_, _, _, _) => Task.CompletedTask;
+        /// <summary>Looks at what only the notebook knows: what it names, and what stood before; <c>null</c> for a new one.</summary>
+        public Func<NpgsqlDataSource, Input, T, T?, CancellationToken, Task> LookAround { get; init; } = (_, _, _, _, _) => Task.CompletedTask;
     }
 
     public static void MapSetups(this IEndpointRouteBuilder api)
     {
         api.MapGet("/setting-forms", () => SettingForms.All);
-        Map(api, new Sort<Printer>("printers", "printer", SetupStores.Printers, (input, p) => Look(input, p), (was, now, _) => SettingFields.Between(was, now)));
-        Map(api, new Sort<Filament>("filaments", "filament", SetupStores.Filaments, (input, f) => Look(input, f), (was, now, _) => SettingFields.Between(was, now)));
+        Map(api, new Sort<Printer>("printers", "printer", SetupStores.Printers, (input, p) => Look(input, p),
+            (was, now, _) => SettingFields.Between(was, now)));
+        Map(api, new Sort<Filament>("filaments", "filament", SetupStores.Filaments, (input, f) => Look(input, f),
+            (was, now, _) => SettingFields.Between(was, now)));
         Map(api, new Sort<Setup>("setups", "setup", SetupStores.Setups, (input, s) => Look(input, s), SettingFields.Between) { LookAround = LookAround });
     }
 
@@ -44,7 +47,7 @@ internal static class SetupEndpoints
         {
             var input = new Input();
             sort.Look(input, state);
-            await sort.LookAround(database, input, state, stop);
+            await sort.LookAround(database, input, state, null, stop);
             if (!input.IsGood)
             {
                 return Problems.Bad(input.Problems);
@@ -69,14 +72,7 @@ internal static class SetupEndpoints
 
             var input = new Input();
             sort.Look(input, state);
-            await sort.LookAround(database, input, state, stop);
-            if (state is Setup setup && known is Setup was && !setup.PrintsAs(was) && await ProcessStore.WasPrinted(database, id, stop))
-            {
-                input.Add(new("nozzle", null, "Something was printed with this setup: printer, filament, nozzle, line width and layer height decide "
-                    + "how sizes come out, and stay.",
-                    "Make a setup of its own of it, from a copy."));
-            }
-
+            await sort.LookAround(database, input, state, known, stop);
             return !input.IsGood ? Problems.Bad(input.Problems)
                 : !state.Name.Equals(known.Name, StringComparison.OrdinalIgnoreCase) && !again && await store.HasName(database, state.Name, stop)
                     ? Problems.Taken("name", sort.Called, state.Name)
@@ -130,8 +126,14 @@ internal static class SetupEndpoints
         }
     }
 
-    private static async Task LookAround(NpgsqlDataSource database, Input input, Setup setup, CancellationToken stop)
+    private static async Task LookAround(NpgsqlDataSource database, Input input, Setup setup, Setup? was, CancellationToken stop)
     {
+        if (was is not null && !setup.PrintsAs(was) && await ProcessStore.WasPrinted(database, was.Id, stop))
+        {
+            input.Add(new("nozzle", null, "Something was printed with this setup: printer, filament, nozzle, line width and layer height decide "
+                + "how sizes come out, and stay.", "Make a setup of its own of it, from a copy."));
+        }
+
         input.OneOf("filament", $"{setup.Filament}", await SetupStores.Filaments.All(database, stop), f => $"{f.Id}");
         if (input.OneOf("printer", $"{setup.Printer}", await SetupStores.Printers.All(database, stop), p => $"{p.Id}") is { } printer && input.IsGood)
         {

@@ -81,20 +81,22 @@ public enum BodyRole
 /// <param name="Proves">The slot a coupon proves.</param>
 /// <param name="Rungs">How many steps around the drawn size a proof has; 1 with the drawn size alone.</param>
 /// <param name="Says">What it is good for.</param>
+/// <param name="MayDiffer">Whether it may be printed with a setup of its own.</param>
 /// <param name="Hash">Content hash of its tree.</param>
 /// <param name="Volume">mm³.</param>
 /// <param name="Size">Width, depth and height, mm.</param>
 /// <param name="Pose">Where it stands in the assembly, motions at their beginning.</param>
 /// <param name="Positions">Base64 of little-endian 32-bit floats: x, y, z of each vertex, mm.</param>
 /// <param name="Triangles">Base64 of little-endian 32-bit integers: three vertex indices each.</param>
-public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, int Rungs, string? Says, string Hash, double Volume, Point3 Size,
+public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, int Rungs, string? Says, bool MayDiffer, string Hash, double Volume, Point3 Size,
     Pose Pose, byte[] Positions, byte[] Triangles)
 {
     /// <summary>From a body and its mesh.</summary>
-    public static BodyView Of(Body body, BodyRole role, SolidMesh mesh, Pose? pose = null, string? proves = null, int rungs = 1, string? says = null)
+    public static BodyView Of(Body body, BodyRole role, SolidMesh mesh, Pose? pose = null, string? proves = null, int rungs = 1, string? says = null,
+        bool mayDiffer = false)
     {
         var (least, greatest) = mesh.Bounds;
-        return new(body.Key, body.Name, role, proves, rungs, says, body.Solid.Hash, mesh.Volume,
+        return new(body.Key, body.Name, role, proves, rungs, says, mayDiffer, body.Solid.Hash, mesh.Volume,
             new(greatest.X - least.X, greatest.Y - least.Y, greatest.Z - least.Z), pose ?? Pose.Here,
             MemoryMarshal.AsBytes(mesh.Positions.AsSpan()).ToArray(), MemoryMarshal.AsBytes(mesh.Triangles.AsSpan()).ToArray());
     }

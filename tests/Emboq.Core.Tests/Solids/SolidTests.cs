@@ -80,6 +80,10 @@ public sealed class SolidTests
         Profile.Of(slot).Area.ShouldBe(200 + (25 * Math.PI), 1e-9);
         // The same slot, walked backwards.
         Profile.Of([new(new(0, 5)), new(new(20, 5), -1), new(new(20, -5)), new(new(0, -5), -1)]).Area.ShouldBe(200 + (25 * Math.PI), 1e-9);
+        // The rounds reach 5 mm past their corners; what knows no arcs refuses them.
+        Profile.Of(slot).Box.ShouldBe((new Point2(-5, -5), new Point2(25, 5)));
+        Should.Throw<ArgumentException>(() => Outlines.Moved(Profile.Of(slot), 1));
+        Should.Throw<ArgumentException>(() => Outlines.Tightest(Profile.Of(slot), recess: true));
         var moon = Profile.Of([new(new(0, -10), 1), new(new(0, 10), -0.5)]);
         // By hand: half a round of 100 π / 2, less a segment whose quarter angle has the tangent 0.5.
         var (turn, radius) = (4 * Math.Atan(0.5), 20 * 1.25 / 2);

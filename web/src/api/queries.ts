@@ -241,5 +241,6 @@ function designRequest(part: Pick<Part, 'id' | 'family'>, state: PartState, bodi
     part: part.id,
     bodies: [...bodies],
     takes: state.takes,
+    setups: state.setups,
   }
 }

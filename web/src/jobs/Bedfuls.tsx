@@ -32,7 +32,6 @@ export function Bedfuls({ members }: BedfulsProps) {
       processes: [...chosen],
       start: localNow(),
       gap: 5,
-      margin: 5,
       most: limit,
       letters: inlaid ? letters : null,
     })

@@ -35,6 +35,7 @@ function label(at: string, { family }: Names): string {
   if (sort === 'parameter') return family.parameters.find((p) => p.key === key)?.label ?? 'another decision'
   if (sort === 'place') return family.slots.find((s) => s.key === key)?.label ?? 'another place'
   if (sort === 'taken') return family.takes.find((t) => t.key === key)?.label ?? 'Taken from another part'
+  if (sort === 'setup') return 'Setup of its own'
   return { process: 'Setup', row: 'The row' }[at] ?? at
 }
 
@@ -47,6 +48,7 @@ function says(at: string, state: PartState, { family, machines, processes }: Nam
   }
   if (sort === 'place') return machines.flatMap((m) => m.interfaces).find((i) => i.id === state.interfaces[key])?.name ?? 'no place'
   if (sort === 'process') return processes.find((p) => p.id === state.process)?.name ?? 'another setup'
+  if (sort === 'setup') return processes.find((p) => p.id === state.setups[key])?.name ?? 'as the part'
   if (sort === 'taken') return state.takes[key] ? 'another part' : (family.takes.find((t) => t.key === key)?.otherwise ?? 'nothing')
   return (state.row ?? []).map((item, i) => memberName(item, i + 1)).join(', ') || 'one part'
 }

@@ -14,6 +14,7 @@ import { Files } from './Files'
 import { PlanFigures } from './PlanFigures'
 import { memberName } from './rows'
 import { RowPanel } from './RowPanel'
+import { OwnSetup } from './OwnSetup'
 import { NotYet } from './StationPanel'
 import { bySeverity } from './verdicts'
 import { WaysTable } from './WaysTable'
@@ -28,8 +29,10 @@ export function PrintPanel({ what }: PrintPanelProps) {
   const bodies = useQuery(designQuery(part, work.shown, [what])).data?.bodies.filter((b) => b.role === what) ?? []
   const plan = useQuery(planQuery(part, work.shown, [what]))
   const [turned, setTurned] = useState<readonly string[]>([])
-  // What proves alone is chosen unless it is taken out; a ladder beside it only when it is put in.
-  const extra = (body: BodyView) => body.rungs > 1 && bodies.some((b) => b.rungs === 1)
+  const { process, setups } = editing.draft.present
+  const setupOf = (body: BodyView) => setups[body.key] ?? process
+  // What proves alone is chosen unless it is taken out; a ladder, or what another setup prints, only when it is put in.
+  const extra = (body: BodyView) => (body.rungs > 1 && bodies.some((b) => b.rungs === 1)) || setupOf(body) !== setupOf(bodies[0]!)
   const chosen = bodies.filter((b) => turned.includes(b.key) === extra(b)).map((b) => b.key)
   const row = editing.draft.present.row ?? []
   const inRow = row.length > 0
@@ -55,7 +58,7 @@ export function PrintPanel({ what }: PrintPanelProps) {
             print={plan.data?.prints.find((p) => p.body === body.key)}
             chosen={chosen.includes(body.key)}
             onToggle={() => setTurned(toggle(turned, body.key))}
-            fixed={what === 'part'}
+            fixed={what === 'part' && bodies.every((b) => setupOf(b) === process)}
           />
         ))}
       </ul>
@@ -153,6 +156,7 @@ function BodyRow({ body, print, chosen, fixed, onToggle }: BodyRowProps) {
           {body.says && <span className="quiet text-sm">{body.says}</span>}
         </span>
       </label>
+      {body.mayDiffer && <OwnSetup body={body} />}
       {print && <PlanFigures print={print} name={body.name} />}
     </li>
   )

@@ -5,7 +5,7 @@ import { counts } from './asking'
 const spec = (key: string, usual: string, when: Record<string, readonly string[]> = {}) =>
   ({ key, default: usual, when, options: [] }) as unknown as ParameterSpec
 const state = (parameters: Record<string, string>, rest: Partial<PartState> = {}) =>
-  ({ parameters, interfaces: {}, takes: {}, ...rest }) as unknown as PartState
+  ({ parameters, interfaces: {}, takes: {}, setups: {}, ...rest }) as unknown as PartState
 
 describe('counts', () => {
   const held = spec('held', 'insert')

@@ -8,7 +8,7 @@ const part: Part = {
   name: 'adapter',
   family: 'hose-adapter',
   version: 3,
-  state: { parameters: { wall: '1.6' }, interfaces: { first: 'a' }, process: 'x', takes: {}, row: null },
+  state: { parameters: { wall: '1.6' }, interfaces: { first: 'a' }, process: 'x', takes: {}, setups: {}, row: null },
 }
 
 const change = (draft: Draft, wall: string, at: number, key = 'wall') =>

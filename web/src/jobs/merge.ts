@@ -9,6 +9,7 @@ const decisions = (state: PartState): Decisions =>
     ...Object.entries(state.interfaces).map(([slot, id]) => [`place/${slot}`, id] as const),
     ['process', state.process],
     ...Object.entries(state.takes).map(([slot, from]) => [`taken/${slot}`, from] as const),
+    ...Object.entries(state.setups).map(([key, id]) => [`setup/${key}`, id] as const),
     ['row', state.row?.length ? state.row : null],
   ])
 
@@ -24,6 +25,7 @@ const asState = (all: Decisions): PartState => {
     interfaces: under('place'),
     process: all.get('process') as string,
     takes: under<TakenFrom>('taken'),
+    setups: under('setup'),
     row: all.get('row') as PartState['row'],
   }
 }

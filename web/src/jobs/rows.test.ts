@@ -7,6 +7,7 @@ const state: PartState = {
   interfaces: {},
   process: 'p',
   takes: {},
+  setups: {},
   row: [
     { count: 1, entries: { text: 'Tacks' }, group: '' },
     { count: 3, entries: { text: 'Cord', tall: '24' }, group: 'blue' },

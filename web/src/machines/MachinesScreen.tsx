@@ -64,13 +64,13 @@ export function MachinesScreen() {
   )
 }
 
+/** What is far off the screen is not laid out. */
+const entry = 'flex min-h-11 flex-col justify-center rounded px-3 py-1.5 [contain-intrinsic-size:auto_3.5rem] [content-visibility:auto]'
+
 function MachineLink({ machine, chosen }: { readonly machine: MachineSummary; readonly chosen: boolean }) {
   const unread = machine.interfaces.filter((i) => !i.read).length
   return (
-    <NavLink
-      to={`/machines/${machine.id}`}
-      className={`flex min-h-11 flex-col justify-center rounded px-3 py-1.5 [contain-intrinsic-size:auto_3.5rem] [content-visibility:auto] ${chosen ? 'bg-base-200 font-semibold' : 'hover:bg-base-200'}`}
-    >
+    <NavLink to={`/machines/${machine.id}`} className={`${entry} ${chosen ? 'bg-base-200 font-semibold' : 'hover:bg-base-200'}`}>
       {machine.name}
       <span className="quiet text-sm font-normal">
         {machine.interfaces.length === 0

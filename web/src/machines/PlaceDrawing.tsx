@@ -5,6 +5,8 @@ import { Figure } from '@/ui/Figure'
 
 export type PlaceDrawingProps = { readonly place: InterfaceView; readonly chosen: string; readonly onChoose: (key: string) => void }
 
+const box = 'bg-base-100 absolute flex flex-col justify-center rounded border px-1.5 text-left'
+
 /** A place as it is drawn; pressing a dimension chooses it for the next reading. To proportion as far as it is read. */
 export function PlaceDrawing({ place, chosen, onChoose }: PlaceDrawingProps) {
   return (
@@ -17,7 +19,7 @@ export function PlaceDrawing({ place, chosen, onChoose }: PlaceDrawingProps) {
         if (!dimension) return null
         return (
           <button
-            className={`bg-base-100 absolute flex flex-col justify-center rounded border px-1.5 text-left ${dimension.key === chosen ? 'border-primary border-2' : 'border-base-300'}`}
+            className={`${box} ${dimension.key === chosen ? 'border-primary border-2' : 'border-base-300'}`}
             style={{ left: label.x - labelSize.width / 2, top: label.y - labelSize.height / 2, ...labelSize }}
             aria-pressed={dimension.key === chosen}
             onClick={() => onChoose(dimension.key)}

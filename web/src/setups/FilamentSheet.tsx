@@ -24,7 +24,7 @@ export function FilamentSheet({ filament, start, onClose, onKept }: FilamentShee
       called="filament"
       kept={filament}
       start={start ?? (filament ? toTexts(filament) : { ...usualOf(undefined), name: '' })}
-      labels={[...forms.filament, basisLabel]}
+      labels={[...forms.filament, { key: 'basis', label: 'Where from', unit: '' }]}
       body={(texts) => fromTexts(texts, figures)}
       onClose={onClose}
       onKept={onKept}
@@ -65,5 +65,3 @@ export function FilamentSheet({ filament, start, onClose, onKept }: FilamentShee
     </KeptSheet>
   )
 }
-
-const basisLabel = { key: 'basis', label: 'Where from', unit: '', least: 0, most: 0, mayBeOpen: true }

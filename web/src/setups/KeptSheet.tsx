@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
-import { ApiProblem, sendJson } from '@/api/client'
+import { ApiProblem } from '@/api/client'
+import type { SettingPath } from '@/api/queries'
 import type { Problem, SettingField } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -12,6 +13,9 @@ import { toTexts, type Texts } from './formTexts'
 /** A printer, a filament or a setup as it is kept. */
 export type Kept = { readonly id: string; readonly version: number; readonly name: string }
 
+/** What a figure or word of a form is called. */
+export type Label = Pick<SettingField, 'key' | 'label' | 'unit'>
+
 export type FormProps = {
   readonly texts: Texts
   readonly set: (key: string, text: string) => void
@@ -20,14 +24,15 @@ export type FormProps = {
 
 export type KeptSheetProps<T extends Kept> = {
   /** Where it is kept: "printers". */
-  readonly path: string
+  readonly path: SettingPath
   /** What one is called: "printer". */
   readonly called: string
   /** What is changed; left out for a new one. */
   readonly kept?: T | undefined
   /** What a new one starts from. */
   readonly start?: Texts
-  readonly labels: readonly SettingField[]
+  /** What is compared when two have changed it. */
+  readonly labels: readonly Label[]
   /** What is sent for some texts. */
   readonly body: (texts: Texts) => object
   readonly children: (form: FormProps) => ReactNode
@@ -44,7 +49,7 @@ export function KeptSheet<T extends Kept>({ path, called, kept, start, labels, b
   const save = useMutation({
     mutationFn: (from: number) =>
       kept
-        ? sendJson<T>('PUT', `/api/${path}/${kept.id}`, { ...body(texts), version: from })
+        ? named<T>(`/api/${path}/${kept.id}`, texts.name ?? '', { ...body(texts), version: from }, 'PUT')
         : named<T>(`/api/${path}`, texts.name ?? '', body(texts)),
     onSuccess: async (saved) => {
       await Promise.all([path, 'processes', 'spools', 'bench'].map((name) => client.invalidateQueries({ queryKey: [name] })))

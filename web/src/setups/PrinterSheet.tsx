@@ -25,7 +25,7 @@ export function PrinterSheet({ printer, start, onClose, onKept }: PrinterSheetPr
       called="printer"
       kept={printer}
       {...(start ? { start } : {})}
-      labels={[...forms.printer, nozzleLabel]}
+      labels={[...forms.printer, { key: 'nozzles', label: 'Nozzles', unit: 'mm' }]}
       body={(texts) => ({ ...fromTexts(texts, figures), nozzles: lengths(texts.nozzles ?? usual.nozzles ?? '') })}
       onClose={onClose}
       onKept={onKept}
@@ -48,5 +48,3 @@ export function PrinterSheet({ printer, start, onClose, onKept }: PrinterSheetPr
     </KeptSheet>
   )
 }
-
-const nozzleLabel = { key: 'nozzles', label: 'Nozzles', unit: 'mm', least: 0.1, most: 2, mayBeOpen: false }

@@ -35,7 +35,11 @@ export function SetupsScreen() {
           query={printers}
           empty="There is no printer yet."
           says={(p) =>
-            `bed ${p.bedWidth} × ${mm(p.bedDepth)}, ${mm(p.buildHeight)} high; nozzles ${mm(p.nozzles.join(', '))}; somebody is there from ${p.hours.from} to ${p.hours.to} o'clock`
+            [
+              `bed ${p.bedWidth} × ${mm(p.bedDepth)}, ${mm(p.buildHeight)} high`,
+              `nozzles ${mm(p.nozzles.join(', '))}`,
+              `somebody is there from ${p.hours.from} to ${p.hours.to} o'clock`,
+            ].join('; ')
           }
           sheet={(printer, copy, onClose) => <PrinterSheet {...(copy ? { start: copied(copy) } : { printer })} onClose={onClose} />}
         />

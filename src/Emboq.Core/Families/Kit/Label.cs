@@ -26,6 +26,8 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
 
     private const double Under = 0.3;
 
+    private const string InlayKey = "inlay";
+
     public static IReadOnlyList<ParameterSpec> Specs(double usualDepth = 0.8) =>
     [
         Kit.Specs.Words("text", "Label", 40, "What stands on it; nothing for a plain one."),
@@ -37,13 +39,13 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
     ];
 
     /// <summary>Fits the words of a part; <c>null</c> when it has none.</summary>
-    /// <param name="p">The decisions, with the specs above.</param>
+    /// <param name="brief">With decisions of the specs above.</param>
     /// <param name="width">Space from left to right.</param>
     /// <param name="height">Space up and down.</param>
-    /// <param name="model">What the process does to printed faces.</param>
     /// <param name="ledger">Takes the figures.</param>
-    public static Label? Of(ParameterValues p, Quantity width, Quantity height, IFitModel model, Ledger ledger)
+    public static Label? Of(Brief brief, Quantity width, Quantity height, Ledger ledger)
     {
+        var p = brief.Parameters;
         var text = p.Text("text");
         var (room, rise) = (ledger.Add("label.room", "space for the label, across", width, "What stays between the holes and the edges."),
             ledger.Add("label.height", "space for the label, up", height, "What stays between the edges."));
@@ -68,8 +70,8 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
         {
             var clearance = Quantity.RuleOfThumb("inlay clearance", 0.1, Unit.Millimetre,
                 "An inlay of the very outline never goes in; this is on the full width.");
-            gap = ledger.Add("label.gap", "inlay smaller, a side", (clearance - model.Allowance(Surface.OutsideFlat,
-                size.Value) + model.Allowance(Surface.Pocket, size.Value)) / 2,
+            gap = ledger.Add("label.gap", "inlay smaller, a side", (clearance - brief.FitsOf(InlayKey).Allowance(Surface.OutsideFlat, size.Value)
+                + brief.Fits.Allowance(Surface.Pocket, size.Value)) / 2,
                 "Drawn: half of the clearance and of what the process takes from a groove and adds to a letter.");
         }
 
@@ -94,7 +96,7 @@ internal sealed record Label(string Text, LetteringKind Kind, Quantity Size, Qua
     /// <param name="at">Their middle, on the face they are sunk into.</param>
     public static IEnumerable<Piece> Inlays(Label? label, Point3 at) => label?.Gap is null ? [] :
     [
-        new("inlay", "inlay letters", label.InlayLetters, [FaceDown], FaceDown.Key)
+        new(InlayKey, "inlay letters", label.InlayLetters, [FaceDown], FaceDown.Key)
         {
             WayBy = null,
             OtherColour = true,

@@ -82,8 +82,8 @@ internal sealed record PullReckoning
         var space = fastening == Fastening.Through
             ? spacing - Quantity.Input("heads", head + 6, Unit.Millimetre, new Provenance.RuleOfThumb("A head, and 3 mm to each side of the words."))
             : length - Quantity.Input("margins", 6, Unit.Millimetre, new Provenance.RuleOfThumb("3 mm free at each end.")) - (2 * edge);
-        var label = Label.Of(p, space, tall - (2 * edge) - Quantity.RuleOfThumb("margins, up", 2, Unit.Millimetre,
-            "1 mm free above and below."), brief.Fits, ledger);
+        var label = Label.Of(brief, space, tall - (2 * edge) - Quantity.RuleOfThumb("margins, up", 2, Unit.Millimetre,
+            "1 mm free above and below."), ledger);
         var screw = Screwed(scope, fastening, size, brief, joint, projection, ledger);
         var passing = Hardware.Passing(size, "medium").Value;
         return new()

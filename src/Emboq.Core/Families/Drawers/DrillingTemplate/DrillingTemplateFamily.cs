@@ -16,7 +16,7 @@ public static class DrillingTemplateFamily
         "drilling-template", "drilling template", "The same holes in every drawer front, and not one of them by eye.",
         [new("holes", "holes measured", ["hole-row"], SlotNeed.Sometimes)],
         [
-            Specs.Length("spacing", "Hole spacing", 96, 5, 600, "When neither a part nor measured holes give it.").If("holes", "open").If("pattern", "open"),
+            Specs.Length("spacing", "Hole spacing", 96, 5, 600, "When neither a part nor measured holes give it.").If("holes", "open").If("pattern", "open").If("spaced", "open"),
             Specs.Choice("screw", "For screws", "M4", "The hole they pass is drilled.", Hardware.Threads).If("pattern", "open"),
             Specs.Length("fromTop", "From the top edge", 40, 5, 300, "To the middle of the part, the same on every drawer."),
             Specs.Length("frontWidth", "Width of the front", null, 30, 2000,

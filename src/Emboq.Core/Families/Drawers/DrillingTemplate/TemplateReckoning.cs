@@ -101,16 +101,16 @@ internal sealed record TemplateReckoning
 
     private static (IReadOnlyList<PatternHole> Holes, HolesFrom From) Pattern(Brief brief, Ledger ledger)
     {
+        var spaced = Spaced(brief, ledger);
         if (brief.Taken.GetValueOrDefault("pattern") is { Thing: Given.Pattern given } from)
         {
-            var holes = Spaced(given.Holes, brief, ledger);
-            foreach (var (h, i) in holes.Select((h, i) => (h, i + 1)))
-            {
-                ledger.Add($"hole{i}", $"hole {i} from the centre mark", Quantity.Input($"hole {i}", h.X, Unit.Millimetre, new Provenance.Chosen(from.From)),
-                    "Taken from the part itself: one pattern for both.");
-            }
+            var drawn = given.Holes.Max(h => h.X) - given.Holes.Min(h => h.X);
+            return ([.. given.Holes.Select((h, i) => h with { X = At(h.X, i + 1).Value })], HolesFrom.Part);
 
-            return (holes, HolesFrom.Part);
+            // All else of the pattern stays; the doubt of the spacing goes along.
+            Quantity At(double x, int hole) => ledger.Add($"hole{hole}", $"hole {hole} from the centre mark",
+                spaced is not null && drawn > 0 ? ((x / drawn) * spaced).Named($"hole {hole}")
+                    : Quantity.Input($"hole {hole}", x, Unit.Millimetre, new Provenance.Chosen(from.From)), "Taken from the part itself: one pattern for both.");
         }
 
         var drill = Hardware.Passing(brief.Parameters.Choice("screw"), "medium").Value;
@@ -118,29 +118,22 @@ internal sealed record TemplateReckoning
         {
             var sizes = new Sizes(row);
             var gaps = Enumerable.Range(0, row.Items.Count).Select(i => sizes[i, "centre"]!).ToList();
-            var span = ledger.Add("span", "first to last hole", gaps.Aggregate((a, b) => a + b), "As measured.");
+            var read = gaps.Aggregate((a, b) => a + b);
+            var span = spaced ?? ledger.Add("span", "first to last hole", read, "As measured.");
             var at = -span.Value / 2;
             PatternHole Measured(double x) => new(x, 0, sizes.Or("diameter", drill), HoleUse.Passing, Front);
-            return ([Measured(at), .. gaps.Select(g => Measured(at += g.Value))], HolesFrom.Place);
+            return ([Measured(at), .. gaps.Select(g => Measured(at += g.Value * span.Value / read.Value))], HolesFrom.Place);
         }
 
-        var spacing = ledger.Add("span", "first to last hole", Quantity.Chosen("hole spacing", brief.Parameters.Number("spacing")!.Value, Unit.Millimetre),
-            "Chosen by the maker.");
-        return ([.. new[] { -0.5, 0.5 }.Select(side => new PatternHole(side * spacing.Value, 0, drill, HoleUse.Passing, Front))], HolesFrom.Spacing);
+        var spacing = spaced ?? ledger.Add("span", "first to last hole",
+            Quantity.Chosen("hole spacing", brief.Parameters.Number("spacing")!.Value, Unit.Millimetre), "Chosen by the maker.");
+        return ([.. new[] { -0.5, 0.5 }.Select(side => new PatternHole(side * spacing.Value, 0, drill, HoleUse.Passing, Front))],
+            spaced is null ? HolesFrom.Spacing : HolesFrom.Part);
     }
 
-    /// <summary>The holes as far apart as they turn out on the printed part, where that is taken; all else of the pattern stays.</summary>
-    private static IReadOnlyList<PatternHole> Spaced(IReadOnlyList<PatternHole> holes, Brief brief, Ledger ledger)
-    {
-        var drawn = holes.Max(h => h.X) - holes.Min(h => h.X);
-        if (brief.Taken.GetValueOrDefault("spaced") is not { Thing: Given.Size size } from || drawn <= 0)
-        {
-            return holes;
-        }
-
-        var span = ledger.Add("span", "first to last hole", size.Value, $"As it turns out on {from.From}.");
-        return [.. holes.Select(h => h with { X = h.X * span.Value / drawn })];
-    }
+    /// <summary>From the first hole to the last as it turns out on a printed part, where that is taken: it goes before any other spacing.</summary>
+    private static Quantity? Spaced(Brief brief, Ledger ledger) => brief.Taken.GetValueOrDefault("spaced") is { Thing: Given.Size size } from
+        ? ledger.Add("span", "first to last hole", size.Value, $"As it turns out on {from.From}.") : null;
 
     /// <summary>What it lies on.</summary>
     private const string Front = "front";

@@ -58,7 +58,7 @@ public static class RouterTemplateFamily
     private static Design Design(Brief brief)
     {
         var (ledger, p) = (new Ledger(), brief.Parameters);
-        var inside = Inside.Read(p, ledger);
+        var (inside, way) = (Inside.Read(p, ledger), Way.Read(p, ledger));
         var (follower, cutter) = (Follower.Read(p, ledger), Cutter.Read(p, ledger));
         var offset = ledger.Add("offset", "offset of the template", (follower - cutter) / 2,
             "Half of (follower − cutter): the cut runs that far from the template's edge.");
@@ -86,7 +86,7 @@ public static class RouterTemplateFamily
                 "The follower reaches through the template and runs on the work.", remedies: Thickness.To(Math.Ceiling(high.Value + 1), "Make it {0} thick")),
             Judge.AtMost("cuts", inside ? "cutter, follower and opening" : "cutter and follower", cutter.Value, follower.Value,
                 "The cutter stays clear of the template.", "The cutter is wider than its follower: it cuts into the template."),
-            BedCheck.Of((moved?.Across ?? 0) + (2 * rim), (moved?.Along ?? 0) + (2 * rim), thickness.Value, Way.Read(p, ledger), brief.Process),
+            BedCheck.Of((moved?.Across ?? 0) + (2 * rim), (moved?.Along ?? 0) + (2 * rim), thickness.Value, way, brief.Process),
         ];
         if (moved is null)
         {
@@ -99,7 +99,7 @@ public static class RouterTemplateFamily
         return new()
         {
             Ledger = ledger,
-            Pieces = [new("part", "template", () => Template(brief.Mark), Ways, Way.Read(p, ledger).Key)],
+            Pieces = [new("part", "template", () => Template(brief.Mark), Ways, way.Key)],
             Proofs = [new("ring-corner", "the tightest corner", () => Corner(Template(null), tightest.At, Math.Abs(offset.Value), thickness.Value),
                 "Run the follower round it in scrap: it proves the offset and the corner. It does not prove the size over all.")],
             Machine = [new("machine-work", "the part wanted", () => new Solid.Extruded(wanted, 18).At(0, 0, -18))],

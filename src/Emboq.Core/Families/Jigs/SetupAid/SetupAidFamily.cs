@@ -104,7 +104,7 @@ public static class SetupAidFamily
                 var thin = Quantity.RuleOfThumb("thin end", ThinEnd, Unit.Millimetre, "A knife edge does not print.");
                 var rise = ledger.Add("rise", "rise over the length", length * Quantity.Tan(angle), "Length times the tangent: to check it with a caliper.");
                 var high = ledger.Add("high", "thick end", thin + rise, "The thin end and the rise.");
-                var label = Label.Of(p, length / 2, width - Quantity.Chosen("margins, across", 3, Unit.Millimetre), brief.Fits, ledger);
+                var label = Label.Of(brief, length / 2, width - Quantity.Chosen("margins, across", 3, Unit.Millimetre), ledger);
                 return new(kind, length.Value, high.Value, width.Value, ThinEnd, 0, 1, label, measured is not null, measured is null ? null
                     : new(measured.Id, "angle"));
             }
@@ -114,8 +114,8 @@ public static class SetupAidFamily
             var top = ledger.Add("top", "highest", low + ((count - 1) * Quantity.Chosen("each step", step, Unit.Millimetre)),
                 "The lowest step, and every rise.");
             var wide = kind == "point" ? width : length;
-            var words = kind == "spacer" ? Label.Of(p, length - Quantity.Chosen("margins", 4, Unit.Millimetre),
-                width - Quantity.Chosen("margins, across", 3, Unit.Millimetre), brief.Fits, ledger) : null;
+            var words = kind == "spacer" ? Label.Of(brief, length - Quantity.Chosen("margins", 4, Unit.Millimetre),
+                width - Quantity.Chosen("margins, across", 3, Unit.Millimetre), ledger) : null;
             return new(kind, wide.Value, width.Value, top.Value, low.Value, step, count, words, false, null);
         }
 

@@ -20,7 +20,7 @@ internal static class JawShape
         [
             new("part", "jaw", () => Plate(r, mark), ways, way) { Pattern = pattern, Walls = walls },
             // It looks back at the first, face to face.
-            new("second", "the other jaw", () => Plate(Other(r), mark), ways, way) { Pattern = pattern, Walls = walls, Pose = Facing(r) },
+            new("second", "the other jaw", () => Plate(Other(r), mark), ways, way) { Pattern = pattern, Walls = walls, Pose = Facing(r), Alike = true },
         ];
     }
 

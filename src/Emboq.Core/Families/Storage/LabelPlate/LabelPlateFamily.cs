@@ -64,8 +64,8 @@ public static class LabelPlateFamily
         var screw = Screw(scope, brief, thickness);
         var drilled = Drilled(scope, p, screw);
         var places = Places(p.Choice("fixing"), tag, joint, width.Value, height.Value);
-        var label = Label.Of(p, Across(joint, places, width), tag ? 0.5 * height
-            : height - Quantity.Chosen("margins, up", 2, Unit.Millimetre), brief.Fits, ledger);
+        var label = Label.Of(brief, Across(joint, places, width), tag ? 0.5 * height
+            : height - Quantity.Chosen("margins, up", 2, Unit.Millimetre), ledger);
         var at = tag && joint is not null ? -joint.Reach / 2 : places is [var only] ? (only.X + only.R + (width.Value / 2)) / 2 : 0;
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
         var (x, y) = tag ? (0.0, at) : (at, 0.0);
