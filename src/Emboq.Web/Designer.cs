@@ -164,7 +164,7 @@ internal static class Designer
 
         foreach (var key in state.Interfaces.Keys.Where(k => family.Slots.All(s => s.Key != k)))
         {
-            yield return new($"interfaces.{key}", null, $"This family has no end called '{key}'.",
+            yield return new($"interfaces.{key}", null, $"This family joins nothing called '{key}'.",
                 $"Use {string.Join(" and ", family.Slots.Select(s => s.Key))}.");
         }
     }

@@ -113,7 +113,8 @@ internal sealed class Input
         if (found is null)
         {
             var keys = string.Join(", ", all.Select(keyOf));
-            problems.Add(new(field, key, $"'{key}' is not known here.", $"Use one of {keys}.", keys));
+            problems.Add(new(field, key, $"'{key}' is not known here.", keys.Length == 0 ? "There is none yet: add one first." : $"Use one of {keys}.",
+                keys.Length == 0 ? null : keys));
         }
 
         return found;

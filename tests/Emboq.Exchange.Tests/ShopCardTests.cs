@@ -36,7 +36,7 @@ public sealed class ShopCardTests
     [InlineData(PaperSize.Letter)]
     public void The_words_are_read_back(PaperSize size)
     {
-        var text = System.Text.Encoding.UTF8.GetString(Poppler("pdftotext", ShopCard.Write(Content(), size), "-layout {0} -"));
+        var text = System.Text.Encoding.UTF8.GetString(Poppler("pdftotext", ShopCard.Write([Content()], size), "-layout {0} -"));
         foreach (var words in new[] { "labelled pull", "revision 3", "96.00 mm", "heat-set inserts M4", "Take care", "holes at full size", "50 mm",
             "45 mm to the middle of the part" })
         {
@@ -49,7 +49,7 @@ public sealed class ShopCardTests
     [InlineData(PaperSize.Letter, 215.9, 279.4)]
     public void Ruler_and_holes_are_true_at_full_size(PaperSize size, double width, double height)
     {
-        var page = Page(ShopCard.Write(Content(), size), 2);
+        var page = Page(ShopCard.Write([Content()], size), 2);
         ((double)page.Width).ShouldBe(width * 10, 2);
         ((double)page.Height).ShouldBe(height * 10, 2);
         // The ruler's own line is the longest dark run near the foot of the page.
@@ -63,16 +63,42 @@ public sealed class ShopCardTests
     [Fact]
     public void A_wide_pattern_lies_on_its_side_and_a_wider_one_goes_over_several_pages()
     {
-        Page(ShopCard.Write(Content("192"), PaperSize.A4), 2).Width.ShouldBeInRange(2968, 2972);
-        var text = System.Text.Encoding.UTF8.GetString(Poppler("pdftotext", ShopCard.Write(Content("400"), PaperSize.A4), "-layout {0} -"));
+        Page(ShopCard.Write([Content("192")], PaperSize.A4), 2).Width.ShouldBeInRange(2968, 2972);
+        var text = System.Text.Encoding.UTF8.GetString(Poppler("pdftotext", ShopCard.Write([Content("400")], PaperSize.A4), "-layout {0} -"));
         text.ShouldContain("page 1 of 2");
         text.ShouldContain("page 2 of 2");
     }
 
     [Fact]
     public void A_part_without_holes_has_one_page() =>
-        System.Text.Encoding.UTF8.GetString(Poppler("pdftotext", ShopCard.Write(Content() with { Pattern = [] }, PaperSize.A4),
+        System.Text.Encoding.UTF8.GetString(Poppler("pdftotext", ShopCard.Write([Content() with { Pattern = [] }], PaperSize.A4),
             "{0} -")).ShouldNotContain("full size");
+
+    /// <summary>Members of a row have a card each; the same holes are drawn once, and every label is on the page of labels, at full size.</summary>
+    [Fact]
+    public void A_row_has_a_card_for_each_and_its_labels_at_full_size()
+    {
+        PaperLabel Label(string text, double width) => new([text, "and cord"], width, 24, 7);
+        var pdf = ShopCard.Write([Content() with { Part = "pull: Cane", Label = Label("Cane", 60) },
+            Content() with { Part = "pull: Tacks", Label = Label("Tacks", 80) }], PaperSize.A4);
+        var text = System.Text.Encoding.UTF8.GetString(Poppler("pdftotext", pdf, "-layout {0} -"));
+        text.ShouldContain("pull: Cane");
+        text.ShouldContain("pull: Tacks");
+        text.Split("holes at full size").Length.ShouldBe(2);
+        text.Split('\f', StringSplitOptions.RemoveEmptyEntries).Length.ShouldBe(4);
+        text[text.IndexOf("Labels at full size", StringComparison.Ordinal)..].ShouldContain("Tacks");
+        var page = Page(pdf, 4);
+        // Their upper edges lie on one line: 60 and 80 mm with 4 mm between.
+        var edges = Runs(page, 300).Where(r => r.To - r.From > 300).ToList();
+        edges.Select(r => (double)(r.To - r.From)).ShouldBe([600, 800], 4);
+        ((double)(edges[1].From - edges[0].To)).ShouldBe(40, 4);
+        // A capital is as high as was said: the T of Tacks.
+        var column = edges[1].From + 400;
+        var (least, greatest) = (Enumerable.Range(320, 100).Where(y => Enumerable.Range(column - 150, 300).Any(x =>
+            page.Dots[(y * page.Width) + x] < 128)).Min(), Enumerable.Range(320, 100).Where(y => Enumerable.Range(column - 150, 300).Any(x =>
+            page.Dots[(y * page.Width) + x] < 128)).Max());
+        ((double)(greatest - least)).ShouldBeInRange(65, 78);
+    }
 
     private sealed record Grey(int Width, int Height, byte[] Dots);
 

@@ -37,12 +37,12 @@ test('the list holds the same callouts as the drawing and edits them too', async
   await page.getByRole('button', { name: 'List', exact: true }).click()
   const rows = page.getByLabel('Seat drawing').locator('li')
   await expect(rows).toHaveCount(drawn)
-  await rows.filter({ hasText: 'cone angle' }).getByRole('button', { name: 'Edit' }).press('Enter')
+  await rows.filter({ hasText: 'cone half angle' }).getByRole('button', { name: 'Edit' }).press('Enter')
   await page.keyboard.type('33')
   await page.keyboard.press('Enter')
-  await expect(rows.filter({ hasText: 'cone angle' })).toContainText('33.0°')
+  await expect(rows.filter({ hasText: 'cone half angle' })).toContainText('33.0°')
   await page.keyboard.press('Control+z')
-  await expect(rows.filter({ hasText: 'cone angle' })).toContainText('30.0°')
+  await expect(rows.filter({ hasText: 'cone half angle' })).toContainText('30.0°')
 })
 
 test('keys alone: stations, why, units, finding, a reading', async ({ page }) => {
@@ -149,7 +149,7 @@ test('two people change one part: different things are joined, the same thing is
   const sheet = one.getByRole('dialog', {
     name: 'Somebody else changed this part',
   })
-  await expect(sheet.getByRole('row', { name: /^Cone angle/ })).toContainText('31')
+  await expect(sheet.getByRole('row', { name: /^Cone half angle/ })).toContainText('31')
   await sheet.getByRole('button', { name: 'Take theirs' }).click()
   await expect(one.locator('[data-line="cone.angle"]')).toContainText('31.0°')
   await one.locator('[data-line="cone.angle"]').focus()

@@ -58,11 +58,11 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
 
   // A value is edited where it is drawn; what cannot be built is refused there, and what was typed stays.
   await page.locator('[data-line="cone.angle"]').click()
-  await page.getByRole('textbox', { name: 'Cone angle' }).fill('88')
+  await page.getByRole('textbox', { name: 'Cone half angle' }).fill('88')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('alert')).toContainText('Cone angle is 88°; 5 to 75° can be built. The nearest that can is 75°.')
-  await expect(page.getByRole('textbox', { name: 'Cone angle' })).toHaveValue('88')
-  await page.getByRole('textbox', { name: 'Cone angle' }).fill('55')
+  await expect(page.getByRole('alert')).toContainText('Cone half angle is 88°; 5 to 75° can be built. The nearest that can is 75°.')
+  await expect(page.getByRole('textbox', { name: 'Cone half angle' })).toHaveValue('88')
+  await page.getByRole('textbox', { name: 'Cone half angle' }).fill('55')
   await page.keyboard.press('Enter')
   await expect(page.locator('[data-line="cone.angle"]')).toContainText('55.0°')
 

@@ -17,7 +17,7 @@ public static class KindList
         TubeKind.Kind, DuctKind.Kind, PostKind.Kind, BoreKind.Kind, HoseKind.Kind, ArcKind.Kind, TaperKind.Kind,
         SlotKind.Kind, TSlotKind.Kind, BlockKind.Kind, FlatKind.Kind, FootKind.Kind, CavityKind.Kind,
         HolesKind.Kind, HoleRowKind.Kind, HoleCircleKind.Kind, HoleGridKind.Kind,
-        TurnedKind.Kind, ThreadKind.Kind, NutKind.Kind, ScrewHeadKind.Kind, AngleKind.Kind, MassKind.Kind,
+        TurnedKind.Kind, ThreadKind.Kind, NutKind.Kind, ScrewHeadKind.Kind, RingKind.Kind, AngleKind.Kind, MassKind.Kind,
     ];
 
     /// <summary>The kind under a key.</summary>

@@ -67,6 +67,9 @@ public sealed record Design
     /// <summary>Where its fitted sizes must be found again in its triangles.</summary>
     public IReadOnlyList<Gauge> Gauges { get; init; } = [];
 
+    /// <summary>Words on paper that go with it; <c>null</c> where there are none.</summary>
+    public PaperLabel? Paper { get; init; }
+
     /// <summary>What can hurt somebody, and whose word decides.</summary>
     public required IReadOnlyList<string> Cautions { get; init; }
 }

@@ -3,21 +3,26 @@ namespace Emboq.Core.Joints;
 /// <summary>Sizes of bought things, from the tables.</summary>
 internal static class Hardware
 {
-    /// <summary>Threads that every table knows.</summary>
-    public static IReadOnlyList<ParameterOption> Threads { get; } = [.. new[] { "M3", "M4", "M5", "M6", "M8", "No. 8", "1/4" }.Select(s =>
-        new ParameterOption(s, Name(s)))];
+    /// <summary>What a thread must be found in to be offered.</summary>
+    private static readonly string[] Tables = ["nuts", "clearance-holes", "pan-screws", "cap-screws", "countersunk-screws", "washers"];
+
+    /// <summary>Fine threads that hand tools are full of, with the size that every other table knows them by.</summary>
+    private static readonly Dictionary<string, string> Fine = new() { ["10-32"] = "No. 10", ["1/4-28"] = "1/4" };
+
+    /// <summary>Threads from M3 and No. 4 up that every table of bought things knows.</summary>
+    public static IReadOnlyList<ParameterOption> Threads { get; } =
+    [
+        .. StandardTables.Find("threads")!.Rows.Where(r => r.Cells["series"].Text.EndsWith("coarse", StringComparison.Ordinal)
+            && r.Cells["diameter"].Value is >= 2.8 and <= 10 && Tables.All(t => StandardTables.Find(t)!.Rows.Any(o => o.Size == r.Size)))
+            .Select(r => r.Size!).Concat(Fine.Keys).Where(s => s != "M3.5").Select(s => new ParameterOption(s, Name(s))),
+    ];
 
     /// <summary>Wood screws of the table.</summary>
     public static IReadOnlyList<ParameterOption> WoodScrews { get; } = [.. StandardTables.Find("wood-screws")!.Rows.Select(r =>
         new ParameterOption(r.Size!, r.Name))];
 
     /// <summary>A size as people write it: "8-32" for No. 8.</summary>
-    public static string Name(string size) => size switch
-    {
-        "No. 8" => "8-32",
-        "1/4" => "1/4-20",
-        _ => size,
-    };
+    public static string Name(string size) => StandardTables.Find("threads")!.Rows.FirstOrDefault(r => r.Size == size)?.Name.Split(" UN")[0] ?? size;
 
     /// <summary>The hole a screw passes, ISO 273 or the inch custom: fine, medium or coarse; inch holes know close and free.</summary>
     public static Quantity Passing(string size, string fit) => Of("clearance-holes", size, "diameter", $"passing hole for {Name(size)}, {fit}",
@@ -56,7 +61,7 @@ internal static class Hardware
     public static Quantity Of(string table, string size, string column, string name, Func<StandardRow, bool>? also = null)
     {
         var found = StandardTables.Find(table)!;
-        var row = found.Rows.First(r => r.Size == size && (also?.Invoke(r) ?? true));
+        var row = found.Rows.First(r => r.Size == Fine.GetValueOrDefault(size, size) && (also?.Invoke(r) ?? true));
         return Quantity.Input(name, row.Cells[column].Value!.Value, found.Columns.First(c => c.Name == column).Unit,
             new Provenance.Standard(found.Source, $"{found.Name}, {row.Name}"));
     }
@@ -70,11 +75,15 @@ internal static class Hardware
     /// <summary>Two plain washers for a hardware list, or nothing.</summary>
     public static IEnumerable<string> Washers(ParameterValues p, string size) => p.Choice("washer") == "plain" ? [$"2 plain washers {Name(size)}"] : [];
 
-    /// <summary>The pitch of the coarse thread of a size.</summary>
-    public static Quantity Pitch(string size) => Of("threads", size, "pitch", $"pitch of {Name(size)}", r =>
-        r.Cells["series"].Text.EndsWith("coarse", StringComparison.Ordinal));
+    /// <summary>The pitch of a thread: of the coarse one unless its size says otherwise.</summary>
+    public static Quantity Pitch(string size) => Thread(size, "pitch");
 
     /// <summary>The outside diameter of a thread.</summary>
-    public static Quantity Diameter(string size) => Of("threads", size, "diameter", $"diameter of {Name(size)}", r =>
-        r.Cells["series"].Text.EndsWith("coarse", StringComparison.Ordinal));
+    public static Quantity Diameter(string size) => Thread(size, "diameter");
+
+    /// <summary>Whether a table has a row of a size.</summary>
+    public static bool Has(string table, string size) => StandardTables.Find(table)!.Rows.Any(r => r.Size == Fine.GetValueOrDefault(size, size));
+
+    private static Quantity Thread(string size, string column) => Of("threads", size, column, $"{column} of {Name(size)}", r =>
+        r.Cells["series"].Text.EndsWith(Fine.ContainsKey(size) ? "fine" : "coarse", StringComparison.Ordinal));
 }

@@ -7,6 +7,18 @@ namespace Emboq.Core.Joints;
 /// <param name="Name">Begins every name: "screw".</param>
 internal sealed record JointScope(Ledger Ledger, IFitModel Fits, string Key, string Name)
 {
+    /// <summary>The very nut, where one was measured: its sizes go before those of its table.</summary>
+    public Interface? Nut { get; init; }
+
+    /// <summary>The very screw, likewise.</summary>
+    public Interface? Screw { get; init; }
+
+    /// <summary>What a measured nut reads; <c>null</c> where none was measured, or not that.</summary>
+    public Quantity? OfNut(string dimension) => Nut is null ? null : Measuring.Evaluation.Of(Nut, dimension)?.Quantity;
+
+    /// <summary>What a measured screw reads; <c>null</c> where none was measured, or not that.</summary>
+    public Quantity? OfScrew(string dimension) => Screw is null ? null : Measuring.Evaluation.Of(Screw, dimension)?.Quantity;
+
     /// <summary>What the part is printed with.</summary>
     public Process Process => Fits.Process;
 

@@ -26,7 +26,7 @@ internal static class NutPocket
     public static Joint FromEnd(JointScope scope, string size, double sunk)
     {
         var flats = Flats(scope, size);
-        var deep = scope.Add("pocket.depth", "pocket depth", Height(size) + Quantity.Chosen("sunk", sunk, Unit.Millimetre),
+        var deep = scope.Add("pocket.depth", "pocket depth", Height(scope, size) + Quantity.Chosen("sunk", sunk, Unit.Millimetre),
             "The nut and how far it lies below the face.");
         var corner = flats.Value / Math.Sqrt(3);
         return new()
@@ -48,7 +48,7 @@ internal static class NutPocket
     {
         var flats = Flats(scope, size);
         var room = Quantity.RuleOfThumb("room over the height", 0.3, Unit.Millimetre, "A nut slides in without force.");
-        var wanted = scope.Drawn("slot", "slot height", Height(size) + room, Surface.Pocket);
+        var wanted = scope.Drawn("slot", "slot height", Height(scope, size) + room, Surface.Pocket);
         var droop = scope.Add("slot.droop", "droop of the slot's roof", Bridging.Droop(flats),
             "Plastic that hangs across the screw's axis holds the nut askew, or bars it.");
         var high = scope.Add("slot.height", "slot height with its roof", lie == HoleLie.Upright && roof == SlotRoof.Raised ? wanted + droop : wanted,
@@ -67,7 +67,7 @@ internal static class NutPocket
             Checks =
             [
                 Turning(scope, size, flats),
-                .. lie == HoleLie.Upright ? [Drooping(scope, Height(size).Value, wanted.Value, droop.Value, roof),
+                .. lie == HoleLie.Upright ? [Drooping(scope, Height(scope, size).Value, wanted.Value, droop.Value, roof),
                     Bridging.Of($"{scope.Key}.span", $"roof over the {scope.Name} nut", flats.Value)] : Array.Empty<Check>(),
             ],
         };
@@ -80,7 +80,11 @@ internal static class NutPocket
         : new Solid.Cylinder(radius + 0.2, scope.Process.LayerHeight).At(0, 0, -below);
 
     /// <summary>From the axis to a side that lies past the nut's corners and the lip that keeps it, mm.</summary>
-    public static double PastTheLip(string size) => (Hardware.Of("nuts", size, "across corners", "corners").Value / 2) + 0.3 + LipLength + 1;
+    public static double PastTheLip(JointScope scope, string size) => (Corners(scope, size) / 2) + 0.3 + LipLength + 1;
+
+    /// <summary>Across a nut's corners, mm.</summary>
+    public static double Corners(JointScope scope, string size) => scope.OfNut("corners")?.Value ?? scope.OfNut("flats")?.Value / Math.Cos(Math.PI / 6)
+        ?? Hardware.Of("nuts", size, "across corners", "corners").Value;
 
     private const double LipLength = 0.8;
 
@@ -88,17 +92,21 @@ internal static class NutPocket
     private const double LipHeight = 0.25;
 
     private static Quantity Flats(JointScope scope, string size) =>
-        scope.Drawn("flats", "nut pocket over the flats", Hardware.Of("nuts", size, "across flats",
-            $"{Hardware.Name(size)} nut, across flats") + DropIn, Surface.Pocket);
+        scope.Drawn("flats", "nut pocket over the flats", (scope.OfNut("flats") ?? Hardware.Of("nuts", size, "across flats",
+            $"{Hardware.Name(size)} nut, across flats")) + DropIn, Surface.Pocket);
 
-    private static Quantity Height(string size) => Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height");
+    /// <summary>How high a nut is: the measured one, or as its table has it.</summary>
+    public static Quantity Height(JointScope scope, string size) => scope.OfNut("height")
+        ?? Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height");
 
     private static Check Turning(JointScope scope, string size, Quantity drawn)
     {
         // It turns once the pocket, as wide as it may come out, is wider than a small nut's corners.
         var widest = SizeLaw.Printed(drawn.Fixed(drawn.Name, "this design"), Surface.Pocket, scope.Fits, scope.Name);
         var greatest = widest.Value + (2 * widest.StandardUncertainty);
-        var corners = Hardware.Of("nuts", size, "least across flats", "least flats").Value / Math.Cos(Math.PI / 6);
+        var least = scope.OfNut("flats") is { } read ? read.Value - (2 * read.StandardUncertainty)
+            : Hardware.Of("nuts", size, "least across flats", "least flats").Value;
+        var corners = least / Math.Cos(Math.PI / 6);
         var fits = greatest < corners;
         return new($"{scope.Key}.turns", $"{scope.Name} nut held from turning", fits ? Verdict.Good : Verdict.Watch,
             fits ? "Even a small nut cannot turn in the pocket."

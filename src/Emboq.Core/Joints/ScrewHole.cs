@@ -10,11 +10,18 @@ internal static class ScrewHole
     /// <param name="depth">Through how much, mm.</param>
     /// <param name="lie">How it stands while it is printed.</param>
     public static Joint Passing(JointScope scope, string size, string fit, double depth, HoleLie lie = HoleLie.Upright) =>
-        Plain(scope, Hardware.Passing(size, fit), depth, lie);
+        Plain(scope, scope.OfScrew("shank") is { } shank
+            ? (shank + (Hardware.Passing(size, fit) - Hardware.Diameter(size)).Named("room of its size, ISO 273")).Named("passing hole for the measured screw")
+            : Hardware.Passing(size, fit), depth, lie);
 
     /// <summary>A hole that a wood screw passes.</summary>
     public static Joint PassingWood(JointScope scope, string size, double depth, HoleLie lie = HoleLie.Upright) =>
-        Plain(scope, Hardware.Of("wood-screws", size, "passing hole", $"passing hole for a {size} wood screw"), depth, lie);
+        Plain(scope, PassingWood(scope, size), depth, lie);
+
+    /// <summary>The hole a wood screw passes: the measured one and its customary room, or as its table has it.</summary>
+    public static Quantity PassingWood(JointScope scope, string size) => scope.OfScrew("shank") is { } shank
+        ? (shank + ShankRoom).Named("passing hole for the measured screw")
+        : Hardware.Of("wood-screws", size, "passing hole", $"passing hole for a {size} wood screw");
 
     /// <summary>A hole of a wanted finished diameter.</summary>
     public static Joint Plain(JointScope scope, Quantity wanted, double depth, HoleLie lie = HoleLie.Upright)
@@ -54,10 +61,11 @@ internal static class ScrewHole
     public static Joint Counterbored(JointScope scope, string size, double depth, HoleLie lie = HoleLie.Upright)
     {
         var room = Quantity.RuleOfThumb("room around a head", 0.4, Unit.Millimetre, "A head drops into its recess with 0.2 mm a side.");
-        var bore = scope.Drawn("counterbore", "counterbore", Hardware.Of("cap-screws", size, "knurled head",
-            $"{Hardware.Name(size)} knurled head") + room, lie.Surface());
+        var bore = scope.Drawn("counterbore", "counterbore", (scope.OfScrew("head") ?? Hardware.Of("cap-screws", size, "knurled head",
+            $"{Hardware.Name(size)} knurled head")) + room, lie.Surface());
         var sunk = Quantity.RuleOfThumb("head below the face", 0.3, Unit.Millimetre, "A head that stands proud catches.");
-        var deep = scope.Add("counterbore.depth", "counterbore depth", Hardware.Of("cap-screws", size, "height", $"{Hardware.Name(size)} head height") + sunk,
+        var deep = scope.Add("counterbore.depth", "counterbore depth", (scope.OfScrew("height")
+            ?? Hardware.Of("cap-screws", size, "height", $"{Hardware.Name(size)} head height")) + sunk,
             "The head and a little more.");
         var recess = new Joint
         {
@@ -76,16 +84,16 @@ internal static class ScrewHole
     public static Joint Countersunk(JointScope scope, string size, string standard, double depth)
     {
         bool Row(Standards.StandardRow r) => r.Cells["kind"].Text == standard;
-        var head = Hardware.Of("countersunk-screws", size, "head", $"{Hardware.Name(size)} head, {standard}", Row);
-        var angle = Hardware.Of("countersunk-screws", size, "angle", "head angle", Row);
+        var head = scope.OfScrew("head") ?? Hardware.Of("countersunk-screws", size, "head", $"{Hardware.Name(size)} head, {standard}", Row);
+        var angle = scope.OfScrew("cone") ?? Hardware.Of("countersunk-screws", size, "angle", "head angle", Row);
         return Sink(scope, head, angle, Passing(scope, size, "medium", depth), HoleLie.Upright);
     }
 
     /// <summary>A cone of 90 degrees for a wood screw.</summary>
     public static Joint CountersunkWood(JointScope scope, string size, double depth, HoleLie lie = HoleLie.Upright)
     {
-        var head = Hardware.Of("wood-screws", size, "head", $"head of a {size} wood screw");
-        return Sink(scope, head, Quantity.RuleOfThumb("head angle", 90, Unit.DegreeOfArc, "Wood screws are cut at 90 degrees."),
+        var head = scope.OfScrew("head") ?? Hardware.Of("wood-screws", size, "head", $"head of a {size} wood screw");
+        return Sink(scope, head, scope.OfScrew("cone") ?? Quantity.RuleOfThumb("head angle", 90, Unit.DegreeOfArc, "Wood screws are cut at 90 degrees."),
             PassingWood(scope, size, depth, lie), lie);
     }
 

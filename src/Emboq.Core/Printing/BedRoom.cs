@@ -13,15 +13,16 @@ public static class BedRoom
         && height <= bed.Height;
 
     /// <summary>Whether what has a setup of its own fits its printer.</summary>
-    /// <param name="item">What is printed.</param>
+    /// <param name="key">Of the piece or proof.</param>
+    /// <param name="name">As shown.</param>
     /// <param name="layers">Its layers as it lies.</param>
     /// <param name="process">What it is printed with.</param>
-    public static Check Check(PrintItem item, IReadOnlyList<Layer> layers, Process process)
+    public static Check Check(string key, string name, IReadOnlyList<Layer> layers, Process process)
     {
         var (x, y, z) = (layers.Max(l => l.Width), layers.Max(l => l.Depth), layers.Count * process.LayerHeight);
         var fits = Takes(x, y, z, process.Bed);
         var (width, depth) = process.Bed.Free();
-        return new($"bed.{item.Key}", $"{item.Name} fits its printer", fits ? Verdict.Good : Verdict.Stop, fits ? $"{process.Printer} takes it."
+        return new($"bed.{key}", $"{name} fits its printer", fits ? Verdict.Good : Verdict.Stop, fits ? $"{process.Printer} takes it."
             : $"It does not fit {process.Printer}: give it another setup.", $"{Figures.Mm(x)} × {Figures.Mm(y)} × {Figures.Mm(z)}",
             $"{Figures.Mm(width)} × {Figures.Mm(depth)} × {Figures.Mm(process.BuildHeight)}", "Layers of the solid.", []);
     }

@@ -46,25 +46,24 @@ public static class Outlines
 
     /// <summary>The tightest corner that a cutter has to turn in, and where: concave corners of a part, convex ones of a recess. A corner of two straight
     /// sides has no radius; a rounded one is read from three neighbouring points.</summary>
-    public static (double Radius, Point2 At) Tightest(Profile outline, bool recess)
+    public static (double Radius, Point2 At)? Tightest(Profile outline, bool recess)
     {
-        // An outline without such corners asks nothing of a cutter.
-        const double Gentle = 1000;
         var p = Straight(outline);
-        return Enumerable.Range(0, p.Length).Select(i =>
+        var corners = Enumerable.Range(0, p.Length).Select(i =>
         {
             var (a, b, c) = (p[(i + p.Length - 1) % p.Length], p[i], p[(i + 1) % p.Length]);
             var turn = ((b.X - a.X) * (c.Y - b.Y)) - ((b.Y - a.Y) * (c.X - b.X));
             if (recess ? turn <= 1e-9 : turn >= -1e-9)
             {
-                return (Gentle, b);
+                return ((double Radius, Point2 At)?)null;
             }
 
             var (ab, bc, ca) = (Distance(a, b), Distance(b, c), Distance(c, a));
             // A facet of a round is short: the circle through three points is its radius; between long sides the corner is sharp.
             var sharp = Math.Abs(turn) / (ab * bc) > Math.Sin(20 * Math.PI / 180);
             return (sharp ? 0 : ab * bc * ca / (2 * Math.Abs(turn)), b);
-        }).MinBy(corner => corner.Item1);
+        }).OfType<(double Radius, Point2 At)>().ToList();
+        return corners.Count == 0 ? null : corners.MinBy(corner => corner.Radius);
     }
 
     /// <summary>Where a closed outline crosses or touches itself; <c>null</c> when it is simple.</summary>

@@ -65,7 +65,7 @@ internal static class PaperTemplate
         }
     }
 
-    private static void DrawRuler(Paper paper, double x, double y)
+    public static void DrawRuler(Paper paper, double x, double y)
     {
         paper.Line(x, y, x + Ruler, y, 0.3);
         for (var at = 0; at <= Ruler; at++)

@@ -36,7 +36,7 @@ internal static class SectionPicture
         {
             var at = Place(text.At);
             // Points of a type whose capitals have this height.
-            paper.Centred(text.Text, at.X, at.Y + (text.Size * scale / 2), text.Size * scale / 0.668 * 72 / 25.4, bold: true);
+            paper.Centred(text.Text, at.X, at.Y + (text.Size * scale / 2), text.Size * scale / PaperLabels.Capital * 72 / 25.4, bold: true);
         }
 
         Rings(paper, [.. drawing.Callouts.Where(c => numbers.ContainsKey(c.Line)).Select(c =>

@@ -43,24 +43,36 @@ public sealed record CardContent
 
     /// <summary>From the edge of the front to the middle of the part, mm; <c>null</c> when it is not known.</summary>
     public double? FromTop { get; init; }
+
+    /// <summary>Words on paper that go with it; <c>null</c> where there are none.</summary>
+    public PaperLabel? Label { get; init; }
 }
 
-/// <summary>A shop card: one page for the bench, and the holes at full size on a page of their own.</summary>
+/// <summary>Shop cards: a page for the bench of each, then holes and labels at full size.</summary>
 public static class ShopCard
 {
     private const double Body = 9.5;
 
-    /// <summary>Writes the card as PDF (ISO 32000).</summary>
-    public static byte[] Write(CardContent content, PaperSize size)
+    /// <summary>Writes the cards of a part, or of the members of its row, as PDF (ISO 32000). Members with the same holes share their page.</summary>
+    /// <param name="cards">One or more.</param>
+    /// <param name="size">Of the paper.</param>
+    public static byte[] Write(IReadOnlyList<CardContent> cards, PaperSize size)
     {
         using var document = new PdfDocument();
-        document.Info.Title = $"{content.Part}, {content.Revision}";
+        document.Info.Title = $"{cards[0].Part}, {cards[0].Revision}";
         document.Info.Creator = "Emboq";
-        Front(document, content, size);
-        if (content.Pattern.Count > 0)
+        foreach (var card in cards)
         {
-            PaperTemplate.Add(document, content, size);
+            Front(document, card, size);
         }
+
+        foreach (var holes in cards.Where(c => c.Pattern.Count > 0).DistinctBy(c => string.Join(';', c.Pattern.Select(h => $"{h.X:F3} {h.Y:F3} {h.Says}"))
+            + $" {c.FromTop:F3}"))
+        {
+            PaperTemplate.Add(document, holes, size);
+        }
+
+        PaperLabels.Add(document, [.. cards.Select(c => c.Label).OfType<PaperLabel>()], size);
 
         using var memory = new MemoryStream();
         document.Save(memory);

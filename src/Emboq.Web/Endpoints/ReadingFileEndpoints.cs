@@ -115,7 +115,8 @@ internal static class ReadingFileEndpoints
 
         var known = string.Join(", ", all.Select(x => names(x)[^1]));
         input.Add(new(field, text, text.Length == 0 ? $"The {field} is missing." : found.Count > 1 ? $"Several are called '{text}'."
-            : $"There is no {field} '{text}' here.", $"Use one of {known}.", known));
+            : $"There is no {field} '{text}' here.", known.Length == 0 ? "There is none yet: add one first." : $"Use one of {known}.",
+            known.Length == 0 ? null : known));
         return null;
     }
 

@@ -14,10 +14,10 @@ internal static class ShopCardEndpoints
     public static void MapShopCards(this IEndpointRouteBuilder api) =>
         api.MapGet("/parts/{id:guid}/card.pdf", Card).Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(404);
 
-    /// <summary>The part as it stands, or one member of its row.</summary>
+    /// <summary>The part as it stands: of a row one member, or all of them.</summary>
     /// <param name="id">The part.</param>
     /// <param name="paper">a4 or letter.</param>
-    /// <param name="member">Which member of a row, counted from 1.</param>
+    /// <param name="member">Which member of a row, counted from 1; all of them when left out.</param>
     /// <param name="request">Tells where Emboq is found.</param>
     /// <param name="database">The notebook.</param>
     /// <param name="stop">Ends the wait.</param>
@@ -31,33 +31,37 @@ internal static class ShopCardEndpoints
         }
 
         var members = PartRow.Members(part.State);
-        var number = (int)input.Within("member", member ?? 1, 1, members.Count, "members");
+        input.Within("member", member ?? 1, 1, members.Count, "members");
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);
         }
 
-        var design = await Designer.OfPart(database, part with { State = members[number - 1] }, stop);
-        if (!design.IsGood || design.Value.Drawing is not { } drawing)
-        {
-            return Problems.Bad(design.IsGood ? [new("part", part.Name, design.Value.Checks.FirstOrDefault(c => c.Verdict == Verdict.Stop)?.Says
-                ?? "It cannot be drawn yet.", "Measure what is missing first.")] : design.Problems);
-        }
-
-        var process = (await ProcessStore.Find(database, part.State.Process, stop))!;
         var revisions = await RevisionStore.Of(database, id, stop);
         var address = $"{request.Scheme}://{request.Host}/jobs/{job.Id}?part={id}";
-        var pdf = ShopCard.Write(Content(job, part, design.Value, drawing, process, revisions, address), size);
-        return TypedResults.File(pdf, "application/pdf", $"{part.Name}.pdf");
+        var cards = new List<CardContent>();
+        foreach (var number in member is { } only ? [only] : Enumerable.Range(1, members.Count))
+        {
+            var design = await Designer.OfPart(database, part with { State = members[number - 1] }, stop);
+            if (!design.IsGood || design.Value.Drawing is not { } drawing)
+            {
+                return Problems.Bad(design.IsGood ? [new("part", part.Name, design.Value.Checks.FirstOrDefault(c => c.Verdict == Verdict.Stop)?.Says
+                    ?? "It cannot be drawn yet.", "Measure what is missing first.")] : design.Problems);
+            }
+
+            cards.Add(Content(job, part, number, design.Value, drawing, revisions, address));
+        }
+
+        return TypedResults.File(ShopCard.Write(cards, size), "application/pdf", $"{part.Name}.pdf");
     }
 
-    private static CardContent Content(Job job, Part part, Design design, SeatDrawing drawing, Process process,
-        IReadOnlyList<Revision> revisions, string address)
+    private static CardContent Content(Job job, Part part, int member, Design design, SeatDrawing drawing, IReadOnlyList<Revision> revisions, string address)
     {
+        var (process, row) = (design.Process!, part.State.Row ?? []);
         var s = process.Settings;
         return new()
         {
-            Part = part.Name,
+            Part = row.Count > 1 ? $"{part.Name}: {row[member - 1].Entries.Values.FirstOrDefault() ?? $"member {member}"}" : part.Name,
             Job = job.Name,
             Revision = revisions switch
             {
@@ -80,11 +84,12 @@ internal static class ShopCardEndpoints
                     string.Create(CultureInfo.InvariantCulture,
                     $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, {s.Walls} walls, {s.Fill * 100:0} % fill"),
                     .. design.PrintItems.Where(i => design.Own.ContainsKey(i.Key)).Select(i => $"{i.Name}: {design.ProcessOf(i.Key).Name}")]),
-                ("Row", [.. (part.State.Row ?? []).Select((item, i) => Member(item, i + 1))]),
+                ("Row", [.. row.Select((item, i) => Member(item, i + 1))]),
                 ("Look at", [.. design.Checks.Where(c => c.Verdict != Verdict.Good).Select(c => $"{c.Title}: {c.Says}")]),
             ],
             Cautions = design.Cautions,
             Pattern = design.Pattern,
+            Label = design.Paper,
             FromTop = design.Ledger.Lines.FirstOrDefault(l => l.Key == "fromTop")?.Quantity.Value,
         };
     }

@@ -18,6 +18,18 @@ internal static class QuantityText
             StringComparison.Ordinal);
     }
 
+    /// <summary>A doubt in the unit that its value is read in: of 1.93 m in metres, of 12 mm in millimetres.</summary>
+    public static string Doubt(double doubt, double value, Unit unit)
+    {
+        if (unit == Unit.Seconds)
+        {
+            return DurationNotation.Show(doubt);
+        }
+
+        var (scale, format, symbol) = Shown(value, unit);
+        return $"{(doubt * scale).ToString(format, CultureInfo.InvariantCulture)} {symbol}".TrimEnd().Replace(" °", "°", StringComparison.Ordinal);
+    }
+
     /// <summary>With all the places it has, as a table prints it.</summary>
     public static string Exact(double value, Unit unit) => $"{value.ToString("0.###", CultureInfo.InvariantCulture)} {unit}".Replace(" °", "°",
         StringComparison.Ordinal);

@@ -16,7 +16,7 @@ public sealed record QuantityView(string Name, double Value, string Unit, string
     /// <summary>From a quantity.</summary>
     public static QuantityView Of(Quantity q) => new(q.Name, q.Value, q.Unit.ToString(), QuantityText.Metric(q.Value, q.Unit),
         QuantityText.Inches(q.Value, q.Unit),
-        q.StandardUncertainty, q.StandardUncertainty > 0 ? QuantityText.Metric(2 * q.StandardUncertainty, q.Unit) : null,
+        q.StandardUncertainty, q.StandardUncertainty > 0 ? QuantityText.Doubt(2 * q.StandardUncertainty, q.Value, q.Unit) : null,
             ProvenanceView.Of(q.Provenance), q.Note);
 }
 

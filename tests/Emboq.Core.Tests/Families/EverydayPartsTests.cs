@@ -182,8 +182,8 @@ public sealed class EverydayPartsTests
     [Fact]
     public void The_smallest_inside_radius_is_read_off_the_outline()
     {
-        Outlines.Tightest(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: true).Radius.ShouldBe(12, 0.1);
-        Outlines.Tightest(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: false).Radius.ShouldBeGreaterThan(100);
+        Outlines.Tightest(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: true)!.Value.Radius.ShouldBe(12, 0.1);
+        Outlines.Tightest(Outlines.RoundedRectangle(80, 50, 12, 0.01), recess: false).ShouldBeNull();
         Outlines.Tightest(new(new(0, 0), new(40, 0), new(40, 20), new(20, 20), new(20, 40), new(0, 40)),
             recess: false).ShouldBe((0, new Point2(20, 20)));
         Of(Design("router-template", "cutter=18; follower=17"), "cuts").ShouldBe(Verdict.Stop);

@@ -5,7 +5,7 @@ namespace Emboq.Core.Tests.Families;
 /// <summary>Words fitted to the space they have.</summary>
 public sealed class LabelTests
 {
-    private static Design Plate(string text, double width = 80, double height = 22, string more = "")
+    private static Design Plate(string text, double width = 80, double height = 22, string more = "", params (string Slot, Interface Place)[] places)
     {
         var f = FamilyList.Find("label-plate")!;
         var entries = more.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
@@ -15,7 +15,7 @@ public sealed class LabelTests
             entries[key] = value;
         }
 
-        return f.Design(new(ParameterValues.Read(f.Parameters, entries).Value, new Dictionary<string, Interface>(), Workshop.Process, []));
+        return f.Design(new(ParameterValues.Read(f.Parameters, entries).Value, places.ToDictionary(p => p.Slot, p => p.Place), Workshop.Process, []));
     }
 
     [Fact]
@@ -94,5 +94,54 @@ public sealed class LabelTests
         LetterWidths.Of("Mi").ShouldBe(LetterWidths.Of("M") + LetterWidths.Of("i"), 1e-12);
         // A letter the font does not have is taken for a usual one.
         LetterWidths.Of("漢").ShouldBeInRange(0.5, 1.5);
+    }
+
+    /// <summary>Two lines share the height, the longer one decides the width; a plate between screws has no larger letters than it has room for.</summary>
+    [Fact]
+    public void Lines_share_the_space_they_have()
+    {
+        var two = Plate("Cane | Cord", 120, 40).Ledger;
+        (two["label.size"].Value * (1 + (2 * LetterWidths.Tail) + PaperLabel.Pitch)).ShouldBe(two["label.height"].Value, 1e-9);
+        Plate("Cane", 120, 40).Ledger["label.size"].Value.ShouldBeGreaterThan(12, "a plate is filled, whatever is usual on a small part");
+        var wide = Plate("Cane and | cord", 60, 60).Ledger;
+        (wide["label.size"].Value * LetterWidths.Of("Cane and")).ShouldBe(wide["label.room"].Value, 1e-9);
+        Plate("| |").Ledger.Lines.ShouldNotContain(l => l.Key == "label.size");
+    }
+
+    [Fact]
+    public void Letters_to_be_filled_are_deep_enough_and_say_with_what()
+    {
+        var shallow = Plate("Oil", more: "lettering=poured").Checks.Single(c => c.Key == "label.poured");
+        shallow.Verdict.ShouldBe(Verdict.Watch);
+        var depth = shallow.Remedies.OfType<Remedy.Change>().Single().Entries["letterDepth"];
+        var deep = Plate("Oil", more: $"lettering=poured; letterDepth={depth}");
+        deep.Checks.Single(c => c.Key == "label.poured").Verdict.ShouldBe(Verdict.Good);
+        deep.Hardware.ShouldContain(h => h.Contains("resin"));
+    }
+
+    [Fact]
+    public void Words_on_paper_come_at_full_size_and_need_no_thick_stems()
+    {
+        var paper = Plate("Spare blades for the long shave", more: "lettering=paper");
+        paper.Checks.Single(c => c.Key == "label").Verdict.ShouldBe(Verdict.Watch);
+        Plate("Spare blades | for the long shave", 90, 30, "lettering=paper").Checks.Single(c => c.Key == "label").Verdict.ShouldBe(Verdict.Good);
+        (paper.Paper!.Width, paper.Paper.Size).ShouldBe((paper.Ledger["label.room"].Value - 0.5, paper.Ledger["label.size"].Value));
+        Plate("Oil").Paper.ShouldBeNull();
+    }
+
+    /// <summary>A wire bent to a radius leaves the straight by its sagitta, R − √(R² − (t/2)²), within a plate of thickness t.</summary>
+    [Theory]
+    [InlineData("wire 2, inside 20", 3, 2 + 0.1028 + 0.6, Verdict.Good)]
+    [InlineData("wire 2, inside 10", 6, 2 + 0.8038 + 0.6, Verdict.Good)]
+    [InlineData("wire 1.5, inside 2.2", 3, 1.5 + 0.7672 + 0.6, Verdict.Stop)]
+    [InlineData("wire 2", 3, 2.6, Verdict.Watch)]
+    public void A_ring_passes_its_hole_bent_as_it_is(string sizes, double thickness, double hole, Verdict closes)
+    {
+        var tag = Plate("Shed", 36, more: FormattableString.Invariant($"shape=tag; fixing=hang; thickness={thickness}"),
+            places: ("ring", Measuring.Places.Of(KindList.Of("ring"), sizes)));
+        tag.Ledger["ring.hole"].Value.ShouldBe(hole, 1e-3);
+        tag.Checks.Single(c => c.Key == "ring.closes").Verdict.ShouldBe(closes);
+        Plate("Shed", 36, more: "shape=tag; fixing=hang", places: ("ring", Measuring.Places.Of(KindList.Of("ring"), ""))).Checks.ShouldContain(c =>
+            c.Key == "ring.wire.readings" && c.Verdict == Verdict.Stop);
     }
 }

@@ -154,7 +154,7 @@ public sealed class LearningTests
 
     [Theory]
     [InlineData("text", "words over two\nlines", false)]
-    [InlineData("text", "a very long label that nobody would ever read from a metre away", false)]
+    [InlineData("text", "a very long label that nobody would ever read from a metre away, nor from half of a metre", false)]
     [InlineData("text", "Cane & cord, 3 × 12", true)]
     public void Words_of_a_label_are_one_line_of_letters(string key, string entry, bool good)
     {

@@ -43,6 +43,7 @@ internal static class Places
         ["thread"] = "outside 9.9, pitch 1.5, turns 10, over 15, length 25",
         ["nut"] = "flats 12.9, height 6.5, corners 14.4, hole 6.8",
         ["screw-head"] = "head 12, height 3, shank 6, length 30, cone 90, drive 4",
+        ["ring"] = "wire 2, inside 20, outside 24",
         ["angle"] = "angle 9.9262, run 80, rise 14",
         ["mass"] = "mass 480, arm 60, far 192, span 150",
     };

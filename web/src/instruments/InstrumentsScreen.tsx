@@ -1,3 +1,4 @@
+import { day } from '@/ui/moments'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api } from '@/api/client'
@@ -102,7 +103,7 @@ function Zero({ instrument }: { readonly instrument: Instrument }) {
     >
       <span className={instrument.lastZeroCheck ? '' : 'quiet'}>
         {instrument.lastZeroCheck
-          ? new Date(instrument.lastZeroCheck).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+          ? day(instrument.lastZeroCheck)
           : 'not noted'}
       </span>
       <input

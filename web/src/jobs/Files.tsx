@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { history } from '@/api/queries'
 import { printedInWords } from './inWords'
+import { memberName } from './rows'
 import { useWork } from './useWork'
 
 const kinds = [
@@ -39,19 +40,32 @@ export function Files() {
   )
 }
 
-/** The part on paper, for the bench; holes at full size on a page of their own. */
+/** The part on paper, for the bench; holes and labels at full size on pages of their own. Of a row the member that is looked at, or all of them. */
 function ShopCards() {
   const work = useWork()
-  const member = (work.editing.draft.present.row ?? []).length > 0 ? `&member=${work.member}` : ''
+  const row = work.editing.draft.present.row ?? []
+  if (row.length < 2) return <Cards name="Shop card" of="" />
   return (
-    <span className="flex min-h-12 flex-wrap items-center justify-between gap-x-3" role="group" aria-label="Shop card">
-      <span className="font-semibold">Shop card</span>
+    <>
+      <Cards name={`Shop card of ${memberName(row[work.member - 1] ?? row[0]!, work.member)}`} of={`&member=${work.member}`} />
+      <Cards name={`Shop cards of all ${row.length}`} of="" />
+    </>
+  )
+}
+
+type CardsProps = { readonly name: string; readonly of: string }
+
+function Cards({ name, of }: CardsProps) {
+  const work = useWork()
+  return (
+    <span className="flex min-h-12 flex-wrap items-center justify-between gap-x-3" role="group" aria-label={name}>
+      <span className="font-semibold">{name}</span>
       <span className="flex gap-1">
         {(['a4', 'letter'] as const).map((paper) => (
           <a
             key={paper}
             className="btn btn-outline px-3"
-            href={`/api/parts/${work.part.id}/card.pdf?paper=${paper}${member}`}
+            href={`/api/parts/${work.part.id}/card.pdf?paper=${paper}${of}`}
             target="_blank"
             rel="noreferrer"
           >

@@ -1,3 +1,4 @@
+import { day } from '@/ui/moments'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api } from '@/api/client'
 import { history } from '@/api/queries'
@@ -41,7 +42,7 @@ function Revision({ revision }: { readonly revision: RevisionView }) {
         <span>
           <span className="figure text-xl font-semibold">Revision {revision.number}</span>
           <span className="quiet block text-sm">
-            {capital(printedInWords(revision))}; {revision.process}; {new Date(revision.at).toLocaleDateString()}
+            {capital(printedInWords(revision))}; {revision.process}; {day(revision.at)}
           </span>
         </span>
         {revision.kept ? (

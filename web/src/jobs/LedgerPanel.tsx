@@ -7,7 +7,7 @@ export function LedgerPanel() {
   const work = useWork()
   const [closed, setClosed] = useState<string | null>(null)
   const lines = work.design?.ledger ?? []
-  if (lines.length === 0) return <p className="quiet">The ledger fills as soon as both openings are read.</p>
+  if (lines.length === 0) return <p className="quiet">The ledger fills as soon as what it joins is read.</p>
   return (
     <LedgerLines
       lines={lines}

@@ -25,7 +25,7 @@ export function PlanFigures({ print, name }: PlanFiguresProps) {
         <span className="figure">{print.mass}</span>
         <span className="figure">{print.filament}</span>
         <span className="figure">
-          {print.cost} <span className="quiet font-sans text-sm">in money</span>
+          <span className="quiet font-sans text-sm">costs</span> {print.cost}
         </span>
       </button>
       {open && <PlanLines print={print} name={name} />}

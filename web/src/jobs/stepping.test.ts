@@ -4,7 +4,7 @@ import { standing, stepped } from './stepping'
 
 const angle: ParameterSpec = {
   key: 'coneAngle',
-  label: 'Cone angle',
+  label: 'Cone half angle',
   slot: null,
   kind: 'angle',
   default: '30',

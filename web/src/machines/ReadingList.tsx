@@ -7,6 +7,7 @@ import { StrikeForm } from '@/ui/StrikeForm'
 
 /** The readings of a dimension, and what they say together. */
 export function ReadingList({ dimension }: { readonly dimension: DimensionView }) {
+  const [why, setWhy] = useState(false)
   if (dimension.readings.length === 0) return <p className="quiet">Nothing read yet.</p>
   return (
     <div className="flex flex-col gap-2">
@@ -15,10 +16,13 @@ export function ReadingList({ dimension }: { readonly dimension: DimensionView }
           <QuantityFigure quantity={dimension.size} />
           <span className="quiet text-base leading-tight">
             <span className="figure">± {dimension.size.spread ?? '0'}</span>
-            <span className="block text-sm">{certainty(dimension.freedom)}</span>
           </span>
+          <button className="btn btn-ghost btn-sm" aria-expanded={why} onClick={() => setWhy(!why)}>
+            why?
+          </button>
         </p>
       )}
+      {why && <p className="quiet text-sm">{certainty(dimension.freedom)}</p>}
       {dimension.roundness && <p>{dimension.roundness}</p>}
       {dimension.warning && <p className="text-warning">{dimension.warning}</p>}
       <ul aria-label={`Readings of ${dimension.label}`}>
@@ -31,7 +35,7 @@ export function ReadingList({ dimension }: { readonly dimension: DimensionView }
 }
 
 /** What stands behind a spread: twice the standard deviation, and how well that is itself known. */
-const certainty = (freedom: number | null) => (freedom === null ? 'k = 2' : `k = 2, ${freedom} degrees of freedom`)
+const certainty = (freedom: number | null) => `Twice the standard deviation (k = 2)${freedom === null ? ', taken as given.' : `, known as well as ${freedom} degrees of freedom tell it.`}`
 
 function Row({ reading }: { readonly reading: ReadingView }) {
   const [asking, setAsking] = useState(false)

@@ -1,3 +1,4 @@
+import { day } from '@/ui/moments'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, ApiProblem } from '@/api/client'
@@ -70,7 +71,7 @@ function Card({ spool }: { readonly spool: Spool }) {
         </div>
         <span className="quiet figure text-sm">
           {spool.gross.toFixed(0)} g less {spool.tare.toFixed(0)} g, weighed{' '}
-          {new Date(spool.weighedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}
+          {day(spool.weighedAt)}
         </span>
         <form
           className="flex flex-wrap items-center gap-2"

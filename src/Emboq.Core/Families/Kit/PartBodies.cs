@@ -9,7 +9,7 @@ internal static class PartBodies
 
     /// <summary>A stop for every dimension that a family cannot do without, of the places that are named.</summary>
     public static IReadOnlyList<Check> Unread(Brief brief, params IReadOnlyList<(string Slot, string[] Keys)> needs) =>
-        [.. needs.Where(n => brief.Interfaces.ContainsKey(n.Slot)).SelectMany(n => Unread(brief.Interfaces[n.Slot], n.Slot, n.Keys))];
+        [.. needs.Append((Specs.Nut.Key, ["flats", "height"])).Append((Specs.Screw.Key, ["head", "shank"])).Where(n => brief.Interfaces.ContainsKey(n.Slot)).SelectMany(n => Unread(brief.Interfaces[n.Slot], n.Slot, n.Keys))];
 
     /// <summary>A stop for every dimension of a place that a family cannot do without.</summary>
     public static IReadOnlyList<Check> Unread(Interface place, string slot, params IReadOnlyList<string> keys) =>
@@ -29,6 +29,13 @@ internal static class PartBodies
         const double Deep = 0.4;
         return mark is null || room < 4 ? part : part - place(new Solid.Lettering(mark, Math.Min(5, room / 2), room, 2 * Deep).At(0, 0, -Deep));
     }
+
+    /// <summary>Where the figures of a joint go; a nut or a screw that was measured goes before its table.</summary>
+    public static JointScope Scope(Brief brief, Ledger ledger, string key, string name) => new(ledger, brief.Fits, key, name)
+    {
+        Nut = brief.Interfaces.GetValueOrDefault(Specs.Nut.Key),
+        Screw = brief.Interfaces.GetValueOrDefault(Specs.Screw.Key),
+    };
 
     /// <summary>A slice of the part around a place, set on the bed: a proof of a fit that is made in minutes.</summary>
     public static Solid Slice(Solid part, double x0, double y0, double z0, double x1, double y1, double z1) =>

@@ -61,6 +61,12 @@ internal static class Specs
 
     public static ParameterSpec Outline(string key, string label, string help) => new() { Key = key, Label = label, Kind = ParameterKind.Outline, Help = help };
 
+    /// <summary>A nut whose own sizes count.</summary>
+    public static InterfaceSlot Nut { get; } = new("nut", "nut as measured", ["nut"], SlotNeed.Sometimes);
+
+    /// <summary>A screw whose own sizes count.</summary>
+    public static InterfaceSlot Screw { get; } = new("bought", "screw as measured", ["screw-head"], SlotNeed.Sometimes);
+
     /// <summary>What wood screws go into.</summary>
     public static ParameterSpec Board { get; } = Length("board", "Wood behind it", 18, 3, 200,
         "How thick it is: the screws must hold in it and not come out of it.");

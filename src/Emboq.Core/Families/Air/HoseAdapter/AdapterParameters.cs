@@ -107,9 +107,9 @@ internal sealed record AdapterParameters
         },
         new()
         {
-            Key = "coneAngle", Label = "Cone angle", Kind = ParameterKind.Angle, Default = "30", Minimum = 5, Maximum = 75, Step = 1,
+            Key = "coneAngle", Label = "Cone half angle", Kind = ParameterKind.Angle, Default = "30", Minimum = 5, Maximum = 75, Step = 1,
             Sets = new Dictionary<string, string> { ["coneBy"] = "angle" },
-            Help = "Between the cone's surface and the axis: the overhang when printed upright.",
+            Help = "Between the cone's surface and the axis, half of the whole cone: the overhang when printed upright.",
         },
         new()
         {

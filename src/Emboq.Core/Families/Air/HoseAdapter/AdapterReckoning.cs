@@ -209,13 +209,13 @@ internal sealed record AdapterReckoning
         switch (transition)
         {
             case Transition.ByAngle(var degrees):
-                var angle = ledger.Add("cone.angle", "cone angle", Quantity.Chosen("cone angle", degrees, Unit.DegreeOfArc), AngleBecause);
+                var angle = ledger.Add("cone.angle", "cone half angle", Quantity.Chosen("cone half angle", degrees, Unit.DegreeOfArc), AngleBecause);
                 return (angle, ledger.Add("cone.length", "cone length", radial / Quantity.Tan(angle), LengthBecause));
             case Transition.ByLength(var millimetres):
                 var length = ledger.Add("cone.length", "cone length", Quantity.Chosen("cone length", millimetres, Unit.Millimetre), LengthBecause);
-                return (ledger.Add("cone.angle", "cone angle", Quantity.Atan(radial / length), AngleBecause), length);
+                return (ledger.Add("cone.angle", "cone half angle", Quantity.Atan(radial / length), AngleBecause), length);
             case Transition.Step:
-                return (ledger.Add("cone.angle", "cone angle", Quantity.Chosen("step", 90, Unit.DegreeOfArc), "A step stands square to the axis."),
+                return (ledger.Add("cone.angle", "cone half angle", Quantity.Chosen("step", 90, Unit.DegreeOfArc), "A step stands square to the axis."),
                     ledger.Add("cone.length", "shelf thickness", 1 * wall, "The shelf is as thick as the wall."));
             default:
                 throw new InvalidOperationException($"No cone is defined for {transition.GetType().Name}.");

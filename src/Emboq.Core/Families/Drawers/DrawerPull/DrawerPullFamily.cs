@@ -7,6 +7,7 @@ public static class DrawerPullFamily
     public static Family Family { get; } = new(
         "drawer-pull", "drawer pull", "Drawers that say what is in them, opened with a wet glove.",
         [new("drawer", "holes in the drawer", ["hole-row"], SlotNeed.Sometimes), new("board", "drawer front", ["flat"], SlotNeed.Sometimes),
+            Specs.Nut, Specs.Screw,
             new("printed", "holes of the printed pull", ["hole-row"], SlotNeed.Later)],
         PullParameters.Specs, Design)
     {
@@ -17,40 +18,52 @@ public static class DrawerPullFamily
             new("tooWeak", "is too weak"), new("letters", "has letters that are hard to read"), new("holesOff", "has holes that are off")],
     };
 
-    private static readonly IReadOnlyList<string> Cautions = ["A pull that breaks leaves sharp edges: throw it away.",
-        "Heat-set inserts are pressed with a hot tip: follow the soldering iron's manual, and air the room."];
+    private static IReadOnlyList<string> Cautions(ParameterValues p) =>
+    [
+        "A pull that breaks leaves sharp edges: throw it away.",
+        .. p.Choice("fastening") == "insert" ? ["Heat-set inserts are pressed with a hot tip: follow the soldering iron's manual, and air the room."]
+            : Array.Empty<string>(),
+    ];
 
     private static Design Design(Brief brief)
     {
         var (ledger, p) = (new Ledger(), brief.Parameters);
         if (PartBodies.Unread(brief, ("drawer", ["gap1.centre"]), ("board", ["thickness"])) is { Count: > 0 } unread)
         {
-            return PartBodies.Unbuilt(ledger, unread, Cautions);
+            return PartBodies.Unbuilt(ledger, unread, Cautions(p));
+        }
+
+        if (p.Choice("fastening") == "insert" && !Joints.Hardware.Has("heat-set-inserts", p.Choice("screw")))
+        {
+            return PartBodies.Unbuilt(ledger, [NoInsert(p.Choice("screw"))], Cautions(p));
         }
 
         var r = PullReckoning.Of(brief, ledger);
-        var way = PullParameters.Ways.First(w => w.Key == p.Choice("wayUp"));
+        var (by, ways, way) = PullParameters.WaysOf(p);
         return new()
         {
             Ledger = ledger,
             Pieces =
             [
-                new("part", "pull", () => PullShape.Part(r, brief.Mark), PullParameters.Ways, way.Key)
+                new("part", "pull", () => PullShape.Part(r, brief.Mark), ways, way.Key)
                 {
+                    WayBy = by,
                     Pattern = [.. PullShape.Places(r).Select(x => r.Drilled(x, 0))],
                     Walls = [.. PullShape.Places(r).Select((x, i) => ($"screw {i + 1}", PullShape.Zone(r, x)))],
                 },
-                .. Label.Inlays(r.Label, new(0, 0, r.Projection.Value)),
+                .. Label.Inlays(r.Label, new(0, 0, r.FaceAt.Value)),
             ],
             Proofs = [PullShape.OnePost(r), .. Label.Proofs(r.Label)],
             Machine = [PullShape.Drawer(r)],
-            Checks = [.. Checks(r, brief, way.Key), BedCheck.Of(r.Length.Value, r.Tall.Value, r.Projection.Value, way, brief.Process)],
+            Checks = [.. Checks(r, brief, way.Key), BedCheck.Of(r.Length.Value,
+                r.Tall.Value + (r.Lip?.Drop.Value ?? 0), r.Projection.Value, way, brief.Process)],
             Drawing = PullDrawing.Of(r, brief.Interfaces.GetValueOrDefault("drawer") is { } holes ? new(holes.Id, "gap1.centre") : null),
-            Hardware = Hardware(r, p),
+            Hardware = [.. Held(r, p), .. Label.Hardware(r.Label)],
             Fitting = Fitting(r),
             Gauges = PullShape.Gauges(r),
             Sizes = [Printed(r, brief)],
-            Cautions = Cautions,
+            Paper = r.Label?.Paper,
+            Cautions = Cautions(p),
         };
     }
 
@@ -71,20 +84,26 @@ public static class DrawerPullFamily
     {
         double Up(double mm) => Math.Ceiling(mm * 2) / 2;
         var (end, side) = ((r.Length.Value - r.Spacing.Value) / 2, r.Tall.Value / 2);
-        yield return r.Joint.WallCheck("wall.end", "screw, towards the end", end - Math.Max(0, r.Edge.Value * (r.Fastening == Fastening.Through ? 1 : 0)),
+        yield return r.Joint.WallCheck("wall.end", "screw, towards the end", end - (r.FromFront ? r.Edge.Value : 0),
             new Remedy.Change("Let the length follow", new Dictionary<string, string> { ["length"] = "" }));
-        yield return r.Joint.WallCheck("wall.side", "screw, above and below", side - (r.Fastening == Fastening.Through ? r.Edge.Value : 0),
+        yield return r.Joint.WallCheck("wall.side", "screw, above and below", side - (r.FromFront ? r.Edge.Value : 0),
             new Remedy.Change($"Make the face {Figures.Mm(Up(2 * r.Joint.Reach + 3))} high",
                 new Dictionary<string, string> { ["tall"] = Figures.Number(Up((2 * r.Joint.Reach) + 3)) }));
-        yield return r.Joint.WallCheck("wall.post", "screw, towards the fingers", r.Post.Value);
-        yield return Posts(r);
-        if (r.Fastening == Fastening.Through)
+        if (r.Lip is null)
         {
-            yield return r.Joint.SeatCheck("screw.head", "screw", Joints.Joint.FlushSeat);
+            yield return r.Joint.WallCheck("wall.post", "screw, towards the fingers", r.Post.Value);
+            yield return Posts(r);
+        }
+
+        if (r.FromFront)
+        {
+            var wanted = Up(r.Joint.Recess + Joints.Joint.FlushSeat);
+            yield return r.Joint.SeatCheck("screw.head", "screw", Joints.Joint.FlushSeat, r.Lip is null ? []
+                : [new Remedy.Change($"Make the plate {Figures.Mm(wanted)} thick", new Dictionary<string, string> { ["plate"] = Figures.Number(wanted) })]);
         }
         else
         {
-            var behind = Math.Max(1.2, 4 * brief.Process.LayerHeight) + (r.Label is { Kind: not LetteringKind.Raised } label ? label.Depth.Value : 0);
+            var behind = Math.Max(1.2, 4 * brief.Process.LayerHeight) + (r.Label?.CutIn ?? 0);
             yield return r.Joint.FloorCheck("floor", "screw hole", r.Projection.Value, behind,
                 new Remedy.Change($"Project {Figures.Mm(Up(r.Joint.Depth + behind))}",
                     new Dictionary<string, string> { ["projection"] = Figures.Number(Up(r.Joint.Depth + behind)) }));
@@ -96,10 +115,27 @@ public static class DrawerPullFamily
         }
 
         yield return r.Screw.Check;
+        if (r.Lip is { } lip)
+        {
+            yield return Judge.AtLeast("face", "plate behind the letters", lip.Plate.Value - (r.Label?.CutIn ?? 0), 1.2, "The plate is not cut through.",
+                "The letters cut almost through the plate.", source: "Common practice, no published source.");
+            yield return Judge.AtLeast("lip", "lip thick enough to pull", r.Face.Value, 3, "It bends a little and holds.", "A thinner lip snaps at its root.",
+                Verdict.Watch, "Common practice, no published source.", new Remedy.Change("Make it 3 mm", new Dictionary<string, string> { ["face"] = "3" }));
+            yield return Judge.AtLeast("fingers", "finger behind the lip", lip.Reach.Value, 6, "Fingers hook in from below.",
+                "Hardly a finger tip goes in behind it.", Verdict.Watch, "Common practice, no published source.",
+                new Remedy.Change("Project 24 mm", new Dictionary<string, string> { ["projection"] = "24" }));
+            yield break;
+        }
+
         yield return FaceCheck(r);
         yield return Fingers(r);
         yield return Overhang(r, way);
     }
+
+    private static Check NoInsert(string size) => new("insert.known", "insert in the tables", Verdict.Stop,
+        $"The tables have no heat-set insert for {Joints.Hardware.Name(size)}: its hole cannot be reckoned.", Joints.Hardware.Name(size),
+        "a size that inserts are sold for", "Tables of heat-set inserts.",
+        [new Remedy.Change("Hold it by nuts from the side", new Dictionary<string, string> { ["fastening"] = "sideNut" })]);
 
     private static Check Posts(PullReckoning r)
     {
@@ -111,7 +147,7 @@ public static class DrawerPullFamily
 
     private static Check FaceCheck(PullReckoning r)
     {
-        var sunk = r.Label is { Kind: not LetteringKind.Raised } label ? label.Depth.Value : 0;
+        var sunk = r.Label?.CutIn ?? 0;
         var fits = r.Face.Value - sunk >= 1.6 && r.Face.Value < r.Projection.Value - 1;
         return new("face", "face behind the letters", fits ? Verdict.Good : Verdict.Stop, fits ? "The face is stiff enough to pull."
             : "The face is too thin behind its letters, or leaves no room for fingers.",
@@ -140,7 +176,7 @@ public static class DrawerPullFamily
             new Remedy.Change("Print it face down", new Dictionary<string, string> { ["wayUp"] = "face" }))
         : new("overhang", "finger room", Verdict.Good, "Nothing hangs in the air this way up.", "open above", "open above", "Plane geometry.", []);
 
-    private static IReadOnlyList<string> Hardware(PullReckoning r, ParameterValues p)
+    private static IReadOnlyList<string> Held(PullReckoning r, ParameterValues p)
     {
         var (size, washers) = (Joints.Hardware.Name(p.Choice("screw")), Joints.Hardware.Washers(p, p.Choice("screw")));
         return r.Fastening switch
@@ -163,7 +199,7 @@ public static class DrawerPullFamily
             _ => Array.Empty<string>(),
         },
         "Drill the drawer with the template.",
-        r.Fastening == Fastening.Through ? "Drive the screws from the front until the heads are flush." : "Screw it on from inside the drawer, snug by hand.",
-        .. r.Label is { Kind: LetteringKind.Inlay } ? ["Press the inlay into the letters; a drop of glue holds a loose one."] : Array.Empty<string>(),
+        r.FromFront ? "Drive the screws from the front until the heads are flush." : "Screw it on from inside the drawer, snug by hand.",
+        .. Label.Fitting(r.Label),
     ];
 }

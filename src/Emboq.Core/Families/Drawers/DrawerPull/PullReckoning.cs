@@ -43,8 +43,17 @@ internal sealed record PullReckoning
     /// <summary>The hole to drill in the drawer, at a place.</summary>
     public required Func<double, double, PatternHole> Drilled { get; init; }
 
-    /// <summary>Between the posts.</summary>
-    public double FingerRoom => Spacing.Value - (2 * Post.Value);
+    /// <summary>The lip of a plate; <c>null</c> of a bar on posts.</summary>
+    public required PullLip? Lip { get; init; }
+
+    /// <summary>From the back to the face that the words are on: of a plate, its thickness.</summary>
+    public Quantity FaceAt => Lip?.Plate ?? Projection;
+
+    /// <summary>Whether its screws come from the front.</summary>
+    public bool FromFront => Fastening is Fastening.Through or Fastening.Plate;
+
+    /// <summary>Between the posts, or the ends of the lip.</summary>
+    public double FingerRoom => Lip is null ? Spacing.Value - (2 * Post.Value) : Length.Value - (2 * Corner.Value) - (Lip.Stops ? 2 * PullLip.Stop : 0);
 
     /// <summary>From the upper side of the slot to the back, for a nut.</summary>
     public const double NutBelow = 4;
@@ -55,17 +64,20 @@ internal sealed record PullReckoning
         Quantity Chosen(string key, string name, string because) => ledger.Add(key, name,
             Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
         var fastening = PullParameters.FasteningOf(p.Choice("fastening"));
-        var lie = p.Choice("wayUp") == "top" ? p.Choice("lyingHoles") == "bridged" ? HoleLie.Bridged : HoleLie.Teardrop : HoleLie.Upright;
+        var lie = PullParameters.WaysOf(p).Chosen.Key == "top" ? p.Choice("lyingHoles") == "bridged" ? HoleLie.Bridged : HoleLie.Teardrop : HoleLie.Upright;
         var spacing = Spaced(brief, ledger);
         var tall = Chosen("tall", "height of the face", "Chosen by the maker.");
         var projection = Chosen("projection", "projection", "From the drawer to the face.");
-        var face = Chosen("face", "face thickness", "In front of the fingers.");
-        var scope = new JointScope(ledger, brief.Fits, "screw", "screw");
+        var face = Chosen("face", fastening == Fastening.Plate ? "lip thickness" : "face thickness", "In front of the fingers.");
+        var lip = fastening == Fastening.Plate ? PullLip.Of(Chosen("plate", "plate thickness", "What the screws pass."), projection, p.Choice("stops") == "ends",
+            ledger) : null;
+        var front = fastening is Fastening.Through or Fastening.Plate;
+        var scope = PartBodies.Scope(brief, ledger, "screw", "screw");
         var roof = p.Choice("roof") switch { "plain" => SlotRoof.Plain, "sacrificial" => SlotRoof.Sacrificial, _ => SlotRoof.Raised };
         var size = p.Choice("screw");
         // A nut slides in from the finger side: how far that is, is known once the wall it needs is.
         var needed = fastening == Fastening.SideNut ? NutPost(scope, size) : 0;
-        var hole = HoleOf(scope, fastening, p, projection.Value, lie);
+        var hole = HoleOf(scope, fastening, p, (lip?.Plate ?? projection).Value, lie);
         var slot = fastening == Fastening.SideNut ? NutPocket.FromSide(scope, size, NutBelow, needed, roof, lie) : null;
         var joint = slot is null ? hole : hole + slot;
         var post = ledger.Add("post", "post, from screw to finger room",
@@ -75,16 +87,16 @@ internal sealed record PullReckoning
         var edge = ledger.Add("edge", "eased edge", Quantity.Min(Quantity.Chosen("eased edge asked for", p.Number("edge")!.Value, Unit.Millimetre),
             0.9 * corner), "It rolls into the corner, so it is smaller.");
         // A head on the face must stay clear of the eased edge too.
-        var needs = fastening == Fastening.Through ? post + edge : post;
+        var needs = front ? post + edge : post;
         var length = ledger.Add("length", "length", p.Number("length") is { } asked ? Quantity.Chosen("length", asked, Unit.Millimetre)
             : spacing + (2 * needs), "Over all: the spacing, and what each end needs around its screw.");
-        var head = fastening == Fastening.Through ? 2 * joint.Sleeves.Max(s => s.Radius) : 0;
-        var space = fastening == Fastening.Through
+        var head = front ? 2 * joint.Sleeves.Max(s => s.Radius) : 0;
+        var space = front
             ? spacing - Quantity.Input("heads", head + 6, Unit.Millimetre, new Provenance.RuleOfThumb("A head, and 3 mm to each side of the words."))
             : length - Quantity.Input("margins", 6, Unit.Millimetre, new Provenance.RuleOfThumb("3 mm free at each end.")) - (2 * edge);
         var label = Label.Of(brief, space, tall - (2 * edge) - Quantity.RuleOfThumb("margins, up", 2, Unit.Millimetre,
-            "1 mm free above and below."), ledger);
-        var screw = Screwed(scope, fastening, size, brief, joint, projection, ledger);
+            "1 mm free above and below."), ledger, Label.Usual);
+        var screw = Screwed(scope, fastening, size, brief, joint, lip?.Plate ?? projection, ledger);
         var passing = Hardware.Passing(size, "medium").Value;
         return new()
         {
@@ -104,7 +116,8 @@ internal sealed record PullReckoning
             Label = label,
             Scope = scope,
             Screw = screw,
-            Drilled = fastening == Fastening.Through ? Hardware.PilotHole(scope, p.Choice("woodScrew"), screw, "drawer front") : (x, y) =>
+            Lip = lip,
+            Drilled = front ? Hardware.PilotHole(scope, p.Choice("woodScrew"), screw, "drawer front") : (x, y) =>
                 new(x, y, passing, HoleUse.Passing, "drawer front"),
         };
     }
@@ -130,35 +143,35 @@ internal sealed record PullReckoning
 
     /// <summary>How far the axis stands from the finger side when a nut slides in from there.</summary>
     private static double NutPost(JointScope scope, string size) =>
-        Math.Max(NutPocket.PastTheLip(size), (Hardware.Of("nuts", size, "across corners", "corners").Value / 2) + scope.LeastWall + 0.6);
+        Math.Max(NutPocket.PastTheLip(scope, size), (NutPocket.Corners(scope, size) / 2) + scope.LeastWall + 0.6);
 
-    private static Joint HoleOf(JointScope scope, Fastening fastening, ParameterValues p, double projection, HoleLie lie)
+    private static Joint HoleOf(JointScope scope, Fastening fastening, ParameterValues p, double thick, HoleLie lie)
     {
         var size = p.Choice("screw");
         return fastening switch
         {
             Fastening.Insert => Threaded.Insert(scope, size, lie),
             Fastening.SelfCut => Threaded.SelfCut(scope, size, Threaded.UsualEngagement, (2 * Hardware.Diameter(size).Value) + 2, lie),
-            Fastening.Through => ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), projection, lie),
-            _ => ScrewHole.Passing(scope, size, "medium", NutBelow + Hardware.Of("nuts", size, "height", "height").Value + 4, lie),
+            Fastening.Through or Fastening.Plate => ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), thick, lie),
+            _ => ScrewHole.Passing(scope, size, "medium", NutBelow + NutPocket.Height(scope, size).Value + 4, lie),
         };
     }
 
-    private static ScrewLength Screwed(JointScope scope, Fastening fastening, string size, Brief brief, Joint joint, Quantity projection, Ledger ledger)
+    private static ScrewLength Screwed(JointScope scope, Fastening fastening, string size, Brief brief, Joint joint, Quantity thick, Ledger ledger)
     {
         var front = ledger.Add("front", "drawer front", brief.Interfaces.GetValueOrDefault("board") is { } board
             ? Evaluation.Of(board, "thickness")!.Quantity
             : Quantity.Chosen("drawer front", brief.Parameters.Number("front")!.Value, Unit.Millimetre), "The screw passes it, or holds in it.");
-        if (fastening == Fastening.Through)
+        if (fastening is Fastening.Through or Fastening.Plate)
         {
-            return ScrewLength.IntoWood(scope, brief.Parameters.Choice("woodScrew"), "countersunk", projection, front, brief.Drawer);
+            return ScrewLength.IntoWood(scope, brief.Parameters.Choice("woodScrew"), "countersunk", thick, front, brief.Drawer);
         }
 
         var room = ledger.Add("screw.room", "room for the screw", Quantity.Input("room for the screw", joint.Depth, Unit.Millimetre,
             new Provenance.Chosen("the joint")), "From the back to where it would bottom.");
         var (before, engage) = fastening switch
         {
-            Fastening.SideNut => (NutBelow, Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height")),
+            Fastening.SideNut => (NutBelow, NutPocket.Height(scope, size)),
             Fastening.SelfCut => (0.0, ledger["screw.engagement.least"]),
             _ => (0.0, Threaded.InsertLength(size)),
         };

@@ -17,6 +17,8 @@ public static class DrillingTemplateFamily
         [new("holes", "holes measured", ["hole-row"], SlotNeed.Sometimes)],
         [
             Specs.Length("spacing", "Hole spacing", 96, 5, 600, "When neither a part nor measured holes give it.").If("holes", "open").If("pattern", "open").If("spaced", "open"),
+            Specs.Length("spacing2", "Another spacing", null, 5, 600, "One template for several sorts of part: each pair of guides is marked with its spacing."),
+            Specs.Length("spacing3", "A third spacing", null, 5, 600, "Likewise."),
             Specs.Choice("screw", "For screws", "M4", "The hole they pass is drilled.", Hardware.Threads).If("pattern", "open"),
             Specs.Length("fromTop", "From the top edge", 40, 5, 300, "To the middle of the part, the same on every drawer."),
             Specs.Length("frontWidth", "Width of the front", null, 30, 2000,
@@ -101,8 +103,8 @@ public static class DrillingTemplateFamily
 
     private static IEnumerable<Check> Checks(TemplateReckoning r, ParameterValues p)
     {
-        var first = r.Holes.Zip(r.Holes.Skip(1), (a, b) => Math.Sqrt(((a.X - b.X) * (a.X - b.X)) + ((a.Y - b.Y) * (a.Y - b.Y))));
-        yield return r.Guide.WallCheck("wall.between", "guide, towards the next", first.DefaultIfEmpty(1000).Min() - r.Guide.Sleeves[0].Radius);
+        var apart = r.Holes.SelectMany((a, i) => r.Holes.Skip(i + 1).Select(b => Math.Sqrt(((a.X - b.X) * (a.X - b.X)) + ((a.Y - b.Y) * (a.Y - b.Y)))));
+        yield return r.Guide.WallCheck("wall.between", "guide, towards the next", apart.Min() - r.Guide.Sleeves[0].Radius);
         // Above a guide the plate ends at the hook.
         var top = r.HookThick.Value - r.Holes.Max(h => r.At(h).Y);
         var wanted = Math.Ceiling(r.Guide.Reach - r.HookThick.Value + r.Holes.Max(h => h.Y));

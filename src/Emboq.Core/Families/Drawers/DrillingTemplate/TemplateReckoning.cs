@@ -51,13 +51,19 @@ internal sealed record TemplateReckoning
     /// <summary>Lower edge of the plate, mm below the top edge of the front.</summary>
     public required double Bottom { get; init; }
 
+    /// <summary>Whether guides are marked with their spacing: there are several.</summary>
+    public required bool Marked { get; init; }
+
     /// <summary>Where a guide stands.</summary>
     public (double X, double Y) At(PatternHole h) => (h.X, h.Y - FromTop.Value);
 
     public static TemplateReckoning Of(Brief brief, Ledger ledger)
     {
         var p = brief.Parameters;
-        var (holes, from) = Pattern(brief, ledger);
+        var (first, from) = Pattern(brief, ledger);
+        IReadOnlyList<PatternHole> more = [.. Further.SelectMany((key, i) => p.Number(key) is { } wide
+            ? Pair(ledger.Add($"span{i + 2}", $"spacing {i + 2}", Quantity.Chosen("spacing", wide, Unit.Millimetre), "Chosen by the maker."), first[0]) : [])];
+        IReadOnlyList<PatternHole> holes = [.. first, .. more];
         var fromTop = ledger.Add("fromTop", "top edge to the middle of the part",
             Quantity.Chosen("from the top", p.Number("fromTop")!.Value, Unit.Millimetre), "The hook sets it alike on every drawer.");
         var thickness = ledger.Add("thickness", "template thickness", Quantity.Chosen("thickness", p.Number("thickness")!.Value, Unit.Millimetre),
@@ -65,7 +71,7 @@ internal sealed record TemplateReckoning
         var bush = p.Choice("guide") == "bush";
         var drill = ledger.Add("drill", "drill", p.Number("drill") is { } asked ? Quantity.Chosen("drill", asked, Unit.Millimetre)
             : Quantity.Input("drill", holes.Max(h => h.Drill), Unit.Millimetre, new Provenance.Chosen("what the holes are taken from")),
-                $"Left open: {holes[0].Says}.");
+                $"Left open: {first[0].Says}.");
         var scope = new JointScope(ledger, brief.Fits, "guide", "guide");
         var wanted = bush ? Quantity.Chosen("bush, outside", p.Number("bush")!.Value, Unit.Millimetre) + Quantity.RuleOfThumb("bush clearance", 0.05,
             Unit.Millimetre, "A bush is pressed in by hand.")
@@ -95,9 +101,19 @@ internal sealed record TemplateReckoning
             Guide = guide,
             Drill = drill,
             Sides = (side ? Math.Min(left, -width!.Value / 2) : Math.Min(left, -around), Math.Max(right, around)),
-            Bottom = holes.Min(h => h.Y) - fromTop.Value - around,
+            Bottom = holes.Min(h => h.Y) - fromTop.Value - around - (more.Count > 0 ? MarkRoom : 0),
+            Marked = more.Count > 0,
         };
     }
+
+    /// <summary>Spacings beside the first.</summary>
+    private static readonly string[] Further = ["spacing2", "spacing3"];
+
+    /// <summary>Below the guides, for the number of a spacing, mm.</summary>
+    private const double MarkRoom = 6;
+
+    private static IEnumerable<PatternHole> Pair(Quantity spacing, PatternHole like) =>
+        new[] { -0.5, 0.5 }.Select(side => like with { X = side * spacing.Value });
 
     private static (IReadOnlyList<PatternHole> Holes, HolesFrom From) Pattern(Brief brief, Ledger ledger)
     {
@@ -127,7 +143,7 @@ internal sealed record TemplateReckoning
 
         var spacing = spaced ?? ledger.Add("span", "first to last hole",
             Quantity.Chosen("hole spacing", brief.Parameters.Number("spacing")!.Value, Unit.Millimetre), "Chosen by the maker.");
-        return ([.. new[] { -0.5, 0.5 }.Select(side => new PatternHole(side * spacing.Value, 0, drill, HoleUse.Passing, Front))],
+        return ([.. Pair(spacing, new(0, 0, drill, HoleUse.Passing, Front))],
             spaced is null ? HolesFrom.Spacing : HolesFrom.Part);
     }
 

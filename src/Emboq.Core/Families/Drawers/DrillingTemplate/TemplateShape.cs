@@ -29,11 +29,24 @@ internal static class TemplateShape
             cuts.Add(new Solid.Cylinder(0.9, t + 2).At(0, r.Bottom / 2, -1));
         }
 
+        if (r.Marked)
+        {
+            cuts.AddRange(r.Holes.Select(h => Number(r, h)));
+        }
+
         return PartBodies.Marked(body.Without(cuts), mark, letters => letters.At(right - 7, -4, t), 8);
     }
 
     /// <summary>Something of a guide at its hole; standing on its hook, the roof of a guide points down the plate.</summary>
     public static Solid GuideAt(TemplateReckoning r, Solid inJoint, PatternHole h) => inJoint.Spun(180).At(r.At(h).X, r.At(h).Y, r.Thickness.Value);
+
+    /// <summary>The spacing that a guide belongs to, sunk below it.</summary>
+    private static Solid Number(TemplateReckoning r, PatternHole h)
+    {
+        const double Deep = 0.5;
+        var text = FormattableString.Invariant($"{Math.Abs(2 * h.X):0.#}");
+        return new Solid.Lettering(text, 3.2, 2 * r.Guide.Reach, 2 * Deep).At(r.At(h).X, r.At(h).Y - r.Guide.Reach - 2.5, r.Thickness.Value - Deep);
+    }
 
     /// <summary>A groove of square section, on its edge, along y.</summary>
     private static Solid Line(double length) => new Solid.Box(Groove, Groove, length).At(-Groove / 2, -Groove / 2, 0).Spun(45).Tipped(-90);

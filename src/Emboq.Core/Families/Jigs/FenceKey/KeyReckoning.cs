@@ -93,7 +93,7 @@ internal sealed record KeyReckoning
     private static (IReadOnlyList<KeyFixing> Fixings, ScrewLength? Screw) Fixed(Brief brief, Quantity above, Quantity high, Ledger ledger)
     {
         var (p, size) = (brief.Parameters, brief.Parameters.Choice("screw"));
-        var (scope, lie) = (new JointScope(ledger, brief.Fits, "screw", "screw"), p.Choice("wayUp") == "side" ? HoleLie.Teardrop : HoleLie.Upright);
+        var (scope, lie) = (PartBodies.Scope(brief, ledger, "screw", "screw"), p.Choice("wayUp") == "side" ? HoleLie.Teardrop : HoleLie.Upright);
         var thick = above.Value + Math.Max(0.5, high.Value);
         if (p.Choice("fixing") == "none")
         {
@@ -110,11 +110,11 @@ internal sealed record KeyReckoning
                 [above + high - ledger["screw.counterbore.depth"]], diameters * Hardware.Diameter(size), fence, brief.Drawer));
         }
 
-        var nut = NutPocket.FromEnd(new(ledger, brief.Fits, "nut", "nut"), size, Sunk);
+        var nut = NutPocket.FromEnd(PartBodies.Scope(brief, ledger, "nut", "nut"), size, Sunk);
         var plastic = above + high - ledger["nut.pocket.depth"];
         return ([new("screw", ScrewHole.Passing(scope, size, "medium", thick, lie), FromBelow: false), new("nut", nut, FromBelow: true)],
             ScrewLength.Of(scope, (size, "pan", $"{Hardware.Name(size)} pan head"), [fence, .. Hardware.UnderHead(p, size), plastic],
-                Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height"), ledger["nut.pocket.depth"], brief.Drawer));
+                NutPocket.Height(scope, size), ledger["nut.pocket.depth"], brief.Drawer));
     }
 
     /// <summary>Of a nut below the key's underside, mm.</summary>

@@ -71,15 +71,21 @@ public static class RouterTemplateFamily
         // An opening grows by the offset, a template that lies on the part shrinks by it.
         var moved = Outlines.Moved(wanted, (inside ? 1 : -1) * offset.Value + allowance.Value);
         var tightest = Outlines.Tightest(wanted, inside);
-        ledger.Add("radius", "smallest inside radius of the wanted shape", Quantity.Input("smallest inside radius", tightest.Radius, Unit.Millimetre,
-            new Provenance.Standard("Plane geometry", "sharpest corner that the cutter has to turn in")), "No cutter turns in a corner tighter than itself.");
+        if (tightest is { } sharp)
+        {
+            ledger.Add("radius", "smallest inside radius of the wanted shape", Quantity.Input("smallest inside radius", sharp.Radius, Unit.Millimetre,
+                new Provenance.Standard("Plane geometry", "sharpest corner that the cutter has to turn in")), "No cutter turns in a corner tighter than itself.");
+        }
+
         var rim = inside ? Rim.Read(p, ledger).Value : 0;
         List<Check> checks =
         [
             Judge.Of("closes", "offset outline", moved is not null, "The offset outline is whole.",
                 "Offset by this much the outline falls apart: the follower is too wide for its narrow places.", Verdict.Stop, moved is null
                     ? "falls apart" : "whole", "whole"),
-            Judge.AtLeast("turns", "inside corners", tightest.Radius, cutter.Value / 2, "The cutter turns in every inside corner.",
+            tightest is not { } corner
+                ? Judge.Of("turns", "inside corners", true, "No corner turns inwards: any cutter follows the outline.", "", Verdict.Good, "none", "none")
+                : Judge.AtLeast("turns", "inside corners", corner.Radius, cutter.Value / 2, "The cutter turns in every inside corner.",
                 $"Inside corners come out with the cutter's radius of {Figures.Mm(cutter.Value / 2)}: square them by hand, or take a thinner "
                     + "cutter.", Verdict.Watch),
             Judge.AtLeast("rides", "follower on the template", thickness.Value, high.Value + 0.5, "The follower runs on the edge and does not touch the work.",
@@ -100,7 +106,7 @@ public static class RouterTemplateFamily
         {
             Ledger = ledger,
             Pieces = [new("part", "template", () => Template(brief.Mark), Ways, way.Key)],
-            Proofs = [new("ring-corner", "the tightest corner", () => Corner(Template(null), tightest.At, Math.Abs(offset.Value), thickness.Value),
+            Proofs = [new("ring-corner", "the tightest corner", () => Corner(Template(null), tightest?.At ?? wanted.Points[0], Math.Abs(offset.Value), thickness.Value),
                 "Run the follower round it in scrap: it proves the offset and the corner. It does not prove the size over all.")],
             Machine = [new("machine-work", "the part wanted", () => new Solid.Extruded(wanted, 18).At(0, 0, -18))],
             Checks = checks,

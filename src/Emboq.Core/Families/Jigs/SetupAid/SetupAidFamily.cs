@@ -104,7 +104,7 @@ public static class SetupAidFamily
                 var thin = Quantity.RuleOfThumb("thin end", ThinEnd, Unit.Millimetre, "A knife edge does not print.");
                 var rise = ledger.Add("rise", "rise over the length", length * Quantity.Tan(angle), "Length times the tangent: to check it with a caliper.");
                 var high = ledger.Add("high", "thick end", thin + rise, "The thin end and the rise.");
-                var label = Label.Of(brief, length / 2, width - Quantity.Chosen("margins, across", 3, Unit.Millimetre), ledger);
+                var label = Label.Of(brief, length / 2, width - Quantity.Chosen("margins, across", 3, Unit.Millimetre), ledger, Label.Usual);
                 return new(kind, length.Value, high.Value, width.Value, ThinEnd, 0, 1, label, measured is not null, measured is null ? null
                     : new(measured.Id, "angle"));
             }
@@ -115,7 +115,7 @@ public static class SetupAidFamily
                 "The lowest step, and every rise.");
             var wide = kind == "point" ? width : length;
             var words = kind == "spacer" ? Label.Of(brief, length - Quantity.Chosen("margins", 4, Unit.Millimetre),
-                width - Quantity.Chosen("margins, across", 3, Unit.Millimetre), ledger) : null;
+                width - Quantity.Chosen("margins, across", 3, Unit.Millimetre), ledger, Label.Usual) : null;
             return new(kind, wide.Value, width.Value, top.Value, low.Value, step, count, words, false, null);
         }
 
@@ -191,8 +191,9 @@ public static class SetupAidFamily
             switch (Kind)
             {
                 case "angle":
-                    sheet.Face(Matter.Part, Slope()).Words(Label?.Text ?? "", Length * 0.7, (ThinEnd + ((Width - ThinEnd) * 0.35)) / 2, Label?.Size.Value ?? 0)
-                        .Along("length", 0, Length, 0, sets: "length").Up("high", Length, 0, Width, side: CalloutSide.Right).Point("angle", Length * 0.2,
+                    sheet.Face(Matter.Part, Slope());
+                    Label?.Draw(sheet, LabelAt.X, LabelAt.Y);
+                    sheet.Along("length", 0, Length, 0, sets: "length").Up("high", Length, 0, Width, side: CalloutSide.Right).Point("angle", Length * 0.2,
                             ThinEnd, sets: FromPlace ? null : "wedgeAngle", reads: Reads);
                     return sheet.View(Length + 40, 0).Box(Matter.Part, 0, 0, Height, Width).Along("width", 0, Height, 0, sets: "width").Done;
                 case "point":

@@ -91,7 +91,7 @@ internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Th
     private static JawFixing? Fixed(Brief brief, Ledger ledger, Quantity width, Quantity thickness)
     {
         var p = brief.Parameters;
-        var scope = new JointScope(ledger, brief.Fits, "fixing", "fixing");
+        var scope = PartBodies.Scope(brief, ledger, "fixing", "fixing");
         var spacing = brief.Interfaces.GetValueOrDefault("holes") is { } holes
             ? ledger.Add("holes", "between the holes of the jaw", Evaluation.Of(holes, "gap1.centre")!.Quantity, "As measured.")
             : ledger.Add("holes", "between the fixings", Quantity.RuleOfThumb("share of the width", 0.6, Unit.None, "Well apart, clear of the ends.") * width,

@@ -13,12 +13,12 @@ public static class SoftJawsFamily
             "It stands on its lip; grooves along the bed sag at their crown.", SpoilsFit: true),
     ];
 
-    private static readonly IReadOnlyList<string> Cautions =
+    private static IReadOnlyList<string> Cautions(ParameterValues p) =>
     [
         "A vice crushes and pinches: keep fingers out, and tighten by hand only, with no pipe on the handle.",
         "Soft jaws let go earlier than steel ones: do not hold work in them that is hammered, or cut by a machine, unless the machine's manual allows "
             + "such jaws.",
-        "Strong magnets pinch, and are swallowed by children: glue them in.",
+        .. p.Choice("fixing") == "magnets" ? ["Strong magnets pinch, and are swallowed by children: glue them in."] : Array.Empty<string>(),
     ];
 
     /// <summary>The family.</summary>
@@ -62,7 +62,7 @@ public static class SoftJawsFamily
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
         if (PartBodies.Unread(brief, ("jaw", ["width", "height"]), ("holes", ["gap1.centre"])) is { Count: > 0 } unread)
         {
-            return PartBodies.Unbuilt(ledger, unread, Cautions);
+            return PartBodies.Unbuilt(ledger, unread, Cautions(p));
         }
 
         var r = JawReckoning.Of(brief, ledger);
@@ -89,7 +89,7 @@ public static class SoftJawsFamily
                 : "Hang the plates over the jaws by their lips.",
                 "Close the vice on something soft and look whether both faces meet evenly."],
             Gauges = pocket ? [] : JawShape.Gauges(r),
-            Cautions = Cautions,
+            Cautions = Cautions(p),
         };
     }
 }

@@ -17,13 +17,14 @@ public static class LabelPlateFamily
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
-        "label-plate", "label plate or tag", "A box, hook or key whose content nobody remembers.", [],
+        "label-plate", "label plate or tag", "A box, hook or key whose content nobody remembers.",
+        [Specs.Screw, Specs.Nut, new("ring", "ring or wire it hangs on", ["ring"], SlotNeed.Sometimes)],
         [
             Specs.Choice("shape", "Shape", "plate", "A tag hangs on a ring.", new ParameterOption("plate", "plate"), new ParameterOption("tag", "round tag")),
             Specs.Length("width", "Width", 80, 12, 300, "Across; of a round tag, its diameter."),
-            Specs.Length("height", "Height", 22, 8, 120, "Up and down; a round tag does not ask."),
+            Specs.Length("height", "Height", 22, 8, 120, "Up and down.").If("shape", "plate"),
             Specs.Length("thickness", "Thickness", 3, 0.8, 20, "From back to face.", 0.2),
-            Specs.Length("corner", "Corner radius", 4, 0, 30, "Of the plate.", 0.5),
+            Specs.Length("corner", "Corner radius", 4, 0, 30, "Of the plate.", 0.5).If("shape", "plate"),
             Specs.Choice("fixing", "Held by", "screws", "Two screws, a hole to hang it by, or tape and glue.", new ParameterOption("screws", "two screws"),
                 new ParameterOption("bugle", "two bugle-head screws"), new ParameterOption("machine", "two countersunk machine screws"),
                 new ParameterOption("slots", "two slots, to set it level"), new ParameterOption("hang", "a hole to hang it"),
@@ -37,7 +38,7 @@ public static class LabelPlateFamily
             Specs.Board.If("fixing", "screws", "bugle", "machine", "slots"),
             Specs.Washer.If("fixing", "machine"),
             Specs.Length("travel", "Slots longer by", 8, 1, 60, "How far the screws may move.").If("fixing", "slots"),
-            Specs.Length("hangHole", "Hanging hole", 5, 2, 30, "For a nail, a cord, or the ring.", 0.5).If("fixing", "hang"),
+            Specs.Length("hangHole", "Hanging hole", 5, 2, 30, "For a nail, a cord, or the ring.", 0.5).If("fixing", "hang").If("ring", "open"),
             .. Label.Specs(0.6),
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
@@ -53,14 +54,20 @@ public static class LabelPlateFamily
     private static Design Design(Brief brief)
     {
         var (ledger, p) = (new Ledger(), brief.Parameters);
+        if (PartBodies.Unread(brief, ("ring", ["wire"])) is { Count: > 0 } unread)
+        {
+            return PartBodies.Unbuilt(ledger, unread, Cautions);
+        }
+
         Quantity Chosen(string key, string name) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), "Chosen by the maker.");
         var tag = p.Choice("shape") == "tag";
         var (width, thickness) = (Chosen("width", tag ? "diameter" : "width"), Chosen("thickness", "thickness"));
         var height = tag ? ledger.Add("height", "height", width + Quantity.Chosen("none", 0, Unit.Millimetre), "A round tag is as high as wide.")
             : Chosen("height", "height");
         var corner = tag ? width.Value / 2 : Chosen("corner", "corner radius").Value;
-        var scope = new JointScope(ledger, brief.Fits, "hole", "fixing");
-        var joint = Fixing(scope, p, thickness.Value);
+        var scope = PartBodies.Scope(brief, ledger, "hole", "fixing");
+        var ring = p.Choice("fixing") == "hang" && brief.Interfaces.GetValueOrDefault("ring") is { } place ? HangingRing.Of(place, thickness, ledger) : null;
+        var joint = Fixing(scope, p, thickness.Value, ring);
         var screw = Screw(scope, brief, thickness);
         var drilled = Drilled(scope, p, screw);
         var places = Places(p.Choice("fixing"), tag, joint, width.Value, height.Value);
@@ -101,31 +108,38 @@ public static class LabelPlateFamily
                 .. joint is null ? [] : Walls(joint, places, tag, width.Value, height.Value),
                 .. joint?.Checks ?? [],
                 .. screw is null ? Array.Empty<Check>() : [Seat(joint!), screw.Check],
+                .. ring?.Checks(joint!.Reach + 0.8 - joint.Sleeves[0].Radius) ?? [],
                 .. label?.Checks(brief.Process, way.Key == "face") ?? [],
                 Behind(label, thickness.Value),
                 BedCheck.Of(width.Value, height.Value, thickness.Value, way, brief.Process),
             ],
             Drawing = Draw(tag, width.Value, height.Value, thickness.Value, corner, places, p.Choice("fixing") == "slots"
                 ? p.Number("travel")!.Value : 0, label, at),
-            Hardware = p.Choice("fixing") switch
-            {
-                "machine" => [$"2 screws {screw!.Says}", $"2 nuts {Hardware.Name(p.Choice("screw"))}", .. Hardware.Washers(p, p.Choice("screw"))],
-                "hang" => [tag ? "1 split ring" : "1 nail or hook"],
-                "none" => ["double-sided tape"],
-                _ => [$"2 wood screws {screw!.Says}"],
-            },
+            Hardware = [.. Held(p, tag, screw, ring), .. Label.Hardware(label)],
             Fitting = [screw is not null ? "Drive the screws until the heads are flush, no further: the plate splits." : p.Choice("fixing") == "hang"
                 ? "Hang it up." : "Clean both faces and press it on.",
-                .. label is { Kind: LetteringKind.Inlay } ? ["Press the inlay into the letters."] : Array.Empty<string>()],
+                .. Label.Fitting(label)],
+            Paper = label?.Paper,
             Gauges =
             [
                 new("part", "thickness", thickness.Value, tag ? new(0, -height.Value * 0.45, 0.1) : new(0, (-height.Value / 2) + 0.9, 0.1), Axis.Z, Jaws.Over),
                 .. places.SelectMany(h => new Gauge[] { new("part", "hole", joint!.Bore, new(h.X, h.Y, 0.2), Axis.Y) }),
                 .. places.Take(1).Select(h => new Gauge("ring-hole", "hole", joint!.Bore, new(h.X, h.Y, 0.2), Axis.Y)),
             ],
-            Cautions = ["A label is no safety sign: what warns of danger follows the rules for signs where you work."],
+            Cautions = Cautions,
         };
     }
+
+    private static readonly IReadOnlyList<string> Cautions =
+        ["A label is no safety sign: what warns of danger follows the rules for signs where you work."];
+
+    private static IReadOnlyList<string> Held(ParameterValues p, bool tag, ScrewLength? screw, HangingRing? ring) => p.Choice("fixing") switch
+    {
+        "machine" => [$"2 screws {screw!.Says}", $"2 nuts {Hardware.Name(p.Choice("screw"))}", .. Hardware.Washers(p, p.Choice("screw"))],
+        "hang" => [ring is not null ? $"1 {ring.Place.Name}" : tag ? "1 split ring" : "1 nail or hook"],
+        "none" => ["double-sided tape"],
+        _ => [$"2 wood screws {screw!.Says}"],
+    };
 
     private static Solid Around(Solid part, (double X, double Y, double R) hole, double reach, double thickness) =>
         PartBodies.Slice(part, hole.X - reach, hole.Y - reach, 0, hole.X + reach, hole.Y + reach, thickness);
@@ -147,7 +161,7 @@ public static class LabelPlateFamily
         }
 
         var size = p.Choice("screw");
-        var nut = Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height");
+        var nut = NutPocket.Height(scope, size);
         var past = Quantity.RuleOfThumb("thread past the nut", 8, Unit.Millimetre, "A longer end catches.");
         return ScrewLength.Of(scope, (size, "countersunk", $"{Hardware.Name(size)} countersunk"), [thickness, board, .. Hardware.UnderHead(p, size)],
             nut + Hardware.Pitch(size), nut + past, brief.Drawer);
@@ -161,14 +175,13 @@ public static class LabelPlateFamily
         ({ } wood, var fixing) => Hardware.PilotHole(scope, fixing == "bugle" ? Bugle : p.Choice("woodScrew"), wood, "wood behind it"),
     };
 
-    private static Joint? Fixing(JointScope scope, ParameterValues p, double thickness) => p.Choice("fixing") switch
+    private static Joint? Fixing(JointScope scope, ParameterValues p, double thickness, HangingRing? ring) => p.Choice("fixing") switch
     {
         "screws" => ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), thickness),
         "bugle" => ScrewHole.Bugle(scope, Bugle, thickness),
         "machine" => ScrewHole.Countersunk(scope, p.Choice("screw"), p.Choice("screw")[0] == 'M' ? p.Choice("head") : "ASME B18.6.3", thickness),
-        "slots" => ScrewHole.Slotted(scope, Hardware.Of("wood-screws", p.Choice("woodScrew"), "passing hole",
-            $"passing hole for a {p.Choice("woodScrew")} wood screw"), p.Number("travel")!.Value, thickness),
-        "hang" => ScrewHole.Plain(scope, Quantity.Chosen("hanging hole", p.Number("hangHole")!.Value, Unit.Millimetre), thickness),
+        "slots" => ScrewHole.Slotted(scope, ScrewHole.PassingWood(scope, p.Choice("woodScrew")), p.Number("travel")!.Value, thickness),
+        "hang" => ScrewHole.Plain(scope, ring?.Hole ?? Quantity.Chosen("hanging hole", p.Number("hangHole")!.Value, Unit.Millimetre), thickness),
         _ => null,
     };
 
@@ -222,7 +235,7 @@ public static class LabelPlateFamily
 
     private static Check Behind(Label? label, double thickness)
     {
-        var left = thickness - (label is { Kind: not LetteringKind.Raised } ? label.Depth.Value : 0);
+        var left = thickness - (label?.CutIn ?? 0);
         var fits = left >= 0.6;
         var wanted = Math.Ceiling((thickness - left + 1) * 5) / 5;
         return new("behind", "plate behind the letters", fits ? Verdict.Good : Verdict.Stop, fits ? "Enough stays behind the letters."
@@ -251,7 +264,8 @@ public static class LabelPlateFamily
             sheet.Cross(x, y, hole);
         }
 
-        sheet.Words(label?.Text ?? "", tag ? 0 : at, tag ? at : 0, label?.Size.Value ?? 0).Along("width", -width / 2, width / 2, -height / 2,
+        label?.Draw(sheet, tag ? 0 : at, tag ? at : 0);
+        sheet.Along("width", -width / 2, width / 2, -height / 2,
             sets: "width").Up("height", -width / 2, -height / 2, height / 2, sets: tag ? null : "height");
         if (!tag)
         {

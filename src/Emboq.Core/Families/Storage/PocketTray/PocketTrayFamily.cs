@@ -3,8 +3,11 @@ namespace Emboq.Core.Families.Storage.PocketTray;
 /// <summary>A tray with a pocket for each of several measured things, placed by computation or by hand.</summary>
 public static class PocketTrayFamily
 {
-    private static readonly IReadOnlyList<string> Cautions = ["Sharp edges lie downwards or in a pocket that covers them.",
-        "A tray on a wall wants screws and plugs by their maker's figures."];
+    private static IReadOnlyList<string> Cautions(ParameterValues p) =>
+    [
+        "Sharp edges lie downwards or in a pocket that covers them.",
+        .. p.Choice("mount") == "screws" ? ["A tray on a wall wants screws and plugs by their maker's figures."] : Array.Empty<string>(),
+    ];
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
@@ -37,7 +40,7 @@ public static class PocketTrayFamily
         if (unread.Count > 0 || TrayParameters.Slots.All(s => !brief.Interfaces.ContainsKey(s)))
         {
             return PartBodies.Unbuilt(ledger, unread.Count > 0 ? unread : [new("items", "things to hold", Verdict.Stop,
-                "Nothing is named yet: choose the first thing it holds.", "0 things", "1 or more", "A size is measured, never assumed.", [])], Cautions);
+                "Nothing is named yet: choose the first thing it holds.", "0 things", "1 or more", "A size is measured, never assumed.", [])], Cautions(p));
         }
 
         var r = TrayReckoning.Of(brief, ledger);
@@ -67,7 +70,7 @@ public static class PocketTrayFamily
             Fitting = ["Print the slices first and lay each thing in its own.", r.Ear is null ? "Lay the tray in its drawer."
                 : "Screw it down through both ears.", "Put what is used most in front."],
             Gauges = built ? [.. TrayShape.Gauges(r, p)] : [],
-            Cautions = Cautions,
+            Cautions = Cautions(p),
         };
     }
 

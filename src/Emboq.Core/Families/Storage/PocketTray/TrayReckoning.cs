@@ -77,7 +77,7 @@ internal sealed record TrayReckoning
             new Provenance.Chosen("the things themselves")), "Floor and the deepest pocket; slender things get a border of their own.");
         ledger.Add("pockets", "pocket clearance", p.Number("clearance") is { } c ? Quantity.Chosen("pocket clearance", c, Unit.Millimetre)
             : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), "On the full size of every pocket.");
-        var (scope, mounted) = (new JointScope(ledger, brief.Fits, "ear", "ear"), p.Choice("mount") == "screws");
+        var (scope, mounted) = (PartBodies.Scope(brief, ledger, "ear", "ear"), p.Choice("mount") == "screws");
         var ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness, p.Choice("wayUp") == "side" ? HoleLie.Teardrop
             : HoleLie.Upright) : null;
         var screw = mounted ? ScrewLength.IntoWood(scope, p.Choice("woodScrew"), "countersunk",

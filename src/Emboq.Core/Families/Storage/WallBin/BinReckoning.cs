@@ -59,7 +59,7 @@ internal sealed record BinReckoning
             ? Quantity.Min(Quantity.Chosen("height of the front", f, Unit.Millimetre), back) : back / 2, "Lower still: the hand comes from there.");
         var outerWidth = ledger.Add("outer.width", "width over all", width.Drawn + (2 * wall), "Pocket and two walls.");
         var outerDepth = ledger.Add("outer.depth", "depth over all", depth + (2 * wall), "Pocket, back and front.");
-        var (scope, screwed, size) = (new JointScope(ledger, brief.Fits, "screw", "screw"), p.Choice("mount") == "screws", p.Choice("woodScrew"));
+        var (scope, screwed, size) = (PartBodies.Scope(brief, ledger, "screw", "screw"), p.Choice("mount") == "screws", p.Choice("woodScrew"));
         // Standing on its floor, its screw holes lie while they print.
         var lie = p.Choice("wayUp") == "floor" ? HoleLie.Teardrop : HoleLie.Upright;
         var hole = screwed ? ScrewHole.CountersunkWood(scope, size, wall.Value, lie) : null;
