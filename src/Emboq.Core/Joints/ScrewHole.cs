@@ -9,14 +9,36 @@ internal static class ScrewHole
     /// <param name="fit">fine, medium or coarse (ISO 273).</param>
     /// <param name="depth">Through how much, mm.</param>
     /// <param name="lie">How it stands while it is printed.</param>
-    public static Joint Passing(JointScope scope, string size, string fit, double depth, HoleLie lie = HoleLie.Upright) =>
-        Plain(scope, scope.OfScrew("shank") is { } shank
-            ? (shank + (Hardware.Passing(size, fit) - Hardware.Diameter(size)).Named("room of its size, ISO 273")).Named("passing hole for the measured screw")
-            : Hardware.Passing(size, fit), depth, lie);
+    public static Joint Passing(JointScope scope, string size, string fit, double depth, HoleLie lie = HoleLie.Upright)
+    {
+        if (scope.OfScrew("shank") is not { } shank)
+        {
+            return Plain(scope, Hardware.Passing(size, fit), depth, lie);
+        }
+
+        var room = (Hardware.Passing(size, fit) - Hardware.Diameter(size)).Named("room of its size, ISO 273");
+        var hole = Plain(scope, (shank + room).Named("passing hole for the measured screw"), depth, lie);
+        return hole with { Checks = [.. hole.Checks, IsOfSize(scope, shank, Hardware.Diameter(size), Hardware.Name(size), 0.08, Verdict.Stop)] };
+    }
+
+    /// <summary>Whether a measured screw is what it is called: a thread's crests measure a little less than its size.</summary>
+    private static Check IsOfSize(JointScope scope, Quantity shank, Quantity nominal, string name, double share, Verdict otherwise)
+    {
+        var holds = Math.Abs(shank.Value - nominal.Value) <= (share * nominal.Value) + 0.1;
+        return new($"{scope.Key}.size", $"{scope.Name} as measured", holds ? Verdict.Good : otherwise, holds ? $"It is as thick as {name} is."
+            : $"It measures {Figures.Mm(shank.Value)}: that is no {name}. Choose its size, or measure it again.", Figures.Mm(shank.Value),
+            $"{Figures.Mm(nominal.Value)}, give or take {Figures.Mm((share * nominal.Value) + 0.1)}", "Tables of threads and screws.", []);
+    }
 
     /// <summary>A hole that a wood screw passes.</summary>
     public static Joint PassingWood(JointScope scope, string size, double depth, HoleLie lie = HoleLie.Upright) =>
-        Plain(scope, PassingWood(scope, size), depth, lie);
+        Plain(scope, PassingWood(scope, size), depth, lie) is var hole && scope.OfScrew("shank") is { } shank
+            ? hole with
+            {
+                Checks = [.. hole.Checks, IsOfSize(scope, shank, Hardware.Of("wood-screws", size, "diameter", $"diameter of a {size} wood screw"),
+                    $"{size} wood screw", 0.2, Verdict.Watch)],
+            }
+            : hole;
 
     /// <summary>The hole a wood screw passes: the measured one and its customary room, or as its table has it.</summary>
     public static Quantity PassingWood(JointScope scope, string size) => scope.OfScrew("shank") is { } shank

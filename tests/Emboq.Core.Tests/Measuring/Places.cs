@@ -30,6 +30,7 @@ internal static class Places
         ["block"] = "width 90, depth 60, height 30, corner 4, draft 1.909, topWidth 88, mass 300",
         ["flat"] = "thickness 18, width 300, length 300, edge 2, overhang 30",
         ["foot"] = "height 40, overall 60, point1.x 0, point1.y 0, point2.x 60, point2.y 0, point3.x 60, point3.y 30, point4.x 0, point4.y 30",
+        ["gaps"] = "foot1.gap 0, foot2.gap 1.4, foot3.gap 2.6, foot4.gap 0.8",
         ["cavity"] = "width 300, depth 250, height 60, lip 10, outerWidth 310, "
             + "obstruction1.x 0, obstruction1.y 20, obstruction1.z 0, obstruction1.width 10, obstruction1.depth 40, obstruction1.height 15",
         ["holes"] = "thickness 5, hole1.x 20, hole1.y 15, hole1.diameter 6, hole1.xNear 17, hole1.xFar 23, "

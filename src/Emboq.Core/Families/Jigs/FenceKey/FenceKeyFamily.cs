@@ -18,7 +18,7 @@ public static class FenceKeyFamily
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
-        "fence-key", "fence key", "A fence or jig that must slide one way and not the other.", [new("channel", "channel", ["slot"])],
+        "fence-key", "fence key", "A fence or jig that must slide one way and not the other.", [new("channel", "channel", ["slot", "t-slot"]), Specs.Nut, Specs.Screw],
         [
             Specs.Choice("locks", "It locks", "across", "One axis is fitted, the other stays free.",
                 new ParameterOption("across", "across: it does not rock"), new ParameterOption("height", "in height: it does not lift")),
@@ -30,6 +30,11 @@ public static class FenceKeyFamily
             Specs.Length("length", "Length", 60, 10, 400, "Along the channel."),
             Specs.Length("above", "Above the channel", 10, 3, 60, "What the legs and the fence bear on."),
             Specs.Length("legs", "Legs", 12, 0, 60, "How far they stand out to each side and stop it on the table. Nothing leaves them away."),
+            Specs.Length("legsIn", "Legs from the ends", 0, 0, 150, "How far in they stand; in steps of an eighth of an inch.", 3.175),
+            Specs.Choice("foot", "In a T slot", "neck", "A foot under the lips holds it down; it then goes in from the end.",
+                new ParameterOption("neck", "it stands in the mouth alone"), new ParameterOption("foot", "a foot under the lips")),
+            Specs.Choice("ladders", "Rungs of its ladder", "together", "Together, each rung is wider and higher; apart, there is a ladder for each.",
+                new ParameterOption("together", "grow both ways"), new ParameterOption("apart", "a ladder for each")) with { AskedAt = Station.Prove },
             Specs.Length("notch", "Notch", 8, 0, 30, "To pull it out by. Nothing leaves it away."),
             Specs.Choice("fixing", "Held to the fence by", "screws", "Cap screws from below lie in the key; screws from above hold in nuts below.",
                 new ParameterOption("screws", "two cap screws from below"), new ParameterOption("nuts", "two screws into nuts below"),
@@ -53,9 +58,20 @@ public static class FenceKeyFamily
     {
         var (ledger, p, place) = (new Ledger(), brief.Parameters, brief.Interfaces["channel"]);
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
-        if (PartBodies.Unread(place, "channel", "width", "depth") is { Count: > 0 } unread)
+        var tee = place.Kind.Key == "t-slot";
+        IReadOnlyList<Check> unread = [.. PartBodies.Unread(place, "channel", tee ? ["mouth", "depth", "lip", "chamber"] : ["width", "depth"]),
+            .. PartBodies.Unread(brief)];
+        if (unread.Count > 0)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
+        }
+
+        if (tee && p.Choice("locks") == "height")
+        {
+            return PartBodies.Unbuilt(ledger, [new("locks", "what a T slot locks", Verdict.Stop,
+                "In a T slot the mouth guides across, and a foot under the lips holds it down: it is not fitted in height.", "in height", "across",
+                "Common practice, no published source.",
+                [new Remedy.Change("Lock it across, with a foot", new Dictionary<string, string> { ["locks"] = "across", ["foot"] = "foot" })])], Cautions);
         }
 
         var r = KeyReckoning.Of(brief, ledger);
@@ -73,7 +89,7 @@ public static class FenceKeyFamily
                     Walls = r.Fixings.Count == 0 ? [] : [.. KeyShape.Screws(r).Select((x, i) => ($"screw {i + 1}", KeyShape.Zone(r, x)))],
                 },
             ],
-            Proofs = r.Exists ? [KeyShape.Ladder(r)] : [],
+            Proofs = r.Exists ? [.. KeyShape.Ladders(r)] : [],
             Machine = r.Exists ? [KeyShape.Machine(r)] : [],
             Seats = [r.Locked.Seat(r.LocksHeight ? SeatWords.KeyInHeight : SeatWords.KeyAcross, [.. r.Ladder])],
             Chance = chance,
@@ -116,6 +132,24 @@ public static class FenceKeyFamily
             : "Hardly anything of it stands in the channel.",
             Figures.Mm(r.High.Value), "1.5 mm or more", "Common practice, no published source.", deep || r.LocksHeight ? []
                 : [new Remedy.Change("Leave less free below", new Dictionary<string, string> { ["under"] = "0.3" })]);
+        if (r.Foot is { } foot)
+        {
+            yield return Judge.AtLeast("foot.reach", "foot past the mouth", (foot.Width.Value - r.Width.Value) / 2, 1, "It reaches under both lips.",
+                "The chamber is hardly wider than the mouth: nothing reaches under the lips.", source: "Common practice, no published source.",
+                remedies: new Remedy.Change("Leave the foot away", new Dictionary<string, string> { ["foot"] = "neck" }));
+            yield return Judge.AtLeast("foot", "foot under the lips", foot.Height.Value, 2 + ((foot.Width.Value - r.Width.Value) / 2),
+                "The foot reaches under the lips, and its shoulders lean 45 degrees so that they print.",
+                "The chamber is too low for a foot that holds: leave it away.", source: "Common practice, no published source.",
+                remedies: new Remedy.Change("Leave the foot away", new Dictionary<string, string> { ["foot"] = "neck" }));
+        }
+
+        if (r.Legs.Value > 0)
+        {
+            yield return Judge.AtLeast("legs.apart", "room between the legs", r.Length.Value - (2 * (r.LegsIn.Value + KeyShape.LegWide(r))), 4,
+                "A hand or a notch has room between them.", "The legs meet in the middle.", Verdict.Watch, "Common practice, no published source.",
+                new Remedy.Change("Set them at the ends", new Dictionary<string, string> { ["legsIn"] = "0" }));
+        }
+
         var straight = r.Length.Value >= 2 * r.Width.Value;
         yield return new("straight", "long enough to run straight", straight ? Verdict.Good : Verdict.Watch, straight
             ? "Twice as long as wide: it does not jam askew." : "A key shorter than twice its width jams askew.",
@@ -166,17 +200,24 @@ public static class FenceKeyFamily
     {
         var (w, channel, depth, h, above, legs) = (r.Width.Value / 2, r.ChannelWidth.Value / 2, r.Depth.Value, r.High.Value, r.Above.Value, r.Legs.Value);
         var table = channel + legs + 14;
-        var sheet = new Sheet().Face(Matter.Machine, [new(-table, 0), new(-channel, 0), new(-channel, -depth), new(channel, -depth), new(channel, 0),
-            new(table, 0), new(table, -depth - 8), new(-table, -depth - 8)])
-            .Face(Matter.Part, [new(-w, -h), new(w, -h), new(w, 0), new(w + legs, 0), new(w + legs, above), new(-w - legs, above),
+        var wide = r.Locked.Of.Dimension == "mouth" ? "mouth" : "width";
+        var (lip, chamber) = (r.Lip ?? depth, (r.Chamber ?? r.ChannelWidth.Value) / 2);
+        var sheet = new Sheet().Face(Matter.Machine, [new(-table, 0), new(-channel, 0), new(-channel, -lip), new(-chamber, -lip), new(-chamber, -depth),
+            new(chamber, -depth), new(chamber, -lip), new(channel, -lip), new(channel, 0), new(table, 0), new(table, -depth - 8), new(-table, -depth - 8)]);
+        if (r.Foot is { } foot)
+        {
+            sheet.Face(Matter.Part, KeyShape.FootSection(r, foot)).Point("foot.wide", 0, -h + 1);
+        }
+
+        sheet.Face(Matter.Part, [new(-w, -h), new(w, -h), new(w, 0), new(w + legs, 0), new(w + legs, above), new(-w - legs, above),
                 new(-w - legs, 0), new(-w, 0)])
-            .Along("channel.width.measured", -channel, channel, -depth - 8, 1, reads: new(place.Id, "width")).Up("above", -w - legs, 0, above, sets: "above");
+            .Along($"channel.{wide}.measured", -channel, channel, -depth - 8, 1, reads: new(place.Id, wide)).Up("above", -w - legs, 0, above, sets: "above");
         sheet = r.LocksHeight
             ? sheet.Along("wide", -w, w, -depth - 8, 2).Up("channel.depth.measured", channel, -depth, 0, 1, CalloutSide.Right, reads: new(place.Id, "depth"))
                 .Point("channel.depth.clearance", 0, (-depth - h) / 2, CalloutSide.Left, "clearance").Point("sides", (w + channel) / 2, -h / 2,
                     CalloutSide.Right, "sides")
-            : sheet.Along("channel.width.drawn", -w, w, -depth - 8, 2).Up("high", w, -h, 0, side: CalloutSide.Right)
-                .Point("under", 0, (-depth - h) / 2, CalloutSide.Left, "under").Point("channel.width.clearance", channel, -h / 2,
+            : sheet.Along($"channel.{wide}.drawn", -w, w, -depth - 8, 2).Up("high", w, -h, 0, side: CalloutSide.Right)
+                .Point("under", 0, (-depth - h) / 2, CalloutSide.Left, "under").Point($"channel.{wide}.clearance", channel, -h / 2,
                     CalloutSide.Right, "clearance");
         if (legs > 0)
         {

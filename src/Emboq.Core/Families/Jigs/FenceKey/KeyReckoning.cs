@@ -35,6 +35,21 @@ internal sealed record KeyReckoning
 
     public required Quantity Notch { get; init; }
 
+    /// <summary>From the ends of the key to its legs.</summary>
+    public required Quantity LegsIn { get; init; }
+
+    /// <summary>Under the lips of a T slot; <c>null</c> where there is none.</summary>
+    public required KeyFoot? Foot { get; init; }
+
+    /// <summary>Thickness of the lips of a T slot, mm; <c>null</c> of a plain channel, as the next.</summary>
+    public required double? Lip { get; init; }
+
+    /// <summary>Width of its chamber, mm.</summary>
+    public required double? Chamber { get; init; }
+
+    /// <summary>Whether each axis has a ladder of its own.</summary>
+    public required bool LaddersApart { get; init; }
+
     /// <summary>What each of the two screws asks for; empty when it lies loose.</summary>
     public required IReadOnlyList<KeyFixing> Fixings { get; init; }
 
@@ -58,7 +73,8 @@ internal sealed record KeyReckoning
         Quantity Chosen(string key, string name, string because) => ledger.Add(key, name,
             Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
         var height = p.Choice("locks") == "height";
-        var (locked, loose) = height ? ("depth", "width") : ("width", "depth");
+        var tee = place.Kind.Key == "t-slot";
+        var (locked, loose) = tee ? ("mouth", "depth") : height ? ("depth", "width") : ("width", "depth");
         var fitted = Fitted.Reckon(new("channel", locked, Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")), p.Number("clearance"), height
             ? "key height" : "key width"), place, brief.Fits, brief.Tries, ledger);
         var other = ledger.Add($"channel.{loose}.measured", place[loose].Name, Evaluation.Of(place, loose)!.Quantity, "As read.");
@@ -66,6 +82,7 @@ internal sealed record KeyReckoning
             : Chosen("under", "free below", "It must not ride on the floor.");
         var remains = ledger.Add(height ? "wide" : "high", height ? "key width" : "key below the table", other - free, "The channel less what stays free.");
         var (width, high) = height ? (remains, fitted.Drawn) : (fitted.Drawn, remains);
+        var foot = tee && p.Choice("foot") == "foot" ? KeyFoot.Of(place, high, ledger) : null;
         var above = Chosen("above", "key above the table", "What legs and fence bear on.");
         var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(fitted.Realised, Rungs), Unit.Millimetre,
             "The row covers two standard deviations of doubt to each side."),
@@ -83,6 +100,11 @@ internal sealed record KeyReckoning
             Length = Chosen("length", "length", "Along the channel."),
             Legs = Chosen("legs", "legs", "To each side, on the table."),
             Notch = Chosen("notch", "notch", "To pull it out by."),
+            LegsIn = Chosen("legsIn", "legs from the ends", "Where they stand along the key."),
+            Foot = foot,
+            Lip = tee ? Evaluation.Of(place, "lip")!.Quantity.Value : null,
+            Chamber = tee ? Evaluation.Of(place, "chamber")!.Quantity.Value : null,
+            LaddersApart = p.Choice("ladders") == "apart",
             Fixings = fixings,
             Screw = screw,
             Ladder = [.. Enumerable.Range(0, Rungs).Select(i => Math.Max(fitted.Drawn.Value / 2, fitted.Drawn.Value + ((i - (Rungs / 2)) * step.Value)))],

@@ -24,16 +24,17 @@ public static class RouterTemplateFamily
         ("outside", "around a part", false), ("inside", "a recess", true));
 
     private static readonly Decision<Profile?> Wanted = Decide.Outline(Specs.Outline("outline", "Outline wanted",
-        "Of the finished part or recess: points like 0,0 80,0 80,40 0,40. Left open: a rectangle with rounded corners."));
+        "Of the finished part or recess: points like 0,0 80,0 80,40,r12 0,40. r12 rounds a corner, and 40,50,arc lies on an arc. "
+            + "Left open: a rectangle with rounded corners."));
 
     private static readonly Decision<Quantity>
         Width = Decide.Length("width", "Of the finished shape.", Specs.Length("width", "Width", 120, 10, 600, "Of the rectangle.")),
         Height = Decide.Length("height", "Of the finished shape.", Specs.Length("height", "Height", 70, 10, 600, "Of the rectangle.")),
         CornerRadius = Decide.Length("corner radius", "Of the finished shape.", Specs.Length("corner", "Corner radius", 15, 0, 200, "Of the rectangle.")),
         Follower = Decide.Length("follower diameter", "As measured by the maker.",
-            Specs.Length("follower", "Follower diameter", 17, 3, 80, "Of the guide ring or bearing, measured.", 0.1)),
+            Specs.Length("follower", "Follower diameter", 17, 3, 80, "Of the guide ring or bearing, measured.", 0.1)).If("ring", "open"),
         Cutter = Decide.Length("cutter diameter", "As measured by the maker.",
-            Specs.Length("cutter", "Cutter diameter", 12, 1, 80, "Measured, not as it is sold.", 0.1)),
+            Specs.Length("cutter", "Cutter diameter", 12, 1, 80, "Measured, not as it is sold.", 0.1)).If("bit", "open"),
         FollowerHeight = Decide.Length("follower height", "How far the ring reaches down.",
             Specs.Length("followerHeight", "Follower height", 6, 0.5, 40, "How far the ring reaches down, or how high the bearing is.", 0.5)),
         Thickness = Decide.Length("template thickness", "The follower must run on it, not over it.",
@@ -45,7 +46,8 @@ public static class RouterTemplateFamily
     private static readonly Decision<WayUp> Way = Decide.Way(Ways);
 
     /// <summary>The family.</summary>
-    public static Family Family { get; } = new("router-template", "router template", "The same curve in wood, again and again.", [],
+    public static Family Family { get; } = new("router-template", "router template", "The same curve in wood, again and again.",
+        [new("ring", "guide ring or bearing", ["tube", "post"], SlotNeed.Sometimes), new("bit", "cutter", ["post"], SlotNeed.Sometimes)],
         [Inside.Spec, Wanted.Spec, Width.Spec, Height.Spec, CornerRadius.Spec, Follower.Spec, Cutter.Spec, FollowerHeight.Spec,
             Thickness.Spec, Rim.Spec, Way.Spec,
             .. MakeOrBuy.Specs], Design)
@@ -59,7 +61,14 @@ public static class RouterTemplateFamily
     {
         var (ledger, p) = (new Ledger(), brief.Parameters);
         var (inside, way) = (Inside.Read(p, ledger), Way.Read(p, ledger));
-        var (follower, cutter) = (Follower.Read(p, ledger), Cutter.Read(p, ledger));
+        if (PartBodies.Unread(brief, ("ring", [Across(brief, "ring")]), ("bit", ["diameter"])) is { Count: > 0 } unread)
+        {
+            return PartBodies.Unbuilt(ledger, unread, Cautions);
+        }
+
+        Quantity Measured(Decision<Quantity> decided, string slot, string name) => brief.Interfaces.GetValueOrDefault(slot) is { } place
+            ? ledger.Add(decided.Spec.Key, name, Evaluation.Of(place, Across(brief, slot))!.Quantity, "As measured.") : decided.Read(p, ledger);
+        var (follower, cutter) = (Measured(Follower, "ring", "follower diameter"), Measured(Cutter, "bit", "cutter diameter"));
         var offset = ledger.Add("offset", "offset of the template", (follower - cutter) / 2,
             "Half of (follower − cutter): the cut runs that far from the template's edge.");
         var (thickness, high) = (Thickness.Read(p, ledger), FollowerHeight.Read(p, ledger));
@@ -99,6 +108,7 @@ public static class RouterTemplateFamily
             return PartBodies.Unbuilt(ledger, checks, Cautions);
         }
 
+        DimensionAddress? Read(string slot) => brief.Interfaces.GetValueOrDefault(slot) is { } place ? new(place.Id, Across(brief, slot)) : null;
         Solid Template(string? mark) => Build(moved, inside, rim, thickness.Value, mark);
         Gauge Gauged(Axis axis, double size) => new("part", inside ? "opening" : "template", size, new(moved.Middle.X, moved.Middle.Y, 0.5), axis,
             inside ? Jaws.Between : Jaws.Over);
@@ -110,7 +120,7 @@ public static class RouterTemplateFamily
                 "Run the follower round it in scrap: it proves the offset and the corner. It does not prove the size over all.")],
             Machine = [new("machine-work", "the part wanted", () => new Solid.Extruded(wanted, 18).At(0, 0, -18))],
             Checks = checks,
-            Drawing = Draw(wanted, moved, inside, rim, own is null),
+            Drawing = Draw(wanted, moved, inside, rim, own is null, Read("ring"), Read("bit")),
             Hardware = ["double-sided tape, or two screws where they do no harm"],
             Fitting = ["Sand the edge where the follower runs: it copies every bump.", "Fix the template to the work, and the work to the bench.",
                 "Rout a little deeper at each pass, the follower always on the edge."],
@@ -118,6 +128,9 @@ public static class RouterTemplateFamily
             Cautions = Cautions,
         };
     }
+
+    /// <summary>Which dimension of a place is what runs round.</summary>
+    private static string Across(Brief brief, string slot) => brief.Interfaces.GetValueOrDefault(slot)?.Kind.Key == "tube" ? "outside" : "diameter";
 
     private static Solid Build(Profile moved, bool inside, double rim, double thickness, string? mark)
     {
@@ -139,7 +152,7 @@ public static class RouterTemplateFamily
         return PartBodies.Slice(template, at.X - half, at.Y - half, 0, at.X + half, at.Y + half, thickness);
     }
 
-    private static SeatDrawing Draw(Profile wanted, Profile moved, bool inside, double rim, bool rectangle)
+    private static SeatDrawing Draw(Profile wanted, Profile moved, bool inside, double rim, bool rectangle, DimensionAddress? ring, DimensionAddress? bit)
     {
         var sheet = new Sheet();
         var (at, w, h) = (wanted.Middle, wanted.Across, wanted.Along);
@@ -161,7 +174,7 @@ public static class RouterTemplateFamily
         }
 
         return sheet.Point("offset", moved.Points.MaxBy(p => p.X).X, at.Y, CalloutSide.Right).Point("follower", at.X - (w / 4), at.Y + (h / 2),
-            sets: "follower").Point("cutter", at.X + (w / 8), at.Y + (h / 2), sets: "cutter")
+            sets: ring is null ? "follower" : null, reads: ring).Point("cutter", at.X + (w / 8), at.Y + (h / 2), sets: bit is null ? "cutter" : null, reads: bit)
             .Point("thickness", at.X, at.Y, CalloutSide.Left, "thickness").Done;
     }
 }

@@ -6,6 +6,9 @@ public static class SetupAidFamily
     /// <summary>A wedge ends in a face of this height, mm: a knife edge does not print.</summary>
     private const double ThinEnd = 1.6;
 
+    /// <summary>Smaller figures cannot be read, mm.</summary>
+    private const double LeastMark = 2.5;
+
     /// <summary>Steeper wedges lean back over themselves, flatter ones are plates.</summary>
     private const double LeastAngle = 0.5, MostAngle = 75;
 
@@ -24,18 +27,27 @@ public static class SetupAidFamily
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "set-up-aid", "angle gauge or set-up aid", "One exact angle, height or distance, found again every time without a scale.",
-        [new("angle", "angle measured", ["angle"], SlotNeed.Sometimes)],
+        [
+            new("angle", "angle measured", ["angle"], SlotNeed.Sometimes), new("round", "wheel measured", ["post", "tube"], SlotNeed.Sometimes),
+            new("feet", "gaps under the feet", ["gaps"], SlotNeed.Sometimes),
+        ],
         [
             Specs.Choice("aid", "It is", "angle", "What it sets.", new ParameterOption("angle", "an angle between two faces"),
                 new ParameterOption("steps", "a stair of heights"), new ParameterOption("spacer", "a spacer"),
-                new ParameterOption("point", "a painting point")),
-            Specs.Angle("wedgeAngle", "Angle", 15, LeastAngle, MostAngle, "Between the two faces.").If("aid", "angle").If("angle", "open"),
-            Specs.Length("length", "Length", 80, 10, 300, "Along the longer face."),
-            Specs.Length("width", "Width", 18, 6, 150, "Across; of a point, its foot."),
+                new ParameterOption("point", "a painting point"), new ParameterOption("wheel", "an angle at a round wheel"),
+                new ParameterOption("pads", "pads that level a machine")),
+            Specs.Angle("wedgeAngle", "Angle", 15, LeastAngle, MostAngle, "Between the two faces; at a wheel, between the rest and the wheel where they meet.").If("aid",
+                "angle", "wheel").If("angle", "open"),
+            Specs.Length("wheel", "Wheel diameter", 150, 30, 600, "As it is now: wheels wear.").If("aid", "wheel").If("round", "open"),
+            Specs.Length("reach", "Along the wheel", 30, 8, 120, "How much of the wheel it touches.").If("aid", "wheel"),
+            Specs.Length("padBase", "Under the highest foot", 4, 1, 60, "Thickness of the pad whose gap is nothing.", 0.2).If("aid", "pads"),
+            Specs.Length("padFoot", "Foot, across", 30, 8, 120, "Each pad has a rim that keeps the foot on it.").If("aid", "pads"),
+            Specs.Length("length", "Length", 80, 10, 300, "Along the longer face.").If("aid", "angle", "steps", "spacer", "wheel"),
+            Specs.Length("width", "Width", 18, 6, 150, "Across; of a point, its foot.").If("aid", "angle", "steps", "spacer", "point", "wheel"),
             Specs.Length("height", "Height", 12, 1, 200, "Of a spacer or point; of a stair, its lowest step.", 0.2).If("aid", "steps", "spacer", "point"),
             Specs.Length("rise", "Each step", 2, 0.2, 50, "How much higher the next step is.", 0.2).If("aid", "steps"),
             Specs.Number("stairs", "Steps", 5, 1, 20, "steps", "How many.").If("aid", "steps"),
-            .. Label.Specs(0.6),
+            .. Label.Specs(0.6).Select(s => s.If("aid", "angle", "spacer")),
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
@@ -64,6 +76,16 @@ public static class SetupAidFamily
                     + $"{nearest}.{(other is >= LeastAngle and <= MostAngle ? $" Measure the angle on the other side of the line, {Figures.Degrees(other)}, and make a wedge of that." : "")}",
                 Figures.Degrees(read), $"{Figures.Degrees(LeastAngle)} to {Figures.Degrees(MostAngle)}", "Plane geometry.",
                     [new Remedy.Measure($"Measure {measured["angle"].Name} again", measured.Id, "angle")])], Cautions);
+        }
+
+        if (p.Choice("aid") is "wheel")
+        {
+            return WheelGauge.Design(brief, ledger, Ways, Cautions);
+        }
+
+        if (p.Choice("aid") is "pads")
+        {
+            return LevelPads.Design(brief, ledger, Cautions);
         }
 
         var aid = Aid.Of(brief, measured, ledger);
@@ -126,11 +148,23 @@ public static class SetupAidFamily
         {
             // Lying flat, the wedge's faces stand upright; the label is on what lies up.
             "angle" => Label?.On(Wedge(), LabelAt.X, LabelAt.Y, LabelAt.Z) ?? Wedge(),
-            "steps" => new Solid.Extruded(new Profile(Stair()), Width).Tipped(90).At(0, Width, 0),
+            "steps" => new Solid.Extruded(new Profile(Stair()), Width).Tipped(90).At(0, Width, 0).Without(StepMarks()),
             "point" => new Solid.Revolved(new Profile(new(0, 0), new(Width / 2, 0), new(Width / 2, 1.2), new(0.6, Height),
                 new(0, Height))).At(Width / 2, Width / 2, 0),
             _ => Label?.On(Bar(), LabelAt.X, LabelAt.Y, LabelAt.Z) ?? Bar(),
         };
+
+        /// <summary>Height of the figures on a stair; nothing where a tread has no room for them.</summary>
+        private double MarkSize => Math.Min(5, Math.Min((Width - 2) / 1.6, (Length / Count * 0.85) / LetterWidths.Of(Figures.Number(Height)))) is var size
+            && size >= LeastMark ? size : 0;
+
+        /// <summary>Each tread says how high it is.</summary>
+        private IEnumerable<Solid> StepMarks()
+        {
+            const double Deep = 0.4;
+            return Enumerable.Range(0, MarkSize > 0 ? Count : 0).Select(i => (Solid)new Solid.Lettering(Figures.Number(Low + (Step * i)), MarkSize,
+                Length / Count, 2 * Deep).At((i + 0.5) * Length / Count, Width / 2, Low + (Step * i) - Deep));
+        }
 
         /// <summary>As little of it as still shows what it sets.</summary>
         public Proof Coupon => Kind switch
@@ -158,6 +192,8 @@ public static class SetupAidFamily
             _ => [],
         };
 
+        private const string CommonPractice = "Common practice, no published source.";
+
         public IEnumerable<Check> Checks(Process process, string way)
         {
             if (Kind == "angle")
@@ -173,6 +209,13 @@ public static class SetupAidFamily
             else if (Kind != "point")
             {
                 yield return Layers("layers.low", Kind == "steps" ? "lowest step in layers" : "height in layers", Low, "height", process);
+                if (Kind == "steps")
+                {
+                    yield return Judge.Of("marks", "figures on the treads", MarkSize > 0, "Each tread says its height.",
+                        "The treads have no room for figures: make it longer or wider.", Verdict.Watch, MarkSize > 0 ? Figures.Mm(MarkSize) : "none",
+                        $"{Figures.Mm(LeastMark)} or more", CommonPractice);
+                }
+
                 if (Count > 1)
                 {
                     yield return Layers("layers.step", "each step in layers", Step, "rise", process);
