@@ -67,6 +67,9 @@ public sealed record Design
     /// <summary>Where its fitted sizes must be found again in its triangles.</summary>
     public IReadOnlyList<Gauge> Gauges { get; init; } = [];
 
+    /// <summary>The holes of all of them along a wall, for the paper pattern; empty where the part's own holes are all there is.</summary>
+    public IReadOnlyList<PatternHole> WallPattern { get; init; } = [];
+
     /// <summary>Words on paper that go with it; <c>null</c> where there are none.</summary>
     public PaperLabel? Paper { get; init; }
 

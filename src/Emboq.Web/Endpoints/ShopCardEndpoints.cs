@@ -88,7 +88,7 @@ internal static class ShopCardEndpoints
                 ("Look at", [.. design.Checks.Where(c => c.Verdict != Verdict.Good).Select(c => $"{c.Title}: {c.Says}")]),
             ],
             Cautions = design.Cautions,
-            Pattern = design.Pattern,
+            Pattern = design.WallPattern.Count > 0 ? design.WallPattern : design.Pattern,
             Label = design.Paper,
             FromTop = design.Ledger.Lines.FirstOrDefault(l => l.Key == "fromTop")?.Quantity.Value,
         };

@@ -81,6 +81,8 @@ public sealed class EveryFamilyTests
     [InlineData("drilling-template", "hooks", "")]
     [InlineData("label-plate", "fixing", "text=Tacks")]
     [InlineData("wall-bin", "mount", "")]
+    [InlineData("wall-bin", "labelled", "text=Tacks; front=24; back=28")]
+    [InlineData("wall-bin", "spacer", "stack=lip")]
     [InlineData("set-up-aid", "aid", "")]
     [InlineData("fence-key", "ladders", "")]
     [InlineData("router-template", "side", "")]

@@ -32,13 +32,33 @@ internal static class BinChecks
                 Figures.Mm(Math.Max(0, BinShape.Lip(r))), "0.5 mm or more", CommonPractice, rim ? []
                     : [new Remedy.Change("Make the walls 3 mm", new Dictionary<string, string> { ["wall"] = "3" })]);
             var inside = r.Back.Value - r.Floor.Value;
-            var fits = inside >= r.Item.Value;
+            var room = inside + (r.Spacer?.Value ?? 0);
+            var fits = room >= r.Item.Value;
             yield return new("stack", "stacking", fits ? Verdict.Good : Verdict.Watch,
-                fits ? "The next bin stands in the rim above the box." : "The box stands higher than the back: the next bin stacks only on an empty one.",
-                Figures.Mm(inside), $"{Figures.Mm(r.Item.Value)} of box", "Plane geometry.", []);
+                !fits ? "The box stands higher than the back: the next bin stacks only on an empty one."
+                    : r.Spacer is null ? "The next bin stands in the rim above the box." : "The next bin stands on its spacer, above the box.",
+                Figures.Mm(room), $"{Figures.Mm(r.Item.Value)} of box", "Plane geometry.", fits ? []
+                    : [new Remedy.Change("Make a spacer", new Dictionary<string, string> { ["spacer"] = "frame" })]);
         }
 
         yield return Row(r, p);
+        if (r.Label is { Words: { } words } front)
+        {
+            foreach (var check in words.Checks(brief.Process, faceDown: false))
+            {
+                yield return check;
+            }
+
+            yield return Judge.AtLeast("behind", "wall behind the letters", (front.Holder is null ? r.Wall.Value : BinHolder.Thick) - words.CutIn, 0.6,
+                "Enough stays behind the letters.", "The letters cut through.", source: CommonPractice);
+        }
+
+        if (r.Label?.Holder is { } holder)
+        {
+            yield return Judge.AtLeast("plate", "room for a label plate", Math.Min(holder.Window.Value, holder.PlateHigh.Value), 10,
+                "A plate with words that can be read goes in.", "The front is too small for a plate.", source: CommonPractice,
+                remedies: new Remedy.Change("Put the words on the bin itself", new Dictionary<string, string> { ["labelled"] = "front" }));
+        }
         if (r.Load is { } load)
         {
             foreach (var check in Loaded(load))

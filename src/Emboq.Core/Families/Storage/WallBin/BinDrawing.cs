@@ -32,11 +32,29 @@ internal static class BinDrawing
             floor, 1, sets: "floor")
             .Along("wall", outer - wall, outer, 0, sets: "wall").Along("item.depth.drawn", wall, wall + depth, 0, 2)
             .Point("item.height.measured", from + (boxDepth / 2), floor + r.Item.Value, reads: new(item, "height"));
-        return sheet.View(outer + 40 + (w / 2), 0).Box(Matter.Machine, -(r.Width.Counterpart.Value / 2), floor, r.Width.Counterpart.Value / 2,
+        if (r.Label?.Holder is not null)
+        {
+            sheet.Face(Matter.Part, [new(outer, 0), new(outer + BinHolder.Out, 0), new(outer + BinHolder.Out, front), new(outer + BinHolder.Slot, front),
+                new(outer + BinHolder.Slot, BinHolder.Foot), new(outer, BinHolder.Foot)]);
+        }
+
+        if (r.Spacer is { } spacer)
+        {
+            sheet.Box(Matter.Part, 0, back, wall, back + spacer.Value).Point("spacer", 0, back + (spacer.Value / 2), CalloutSide.Left);
+        }
+
+        sheet.View(outer + 40 + (w / 2), 0).Box(Matter.Machine, -(r.Width.Counterpart.Value / 2), floor, r.Width.Counterpart.Value / 2,
             floor + r.Item.Value).Box(Matter.Part, -w / 2, 0, w / 2, front)
             .Along("outer.width", -w / 2, w / 2, 0).Along("item.width.clearance", r.Width.Counterpart.Value / 2, r.Width.Drawn.Value / 2,
                 floor + r.Item.Value, 0, CalloutSide.Above, "clearance")
             .Along("item.width.measured", -r.Width.Counterpart.Value / 2, r.Width.Counterpart.Value / 2, floor + r.Item.Value, 1, CalloutSide.Above,
-                reads: new(item, "width")).Done;
+                reads: new(item, "width"));
+        if (r.Label?.Words is { } words)
+        {
+            words.Draw(sheet, 0, r.Label.Holder is null ? front / 2 : BinHolder.Foot + (r.Label.Holder.PlateHigh.Value / 2));
+            sheet.Point("label.size", 0, front * 0.4, CalloutSide.Right, "letterSize");
+        }
+
+        return sheet.Done;
     }
 }

@@ -37,6 +37,12 @@ internal sealed record BinReckoning
 
     public required Quantity InARow { get; init; }
 
+    /// <summary>What its front shows; <c>null</c> of a plain one.</summary>
+    public required BinFront? Label { get; init; }
+
+    /// <summary>Height of a frame between two bins; <c>null</c> where there is none, or none is needed.</summary>
+    public required Quantity? Spacer { get; init; }
+
     /// <summary>Newtons, when a load is known.</summary>
     public required BinLoad? Load { get; init; }
 
@@ -67,6 +73,10 @@ internal sealed record BinReckoning
         // Neighbours stand a millimetre apart.
         var count = Math.Floor((strip.Value + 1) / (outerWidth.Value + 1));
         var screw = screwed ? ScrewLength.IntoWood(scope, size, "countersunk", wall, Kit.Specs.BoardOf(p, ledger), brief.Drawer) : null;
+        var over = item + floor - back;
+        var spacer = p.Choice("stack") == "lip" && p.Choice("spacer") == "frame" && over.Value > 0
+            ? ledger.Add("spacer", "spacer for the stack", over + Quantity.RuleOfThumb("free over the box", 2, Unit.Millimetre, "The next bin must not stand on it."),
+                "What stands over the back, and a little more.") : null;
         var rail = p.Choice("mount") == "rail" ? ledger.Add("rail", "rail thickness",
             Quantity.Chosen("rail thickness", p.Number("rail")!.Value, Unit.Millimetre), "Of the strip on the wall.") : null;
         return new()
@@ -86,6 +96,8 @@ internal sealed record BinReckoning
             Pilot = screw is null ? null : Hardware.PilotHole(scope, size, screw, "wood behind it"),
             Rail = rail,
             Stacks = p.Choice("stack") == "lip",
+            Label = BinFront.Of(brief, outerWidth, front, ledger),
+            Spacer = spacer,
             InARow = ledger.Add("row", "bins along the strip", Quantity.Chosen("bins along the strip", count, Unit.None,
                 "whole ones, a millimetre apart"), "How many fit."),
             Load = BinLoad.Of(brief, outerDepth, wall, floor, front, width.Drawn, BinShape.HeldAt(back.Value, rail?.Value), ledger),

@@ -48,6 +48,12 @@ internal static class BinShape
             {
                 new(b.Item1, "pocket width", r.Width.Drawn.Value, b.Item2, Axis.X), new(b.Item1, "pocket depth", r.Depth.Value, b.Item2, Axis.Y),
             }),
+            .. r.Label?.Holder is not { } holder ? [] : new Gauge[]
+            {
+                new("part", "slot for the plate", holder.SlotWide.Value, new(0, r.OuterDepth.Value + (BinHolder.Slot / 2), BinHolder.Foot + 2), Axis.X),
+                new("plate", "label plate", holder.PlateWide.Value, new(0, 0, 0.3), Axis.X, Jaws.Over),
+            },
+            .. r.Spacer is null ? [] : new Gauge[] { new("spacer", "spacer", r.Spacer.Value, new(0, r.Wall.Value / 2, 0.1), Axis.Z, Jaws.Over) },
             .. r.Hole is null ? [] : ScrewPlaces(r).Select(s => new Gauge("part", "screw hole", r.Hole.Bore, new(s.X, 0.2, s.Z), Axis.X)),
         ];
     }
@@ -63,7 +69,7 @@ internal static class BinShape
         Solid body = AlongX(Side(r), w);
         if (r.Stacks && Lip(r) > 0.2)
         {
-            body = Stacking(r, body);
+            body = Stacking(r, body, r.Back.Value, LevelDepth(r));
         }
 
         body -= new Solid.Box(r.Width.Drawn.Value, r.Depth.Value, r.Back.Value + 20).At(-r.Width.Drawn.Value / 2, wall, r.Floor.Value);
@@ -72,26 +78,121 @@ internal static class BinShape
             body += Hook(r, rail.Value);
         }
 
+        if (r.Label is { } front)
+        {
+            body = Fronted(r, front, body);
+        }
+
         body = body.Without(r.Hole is null ? [] : ScrewPlaces(r).Select(at => Placed(r, r.Hole.Cut, at)));
 
         return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(0, r.OuterDepth.Value / 2, 0), Math.Min(20, w / 2));
     }
 
-    /// <summary>The lower edges are bevelled, and a rim with the same bevel stands on the level part of the sides.</summary>
-    private static Solid Stacking(BinReckoning r, Solid body)
+    /// <summary>Words cut into the front or standing on it, or rails for a plate. They stand on the bed, so that nothing hangs.</summary>
+    private static Solid Fronted(BinReckoning r, BinFront front, Solid body)
     {
-        var (w, c, rim) = (r.OuterWidth.Value / 2, r.Wall.Value, Lip(r));
-        var (depth, back) = (r.OuterDepth.Value, r.Back.Value);
-        var level = r.Front.Value < back - 0.01 ? depth * 0.6 : depth;
+        var (depth, high) = (r.OuterDepth.Value, r.Front.Value);
+        if (front.Holder is not { } holder)
+        {
+            Solid Placed(Solid s) => BinFront.Facing(s, depth, high / 2);
+            return front.Words is not { } words ? body : words.Raised(0, 0, 0) is { } raised ? body + Placed(raised)
+                : body.Without(words.Sunk(0, 0, 0).Select(Placed));
+        }
+
+        var (wide, slot, window) = (r.OuterWidth.Value, holder.SlotWide.Value, holder.Window.Value);
+        // A stacking bin is bevelled below: its rails begin above the bevel, on one of their own.
+        var rails = new Solid.Box(wide, BinHolder.Out + 0.5, high).At(-wide / 2, depth - 0.5, 0);
+        var cut = rails.Without([new Solid.Box(slot, BinHolder.Slot, high).At(-slot / 2, depth, BinHolder.Foot),
+            new Solid.Box(window, BinHolder.Out + 1, high).At(-window / 2, depth, BinHolder.Foot)]);
+        return body + (r.Stacks ? cut.Without(Bevels(r, depth + BinHolder.Out + 1)) : cut);
+    }
+
+    /// <summary>What a bin is made with: its label plate, letters of another colour, the spacer of a stack.</summary>
+    public static IEnumerable<Piece> More(BinReckoning r)
+    {
+        if (r.Label is { Holder: { } holder } label)
+        {
+            yield return new("plate", "label plate", () => Plate(holder, label.Words), PlateWays, "back")
+            {
+                WayBy = null,
+                Pose = new(90, 0, 180, new(0, r.OuterDepth.Value + 0.2, BinHolder.Foot + (holder.PlateHigh.Value / 2))),
+                Says = "Slides in behind the rails; printed in another filament it is read from further away.",
+            };
+        }
+
+        foreach (var inlay in Label.Inlays(r.Label?.Words, new(0, 0, 0)))
+        {
+            // They stand upright, in the front of the bin or in that of its plate.
+            var (out_, up) = r.Label!.Holder is { } h ? (BinHolder.Thick + 0.2, BinHolder.Foot + (h.PlateHigh.Value / 2)) : (0, r.Front.Value / 2);
+            yield return inlay with { Pose = new(90, 0, 180, new(0, r.OuterDepth.Value + out_ - r.Label.Words!.Depth.Value, up)) };
+        }
+
+        if (r.Spacer is { } spacer)
+        {
+            yield return new("spacer", "spacer for the stack", () => Spacer(r, spacer.Value), PlateWays, "back")
+            {
+                WayBy = null,
+                Pose = new(0, 0, 0, new(0, 0, r.Back.Value)),
+                Says = "Stands in the rim of the bin below; the next bin stands in its own.",
+            };
+        }
+    }
+
+    private static readonly IReadOnlyList<WayUp> PlateWays = [new("back", "as it lies", 0, "Lines lie across it.", "No seam on the face.")];
+
+    private static Solid Plate(BinHolder holder, Label? words)
+    {
+        Solid plate = Slab.Of(holder.PlateWide.Value, holder.PlateHigh.Value, BinHolder.Thick, 1);
+        return words?.On(plate, 0, 0, BinHolder.Thick) ?? plate;
+    }
+
+    /// <summary>A frame with the bevel and the rim of a bin: as deep as its rim is level.</summary>
+    private static Solid Spacer(BinReckoning r, double high)
+    {
+        var (w, depth) = (r.OuterWidth.Value, LevelDepth(r));
+        Solid frame = Stacking(r, new Solid.Box(w, depth, high).At(-w / 2, 0, 0), high, depth);
+        return frame - new Solid.Box(r.Width.Drawn.Value, depth, high + 20).At(-r.Width.Drawn.Value / 2, r.Wall.Value, -10);
+    }
+
+    /// <summary>The holes of as many bins as stand side by side along the strip, from the middle of the first.</summary>
+    public static IReadOnlyList<PatternHole> AlongTheWall(BinReckoning r)
+    {
+        // More are drilled by laying the paper on again.
+        const double Paper = 1200;
+        var apart = r.OuterWidth.Value + 1;
+        var count = (int)Math.Min(r.InARow.Value, Math.Max(1, Math.Floor(Paper / apart)));
+        return r.Hole is null || count < 2 ? [] : [.. Enumerable.Range(0, count).SelectMany(i => ScrewPlaces(r).Select(s =>
+            r.Pilot!(s.X + ((i - ((count - 1) / 2.0)) * apart), s.Z - (r.Back.Value / 2))))];
+    }
+
+    /// <summary>How far from the wall the rim is level.</summary>
+    private static double LevelDepth(BinReckoning r) => r.Front.Value < r.Back.Value - 0.01 ? r.OuterDepth.Value * 0.6 : r.OuterDepth.Value;
+
+    /// <summary>The lower edges are bevelled, and a rim with the same bevel stands on the level part of the sides.</summary>
+    /// <param name="r">The bin.</param>
+    /// <param name="body">What stands on another.</param>
+    /// <param name="top">Its height, mm.</param>
+    /// <param name="level">How far from the wall its rim goes, mm.</param>
+    private static Solid Stacking(BinReckoning r, Solid body, double top, double level)
+    {
+        var (w, rim) = (r.OuterWidth.Value / 2, Lip(r));
+        body = body.Without(Bevels(r, r.OuterDepth.Value + 1));
         foreach (var side in new[] { -1.0, 1.0 })
         {
-            // Sections across, x and z, drawn out along y.
-            body -= AlongY([new(side * (w - c), -1), new(side * (w + 1), -1), new(side * (w + 1), c + 1), new(side * (w - c), 0)], -1, depth + 1);
-            body += AlongY([new(side * w, back - 1), new(side * w, back + rim), new(side * (w - RimTop), back + rim), new(side * (w - RimTop - rim), back),
-                new(side * (w - RimTop - rim), back - 1)], 0, level);
+            // A section across, x and z, drawn out along y.
+            body += AlongY([new(side * w, top - 1), new(side * w, top + rim), new(side * (w - RimTop), top + rim), new(side * (w - RimTop - rim), top),
+                new(side * (w - RimTop - rim), top - 1)], 0, level);
         }
 
         return body;
+    }
+
+    /// <summary>What is cut off both lower edges, so that it stands in a rim.</summary>
+    private static IEnumerable<Solid> Bevels(BinReckoning r, double to)
+    {
+        var (w, c) = (r.OuterWidth.Value / 2, r.Wall.Value);
+        return new[] { -1.0, 1.0 }.Select(side =>
+            AlongY([new(side * (w - c), -1), new(side * (w + 1), -1), new(side * (w + 1), c + 1), new(side * (w - c), 0)], -1, to));
     }
 
     /// <summary>Hangs behind a rail bevelled at 45 degrees; a foot below keeps the bin plumb.</summary>
@@ -106,7 +207,7 @@ internal static class BinShape
     private static Solid Slice(BinReckoning r)
     {
         var (x, y) = (r.OuterWidth.Value / 2, r.OuterDepth.Value);
-        return PartBodies.Slice(Part(r with { Screw = null, Rail = null, Stacks = false }, null), -x, 0, r.Floor.Value + 0.5, x, y,
+        return PartBodies.Slice(Part(r with { Screw = null, Rail = null, Stacks = false, Label = null }, null), -x, 0, r.Floor.Value + 0.5, x, y,
             r.Floor.Value + 0.5 + SliceHeight);
     }
 

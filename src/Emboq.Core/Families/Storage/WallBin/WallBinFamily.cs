@@ -13,7 +13,7 @@ public static class WallBinFamily
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "wall-bin", "wall bin", "A box that stands in the way belongs on the wall, and comes out with one hand.",
-        [new("item", "box", ["block"])],
+        [new("item", "box", ["block"]), Specs.Screw],
         [
             Specs.Choice("fit", "The box", "drop", "How it lies in its bin.", [.. FitClasses.Pockets.Select(f => new ParameterOption(f.Key, f.Name))]),
             Specs.Length("clearance", "Clearance", null, 0, 12, "On the full width, half of it a side. Left open, the fit decides.", 0.2),
@@ -28,13 +28,19 @@ public static class WallBinFamily
             Specs.Length("rail", "Rail thickness", 12, 6, 30, "Of the strip on the wall, bevelled at 45 degrees.").If("mount", "rail"),
             Specs.Choice("stack", "Stacking", "none", "A bevelled rim that the next bin stands in.", new ParameterOption("none", "stands alone"),
                 new ParameterOption("lip", "a rim for the next")),
+            Specs.Choice("spacer", "A box higher than its back", "none", "A frame between two bins lets the next one stand over the box.",
+                new ParameterOption("none", "nothing stands over it"), new ParameterOption("frame", "a spacer for the stack")).If("stack", "lip"),
+            Specs.Choice("labelled", "Its front", "none", "Words on the bin itself, or a plate that slides in and can be changed.",
+                new ParameterOption("none", "is plain"), new ParameterOption("front", "has words on it"),
+                new ParameterOption("plate", "holds a plate that slides in")),
+            .. Label.Specs(0.6).Select(s => s.If("labelled", "front", "plate")),
             Specs.Length("strip", "Wall strip", 600, 50, 5000, "How long the wall is: how many fit."),
             Specs.Number("load", "Load", null, 1, 50000, "g", "Left open: the weighed box, or nothing is said about sag.") with { AskedAt = Station.Check },
             Specs.WayUp(Ways),
             .. MakeOrBuy.Specs,
         ], Design)
     {
-        ListColumns = ["front", "count"],
+        ListColumns = ["text", "count"],
         Gives = [GivenThing.Holes],
         Screws = true,
         Words = [TryWord.Works, new("hardToTake", "is hard to take things out of"), new("sags", "sags"), new("screwTight", "is tight on its screws"),
@@ -51,7 +57,7 @@ public static class WallBinFamily
     {
         var (ledger, p) = (new Ledger(), brief.Parameters);
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
-        if (PartBodies.Unread(brief.Interfaces["item"], "item", "width", "depth", "height") is { Count: > 0 } unread)
+        if (PartBodies.Unread(brief, ("item", ["width", "depth", "height"])) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
@@ -68,18 +74,24 @@ public static class WallBinFamily
                     Pattern = r.Hole is null ? [] : [.. BinShape.ScrewPlaces(r).Select(x => r.Pilot!(x.X, x.Z - (r.Back.Value / 2)))],
                     Walls = r.Hole is null ? [] : [.. BinShape.ScrewPlaces(r).Select((s, i) => ($"screw {i + 1}", BinShape.Placed(r, r.Hole.Zone, s)))],
                 },
+                .. BinShape.More(r),
             ],
-            Proofs = [BinShape.Around(r)],
+            Proofs = [BinShape.Around(r), .. Label.Proofs(r.Label?.Words)],
+            WallPattern = BinShape.AlongTheWall(r),
+            Paper = r.Label?.Words?.Paper,
             Machine = [BinShape.Box(r)],
             Seats = [r.Width.Seat(SeatWords.Pocket)],
             Chance = chance,
-            Checks = [.. BinChecks.Of(r, p, brief, chance), BedCheck.Of(r.OuterWidth.Value, r.OuterDepth.Value + (r.Rail?.Value ?? 0),
+            Checks = [.. BinChecks.Of(r, p, brief, chance), BedCheck.Of(r.OuterWidth.Value,
+                r.OuterDepth.Value + (r.Rail?.Value ?? 0) + (r.Label?.Out ?? 0),
                 r.Back.Value + BinShape.Lip(r), way, brief.Process)],
             Drawing = BinDrawing.Of(r),
-            Hardware = r.Screw is null ? ["1 rail, bevelled at 45 degrees, screwed to the wall"]
-                : [$"2 wood screws {r.Screw.Says}, and what the wall asks for"],
+            Hardware = [r.Screw is null ? "1 rail, bevelled at 45 degrees, screwed to the wall" : $"2 wood screws {r.Screw.Says}, and what the wall asks for",
+                .. Label.Hardware(r.Label?.Words)],
             Fitting = [r.Hole is null ? "Screw the rail to the wall, its bevel upwards and inwards, and hang the bin on it."
                 : "Hold the bin level, mark both holes, drill, plug and screw it on; the heads must lie below the back.",
+                .. r.Label is null ? [] : Label.Fitting(r.Label.Words), .. r.Label?.Holder is null ? [] : new[] { "Slide the label plate in from above." },
+                .. r.Spacer is null ? [] : new[] { "Set the spacer on the rim, then the next bin on the spacer." },
                 "Put the box in and look whether it can be grasped over the front."],
             Gauges = BinShape.Gauges(r),
             Cautions = Cautions,
