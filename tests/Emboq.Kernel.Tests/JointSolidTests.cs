@@ -157,6 +157,38 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         }
     }
 
+    /// <summary>Hollow cells leave the whole floor below every pocket, and take a good part of the plastic.</summary>
+    [Fact]
+    public async Task A_hollow_underside_leaves_every_floor()
+    {
+        var post = Workshop.Place(Guid.NewGuid(), "awl", KindList.Of("post"), [("diameter", 25), ("length", 60)]);
+        (string, Interface)[] things = [("item1", Box("stone", 60, 30, 12)), ("item2", post), ("item3", Box("block", 50, 40, 60))];
+        var (solid, hollow) = (Design("pocket-tray", "", things), Design("pocket-tray", "underside=hollow", things));
+        var part = hollow.PrintItems.Single(b => b.Key == "part").Solid;
+        var (before, after) = ((await Part(solid)).Volume, (await Mesh(part)).Volume);
+        after.ShouldBeLessThan(0.8 * before);
+        var floor = hollow.Ledger["floor"].Value;
+        foreach (var thing in hollow.Machine)
+        {
+            var (least, greatest) = (await Mesh(thing.Solid)).Bounds;
+            var below = new Solid.Box(greatest.X - least.X, greatest.Y - least.Y, floor - 0.02).At(least.X, least.Y, least.Z - floor + 0.01);
+            (await Mesh(below - part)).Volume.ShouldBeLessThan(0.01, thing.Name);
+        }
+    }
+
+    /// <summary>Sloped sides leave a triangle along each long side: lean² / 2.</summary>
+    [Fact]
+    public async Task A_sloped_trough_leans_at_both_sides()
+    {
+        var stone = ("item1", Box("stone", 60, 30, 40));
+        var (upright, sloped) = (await Part(Design("pocket-tray", "trough=40", stone)), await Part(Design("pocket-tray", "trough=40; troughSides=sloped", stone)));
+        var design = Design("pocket-tray", "trough=40", stone).Ledger;
+        var (lean, high) = (Math.Min(design["height"].Value - design["floor"].Value, 14), design["height"].Value - design["floor"].Value);
+        // The upright one has rounded corners of 2.5 mm besides.
+        var corners = (4 - Math.PI) * 2.5 * 2.5 * high;
+        (sloped.Volume - upright.Volume + corners).ShouldBe(lean * lean * (180 - (2 * design["wall"].Value)), 20);
+    }
+
     /// <summary>The very turned profile, as measured, stands in the pocket opened straight upwards for it.</summary>
     [Fact]
     public async Task A_turned_tool_goes_straight_down_into_its_pocket()

@@ -48,6 +48,9 @@ public sealed record Design
     /// <summary>What else is needed, one thing a line.</summary>
     public IReadOnlyList<string> Hardware { get; init; } = [];
 
+    /// <summary>What makes it quicker to print and lighter.</summary>
+    public IReadOnlyList<Remedy> Lighter { get; init; } = [];
+
     /// <summary>How it is fitted, in order.</summary>
     public IReadOnlyList<string> Fitting { get; init; } = [];
 

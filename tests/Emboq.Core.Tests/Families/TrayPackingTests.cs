@@ -68,7 +68,7 @@ public sealed class TrayPackingTests
         var brief = BriefOf([(60.0, 30.0, 12.0, "often"), (50.0, 25.0, 12.0, "seldom"), (30.0, 30.0, 12.0, "sometimes"), (44.0, 20.0, 12.0, "sometimes")]);
         var r = TrayReckoning.Of(brief, new());
         IEnumerable<(string, double, double, bool)> Placed(IReadOnlyList<Pocket>? pockets) => pockets!.Select(p => (p.Item.Slot, p.X, p.Y, p.Turned));
-        Placed(TrayPacking.Solved(r.Items, r.Field, r.Wall.Value, r.Finger, Support.Behind)).ShouldBe(Placed(r.Pockets));
+        Placed(TrayPacking.Solved(r.Items, r.Field, r.Wall.Value, r.Finger, Support.Behind, r.KeptFree)).ShouldBe(Placed(r.Pockets));
         Placed(TrayReckoning.Of(brief, new()).Pockets).ShouldBe(Placed(r.Pockets));
     }
 

@@ -34,7 +34,8 @@ internal static class FootKind
         [.. Enumerable.Range(0, s.Count).Where(i => s[i, "x"] is not null && s[i, "y"] is not null).Select(i =>
             (i, new Point2(s[i, "x"]!.Value, s[i, "y"]!.Value)))];
 
-    private static Profile? Outline(Sizes s)
+    /// <summary>The section once around; <c>null</c> while a point is not read, or they enclose nothing.</summary>
+    public static Profile? Outline(Sizes s)
     {
         var points = Points(s);
         return points.Count == s.Count && points.Count > 2 && Math.Abs(Shoelace(points)) > 1 ? new(points.Select(p => p.At)) : null;

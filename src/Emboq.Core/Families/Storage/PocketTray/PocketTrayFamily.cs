@@ -13,10 +13,10 @@ public static class PocketTrayFamily
     public static Family Family { get; } = new(
         "pocket-tray", "pocket tray", "Tools that roll about in a drawer, each with a place of its own.",
         [
-            .. TrayParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"thing {i + 1}", ["block", "post", "turned"],
+            .. TrayParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"thing {i + 1}", ["block", "post", "turned", "foot"],
                 SlotNeed.Sometimes) { Series = "things" }),
             new("drawer", "drawer it goes into", ["cavity"], SlotNeed.Sometimes),
-            new("holes", "holes it is screwed to", ["hole-row"], SlotNeed.Sometimes),
+            new("holes", "holes it is screwed to", ["hole-row"], SlotNeed.Sometimes), Specs.Screw,
         ],
         TrayParameters.Specs, Design)
     {
@@ -45,7 +45,7 @@ public static class PocketTrayFamily
 
         var r = TrayReckoning.Of(brief, ledger);
         var chance = JointProbability.Within([.. r.Items.SelectMany(i => i.Limits)]);
-        var clashes = r.Pockets is null ? [] : TrayPacking.Clashes(r.Pockets, r.Field, r.Wall.Value).ToList();
+        var clashes = r.Pockets is null ? [] : TrayPacking.Clashes(r.Pockets, r.Field, r.Wall.Value, r.KeptFree).ToList();
         var built = r.Pockets is not null && clashes.Count == 0;
         return new()
         {
@@ -69,6 +69,7 @@ public static class PocketTrayFamily
             Hardware = r.Screw is null ? [] : [$"2 wood screws {r.Screw.Says}"],
             Fitting = ["Print the slices first and lay each thing in its own.", r.Ear is null ? "Lay the tray in its drawer."
                 : "Screw it down through both ears.", "Put what is used most in front."],
+            Lighter = r.Hollow ? [] : [new Remedy.Change("Hollow its underside", new Dictionary<string, string> { ["underside"] = "hollow" })],
             Gauges = built ? [.. TrayShape.Gauges(r, p)] : [],
             Cautions = Cautions(p),
         };
@@ -89,6 +90,11 @@ public static class PocketTrayFamily
         {
             sheet.Box(Matter.Opening, r.Wall.Value, r.Wall.Value, w - r.Wall.Value, r.Wall.Value + r.Trough).Point("trough", w * 0.75,
                 r.Wall.Value + (r.Trough / 2), CalloutSide.Right, "trough");
+        }
+
+        foreach (var free in r.KeptFree)
+        {
+            sheet.Box(Matter.Machine, free.X0, free.Y0, free.X1, free.Y1);
         }
 
         foreach (var p in r.Pockets!)
@@ -115,7 +121,13 @@ public static class PocketTrayFamily
         }
 
         // A section through the deepest pocket would hide the others: height stands as a strip.
-        return sheet.View(w + r.EarOut + 30, 0).Box(Matter.Part, 0, 0, r.Height.Value, d).Along("height", 0, r.Height.Value, 0).Point("floor", r.Floor.Value,
+        sheet.View(w + r.EarOut + 30, 0);
+        if (r.Tall is { } tall)
+        {
+            sheet.Box(Matter.Part, r.Height.Value, d * 0.6, tall.Value, d).Along("tall", 0, tall.Value, 0, 2);
+        }
+
+        return sheet.Box(Matter.Part, 0, 0, r.Height.Value, d).Along("height", 0, r.Height.Value, 0).Point("floor", r.Floor.Value,
             d, CalloutSide.Above, "floor").Done;
     }
 }

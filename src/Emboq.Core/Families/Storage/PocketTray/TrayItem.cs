@@ -1,3 +1,5 @@
+using Emboq.Core.Measuring.Kinds;
+
 namespace Emboq.Core.Families.Storage.PocketTray;
 
 /// <summary>A thing and its pocket, before it has a place.</summary>
@@ -44,26 +46,30 @@ internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double De
         var (p, place) = (brief.Parameters, brief.Interfaces[slot]);
         var sizes = new Sizes(place);
         var turned = place.Kind.Key == "turned" ? TurnedThing.Of(sizes) : null;
-        var height = turned?.Height ?? sizes[place.Kind.Key == "block" ? "height" : "length"]!.Value;
-        var foot = place.Kind.Key == "block" ? Math.Min(sizes["width"]!.Value, sizes["depth"]!.Value) : turned?.Widest ?? sizes["diameter"]!.Value;
+        var section = place.Kind.Key == "foot" ? FootKind.Outline(sizes) : null;
+        var height = turned?.Height ?? sizes[place.Kind.Key is "block" or "foot" ? "height" : "length"]!.Value;
+        var foot = section is not null ? Math.Min(section.Across, section.Along)
+            : place.Kind.Key == "block" ? Math.Min(sizes["width"]!.Value, sizes["depth"]!.Value) : turned?.Widest ?? sizes["diameter"]!.Value;
         var slender = height > Slender * foot;
+        var shakes = p.Choice("shakes") == "shakes";
         var share = Quantity.Max(
-            Quantity.RuleOfThumb(slender ? "share held of a slender thing" : "share held", slender ? 0.55 : 0.35, Unit.None,
-                "A third of a steady thing, more than half of a slender one.") * Quantity.Chosen($"height of {place.Name}", height, Unit.Millimetre, "as read"),
+            Quantity.RuleOfThumb($"share held{(slender ? " of a slender thing" : "")}{(shakes ? ", where it shakes" : "")}",
+                (slender ? 0.55 : 0.35) + (shakes ? 0.2 : 0), Unit.None, shakes ? "Things climb out of shallow pockets where it shakes: a fifth of them more is held."
+                : "A third of a steady thing, more than half of a slender one.") * Quantity.Chosen($"height of {place.Name}", height, Unit.Millimetre, "as read"),
             Quantity.RuleOfThumb("least pocket", 6, Unit.Millimetre, "Things slide out of less."));
         var hold = ledger.Add($"{slot}.hold", $"{place.Name} pocket depth", turned is null ? share
             : Quantity.Max(share, Quantity.RuleOfThumb("widest step held", turned.Holding(share.Value, chamfer + Held), Unit.Millimetre,
                 "A step that begins in the pocket is held by some millimetres below the eased mouth.")),
             "Deep enough to keep it, low enough to grasp it.").Value;
-        var key = turned?.WidestWithin(hold) ?? (place.Kind.Key == "block" ? "width" : "diameter");
+        var key = turned?.WidestWithin(hold) ?? place.Kind.Key switch { "block" => "width", "foot" => "overall", _ => "diameter" };
         var size = Fitted.Reckon(new(slot, key, Surface.Pocket, fit, p.Number("clearance"), $"{place.Name} pocket"), place, brief.Fits, brief.Tries, ledger);
         var other = place.Kind.Key == "block" ? size.Across("depth", $"{place.Name} pocket, front to back", ledger)
             : default((Quantity Measured, Quantity Drawn, Quantity Realised)?);
         var grown = size.Drawn.Value - size.Counterpart.Value;
-        var (wide, deep) = (size.Drawn.Value, other?.Drawn.Value ?? size.Drawn.Value);
+        var (wide, deep) = (size.Drawn.Value, other?.Drawn.Value ?? (section is null ? size.Drawn.Value : section.Along + grown));
         // What stands above its pocket may be wider than it: neighbours keep clear of that too.
         var over = turned is null ? 0 : Math.Max(0, turned.Widest + grown - wide);
-        return new(slot, size, wide + over, deep + over, Outline(p.Outline($"{slot}Outline"), other is null, wide, deep, grown,
+        return new(slot, size, wide + over, deep + over, Outline(p.Outline($"{slot}Outline") ?? section, other is null && section is null, wide, deep, grown,
             (Known(sizes, "corner") ?? 0) + (grown / 2)), turned?.Opened(hold, grown) ?? [],
             height, hold, Known(sizes, "mass"), p.Choice($"{slot}Use"), p.Number($"{slot}X") is { } x && p.Number($"{slot}Y") is { } y ? new(x, y) : null)
         { Slenderness = height / foot, Other = other?.Realised };
@@ -74,6 +80,8 @@ internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double De
     {
         "block" => ["width", "depth", "height"],
         "post" => ["diameter", "length"],
+        "foot" => ["overall", "height", .. Enumerable.Range(0, place.Items.Count).SelectMany(i =>
+            new[] { place.Kind.Item!.KeyOf(i, "x"), place.Kind.Item.KeyOf(i, "y") })],
         _ => [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "length"), place.Kind.Item.KeyOf(i, "first") })],
     };
 

@@ -54,25 +54,27 @@ internal static class TrayPacking
     /// <param name="wall">Between neighbours, mm.</param>
     /// <param name="finger">Room in front of each pocket, mm.</param>
     /// <param name="support">Where the tray is carried: heavy things go there.</param>
+    /// <param name="keptFree">Where nothing may be.</param>
     /// <returns><c>null</c> when not everything has room.</returns>
     public static IReadOnlyList<Pocket>? Place(IReadOnlyList<TrayItem> items, (double Left, double Front, double Right, double Back) field, double wall,
-        double finger, Support support)
+        double finger, Support support, IReadOnlyList<KeptFree> keptFree)
     {
         var question = string.Create(CultureInfo.InvariantCulture,
-            $"{field} {wall} {finger} {support} {string.Join(";", items.Select(i => (i.Wide, i.Deep, i.Use, i.Mass, i.ByHand)))}");
+            $"{field} {wall} {finger} {support} {string.Join(";", items.Select(i => (i.Wide, i.Deep, i.Use, i.Mass, i.ByHand)))} ")
+            + string.Join(";", keptFree);
         if (Found.Count > MostFound)
         {
             Found.Clear();
         }
 
-        var placed = Found.GetOrAdd(question, _ => Solved(items, field, wall, finger, support) is { } pockets
+        var placed = Found.GetOrAdd(question, _ => Solved(items, field, wall, finger, support, keptFree) is { } pockets
             ? [.. items.Select(i => pockets.First(p => p.Item.Slot == i.Slot)).Select(p => (p.X, p.Y, p.Turned))] : null);
         return placed is null ? null : [.. items.Zip(placed, (i, p) => new Pocket(i, p.X, p.Y, p.Turned))];
     }
 
     /// <summary>The same, without remembering.</summary>
     internal static IReadOnlyList<Pocket>? Solved(IReadOnlyList<TrayItem> items, (double Left, double Front, double Right, double Back) field, double wall,
-        double finger, Support support)
+        double finger, Support support, IReadOnlyList<KeptFree> keptFree)
     {
         var byHand = items.Where(i => i.ByHand is not null).Select(i => new Pocket(i, i.ByHand!.Value.X, i.ByHand.Value.Y, false)).ToList();
         var free = items.Where(i => i.ByHand is null).ToList();
@@ -91,6 +93,13 @@ internal static class TrayPacking
             var (x, y) = (Down(h.X - field.Left), Down(h.Y - finger - field.Front));
             boxes.AddRectangle(model.NewFixedSizeIntervalVar(model.NewConstant(x), Up(h.Wide + wall), "hx"),
                 model.NewFixedSizeIntervalVar(model.NewConstant(y), Up(h.Deep + finger + wall), "hy"));
+        }
+
+        foreach (var k in keptFree)
+        {
+            var (x, y) = (Down(k.X0 - field.Left), Down(k.Y0 - field.Front));
+            boxes.AddRectangle(model.NewFixedSizeIntervalVar(model.NewConstant(x), Up(k.X1 - k.X0), "kx"),
+                model.NewFixedSizeIntervalVar(model.NewConstant(y), Up(k.Y1 - k.Y0), "ky"));
         }
 
         var goal = new List<LinearExpr>();
@@ -127,8 +136,9 @@ internal static class TrayPacking
         })];
     }
 
-    /// <summary>Pairs of pockets with less than a wall between them, and pockets that reach out of the field.</summary>
-    public static IEnumerable<string> Clashes(IReadOnlyList<Pocket> pockets, (double Left, double Front, double Right, double Back) field, double wall)
+    /// <summary>Pairs of pockets with less than a wall between them, and pockets that reach out of the field or lie where nothing may.</summary>
+    public static IEnumerable<string> Clashes(IReadOnlyList<Pocket> pockets, (double Left, double Front, double Right, double Back) field, double wall,
+        IReadOnlyList<KeptFree> keptFree)
     {
         const double Close = 0.05;
         foreach (var (a, i) in pockets.Select((a, i) => (a, i)))
@@ -136,6 +146,11 @@ internal static class TrayPacking
             if (a.X < field.Left - Close || a.Y < field.Front - Close || a.X + a.Wide > field.Right + Close || a.Y + a.Deep > field.Back + Close)
             {
                 yield return $"{a.Item.Place.Name} reaches over the edge";
+            }
+
+            if (keptFree.Any(k => k.Takes(a)))
+            {
+                yield return $"{a.Item.Place.Name} lies where nothing may";
             }
 
             foreach (var b in pockets.Skip(i + 1))

@@ -35,6 +35,18 @@ internal sealed record TrayReckoning
     /// <summary>Clear height of the drawer it goes into, mm.</summary>
     public required double? Room { get; init; }
 
+    /// <summary>Where no pocket may be.</summary>
+    public required IReadOnlyList<KeptFree> KeptFree { get; init; }
+
+    /// <summary>Whether its underside has hollow cells.</summary>
+    public required bool Hollow { get; init; }
+
+    /// <summary>Whether the long sides of its trough lean outwards.</summary>
+    public required bool Sloped { get; init; }
+
+    /// <summary>Over all, with the highest border; <c>null</c> where no border stands over the tray.</summary>
+    public required Quantity? Tall { get; init; }
+
     /// <summary>What the pockets share.</summary>
     public (double Left, double Front, double Right, double Back) Field => FieldOf(Width.Value, Depth.Value);
 
@@ -75,6 +87,9 @@ internal sealed record TrayReckoning
         var steady = items.Where(i => !i.Wobbly).Select(i => i.Hold).DefaultIfEmpty(items.Select(i => i.Hold).DefaultIfEmpty(10).Min()).Max();
         var height = ledger.Add("height", "height", floor + Quantity.Input("deepest pocket of a steady thing", steady, Unit.Millimetre,
             new Provenance.Chosen("the things themselves")), "Floor and the deepest pocket; slender things get a border of their own.");
+        var tallest = items.Select(i => i.Hold).DefaultIfEmpty(0).Max();
+        var tall = tallest > steady + 0.2 ? ledger.Add("tall", "height over all", floor + Quantity.Input("deepest pocket of all", tallest, Unit.Millimetre,
+            new Provenance.Chosen("the things themselves")), "With the border around the most slender thing.") : null;
         ledger.Add("pockets", "pocket clearance", p.Number("clearance") is { } c ? Quantity.Chosen("pocket clearance", c, Unit.Millimetre)
             : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), "On the full size of every pocket.");
         var (scope, mounted) = (PartBodies.Scope(brief, ledger, "ear", "ear"), p.Choice("mount") == "screws");
@@ -100,9 +115,13 @@ internal sealed record TrayReckoning
             Pilot = screw is null ? null : Hardware.PilotHole(scope, p.Choice("woodScrew"), screw, "wood behind it"),
             Room = drawer?["height"]?.Value - drawer?.Or("lip", 0),
             Roomier = null,
+            KeptFree = PocketTray.KeptFree.Of(p.Outline("keepOut"), drawer, wall.Value),
+            Hollow = p.Choice("underside") == "hollow",
+            Sloped = p.Choice("troughSides") == "sloped",
+            Tall = tall,
         };
         var support = TrayParameters.SupportOf(p.Choice("support"));
-        var pockets = items.Count == 0 ? [] : TrayPacking.Place(items, draft.Field, wall.Value, draft.Finger, support);
+        var pockets = items.Count == 0 ? [] : TrayPacking.Place(items, draft.Field, wall.Value, draft.Finger, support, draft.KeptFree);
         return draft with { Pockets = pockets, Roomier = pockets is null && drawer is null ? draft.Larger(brief.Process, support) : null };
     }
 
@@ -117,7 +136,7 @@ internal sealed record TrayReckoning
         (double Width, double Depth) At(int step, int steps) => (Up(Width.Value, most, step, steps), Up(Depth.Value, deepest, step, steps));
         static double Up(double from, double to, int step, int steps) =>
             Math.Max(from, Math.Min(to, Math.Ceiling((from + ((to - from) * step / steps)) / Step) * Step));
-        bool Holds((double Width, double Depth) size) => TrayPacking.Place(Items, FieldOf(size.Width, size.Depth), Wall.Value, Finger, support) is not null;
+        bool Holds((double Width, double Depth) size) => TrayPacking.Place(Items, FieldOf(size.Width, size.Depth), Wall.Value, Finger, support, KeptFree) is not null;
         const int Steps = 8;
         if (most < Width.Value || deepest < Depth.Value || !Holds(At(Steps, Steps)))
         {

@@ -16,7 +16,7 @@ internal static class TrayShape
     /// along.</summary>
     public static IEnumerable<Gauge> Gauges(TrayReckoning r, ParameterValues p)
     {
-        foreach (var pocket in r.Pockets!.Where(q => p.Outline($"{q.Item.Slot}Outline") is null))
+        foreach (var pocket in r.Pockets!.Where(q => p.Outline($"{q.Item.Slot}Outline") is null && q.Item.Place.Kind.Key != "foot"))
         {
             var (item, bottom) = (pocket.Item, Math.Max(r.Height.Value, r.Floor.Value + pocket.Item.Hold) - pocket.Item.Hold);
             var widens = item.Steps.Count > 0 ? item.Steps[^1].X : 0;
@@ -50,11 +50,50 @@ internal static class TrayShape
 
         body = Ears(r).Aggregate(body, (b, ear) => b + new Solid.Box(Math.Max(1, r.EarOut) + 1, 2 * r.Ear!.Reach, TrayReckoning.EarThickness).At(ear.X < w / 2
             ? -r.EarOut : w - 1, ear.Y - r.Ear.Reach, 0));
-        var trough = r.Trough > 0 ? [Slab.Of(w - (2 * r.Wall.Value), r.Trough, h + 5, 2.5).At(w / 2, r.Wall.Value + (r.Trough / 2),
-            floor)] : Array.Empty<Solid>();
-        body = body.Without([.. r.Pockets!.Select(p => Opening(r, p)), .. trough,
+        var trough = r.Trough > 0 ? [Trough(r)] : Array.Empty<Solid>();
+        body = body.Without([.. r.Pockets!.Select(p => Opening(r, p)), .. trough, .. r.Hollow ? Cells(r) : [],
+            .. r.KeptFree.Select(k => k.Cut(r.Wall.Value, r.Tall?.Value ?? h)).OfType<Solid>(),
             .. Ears(r).Select(ear => r.Ear!.Cut.At(ear.X, ear.Y, TrayReckoning.EarThickness))]);
         return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(w / 2, d / 2, 0), floor > 1 ? 14 : 0);
+    }
+
+    /// <summary>A strip along the front; its long sides upright, or leaning out so that a finger scoops bits out.</summary>
+    private static Solid Trough(TrayReckoning r)
+    {
+        var (wall, wide, h, floor) = (r.Wall.Value, r.Width.Value - (2 * r.Wall.Value), r.Height.Value, r.Floor.Value);
+        if (!r.Sloped)
+        {
+            return Slab.Of(wide, r.Trough, h + 5, 2.5).At(r.Width.Value / 2, wall + (r.Trough / 2), floor);
+        }
+
+        var lean = Math.Min(h - floor, 0.35 * r.Trough);
+        // y from the front, z up; drawn out from left to right.
+        return new Solid.Extruded(new Profile(new(wall + lean, floor), new(wall + r.Trough - lean, floor), new(wall + r.Trough, floor + lean),
+            new(wall + r.Trough, h + 5), new(wall, h + 5), new(wall, floor + lean)), wide).Tipped(90).Spun(90).At(wall, 0, 0);
+    }
+
+    /// <summary>Cells below what needs no depth, with ribs between them: none is wider than a roof that bridges well. One stays whole for the mark.</summary>
+    private static IEnumerable<Solid> Cells(TrayReckoning r)
+    {
+        const double Cell = 20, Rib = 2, Least = 3;
+        var (wall, w, d) = (r.Wall.Value, r.Width.Value, r.Depth.Value);
+        var (nx, ny) = ((int)Math.Ceiling((w - (2 * wall)) / Cell), (int)Math.Ceiling((d - (2 * wall)) / Cell));
+        var (sx, sy) = ((w - (2 * wall) + Rib) / nx, (d - (2 * wall) + Rib) / ny);
+        foreach (var (i, j) in Enumerable.Range(0, nx).SelectMany(i => Enumerable.Range(0, ny).Select(j => (i, j))))
+        {
+            var (x0, y0) = (wall + (i * sx), wall + (j * sy));
+            var (x1, y1) = (x0 + sx - Rib, y0 + sy - Rib);
+            bool Over(double a0, double b0, double a1, double b1) => x0 < a1 && a0 < x1 && y0 < b1 && b0 < y1;
+            var roof = r.Pockets!.Where(p => Over(p.X - wall, p.Y - r.Finger - wall, p.X + p.Wide + wall, p.Y + p.Deep + wall)).Select(p =>
+                Math.Max(r.Height.Value, r.Floor.Value + p.Item.Hold) - p.Item.Hold).Append(r.Height.Value).Min();
+            roof = r.Trough > 0 && Over(0, 0, w, (2 * wall) + r.Trough) ? r.Floor.Value : roof;
+            var top = roof - r.Floor.Value;
+            var mark = Over((w / 2) - 9, (d / 2) - 5, (w / 2) + 9, (d / 2) + 5);
+            if (top > Least && !mark && r.KeptFree.All(k => k.From is null || !Over(k.X0, k.Y0, k.X1, k.Y1)))
+            {
+                yield return new Solid.Box(x1 - x0, y1 - y0, top + 1).At(x0, y0, -1);
+            }
+        }
     }
 
     /// <summary>Everything that is cut away for one thing: its pocket with an eased mouth, and room for a finger in front.</summary>
