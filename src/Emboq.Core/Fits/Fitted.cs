@@ -14,6 +14,9 @@ internal sealed record FittedFace(string Slot, string Dimension, Surface Surface
 
     /// <summary>Why this dimension counts.</summary>
     public string Because { get; init; } = "As read.";
+
+    /// <summary>What lies between both sides, on the full size: wraps of tape, a liner; <c>null</c> where they touch.</summary>
+    public Quantity? Between { get; init; }
 }
 
 /// <summary>One fitted size, from reading to clearance: the only way from wanted to drawn to realised for every family.</summary>
@@ -39,7 +42,10 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
     public static Fitted Reckon(FittedFace asked, Interface place, IFitModel fits, IReadOnlyList<TryEvidence> told, Ledger ledger)
     {
         var (fit, key, name) = (asked.Fit, asked.Key, asked.Name);
-        var measured = ledger.Add($"{key}.measured", place[asked.Dimension].Name, Evaluation.Of(place, asked.Dimension)!.Quantity, asked.Because);
+        var read = ledger.Add($"{key}.measured", place[asked.Dimension].Name, Evaluation.Of(place, asked.Dimension)!.Quantity, asked.Because);
+        // A hole of the part goes over what is wrapped, a shaft goes into what the wrap leaves.
+        var measured = asked.Between is not { } between ? read : ledger.Add($"{key}.lined", $"{place[asked.Dimension].Name} with what lies between",
+            asked.Surface.IsHole() ? read + between : read - between, "The other side as the part meets it.");
         var clearance = ledger.Add($"{key}.clearance", $"{name} clearance", asked.Clearance is { } chosen
             ? Quantity.Chosen($"{name} clearance", chosen, Unit.Millimetre)
             : Quantity.RuleOfThumb($"{name} clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis),
@@ -82,11 +88,12 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
     {
         key ??= $"{Of.Slot}.{dimension}";
         var measured = ledger.Add($"{key}.measured", Place[dimension].Name, Evaluation.Of(Place, dimension)!.Quantity, because);
-        var drawn = ledger.Add($"{key}.drawn", $"{name} drawn", measured + (Drawn - Counterpart), "The outline moves by the same amount all around.");
+        var lined = Of.Between is not { } between ? measured : Of.Surface.IsHole() ? measured + between : measured - between;
+        var drawn = ledger.Add($"{key}.drawn", $"{name} drawn", lined + (Drawn - Counterpart), "The outline moves by the same amount all around.");
         var realised = ledger.Add($"{key}.realised", $"{name} clearance to expect",
-            Law.Realised(drawn.Fixed(drawn.Name, "this design"), Touching - Counterpart + measured, name),
+            Law.Realised(drawn.Fixed(drawn.Name, "this design"), Touching - Counterpart + lined, name),
             "The same reckoning in the other direction, with what the tries say of the process.");
-        return (measured, drawn, realised);
+        return (lined, drawn, realised);
     }
 
     /// <summary>As a seat of the design.</summary>

@@ -18,6 +18,12 @@ public sealed record Process
     /// <summary>The filament's name.</summary>
     public required string Material { get; init; }
 
+    /// <summary>What sort of filament it is; <c>null</c> where an older Emboq did not keep it.</summary>
+    public FilamentClass? Sort { get; init; }
+
+    /// <summary>Up to which the filament carries load, °C; <c>null</c> where nobody knows.</summary>
+    public double? Warmest { get; init; }
+
     /// <summary>Density of the filament, g/cm³.</summary>
     public required double Density { get; init; }
 
@@ -77,7 +83,8 @@ public sealed record Process
             new()
             {
                 Name = Material,
-                Class = FilamentClass.Other,
+                Class = Sort ?? FilamentClass.Other,
+                Warmest = Warmest,
                 Density = Density,
                 Diameter = FilamentDiameter,
                 Price = s.FilamentPrice,

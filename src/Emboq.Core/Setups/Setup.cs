@@ -59,6 +59,8 @@ public sealed record Setup : IKept
             Printer = printer.Name,
             PrinterId = Printer,
             Material = filament.Name,
+            Sort = filament.Class is FilamentClass.Other ? null : filament.Class,
+            Warmest = filament.Warmest,
             Nozzle = Nozzle,
             Density = filament.Density,
             FilamentDiameter = filament.Diameter,

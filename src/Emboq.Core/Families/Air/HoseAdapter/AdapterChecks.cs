@@ -55,6 +55,12 @@ internal static class AdapterChecks
                 most < 3 ? [] : [new Remedy.Change($"Make it {most} rings", new Dictionary<string, string> { ["ladderRings"] = Figures.Number(most) })]);
         }
 
+        if (p.Hangs is { } hose)
+        {
+            yield return hose.Check([p.First, p.Second]);
+        }
+
+        yield return DutyCheck.Of(p.Duty, brief.Process);
         yield return ConeWall(r, brief.Process);
         yield return Overhang(r, firstDown: true);
         yield return Overhang(r, firstDown: false);
@@ -76,7 +82,7 @@ internal static class AdapterChecks
     private static Check Outline(EndReckoning end)
     {
         var slot = end.Parameters.Slot;
-        var round = end.Parameters.Hold is Hold.Plain;
+        var round = end.Parameters.Hold is Hold.Plain or Hold.Tape;
         var joins = AdapterOutline.CanBeJoined(end);
         return new($"{slot}.outline", $"{slot} outline", joins && round ? Verdict.Good : Verdict.Stop,
             !round ? "A clamp or a taper needs a round end; this one is held by its fit."

@@ -19,11 +19,19 @@ internal static class AdapterHold
     /// <summary>The shortest cuff with room for the clamp; <c>null</c> without one.</summary>
     public static double? LeastCuff(EndParameters end) => end.Hold is Hold.Clamp(var band)
         ? band + BandRoom.Value + (end.Join == Join.Inside ? Lead + Width : 2 * Width) + 1
-        : null;
+        : end.Hold is Hold.Ridge ? Lead + Width + 8 : null;
+
+    /// <summary>How much wider than its plug a ridge is, on the diameter, mm.</summary>
+    public const double Over = 2 * Rise;
 
     /// <summary>Points of the outside between mouth and root, as distance from the mouth and height over the cuff.</summary>
     public static IEnumerable<Point2> Outside(EndReckoning end)
     {
+        if (end.Parameters is { Hold: Hold.Ridge, Join: Join.Inside })
+        {
+            return Ridge(Lead);
+        }
+
         if (end.Band is not { } band)
         {
             return [];

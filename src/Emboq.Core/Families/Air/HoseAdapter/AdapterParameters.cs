@@ -21,6 +21,12 @@ internal abstract record Hold
     /// <summary>A hose clamp that a bead or two ridges keep from walking off.</summary>
     public sealed record Clamp(double Band) : Hold;
 
+    /// <summary>Wraps of tape around what goes inside: a seal, or a shim for a joint drawn loose.</summary>
+    public sealed record Tape(int Wraps, double Thick) : Hold;
+
+    /// <summary>A ridge that a stretchy hose is pulled over.</summary>
+    public sealed record Ridge : Hold;
+
     /// <summary>A taper that wedges; the angle between face and axis, degrees.</summary>
     public sealed record Wedge(double HalfAngle) : Hold;
 }
@@ -89,6 +95,12 @@ internal sealed record AdapterParameters
     public required string WayUp { get; init; }
 
     public required Steady Steady { get; init; }
+
+    /// <summary>What the filament must stand: trial, years, warm or outdoors.</summary>
+    public required string Duty { get; init; }
+
+    /// <summary>The hose that hangs on it; <c>null</c> where none does.</summary>
+    public required HangingHose? Hangs { get; init; }
 
     public static IReadOnlyList<ParameterSpec> Specs { get; } =
     [
@@ -159,6 +171,28 @@ internal sealed record AdapterParameters
             Options = [new("none", "nothing more"), new("foot", "a wider foot"), new("pads", "four pads"), new("ribs", "thin ribs under the cone")],
             Help = "Printed with it and cut off afterwards, instead of supports.",
         },
+        new()
+        {
+            Key = "duty", Label = "It is for", Kind = ParameterKind.Choice, Default = "years", AskedAt = Station.Print,
+            Options = [new("trial", "a trial"), new("years", "years indoors"), new("warm", "a warm place"), new("outdoors", "outdoors")],
+            Help = "What the filament must stand.",
+        },
+        new()
+        {
+            Key = "hangs", Label = "Hose that hangs on it", Kind = ParameterKind.Length, Minimum = 50, Maximum = 20000, Step = 100, AskedAt = Station.Check,
+            Help = "How much of a hose hangs from it; left open, nothing does.",
+        },
+        new()
+        {
+            Key = "hoseWeight", Label = "weighing", Kind = ParameterKind.Number, Default = "400", Minimum = 20, Maximum = 5000, Step = 10, CountedIn = "g/m",
+            AskedAt = Station.Check, Help = "Of a metre of it, with what is in it.",
+        },
+        new()
+        {
+            Key = "carried", Label = "carried by", Kind = ParameterKind.Choice, Default = "joint", AskedAt = Station.Check,
+            Options = [new("joint", "the joint alone"), new("strap", "a strap beside it")],
+            Help = "A strap to the wall or the ceiling takes the weight off the joint.",
+        },
         .. MakeOrBuy.Specs,
     ];
 
@@ -181,6 +215,8 @@ internal sealed record AdapterParameters
             : null,
         Ladder = new(values.Choice("ladderRings")[0] - '0', values.Number("ladderStep")),
         WayUp = values.Choice("wayUp"),
+        Duty = values.Choice("duty"),
+        Hangs = values.Number("hangs") is { } long_ ? new(long_, values.Number("hoseWeight")!.Value, values.Choice("carried") == "strap") : null,
         Steady = values.Choice("steady") switch
         {
             "foot" => Steady.Foot,
@@ -208,6 +244,8 @@ internal sealed record AdapterParameters
         {
             "clamp" => new Hold.Clamp(values.Number($"{slot}Band")!.Value),
             "taper" => new Hold.Wedge(values.Number($"{slot}Taper")!.Value),
+            "tape" => new Hold.Tape((int)values.Number($"{slot}Wraps")!.Value, values.Number($"{slot}Tape")!.Value),
+            "ridge" => new Hold.Ridge(),
             _ => new Hold.Plain(),
         },
         values.Outline($"{slot}Outline"),
@@ -245,8 +283,9 @@ internal sealed record AdapterParameters
         new()
         {
             Key = $"{slot}Hold", Label = $"{label} end is held by", Kind = ParameterKind.Choice, Default = "plain",
-            Options = [new("plain", "its fit"), new("clamp", "a clamp"), new("taper", "a taper")],
-            Help = "The fit alone; a hose clamp in a seat that it cannot walk off; or a taper that wedges.",
+            Options = [new("plain", "its fit"), new("clamp", "a clamp"), new("taper", "a taper"), new("tape", "tape around it"), new("ridge", "a ridge in a soft hose")],
+            Help = "The fit alone; a hose clamp in a seat that it cannot walk off; a taper that wedges; tape that seals and shims a joint drawn loose; or a "
+                + "ridge that a soft hose is stretched over.",
         },
         new()
         {
@@ -270,6 +309,16 @@ internal sealed record AdapterParameters
             Sets = new Dictionary<string, string> { [$"{slot}Hold"] = "taper" },
             Help = "A ratio of diameter to length like 1:30, or the angle between face and axis like 1°. The fit holds at mid cuff.",
         },
+        new ParameterSpec()
+        {
+            Key = $"{slot}Wraps", Label = $"{label} wraps of tape", Kind = ParameterKind.Number, Default = "2", Minimum = 1, Maximum = 12, Step = 1,
+            CountedIn = "wraps", Help = "How often it is wound around.",
+        }.If($"{slot}Hold", "tape"),
+        new ParameterSpec()
+        {
+            Key = $"{slot}Tape", Label = $"{label} tape", Kind = ParameterKind.Length, Default = "0.15", Minimum = 0.03, Maximum = 2, Step = 0.01,
+            Help = "One layer of it: measure ten and divide.",
+        }.If($"{slot}Hold", "tape"),
         new()
         {
             Key = $"{slot}Outline", Label = $"Outline of the {slot} place", Kind = ParameterKind.Outline, AskedAt = Station.Measure,

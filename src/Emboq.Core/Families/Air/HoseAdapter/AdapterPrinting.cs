@@ -15,7 +15,9 @@ internal static class AdapterPrinting
 
     public static IReadOnlyList<string> Hardware(AdapterParameters p) =>
         [.. new[] { p.First, p.Second }.Where(e => e.Hold is Hold.Clamp).Select(e =>
-            $"1 hose clamp, band {Figures.Mm(((Hold.Clamp)e.Hold).Band)} wide, for the {e.Slot} end")];
+            $"1 hose clamp, band {Figures.Mm(((Hold.Clamp)e.Hold).Band)} wide, for the {e.Slot} end"),
+            .. new[] { p.First, p.Second }.Where(e => e.Hold is Hold.Tape).Select(e => $"tape, {Figures.Mm(((Hold.Tape)e.Hold).Thick)} thick, for the {e.Slot} end"),
+            .. p.Hangs is { Strap: true } ? ["a strap for the hose, and a hook within a hand of the adapter"] : Array.Empty<string>()];
 
     public static IReadOnlyList<string> Fitting(AdapterReckoning r, AdapterParameters p)
     {
@@ -32,8 +34,15 @@ internal static class AdapterPrinting
             {
                 Hold.Clamp => " Lay the clamp in its seat and tighten it gently.",
                 Hold.Wedge => " Press and turn until it wedges.",
+                Hold.Tape(var wraps, _) => $" First wind tape {wraps} times around {(e.Parameters.Join == Join.Inside ? "the cuff" : $"the {e.Interface.Name}")}, the way it is turned.",
+                Hold.Ridge => " Stretch the hose over the ridge.",
                 _ => "",
             }));
+        if (p.Hangs is { Strap: true })
+        {
+            steps.Add("Hang the hose by its strap first, then join it: the joint carries nothing.");
+        }
+
         return steps;
     }
 }

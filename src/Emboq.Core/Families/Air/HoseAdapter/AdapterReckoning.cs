@@ -66,7 +66,7 @@ internal sealed record AdapterReckoning
 
     /// <summary>Every dimension of a place that counts for a way of joining.</summary>
     public static IEnumerable<Dimension> Counting(Interface place, Join join) =>
-        place.Kind == DuctKind.Kind ? [place[Counting(join)], place[$"{Counting(join)}Depth"]] : [place[Counting(join)]];
+        DuctKind.All.Contains(place.Kind) ? DuctKind.Making(place.Kind, Counting(join)).Select(k => place[k]) : [place[Counting(join)]];
 
     /// <summary>Reckons an adapter line by line into a ledger. Both counting dimensions must have readings.</summary>
     public static AdapterReckoning Of(AdapterParameters p, Brief brief, Ledger ledger)
@@ -116,6 +116,7 @@ internal sealed record AdapterReckoning
             new(slot, counting, surface, end.Fit, end.Clearance, place)
             {
                 Key = slot,
+                Between = end.Hold is Hold.Tape(var wraps, var thick) ? Tape(slot, wraps, thick, ledger) : null,
                 Because = end.Join == Join.Inside ? "The plug goes inside, so the inside diameter counts."
                     : "The socket goes over, so the outside diameter counts.",
             },
@@ -125,7 +126,7 @@ internal sealed record AdapterReckoning
         var cuff = Cuff(end, drawn, ledger);
         var growth = Growth(end, drawn, cuff, ledger);
         var bore = end.Join == Join.Over ? fitted.Wanted : other.Printed;
-        var duct = counterpart.Kind == DuctKind.Kind ? DuctReckoning.Of(end, fitted, ledger) : null;
+        var duct = DuctKind.All.Contains(counterpart.Kind) ? DuctReckoning.Of(end, fitted, ledger) : null;
         if (duct is not null)
         {
             bore = duct.Equivalent(end, counterpart, bore, fitted.Counterpart, ledger);
@@ -150,6 +151,12 @@ internal sealed record AdapterReckoning
             Ladder = LadderReckoning.Of(ladder, end, drawn, fitted.Realised, ledger),
         };
     }
+
+    /// <summary>What lies between both in all, on the diameter.</summary>
+    private static Quantity Tape(string slot, int wraps, double thick, Ledger ledger) => ledger.Add($"{slot}.tape", $"tape around the {slot} end",
+        2 * wraps * Quantity.Input("one wrap of tape", thick, Unit.Millimetre, new Provenance.Chosen("the maker"),
+            (new Source($"tape/{slot}", $"how much the tape of the {slot} end gives", 0.1 * thick), 1)),
+        "Wrapped around what goes inside: the joint is drawn as much looser, and the tape seals it.");
 
     /// <summary>The face of the cuff that touches nothing.</summary>
     private static (Quantity Drawn, Quantity Printed) Other(Join join, string slot, Quantity drawn, Quantity wall, IFitModel fits, Ledger ledger)

@@ -40,8 +40,12 @@ internal static class AdapterSeat
         var jaws = end.Parameters.Join == Join.Over ? Jaws.Between : Jaws.Over;
         foreach (var (body, z) in new[] { ("part", middle), ($"ring-{slot}", AdapterShape.RingHeight / 2) })
         {
-            // A little off the facets' corners.
-            yield return new(body, $"{slot} end", end.Drawn.Value, new(0, 0.01, z), Axis.X, jaws);
+            // A little off the facets' corners, and where the width was measured.
+            if (end.Duct is null || end.Duct.WidestAt is not null)
+            {
+                yield return new(body, $"{slot} end", end.Drawn.Value, new(0, end.Duct?.WidestAt ?? 0.01, z), Axis.X, jaws);
+            }
+
             if (end.Duct is { } duct)
             {
                 yield return new(body, $"{slot} end, height", duct.Drawn.Value, new(0.01, 0, z), Axis.Y, jaws);

@@ -1,3 +1,5 @@
+using Emboq.Core.Measuring.Kinds;
+
 namespace Emboq.Core.Families.Air.HoseAdapter;
 
 /// <summary>What a rectangular or odd end has besides its width. The fitted outline is the measured one, moved outwards or inwards by the same amount
@@ -7,11 +9,19 @@ namespace Emboq.Core.Families.Air.HoseAdapter;
 /// <param name="Realised">Clearance to expect across the height.</param>
 internal sealed record DuctReckoning(Profile Measured, Quantity Drawn, Quantity Realised)
 {
+    /// <summary>Over the axis, where its width goes straight up; <c>null</c> where its sides lean all along.</summary>
+    public required double? WidestAt { get; init; }
+
     public static DuctReckoning Of(EndParameters end, Fitted width, Ledger ledger)
     {
         var (height, drawn, realised) = width.Across($"{AdapterReckoning.Counting(end.Join)}Depth", $"{end.Slot} cuff height", ledger, $"{end.Slot}.height",
             "The opening is not round: its height counts beside its width.");
-        return new(Outline(end, width.Place, width.Counterpart.Value, height.Value), drawn, realised);
+        var outline = Outline(end, width.Place, width.Counterpart.Value, height.Value);
+        return new(outline, drawn, realised)
+        {
+            WidestAt = width.Place.Kind == DuctKind.Trapezoid ? null : width.Place.Kind != DuctKind.Dee ? 0.01
+                : height.Value > 0.6 * width.Counterpart.Value ? -0.45 * height.Value : null,
+        };
     }
 
     /// <summary>The diameter of a round bore of the same area, for the air.</summary>
@@ -27,7 +37,10 @@ internal sealed record DuctReckoning(Profile Measured, Quantity Drawn, Quantity 
     {
         if (end.Outline is null)
         {
-            return Outlines.RoundedRectangle(width, height, Evaluation.Of(place, "corner")?.Quantity.Value ?? 0, Facets.DefaultChordError);
+            var (sizes, side) = (new Sizes(place), AdapterReckoning.Counting(end.Join));
+            var read = DuctKind.Outline(sizes, side);
+            // What lies between both sides moves the outline all around.
+            return Math.Abs(width - sizes[side]!.Value) < 1e-9 ? read : Outlines.Moved(read, (width - sizes[side]!.Value) / 2) ?? read;
         }
 
         var points = end.Outline.Points;

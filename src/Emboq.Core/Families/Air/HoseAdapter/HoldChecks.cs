@@ -13,6 +13,10 @@ internal static class HoldChecks
         {
             yield return Wedge(end, halfAngle);
         }
+        else if (end.Parameters.Hold is Hold.Ridge)
+        {
+            yield return Ridge(end);
+        }
     }
 
     private static Check Clamp(EndReckoning end)
@@ -26,6 +30,32 @@ internal static class HoldChecks
             Figures.Mm(end.Cuff.Value), $"{Figures.Mm(least)} or more", "Plane geometry.",
             fits ? [] : [new Remedy.Change($"Make the cuff {Figures.Mm(wanted)}",
                 new Dictionary<string, string> { [$"{slot}Cuff"] = Figures.Number(wanted) })]);
+    }
+
+    /// <summary>A ridge holds in what stretches: it must go in, and be wider than the hose at rest.</summary>
+    private static Check Ridge(EndReckoning end)
+    {
+        var (slot, place) = (end.Parameters.Slot, end.Interface);
+        Remedy[] plain = [new Remedy.Change("Hold it by its fit", new Dictionary<string, string> { [$"{slot}Hold"] = "plain" })];
+        Check Told(Verdict verdict, string says, string figure, string limit, params Remedy[] remedies) => new($"{slot}.hold", $"{slot} ridge", verdict, says, figure,
+            limit, "Plane geometry; the give as it was read.", remedies);
+        if (place.Kind.Key != "hose" || end.Parameters.Join != Join.Inside)
+        {
+            return Told(Verdict.Stop, "A ridge holds in a soft hose that is pulled over it.", place.Kind.Name, "a plug in a soft hose", plain);
+        }
+
+        if (Evaluation.Of(place, "give") is not { } give)
+        {
+            return Told(Verdict.Watch, "Not judged: how far the hose gives is not read.", "not read", "a reading of its give",
+                new Remedy.Measure($"Measure {place["give"].Name}", place.Id, "give"));
+        }
+
+        // What was read of the inside is in the middle of its give: at rest it is half of that narrower.
+        var (rest, ridge) = (end.Fitted.Counterpart.Value - (give.Quantity.Value / 2), end.Drawn.Value + AdapterHold.Over);
+        var fits = ridge <= rest + give.Quantity.Value;
+        return Told(fits ? Verdict.Good : Verdict.Watch, fits ? "The hose goes over the ridge by hand and closes behind it."
+            : "The hose hardly stretches so far: warm its end in hot water, or take a clamp.", Figures.Mm(ridge), $"{Figures.Mm(rest + give.Quantity.Value)} or less, stretched",
+            fits ? [] : plain);
     }
 
     /// <summary>A taper stops where the diameters are equal: a doubt in the clearance moves that place along the cuff, the more the flatter the

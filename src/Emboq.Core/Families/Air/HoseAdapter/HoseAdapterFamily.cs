@@ -5,7 +5,7 @@ namespace Emboq.Core.Families.Air.HoseAdapter;
 /// <summary>Joins two round openings: a straight cuff at each end, inside or over, and a cone between.</summary>
 public static class HoseAdapterFamily
 {
-    private static readonly string[] Kinds = [TubeKind.Kind.Key, DuctKind.Kind.Key, "hose"];
+    private static readonly string[] Kinds = [TubeKind.Kind.Key, .. DuctKind.All.Select(k => k.Key), "hose"];
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
