@@ -64,7 +64,8 @@ public sealed record ParameterSpec
     /// <summary>Choices that giving this parameter makes at once: a cone length means that the cone is given by its length.</summary>
     public IReadOnlyDictionary<string, string> Sets { get; init; } = new Dictionary<string, string>();
 
-    /// <summary>Choices on which it counts: it is asked for only while each stands at one of these options.</summary>
+    /// <summary>On what it counts: it is asked for only while each choice stands at one of these options. Of anything else that is decided it asks whether it
+    /// is "given" or "open", of a slot or of something taken whether it is "named" or "open".</summary>
     public IReadOnlyDictionary<string, IReadOnlyList<string>> When { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
 
     /// <summary>The same, asked for only while a choice stands at one of some options.</summary>

@@ -102,9 +102,7 @@ function Zero({ instrument }: { readonly instrument: Instrument }) {
       }}
     >
       <span className={instrument.lastZeroCheck ? '' : 'quiet'}>
-        {instrument.lastZeroCheck
-          ? day(instrument.lastZeroCheck)
-          : 'not noted'}
+        {instrument.lastZeroCheck ? day(instrument.lastZeroCheck) : 'not noted'}
       </span>
       <input
         className="input figure w-20"

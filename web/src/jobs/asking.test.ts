@@ -3,7 +3,7 @@ import type { ParameterSpec, PartState } from '@/api/types'
 import { counts } from './asking'
 
 const spec = (key: string, usual: string, when: Record<string, readonly string[]> = {}) =>
-  ({ key, default: usual, when, options: [] }) as unknown as ParameterSpec
+  ({ key, default: usual, when, options: [], kind: 'choice' }) as unknown as ParameterSpec
 const state = (parameters: Record<string, string>, rest: Partial<PartState> = {}) =>
   ({ parameters, interfaces: {}, takes: {}, setups: {}, ...rest }) as unknown as PartState
 
@@ -25,6 +25,15 @@ describe('counts', () => {
     expect(counts(spacing, all, state({}))).toBe(true)
     expect(counts(spacing, all, state({}, { interfaces: { drawer: 'x' } }))).toBe(false)
     expect(counts(spacing, all, state({}, { takes: { pattern: { part: 'x', thing: 'holes' } } }))).toBe(false)
+  })
+
+  it('asks for what goes with an entry only once there is one', () => {
+    const text = { ...spec('text', ''), kind: 'text' } as ParameterSpec
+    const letters = spec('letters', 'sunk', { text: ['given'] })
+    const width = spec('width', '80', { text: ['open'] })
+    expect(counts(letters, [text, letters], state({}))).toBe(false)
+    expect(counts(letters, [text, letters], state({ text: 'Glue' }))).toBe(true)
+    expect(counts(width, [text, width], state({}))).toBe(true)
   })
 
   it('follows a chain of choices', () => {

@@ -3,11 +3,13 @@ import type { ParameterSpec, PartState } from '@/api/types'
 /** The option or entry that stands, given or usual. */
 export const standingEntry = (spec: ParameterSpec, state: PartState) => state.parameters[spec.key] ?? spec.default ?? ''
 
-/** Whether a parameter counts as the choices stand now. A condition on a slot, or on something taken, asks whether it is "named" or "open". */
+/** Whether a parameter counts as the choices stand now. A condition on another entry asks whether it is "given" or "open"; on a slot, or on something
+ * taken, whether it is "named" or "open". */
 export const counts = (spec: ParameterSpec, specs: readonly ParameterSpec[], state: PartState): boolean =>
   Object.entries(spec.when).every(([condition, options]) => {
     const on = specs.find((s) => s.key === condition)
-    if (on) return counts(on, specs, state) && options.includes(standingEntry(on, state))
+    const entry = on && standingEntry(on, state)
+    if (on) return counts(on, specs, state) && options.includes(on.kind === 'choice' ? (entry ?? '') : entry ? 'given' : 'open')
     const named = condition in state.interfaces || condition in state.takes
     return options.includes(named ? 'named' : 'open')
   })

@@ -35,7 +35,8 @@ export function ReadingList({ dimension }: { readonly dimension: DimensionView }
 }
 
 /** What stands behind a spread: twice the standard deviation, and how well that is itself known. */
-const certainty = (freedom: number | null) => `Twice the standard deviation (k = 2)${freedom === null ? ', taken as given.' : `, known as well as ${freedom} degrees of freedom tell it.`}`
+const certainty = (freedom: number | null) =>
+  `Twice the standard deviation (k = 2)${freedom === null ? ', taken as given.' : `, known as well as ${freedom} degrees of freedom tell it.`}`
 
 function Row({ reading }: { readonly reading: ReadingView }) {
   const [asking, setAsking] = useState(false)

@@ -70,8 +70,7 @@ function Card({ spool }: { readonly spool: Spool }) {
           </span>
         </div>
         <span className="quiet figure text-sm">
-          {spool.gross.toFixed(0)} g less {spool.tare.toFixed(0)} g, weighed{' '}
-          {day(spool.weighedAt)}
+          {spool.gross.toFixed(0)} g less {spool.tare.toFixed(0)} g, weighed {day(spool.weighedAt)}
         </span>
         <form
           className="flex flex-wrap items-center gap-2"

@@ -33,9 +33,6 @@ internal static class Decide
         return new(spec, (p, _) => options.First(o => o.Key == p.Choice(key)).Value);
     }
 
-    /// <summary>An outline; <c>null</c> while none is given.</summary>
-    public static Decision<Profile?> Outline(ParameterSpec spec) => new(spec, (p, _) => p.Outline(spec.Key));
-
     /// <summary>How it lies on the bed: the first way is the usual one.</summary>
     public static Decision<WayUp> Way(IReadOnlyList<WayUp> ways) => new(Specs.WayUp(ways), (p, _) => ways.First(w => w.Key == p.Choice(WayUp.UsualBy)));
 }

@@ -51,9 +51,9 @@ internal sealed record Label(IReadOnlyList<string> Lines, LetteringKind Kind, Qu
             "Sunk letters read by their shadow and print in any way up; poured ones are filled with paint or resin; an inlay is a second body in another "
                 + "colour; paper comes with the shop card at full size.",
             new ParameterOption("sunk", "sunk"), new ParameterOption("poured", "sunk, to be filled"), new ParameterOption("raised", "raised"),
-            new ParameterOption("inlay", "inlaid"), new ParameterOption("paper", "on paper")),
-        Kit.Specs.Length("letterSize", "Letter height", null, 2, 60, "Of a capital. Left open, as large as the space allows.", 0.5),
-        Kit.Specs.Length("letterDepth", "Letter depth", usualDepth, 0.2, 5, "How far they are sunk, or stand proud; of paper, how deep it lies.", 0.2),
+            new ParameterOption("inlay", "inlaid"), new ParameterOption("paper", "on paper")).If("text", "given"),
+        Kit.Specs.Length("letterSize", "Letter height", null, 2, 60, "Of a capital. Left open, as large as the space allows.", 0.5).If("text", "given"),
+        Kit.Specs.Length("letterDepth", "Letter depth", usualDepth, 0.2, 5, "How far they are sunk, or stand proud; of paper, how deep it lies.", 0.2).If("text", "given"),
     ];
 
     /// <summary>Fits the words of a part; <c>null</c> when it has none.</summary>

@@ -182,17 +182,17 @@ internal sealed record AdapterParameters
             Key = "hangs", Label = "Hose that hangs on it", Kind = ParameterKind.Length, Minimum = 50, Maximum = 20000, Step = 100, AskedAt = Station.Check,
             Help = "How much of a hose hangs from it; left open, nothing does.",
         },
-        new()
+        new ParameterSpec()
         {
             Key = "hoseWeight", Label = "weighing", Kind = ParameterKind.Number, Default = "400", Minimum = 20, Maximum = 5000, Step = 10, CountedIn = "g/m",
             AskedAt = Station.Check, Help = "Of a metre of it, with what is in it.",
-        },
-        new()
+        }.If("hangs", "given"),
+        new ParameterSpec()
         {
             Key = "carried", Label = "carried by", Kind = ParameterKind.Choice, Default = "joint", AskedAt = Station.Check,
             Options = [new("joint", "the joint alone"), new("strap", "a strap beside it")],
             Help = "A strap to the wall or the ceiling takes the weight off the joint.",
-        },
+        }.If("hangs", "given"),
         .. MakeOrBuy.Specs,
     ];
 

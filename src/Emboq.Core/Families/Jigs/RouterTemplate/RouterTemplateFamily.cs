@@ -23,14 +23,14 @@ public static class RouterTemplateFamily
     private static readonly Decision<bool> Inside = Decide.Choice("side", "Cuts", "Outside: the template lies on the part. Inside: its opening makes a recess.",
         ("outside", "around a part", false), ("inside", "a recess", true));
 
-    private static readonly Decision<Profile?> Wanted = Decide.Outline(Specs.Outline("outline", "Outline wanted",
+    private static readonly ParameterSpec Wanted = Specs.Outline("outline", "Outline wanted",
         "Of the finished part or recess: points like 0,0 80,0 80,40,r12 0,40. r12 rounds a corner, and 40,50,arc lies on an arc. "
-            + "Left open: a rectangle with rounded corners."));
+            + "Left open: a rectangle with rounded corners.").If(Specs.Section.Key, "open");
 
     private static readonly Decision<Quantity>
-        Width = Decide.Length("width", "Of the finished shape.", Specs.Length("width", "Width", 120, 10, 600, "Of the rectangle.")),
-        Height = Decide.Length("height", "Of the finished shape.", Specs.Length("height", "Height", 70, 10, 600, "Of the rectangle.")),
-        CornerRadius = Decide.Length("corner radius", "Of the finished shape.", Specs.Length("corner", "Corner radius", 15, 0, 200, "Of the rectangle.")),
+        Width = Decide.Length("width", "Of the finished shape.", Specs.Length("width", "Width", 120, 10, 600, "Of the rectangle.")).If("outline", "open"),
+        Height = Decide.Length("height", "Of the finished shape.", Specs.Length("height", "Height", 70, 10, 600, "Of the rectangle.")).If("outline", "open"),
+        CornerRadius = Decide.Length("corner radius", "Of the finished shape.", Specs.Length("corner", "Corner radius", 15, 0, 200, "Of the rectangle.")).If("outline", "open"),
         Follower = Decide.Length("follower diameter", "As measured by the maker.",
             Specs.Length("follower", "Follower diameter", 17, 3, 80, "Of the guide ring or bearing, measured.", 0.1)).If("ring", "open"),
         Cutter = Decide.Length("cutter diameter", "As measured by the maker.",
@@ -47,8 +47,9 @@ public static class RouterTemplateFamily
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new("router-template", "router template", "The same curve in wood, again and again.",
-        [new("ring", "guide ring or bearing", ["tube", "post"], SlotNeed.Sometimes), new("bit", "cutter", ["post"], SlotNeed.Sometimes)],
-        [Inside.Spec, Wanted.Spec, Width.Spec, Height.Spec, CornerRadius.Spec, Follower.Spec, Cutter.Spec, FollowerHeight.Spec,
+        [new("ring", "guide ring or bearing", ["tube", "post"], SlotNeed.Sometimes), new("bit", "cutter", ["post"], SlotNeed.Sometimes),
+            Specs.Section],
+        [Inside.Spec, Wanted, Width.Spec, Height.Spec, CornerRadius.Spec, Follower.Spec, Cutter.Spec, FollowerHeight.Spec,
             Thickness.Spec, Rim.Spec, Way.Spec,
             .. MakeOrBuy.Specs], Design)
     {
@@ -61,7 +62,7 @@ public static class RouterTemplateFamily
     {
         var (ledger, p) = (new Ledger(), brief.Parameters);
         var (inside, way) = (Inside.Read(p, ledger), Way.Read(p, ledger));
-        if (PartBodies.Unread(brief, ("ring", [Across(brief, "ring")]), ("bit", ["diameter"])) is { Count: > 0 } unread)
+        if (PartBodies.Unread(brief, ("ring", [Across(brief, "ring")]), ("bit", ["diameter"]), (Specs.Section.Key, Specs.PointsOf(brief))) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
@@ -72,7 +73,7 @@ public static class RouterTemplateFamily
         var offset = ledger.Add("offset", "offset of the template", (follower - cutter) / 2,
             "Half of (follower − cutter): the cut runs that far from the template's edge.");
         var (thickness, high) = (Thickness.Read(p, ledger), FollowerHeight.Read(p, ledger));
-        var own = Wanted.Read(p, ledger);
+        var own = Specs.OutlineOf(brief, Wanted.Key);
         var wanted = own ?? Outlines.RoundedRectangle(Width.Read(p, ledger).Value, Height.Read(p, ledger).Value, CornerRadius.Read(p, ledger).Value,
             Facets.DefaultChordError);
         var allowance = ledger.Add("allowance", "edge allowance", brief.Fits.Allowance(inside ? Surface.Pocket : Surface.OutsideFlat, wanted.Across) / 2,

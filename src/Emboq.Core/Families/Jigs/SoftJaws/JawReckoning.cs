@@ -80,9 +80,9 @@ internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Th
                 var deep = chosen("pocketDepth", "pocket depth", "In each jaw.");
                 var grow = ledger.Add("pocket.grow", "outline grown, a side",
                     (Quantity.Chosen("pocket clearance", p.Number("pocketClearance")!.Value, Unit.Millimetre) + brief.Fits.Allowance(Surface.Pocket,
-                    p.Outline("outline")?.Across ?? 0)) / 2,
+                    Kit.Specs.OutlineOf(brief, "outline")?.Across ?? 0)) / 2,
                     "Half of the clearance and of what the process takes from a pocket.");
-                return new JawFace.Pocket(p.Outline("outline") is { } outline ? Outlines.Moved(Middled(outline), grow.Value) : null, deep.Value);
+                return new JawFace.Pocket(Kit.Specs.OutlineOf(brief, "outline") is { } outline ? Outlines.Moved(Middled(outline), grow.Value) : null, deep.Value);
             default:
                 return new JawFace.Flat();
         }
