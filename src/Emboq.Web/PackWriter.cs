@@ -53,7 +53,8 @@ internal static class PackWriter
         using var memory = new MemoryStream();
         using (var zip = new ZipArchive(memory, ZipArchiveMode.Create))
         {
-            Add(zip, "read-me.txt", Encoding.UTF8.GetBytes(Page(job, part, revision, process, setups, [.. places.Values.Select(p => $"{p.Name} of {p.Machine}")])));
+            Add(zip, "read-me.txt", Encoding.UTF8.GetBytes(Page(job, part, revision, process, setups,
+                [.. places.Values.Select(p => $"{p.Name} of {p.Machine}")])));
             await Print(zip, "part", bodies);
             await Print(zip, "test-piece", proofs);
             Add(zip, "job.json", JsonSerializer.SerializeToUtf8Bytes(new JobFile(JobFile.TheFormat, 1, job.Name, job.Need, part.Name, part.Family,
@@ -103,7 +104,8 @@ internal static class PackWriter
                 ? new (string, IReadOnlyList<string>)[] { ("Print the test piece first",
                 ["It is cut out of the very part: if it fits, the part will.", "Set your printer by it before hours of printing."]) } : [],
             ("Way up", [notes?.WayUp ?? "as in the file", "The files lie as they are printed; they are in millimetres."]),
-            ("Settings", [Settings(process), $"tried with {process.Material}", .. setups.Where(s => revision.Frozen.Names?.ContainsKey(s.Key) ?? false).Select(s =>
+            ("Settings", [Settings(process), $"tried with {process.Material}",
+                .. setups.Where(s => revision.Frozen.Names?.ContainsKey(s.Key) ?? false).Select(s =>
                 $"{revision.Frozen.Names![s.Key]}: {Settings(s.Value)}, {s.Value.Material}")]),
             ("Also needed", notes is { Hardware.Count: > 0 } ? notes.Hardware : ["nothing"]),
             ("Fitting", [.. (notes?.Fitting ?? []).Select((step, i) => $"{i + 1}. {step}")]),
@@ -118,7 +120,8 @@ internal static class PackWriter
         return page.ToString();
     }
 
-    private static string Settings(Process process) => string.Create(CultureInfo.InvariantCulture, $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, ")
+    private static string Settings(Process process) => string.Create(CultureInfo.InvariantCulture,
+        $"layers {process.LayerHeight} mm, lines {process.LineWidth} mm, ")
         + string.Create(CultureInfo.InvariantCulture,
             $"{process.Settings.Walls} walls, {process.Settings.Skins} closed layers, {process.Settings.Fill * 100:0} % fill");
 

@@ -39,7 +39,8 @@ internal static class Planner
             [.. compared.Select(c => WaysView.Of(c.Piece, c.Ways))],
             pieces.Count > 0 && MakeOrBuy.Of(values, prints[0].Plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null,
             [.. compared.SelectMany((c, i) => Judged(c.Piece, c.Ways, isMain: i == 0)).Concat(cut.Where(c => design.Own.ContainsKey(c.Item.Key)).Select(c =>
-                BedRoom.Check(c.Item.Key, c.Item.Name, c.Layers, design.ProcessOf(c.Item.Key)))).Concat(pieces.Count == 0 ? [] : [Longest()]).Select(CheckView.Of)]);
+                BedRoom.Check(c.Item.Key, c.Item.Name, c.Layers, design.ProcessOf(c.Item.Key)))).Concat(pieces.Count == 0 ? []
+                    : [Longest()]).Select(CheckView.Of)]);
 
         Check Longest()
         {

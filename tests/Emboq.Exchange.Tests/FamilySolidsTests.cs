@@ -92,7 +92,8 @@ public sealed class FamilySolidsTests : IAsyncLifetime
             var family = FamilyList.Find(key)!;
             var values = given.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
             return family.Design(new(ParameterValues.Read(family.Parameters, values).Value, new Dictionary<string, Interface>(),
-                Emboq.Core.Tests.Workshop.Exact, []) { Taken = taken });
+                Emboq.Core.Tests.Workshop.Exact, [])
+            { Taken = taken });
         }
 
         var pull = Of("drawer-pull", "spacing=3 in", []);

@@ -181,7 +181,8 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
     public async Task A_sloped_trough_leans_at_both_sides()
     {
         var stone = ("item1", Box("stone", 60, 30, 40));
-        var (upright, sloped) = (await Part(Design("pocket-tray", "trough=40", stone)), await Part(Design("pocket-tray", "trough=40; troughSides=sloped", stone)));
+        var (upright, sloped) = (await Part(Design("pocket-tray", "trough=40", stone)),
+            await Part(Design("pocket-tray", "trough=40; troughSides=sloped", stone)));
         var design = Design("pocket-tray", "trough=40", stone).Ledger;
         var (lean, high) = (Math.Min(design["height"].Value - design["floor"].Value, 14), design["height"].Value - design["floor"].Value);
         // The upright one has rounded corners of 2.5 mm besides.

@@ -58,7 +58,8 @@ public sealed class BedfulTests(Server server)
     [Fact]
     public async Task Inlaid_letters_are_pieces_of_their_own_in_their_own_colour()
     {
-        var part = await server.WithRow(await server.NewPull("row inlaid", new { spacing = "64", lettering = "inlay" }), Pulls.Member("Tacks", 2), Pulls.Member("Cord"));
+        var part = await server.WithRow(await server.NewPull("row inlaid", new { spacing = "64", lettering = "inlay" }),
+            Pulls.Member("Tacks", 2), Pulls.Member("Cord"));
         var processes = (await server.Get("/api/processes")).AsArray().Where(p => (string)p!["name"]! is "Curlew, plain grey").Select(p =>
             (string)p!["id"]!).ToArray();
         var laid = (await server.Lay(part, processes, letters: "red"))["bedfuls"]!.AsArray();
@@ -69,7 +70,8 @@ public sealed class BedfulTests(Server server)
     [Fact]
     public async Task A_bedful_goes_out_as_it_lies_with_bodies_of_several_parts()
     {
-        var part = await server.WithRow(await server.NewPull("bedful files", new { spacing = "64", lettering = "inlay" }), Pulls.Member("Tacks", 2), Pulls.Member("Cord", 1, "red"));
+        var part = await server.WithRow(await server.NewPull("bedful files", new { spacing = "64", lettering = "inlay" }), Pulls.Member("Tacks", 2),
+            Pulls.Member("Cord", 1, "red"));
         var second = (await server.Post($"/api/jobs/{part["job"]}/parts",
             new { name = "tag", family = "label-plate", interfaces = new { }, process = part["state"]!["process"], parameters = new { text = "Oil" } }));
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part@1", "part@2", "inlay@1", "inlay@2" } });

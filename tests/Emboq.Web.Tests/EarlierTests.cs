@@ -35,7 +35,13 @@ public sealed class EarlierTests(Server server)
                 revisions++;
                 // What it was printed with stands beside it; printer, filament and setup made of that come to the same.
                 var process = (await ProcessStore.Find(database, revision.State.Process, Stop))!;
-                JsonSerializer.Serialize(process with { PrinterId = null, Nozzle = null, Sort = null, Warmest = null }).ShouldBe(JsonSerializer.Serialize(revision.Process));
+                JsonSerializer.Serialize(process with
+                {
+                    PrinterId = null,
+                    Nozzle = null,
+                    Sort = null,
+                    Warmest = null
+                }).ShouldBe(JsonSerializer.Serialize(revision.Process));
                 revision.Seats.Keys.Order().ShouldBe(revision.Frozen.Drawn.Keys.Where(k => !k.Contains('#', StringComparison.Ordinal)).Order());
                 foreach (var (address, seat) in revision.Seats)
                 {

@@ -66,7 +66,8 @@ public sealed class RowTests(Server server)
     [Fact]
     public async Task A_proof_that_only_a_later_member_has_is_known_as_one()
     {
-        var part = await server.WithRow(await server.NewPull("letters in one"), new { count = 1, entries = new { tall = "20" }, group = "" }, Pulls.Member("Tacks"));
+        var part = await server.WithRow(await server.NewPull("letters in one"),
+            new { count = 1, entries = new { tall = "20" }, group = "" }, Pulls.Member("Tacks"));
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part" }, members = new[] { 1, 2 } });
         await using var database = Database.Open(server.Connection);
         var frozen = (await RevisionStore.One(database, (Guid)part["id"]!, 1, TestContext.Current.CancellationToken))!.Frozen;

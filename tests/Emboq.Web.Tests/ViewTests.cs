@@ -81,7 +81,11 @@ public sealed class ViewTests
         new(new Dictionary<string, double>(), new Dictionary<string, double> { ["first"] = drawn },
             new Dictionary<string, System.Text.Json.Nodes.JsonObject>()))
     {
-        Process = Demo.Starters.Setup("any").With(new() { Name = "any" }, new() { Name = "any" }) with { Id = process, Settings = new() { Walls = number + 2 } },
+        Process = Demo.Starters.Setup("any").With(new() { Name = "any" }, new() { Name = "any" }) with
+        {
+            Id = process,
+            Settings = new() { Walls = number + 2 }
+        },
     };
 
     private static Core.Printing.ScheduledBedful Scheduled(Spool? spool, string group = "", DateTimeOffset? runsOut = null, bool night = false) =>

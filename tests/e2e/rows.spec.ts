@@ -1,18 +1,8 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
+import { settled, start } from './jobs'
 
 const unique = Date.now().toString(36)
 const texts = ['Copper tacks', 'Cane & cord', 'Varnish', 'Brass tips', 'Grip stock', 'Scrapers', 'Pumps', 'Discs', 'Spare irons']
-
-const settled = (page: Page) => expect(page.getByText('kept', { exact: true })).toBeVisible()
-
-async function start(page: Page, family: RegExp, job: string) {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Start a job' }).click()
-  await page.getByRole('button', { name: family }).click()
-  await page.getByLabel('Name of the job').fill(job)
-  await page.getByRole('button', { name: 'Start', exact: true }).click()
-  await expect(page.getByRole('heading', { name: job })).toBeVisible()
-}
 
 test('a row of nine labelled pulls from a pasted list, with its template and bedfuls', async ({ page }) => {
   test.setTimeout(180_000)

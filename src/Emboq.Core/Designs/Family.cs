@@ -42,6 +42,13 @@ public sealed record InterfaceSlot(string Key, string Label, IReadOnlyList<strin
     /// alone.</summary>
     public string? Series { get; init; }
 
+    /// <summary>Choices on which it counts, as with a parameter; it is asked for only then, or while it is filled.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyList<string>> When { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
+
+    /// <summary>The same, asked for only while a choice stands at one of some options.</summary>
+    public InterfaceSlot If(string choice, params IReadOnlyList<string> options) =>
+        this with { When = new Dictionary<string, IReadOnlyList<string>>(When) { [choice] = options } };
+
     /// <summary>The sentence that says how the place is joined, word by word; empty where the place alone is asked for.</summary>
     public IReadOnlyList<SlotWord> Sentence { get; init; } = [];
 }

@@ -21,7 +21,8 @@ public static class HoursCheck
         return new("printed.hours", "hours of printing", fits ? Verdict.Good : Verdict.Watch, fits ? "It is done within a day."
             : $"The {name} prints through a night: {Figures.Percent(plan[line].Value / modelled)} of it goes {goes}."
                 + (lighter.Count > 0 ? "" : " A larger nozzle, higher layers or less fill make it shorter."),
-            $"{DurationNotation.Show(time)}, {plan["mass"].Value:0} g", $"{DurationNotation.Show(LongPrint)} or less", "Layers of the solid; common practice, no "
+            $"{DurationNotation.Show(time)}, {plan["mass"].Value:0} g", $"{DurationNotation.Show(LongPrint)} or less",
+                "Layers of the solid; common practice, no "
                 + "published source.", fits ? [] : lighter);
     }
 }

@@ -59,7 +59,8 @@ internal static class OutlineArcs
         for (var i = 0; i < points.Count; i++)
         {
             var (before, here, after) = Around(points, i);
-            drawn.AddRange(here.OnArc ? Arc(before.At, here.At, after.At, chordError) : here.Radius > 0 ? Rounded(before.At, here, after.At, chordError) : [here.At]);
+            drawn.AddRange(here.OnArc ? Arc(before.At, here.At, after.At, chordError) : here.Radius > 0
+                ? Rounded(before.At, here, after.At, chordError) : [here.At]);
         }
 
         return [.. drawn.Where((p, i) => Distance(p, drawn[(i + 1) % drawn.Count]) > 1e-6)];

@@ -8,6 +8,8 @@ internal sealed partial class PaddleWorkshop
     private static readonly string[] Drawers = ["Copper tacks", "Cane & cord", "Varnish brushes", "Brass tips", "Grip stock", "Scrapers", "Epoxy pumps",
         "Sanding discs", "Spare irons"];
 
+    private static readonly string[] Tags = ["Otter | 54", "Otter | 57", "Beaver | tail", "Guide | 60"];
+
     private async Task EverydayParts(Process plain, Process tough)
     {
         var (job, pull) = await Part("Drawers of the fitting bench", "Nine drawers look alike and stick: each needs a pull that says what is in it.",
@@ -32,6 +34,7 @@ internal sealed partial class PaddleWorkshop
         var jaw = await Box(vice, "vice jaw", ("width", "101.6"), ("depth", "14.2"), ("height", "41.3"));
         await Part("Jaws that leave no mark", "Shafts from 22 to 32 mm must be held without a dent.", "grooved jaws", "soft-jaws",
             new() { ["shape"] = "vee", ["smallest"] = "22", ["largest"] = "32", ["thickness"] = "18" }, new() { ["jaw"] = jaw }, tough, null);
+        await BenchAids(plain);
         var of = (await SetupStores.Filaments.All(database, default)).ToDictionary(f => f.Name, f => f.Id);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, half", of["plain grey"], "plain grey", "", 212, 538, Later()), default);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, the end of one", of["plain grey"], "plain grey", "", 212, 259, Later()), default);
@@ -43,6 +46,32 @@ internal sealed partial class PaddleWorkshop
                 .. new[] { 10.0, 16, 30 }.Select(l => new DrawerScrew("M5", "cap", l)),
             .. new[] { 20.0, 30, 45 }.Select(l => new DrawerScrew("4 mm", "wood", l)),
         ], Later(), default);
+    }
+
+    private async Task BenchAids(Process plain)
+    {
+        var grinder = await Machine("Spokeshave grinder", "Its grey wheel has worn since it was bought.");
+        var wheel = await Place(grinder, "grey wheel", KindList.Of("post"));
+        await Read(wheel, "diameter", "caliper", "143.6", "143.4");
+        await Part("Irons ground alike", "Every iron comes from the grinder with another bevel.", "bevel gauge", "set-up-aid",
+            new() { ["aid"] = "wheel", ["wedgeAngle"] = "28", ["reach"] = "24", ["length"] = "60" }, new() { ["round"] = wheel }, plain, null);
+        var saw = await Machine("Strip saw", "Stands on a floor that slopes to the drain, and walks.");
+        var feet = await Place(saw, "feet of the strip saw", KindList.Of("gaps"), "left front", "right front", "left back", "right back");
+        await Read(feet, "foot1.gap", "caliper", "0");
+        await Read(feet, "foot2.gap", "caliper", "1.6");
+        await Read(feet, "foot3.gap", "caliper", "4.2");
+        await Read(feet, "foot4.gap", "caliper", "5.1");
+        await Part("The saw that walks", "The strip saw rocks on two feet and walks across the floor.", "levelling pads", "set-up-aid",
+            new() { ["aid"] = "pads", ["padFoot"] = "42" }, new() { ["feet"] = feet }, plain, null);
+        var rings = await Machine("Pattern wall", "Where the templates of all paddles hang.");
+        var ring = await Place(rings, "split ring", KindList.Of("ring"));
+        await Read(ring, "wire", "caliper", "2.4");
+        await Read(ring, "inside", "caliper", "24.6");
+        await Part("Patterns that nobody can tell apart", "Forty patterns hang on the wall, and two of them look alike.", "pattern tag", "label-plate",
+            new() { ["shape"] = "tag", ["width"] = "48", ["fixing"] = "hang", ["thickness"] = "3.2", ["lettering"] = "poured", ["letterDepth"] = "1" },
+            new() { ["ring"] = ring }, plain,
+            [.. Tags.Select(t =>
+                new RowItem(2, new Dictionary<string, string> { ["text"] = t }))]);
     }
 
     private async Task<Guid> Box(Guid machine, string name, params (string Dimension, string Text)[] sizes)

@@ -12,10 +12,12 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Part">The part whose tries count, if any.</param>
 /// <param name="Bodies">Which bodies to turn into triangles; all of them when left out.</param>
 /// <param name="Takes">What it takes from other parts, by slot.</param>
+/// <param name="Why">Lines of the ledger that answer why; all of them when left out.</param>
 /// <param name="Setups">Setups of pieces and proofs that are printed by another process, by their keys.</param>
 public sealed record DesignRequest(string Family, Guid Process, IReadOnlyDictionary<string, JsonElement>? Parameters = null,
     IReadOnlyDictionary<string, PlaceRequest>? Interfaces = null, Guid? Part = null, IReadOnlyList<BodyRole>? Bodies = null,
-        IReadOnlyDictionary<string, TakenFrom>? Takes = null, IReadOnlyDictionary<string, Guid>? Setups = null);
+        IReadOnlyDictionary<string, TakenFrom>? Takes = null, IReadOnlyDictionary<string, Guid>? Setups = null,
+        IReadOnlyList<string>? Why = null);
 
 /// <summary>A place: a kept interface by id, or sizes stated with their doubt.</summary>
 /// <param name="Id">A kept interface.</param>
@@ -40,7 +42,7 @@ internal static class DesignEndpoints
     private static async Task<IResult> Compute(DesignRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
         var design = await Read(request, database, stop);
-        return design.IsGood ? TypedResults.Ok(await View(design.Value, request.Bodies, kernel, stop)) : Problems.Bad(design.Problems);
+        return design.IsGood ? TypedResults.Ok(await View(design.Value, request.Bodies, request.Why, kernel, stop)) : Problems.Bad(design.Problems);
     }
 
     private static async Task<IResult> Plan(DesignRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
@@ -110,13 +112,14 @@ internal static class DesignEndpoints
         }, request.Part, stated, stop);
     }
 
-    private static async Task<DesignView> View(Design design, IReadOnlyList<BodyRole>? roles, ISolidKernel kernel, CancellationToken stop)
+    private static async Task<DesignView> View(Design design, IReadOnlyList<BodyRole>? roles, IReadOnlyList<string>? why,
+        ISolidKernel kernel, CancellationToken stop)
     {
         var asked = ShownBody.Of(design).Where(b => roles?.Contains(b.Role) ?? true).ToList();
         var shown = asked.Where(b => b.Body.IsBuildable).ToList();
         // The ledger is put into words while the kernel works.
         var meshes = kernel.Evaluate([.. shown.Select(b => b.Body.Solid)], Facets.DefaultChordError, stop);
-        var view = DesignView.Of(design, kernel.Version);
+        var view = DesignView.Of(design, kernel.Version, why);
         var bodies = shown.Zip(await meshes).Where(b => b.Second.Triangles.Length > 0).ToDictionary(b => b.First.Body.Key, b => b.Second);
         var nothing = BuiltCheck.Of(design, [.. asked.Select(b => b.Body).Where(b => !bodies.ContainsKey(b.Key))]);
         return view with
@@ -129,7 +132,8 @@ internal static class DesignEndpoints
     }
 
     /// <summary>A body of a design with what it is for.</summary>
-    private sealed record ShownBody(Body Body, BodyRole Role, PrintItem? Item = null, Pose? Pose = null, string? Proves = null, int Rungs = 1, string? Says = null)
+    private sealed record ShownBody(Body Body, BodyRole Role, PrintItem? Item = null, Pose? Pose = null, string? Proves = null,
+        int Rungs = 1, string? Says = null)
     {
         public static IEnumerable<ShownBody> Of(Design design) =>
         [

@@ -15,8 +15,11 @@ public sealed record DesignView(
     string Kernel)
 {
     /// <summary>From a design, without bodies.</summary>
-    public static DesignView Of(Design design, string kernel) => new(
-        [.. design.Ledger.Lines.Select(LedgerLineView.Of)],
+    /// <param name="design">The design.</param>
+    /// <param name="kernel">Version of the kernel.</param>
+    /// <param name="why">Lines of the ledger that answer why; all of them when left out.</param>
+    public static DesignView Of(Design design, string kernel, IReadOnlyList<string>? why = null) => new(
+        [.. design.Ledger.Lines.Select(l => why is null || why.Contains(l.Key) ? LedgerLineView.Of(l) : LedgerLineView.Bare(l))],
         [.. design.Checks.Select(CheckView.Of)],
         [.. design.Seats.Select(SeatView.Of)],
         design.Chance,
@@ -88,7 +91,8 @@ public enum BodyRole
 /// <param name="Pose">Where it stands in the assembly, motions at their beginning.</param>
 /// <param name="Positions">Base64 of little-endian 32-bit floats: x, y, z of each vertex, mm.</param>
 /// <param name="Triangles">Base64 of little-endian 32-bit integers: three vertex indices each.</param>
-public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, int Rungs, string? Says, bool MayDiffer, string Hash, double Volume, Point3 Size,
+public sealed record BodyView(string Key, string Name, BodyRole Role, string? Proves, int Rungs, string? Says, bool MayDiffer, string Hash,
+    double Volume, Point3 Size,
     Pose Pose, byte[] Positions, byte[] Triangles)
 {
     /// <summary>From a body and its mesh.</summary>

@@ -49,6 +49,9 @@ public sealed record ProvenanceView(string Kind, string Text)
 public sealed record LedgerLineView(string Key, QuantityView Quantity, string Because, string? InNames, string? InNumbers, IReadOnlyList<QuantityView> Inputs,
     IReadOnlyList<ShareView> Shares)
 {
+    /// <summary>From a ledger line, without its formula, its inputs and its shares: they are asked for when it is opened.</summary>
+    public static LedgerLineView Bare(LedgerLine line) => new(line.Key, QuantityView.Of(line.Quantity), line.Because, null, null, [], []);
+
     /// <summary>From a ledger line.</summary>
     public static LedgerLineView Of(LedgerLine line)
     {

@@ -25,7 +25,8 @@ internal static class RevisionChanges
             .. family.Parameters.Select(p => new ChangeView(p.Label, Entry(p, was), Entry(p, now))).Where(Differs),
             .. family.Slots.Where(s => was.Interfaces.GetValueOrDefault(s.Key) != now.Interfaces.GetValueOrDefault(s.Key)).Select(s =>
                 new ChangeView(s.Label, "one place", now.Interfaces.ContainsKey(s.Key) ? "another place" : "none")),
-            .. before.Process.Id != after.Process.Id ? [] : SettingFields.Between(before.Process, after.Process).Select(c => new ChangeView(c.What, c.Was, c.Now)),
+            .. before.Process.Id != after.Process.Id ? [] : SettingFields.Between(before.Process, after.Process).Select(c =>
+                new ChangeView(c.What, c.Was, c.Now)),
             .. new[] { new ChangeView("Setup", processes[before.Process.Id], processes[after.Process.Id]),
                 new ChangeView("Members of the row", $"{was.Row?.Count ?? 1}", $"{now.Row?.Count ?? 1}") }.Where(Differs),
             .. after.Frozen.Drawn.Where(d => BodyAddress.Parse(d.Key).Rung is null)

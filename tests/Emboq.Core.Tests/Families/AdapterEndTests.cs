@@ -92,7 +92,8 @@ public sealed class AdapterEndTests
     [InlineData("outdoors", FilamentClass.HeatStable, 85, Verdict.Good)]
     public void The_filament_must_stand_what_the_part_is_for(string duty, FilamentClass sort, double warmest, Verdict verdict)
     {
-        Check Told(FilamentClass? of, double? heat) => Of(Design("tube", "inside 50, outside 54, depth 30", $"duty={duty}", Workshop.Process with { Sort = of, Warmest = heat }),
+        Check Told(FilamentClass? of, double? heat) => Of(Design("tube", "inside 50, outside 54, depth 30", $"duty={duty}",
+            Workshop.Process with { Sort = of, Warmest = heat }),
             "duty");
         Told(sort, warmest).Verdict.ShouldBe(verdict);
         // Of a filament that nobody knows nothing is called good but what any stands.

@@ -94,7 +94,8 @@ public sealed class EveryFamilyTests
     public void Nothing_stops_at_the_usual_values_whichever_option_is_taken(string key, string choice, string also)
     {
         var family = Of(key);
-        var slots = family.Slots.Where(s => s.Need == SlotNeed.Always || s.Key is "item1" or "feet").ToDictionary(s => s.Key, s => Measuring.Places.Of(s.Kinds[0]));
+        var slots = family.Slots.Where(s => s.Need == SlotNeed.Always || s.Key is "item1" or "feet").ToDictionary(s => s.Key, s =>
+            Measuring.Places.Of(s.Kinds[0]));
         foreach (var option in family.Parameters.Single(p => p.Key == choice).Options)
         {
             var entries = also.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e =>

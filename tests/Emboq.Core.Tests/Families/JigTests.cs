@@ -7,7 +7,8 @@ public sealed class JigTests
     {
         var f = FamilyList.Find(family)!;
         var given = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
-        return f.Design(new(ParameterValues.Read(f.Parameters, given).Value, places.ToDictionary(p => p.Slot, p => Measuring.Places.Of(KindList.Of(p.Kind), p.Sizes)),
+        return f.Design(new(ParameterValues.Read(f.Parameters, given).Value,
+            places.ToDictionary(p => p.Slot, p => Measuring.Places.Of(KindList.Of(p.Kind), p.Sizes)),
             Workshop.Process, []));
     }
 

@@ -5,7 +5,8 @@ namespace Emboq.Core.Tests.Families;
 /// <summary>Random decisions for any family, and places that suit it.</summary>
 internal static class RandomBriefs
 {
-    private static readonly string[] Words = ["Copper tacks", "Grips", "M6", "", "Rivets 4 × 12", "Ölstein", "Rivets | 4 × 12", "Spare blades for the long shave"];
+    private static readonly string[] Words = ["Copper tacks", "Grips", "M6", "", "Rivets 4 × 12", "Ölstein", "Rivets | 4 × 12",
+        "Spare blades for the long shave"];
 
     /// <summary>Every family but the adapter, which has tests of its own.</summary>
     public static IReadOnlyList<Family> Families { get; } = [.. FamilyList.All.Where(f => f.Key != "hose-adapter")];

@@ -14,7 +14,8 @@ public sealed class TrayTests
         return new(ParameterValues.Read(f.Parameters, given).Value, places.ToDictionary(p => p.Slot, p => p.Place), Workshop.Process, []);
     }
 
-    private static Design Tray(string entries, params (string Slot, Interface Place)[] places) => FamilyList.Find("pocket-tray")!.Design(BriefOf(entries, places));
+    private static Design Tray(string entries, params (string Slot, Interface Place)[] places) =>
+        FamilyList.Find("pocket-tray")!.Design(BriefOf(entries, places));
 
     private static readonly Interface Box = Place("block", "width 60, depth 30, height 20");
 

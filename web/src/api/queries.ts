@@ -91,6 +91,20 @@ export const design = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodi
     gcTime: 60_000,
   })
 
+/** One line of a part's ledger with its answer to why: a preview leaves these out. */
+export const why = (part: Pick<Part, 'id' | 'family'>, state: PartState, line: string) =>
+  queryOptions({
+    queryKey: ['design', part.id, state, 'why', line],
+    queryFn: async ({ signal }) => {
+      const answer = await got(api.POST('/api/designs', { body: { ...designRequest(part, state, []), why: [line] }, signal }))
+      return answer.ledger.find((l) => l.key === line) ?? null
+    },
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  })
+
 /** What printing a part takes: cut into layers, which needs a moment. */
 export const plan = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodies: readonly Role[]) =>
   queryOptions({
@@ -242,5 +256,6 @@ function designRequest(part: Pick<Part, 'id' | 'family'>, state: PartState, bodi
     bodies: [...bodies],
     takes: state.takes,
     setups: state.setups,
+    why: [],
   }
 }

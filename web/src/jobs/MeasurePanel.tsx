@@ -7,7 +7,7 @@ import { ErrorNote } from '@/ui/ProblemNote'
 import { Asked } from './Asked'
 import { PlaceReadings } from '@/machines/PlaceReadings'
 import { OpenSlot } from './OpenSlot'
-import { isNext, withSlot } from './slots'
+import { isAsked, withSlot } from './slots'
 import { useWork, type Work } from './useWork'
 
 /** The readings of what the part fits, next dimension first; what is open is named or measured here. */
@@ -25,7 +25,7 @@ export function MeasurePanel() {
   const asked = search.get('place')
   const [open, setOpen] = useState(() => places.find((p) => p.id === asked)?.id ?? places[0]?.id)
   const place = places.find((p) => p.id === open) ?? places[0]
-  const unnamed = family.slots.filter((slot, i) => !(slot.key in state.interfaces) && isNext(family.slots, i, state.interfaces))
+  const unnamed = family.slots.filter((slot, i) => !(slot.key in state.interfaces) && isAsked(family, i, work.shown))
   return (
     <div className="flex flex-col gap-4">
       {places.length > 0 && (

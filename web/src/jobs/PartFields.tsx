@@ -1,7 +1,7 @@
 import type { FamilyView, Part } from '@/api/types'
 import { Field } from '@/ui/Field'
 import { OpenSlot } from './OpenSlot'
-import { isNext, withSlot } from './slots'
+import { isAsked, withSlot } from './slots'
 import { useSetups } from '@/setups/useSetups'
 
 /** What a new part begins with. */
@@ -12,6 +12,9 @@ export function startFields(family: FamilyView, others: readonly Part[]): Fields
   const alike = others.filter((p) => p.family === family.key).length
   return { name: alike === 0 ? family.name : `${family.name} ${alike + 1}`, interfaces: {}, process: '' }
 }
+
+/** A part of which nothing is decided yet. */
+const open = { parameters: {}, takes: {} }
 
 export type PartFieldsProps = { readonly family: FamilyView; readonly fields: Fields; readonly onChange: (fields: Fields) => void }
 
@@ -25,7 +28,7 @@ export function PartFields({ family, fields, onChange }: PartFieldsProps) {
     <>
       <Field label="Name of the part" value={fields.name} onChange={(name) => onChange({ ...fields, name })} />
       {family.slots
-        .filter((slot, i) => slot.need !== 'later' && isNext(family.slots, i, fields.interfaces))
+        .filter((slot, i) => slot.need !== 'later' && isAsked(family, i, { ...open, interfaces: fields.interfaces }))
         .map((slot) => (
           <OpenSlot key={slot.key} slot={slot} value={fields.interfaces[slot.key] ?? ''} onChange={choose(slot.key)} />
         ))}

@@ -3,7 +3,7 @@ import { families, machinesWith } from '@/api/queries'
 import type { InterfaceSlot, MachineSummary, ParameterSpec, TakenSlot } from '@/api/types'
 import { Percent } from '@/ui/Percent'
 import { Words } from './Asked'
-import { dragged, isNext, withSlot } from './slots'
+import { dragged, isAsked, withSlot } from './slots'
 import { TakenSelect } from './TakenSelect'
 import { offersOf, withTaken } from './taking'
 import { Word } from './Word'
@@ -33,7 +33,7 @@ export function PartWords({ drawn }: { readonly drawn: boolean }) {
           <TakenWord key={slot.key} slot={slot} />
         ))}
         {family.slots
-          .filter((slot, i) => !joins(slot) && isNext(family.slots, i, work.editing.draft.present.interfaces))
+          .filter((slot, i) => !joins(slot) && isAsked(family, i, work.shown))
           .map((slot) => (
             <SlotWords key={slot.key} slot={slot} />
           ))}

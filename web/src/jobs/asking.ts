@@ -1,11 +1,14 @@
 import type { ParameterSpec, PartState } from '@/api/types'
 
 /** The option or entry that stands, given or usual. */
-export const standingEntry = (spec: ParameterSpec, state: PartState) => state.parameters[spec.key] ?? spec.default ?? ''
+export const standingEntry = (spec: ParameterSpec, state: Pick<PartState, 'parameters'>) => state.parameters[spec.key] ?? spec.default ?? ''
+
+/** What is decided of a part. */
+export type Decided = Pick<PartState, 'parameters' | 'interfaces' | 'takes'>
 
 /** Whether a parameter counts as the choices stand now. A condition on another entry asks whether it is "given" or "open"; on a slot, or on something
  * taken, whether it is "named" or "open". */
-export const counts = (spec: ParameterSpec, specs: readonly ParameterSpec[], state: PartState): boolean =>
+export const counts = (spec: Pick<ParameterSpec, 'when'>, specs: readonly ParameterSpec[], state: Decided): boolean =>
   Object.entries(spec.when).every(([condition, options]) => {
     const on = specs.find((s) => s.key === condition)
     const entry = on && standingEntry(on, state)

@@ -9,6 +9,7 @@ const slots: readonly InterfaceSlot[] = ['item1', 'item2', 'item3', 'drawer'].ma
   need: 'sometimes',
   series: key.startsWith('item') ? 'things' : null,
   sentence: [],
+  when: {},
 }))
 const shown = (places: Record<string, string>) => slots.filter((_, i) => isNext(slots, i, places)).map((s) => s.key)
 

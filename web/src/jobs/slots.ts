@@ -1,4 +1,5 @@
-import type { DesignView, InterfaceSlot } from '@/api/types'
+import type { DesignView, FamilyView, InterfaceSlot } from '@/api/types'
+import { counts, type Decided } from './asking'
 
 type Places = Readonly<Record<string, string>>
 
@@ -11,6 +12,12 @@ export function isNext(slots: readonly InterfaceSlot[], at: number, places: Plac
   const slot = slots[at]!
   if (slot.key in places || slot.series === null) return true
   return !slots.slice(0, at).some((before) => before.series === slot.series && !(before.key in places))
+}
+
+/** Whether a slot is asked for as things stand: it is next in its series, and what it hangs on is chosen, or it is filled already. */
+export const isAsked = (family: Pick<FamilyView, 'slots' | 'parameters'>, at: number, state: Decided): boolean => {
+  const slot = family.slots[at]!
+  return isNext(family.slots, at, state.interfaces) && (slot.key in state.interfaces || counts(slot, family.parameters, state))
 }
 
 /** Parameters that dragging on the drawing sets. */

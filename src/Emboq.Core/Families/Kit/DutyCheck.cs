@@ -19,18 +19,22 @@ internal static class DutyCheck
             case "trial":
                 return Told(Verdict.Good, "For a trial any filament does: the plainest prints best.", process.Material, "any");
             case "warm":
-                return process.Warmest is not { } stands ? Told(Verdict.Watch, $"Not judged: up to which heat {process.Material} carries load is not entered.", "not known",
+                return process.Warmest is not { } stands ? Told(Verdict.Watch,
+                    $"Not judged: up to which heat {process.Material} carries load is not entered.", "not known",
                         $"{Warm:0} °C or more")
                     : Told(stands >= Warm ? Verdict.Good : Verdict.Watch, stands >= Warm ? "It keeps its shape beside a warm machine."
                         : "It softens beside a warm machine and lets go: take a tougher or heat-stable filament.", $"{stands:0} °C", $"{Warm:0} °C or more");
             case "outdoors":
-                return sort is null ? Told(Verdict.Watch, $"Not judged: what sort of filament {process.Material} is, is not entered.", "not known", "stands sun and frost")
-                    : process.Sort is FilamentClass.Plain ? Told(Verdict.Watch, "Plain filament softens in the sun and turns brittle: take a tough or heat-stable one.", sort,
+                return sort is null ? Told(Verdict.Watch, $"Not judged: what sort of filament {process.Material} is, is not entered.",
+                    "not known", "stands sun and frost")
+                    : process.Sort is FilamentClass.Plain ? Told(Verdict.Watch,
+                        "Plain filament softens in the sun and turns brittle: take a tough or heat-stable one.", sort,
                         "stands sun and frost")
                     : Told(Verdict.Good, "It stands weather for some years; sun wears all of them.", sort, "stands sun and frost");
             default:
                 return process.Sort is FilamentClass.Soft ? Told(Verdict.Watch, "A soft filament gives: a cuff of it lets go under load.", sort!, "a stiff one")
-                    : Told(Verdict.Good, "Indoors it lasts for years; under lasting load it creeps, so look at it now and then.", sort ?? process.Material, "any stiff one");
+                    : Told(Verdict.Good, "Indoors it lasts for years; under lasting load it creeps, so look at it now and then.", sort
+                        ?? process.Material, "any stiff one");
         }
     }
 }

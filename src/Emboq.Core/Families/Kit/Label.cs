@@ -53,7 +53,8 @@ internal sealed record Label(IReadOnlyList<string> Lines, LetteringKind Kind, Qu
             new ParameterOption("sunk", "sunk"), new ParameterOption("poured", "sunk, to be filled"), new ParameterOption("raised", "raised"),
             new ParameterOption("inlay", "inlaid"), new ParameterOption("paper", "on paper")).If("text", "given"),
         Kit.Specs.Length("letterSize", "Letter height", null, 2, 60, "Of a capital. Left open, as large as the space allows.", 0.5).If("text", "given"),
-        Kit.Specs.Length("letterDepth", "Letter depth", usualDepth, 0.2, 5, "How far they are sunk, or stand proud; of paper, how deep it lies.", 0.2).If("text", "given"),
+        Kit.Specs.Length("letterDepth", "Letter depth", usualDepth, 0.2, 5, "How far they are sunk, or stand proud; of paper, how deep it lies.",
+            0.2).If("text", "given"),
     ];
 
     /// <summary>Fits the words of a part; <c>null</c> when it has none.</summary>
@@ -85,7 +86,8 @@ internal sealed record Label(IReadOnlyList<string> Lines, LetteringKind Kind, Qu
         var wide = Quantity.Input($"width of “{longest}” over its height", LetterWidths.Of(longest), Unit.None,
             new Provenance.Standard("The lettering font", "advance widths"));
         var tall = Quantity.Input(lines.Length == 1 ? "height of letters with tails" : $"height of {lines.Length} lines with tails",
-            1 + (2 * LetterWidths.Tail) + ((lines.Length - 1) * PaperLabel.Pitch), Unit.None, new Provenance.Standard("The lettering font", "tails and accents"));
+            1 + (2 * LetterWidths.Tail) + ((lines.Length - 1) * PaperLabel.Pitch), Unit.None,
+                new Provenance.Standard("The lettering font", "tails and accents"));
         var fits = ledger.Add("label.fits", "largest letters that fit", Quantity.Min(room / wide, rise / tall), "The narrower of the two spaces decides.");
         var size = ledger.Add("label.size", "letter height", p.Number("letterSize") is { } asked
             ? Quantity.Min(Quantity.Chosen("letter height asked for", asked, Unit.Millimetre), fits)

@@ -9,7 +9,8 @@ internal static class PartBodies
 
     /// <summary>A stop for every dimension that a family cannot do without, of the places that are named.</summary>
     public static IReadOnlyList<Check> Unread(Brief brief, params IReadOnlyList<(string Slot, string[] Keys)> needs) =>
-        [.. needs.Append((Specs.Nut.Key, ["flats", "height"])).Append((Specs.Screw.Key, ["head", "shank"])).Where(n => brief.Interfaces.ContainsKey(n.Slot)).SelectMany(n => Unread(brief.Interfaces[n.Slot], n.Slot, n.Keys))];
+        [.. needs.Append((Specs.Nut.Key, ["flats", "height"])).Append((Specs.Screw.Key, ["head", "shank"])).Where(n =>
+            brief.Interfaces.ContainsKey(n.Slot)).SelectMany(n => Unread(brief.Interfaces[n.Slot], n.Slot, n.Keys))];
 
     /// <summary>A stop for every dimension of a place that a family cannot do without.</summary>
     public static IReadOnlyList<Check> Unread(Interface place, string slot, params IReadOnlyList<string> keys) =>

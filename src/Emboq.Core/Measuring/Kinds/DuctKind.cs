@@ -25,7 +25,8 @@ internal static class DuctKind
     /// <summary>The dimensions that make the outline of a side.</summary>
     /// <param name="kind">One of these.</param>
     /// <param name="side">"inside" or "outside".</param>
-    public static IReadOnlyList<string> Making(InterfaceKind kind, string side) => kind == Trapezoid ? [side, $"{side}Depth", $"{side}Top"] : [side, $"{side}Depth"];
+    public static IReadOnlyList<string> Making(InterfaceKind kind, string side) => kind == Trapezoid ? [side, $"{side}Depth", $"{side}Top"]
+        : [side, $"{side}Depth"];
 
     /// <summary>The outline of a side about its middle.</summary>
     /// <param name="sizes">Of the place; all that makes the side has been read.</param>
@@ -67,12 +68,14 @@ internal static class DuctKind
     /// <summary>A corner cannot be rounder than half of the lower side.</summary>
     private static IEnumerable<Check> Corner(Sizes s)
     {
-        if (s.Place.Kind == Kind && s["corner"] is { } corner && (s["insideDepth"] ?? s["outsideDepth"]) is { } high && (s["inside"] ?? s["outside"]) is { } wide)
+        if (s.Place.Kind == Kind && s["corner"] is { } corner && (s["insideDepth"] ?? s["outsideDepth"]) is { } high
+            && (s["inside"] ?? s["outside"]) is { } wide)
         {
             var most = Math.Min(high.Value, wide.Value) / 2;
             var fits = corner.Value <= most + (2 * corner.StandardUncertainty);
             yield return new("corner<half", "corner radius", fits ? Verdict.Good : Verdict.Stop, fits ? "Corners leave straight sides between them."
-                : "No corner is rounder than half of the lower side: the radius, or a side, is misread.", Figures.Mm(corner.Value), $"{Figures.Mm(most)} or less",
+                : "No corner is rounder than half of the lower side: the radius, or a side, is misread.", Figures.Mm(corner.Value),
+                    $"{Figures.Mm(most)} or less",
                 "Plane geometry.", fits ? [] : [new Remedy.Measure($"Measure {s.Place["corner"].Name} again", s.Place.Id, "corner")]);
         }
     }

@@ -30,7 +30,8 @@ internal static class GapsKind
         for (var i = 0; i < s.Count; i++)
         {
             var gap = Math.Clamp(s.Or(i, "gap", 2), 0, 12);
-            drawing.Box((i * Apart) - (Foot / 2), gap, (i * Apart) + (Foot / 2), 12).Up(s.Place.Kind.Item!.KeyOf(i, "gap"), (i * Apart) + (Foot / 2), 0, Math.Max(gap, 0.5));
+            drawing.Box((i * Apart) - (Foot / 2), gap, (i * Apart) + (Foot / 2), 12).Up(s.Place.Kind.Item!.KeyOf(i, "gap"),
+                (i * Apart) + (Foot / 2), 0, Math.Max(gap, 0.5));
         }
 
         return drawing.Axis(-Apart, 0, s.Count * Apart, 0).Done;

@@ -106,6 +106,8 @@ internal sealed record AdapterParameters
     [
         .. EndSpecs("first", "First", "inside").Select(s => s with { Slot = "first" }),
         .. EndSpecs("second", "Second", "over").Select(s => s with { Slot = "second" }),
+        .. TapeSpecs("first", "First"),
+        .. TapeSpecs("second", "Second"),
         new()
         {
             Key = "wall", Label = "Wall", Kind = ParameterKind.Length, Default = "1.6", Minimum = 0.4, Maximum = 12, Step = 0.4,
@@ -265,6 +267,21 @@ internal sealed record AdapterParameters
         Help = "On the diameter, from the drawn size.",
     };
 
+    /// <summary>Asked beside the sentence of an end: no drawing shows them.</summary>
+    private static ParameterSpec[] TapeSpecs(string slot, string label) =>
+    [
+        new ParameterSpec()
+        {
+            Key = $"{slot}Wraps", Label = $"{label} wraps of tape", Kind = ParameterKind.Number, Default = "2", Minimum = 1, Maximum = 12, Step = 1,
+            CountedIn = "wraps", Help = "How often it is wound around.",
+        }.If($"{slot}Hold", "tape"),
+        new ParameterSpec()
+        {
+            Key = $"{slot}Tape", Label = $"{label} tape", Kind = ParameterKind.Length, Default = "0.15", Minimum = 0.03, Maximum = 2, Step = 0.01,
+            Help = "One layer of it: measure ten and divide.",
+        }.If($"{slot}Hold", "tape"),
+    ];
+
     private static ParameterSpec[] EndSpecs(string slot, string label, string join) =>
     [
         new()
@@ -283,7 +300,8 @@ internal sealed record AdapterParameters
         new()
         {
             Key = $"{slot}Hold", Label = $"{label} end is held by", Kind = ParameterKind.Choice, Default = "plain",
-            Options = [new("plain", "its fit"), new("clamp", "a clamp"), new("taper", "a taper"), new("tape", "tape around it"), new("ridge", "a ridge in a soft hose")],
+            Options = [new("plain", "its fit"), new("clamp", "a clamp"), new("taper", "a taper"), new("tape", "tape around it"),
+                new("ridge", "a ridge in a soft hose")],
             Help = "The fit alone; a hose clamp in a seat that it cannot walk off; a taper that wedges; tape that seals and shims a joint drawn loose; or a "
                 + "ridge that a soft hose is stretched over.",
         },
@@ -309,16 +327,6 @@ internal sealed record AdapterParameters
             Sets = new Dictionary<string, string> { [$"{slot}Hold"] = "taper" },
             Help = "A ratio of diameter to length like 1:30, or the angle between face and axis like 1°. The fit holds at mid cuff.",
         },
-        new ParameterSpec()
-        {
-            Key = $"{slot}Wraps", Label = $"{label} wraps of tape", Kind = ParameterKind.Number, Default = "2", Minimum = 1, Maximum = 12, Step = 1,
-            CountedIn = "wraps", Help = "How often it is wound around.",
-        }.If($"{slot}Hold", "tape"),
-        new ParameterSpec()
-        {
-            Key = $"{slot}Tape", Label = $"{label} tape", Kind = ParameterKind.Length, Default = "0.15", Minimum = 0.03, Maximum = 2, Step = 0.01,
-            Help = "One layer of it: measure ten and divide.",
-        }.If($"{slot}Hold", "tape"),
         new()
         {
             Key = $"{slot}Outline", Label = $"Outline of the {slot} place", Kind = ParameterKind.Outline, AskedAt = Station.Measure,

@@ -16,7 +16,8 @@ internal static class AdapterPrinting
     public static IReadOnlyList<string> Hardware(AdapterParameters p) =>
         [.. new[] { p.First, p.Second }.Where(e => e.Hold is Hold.Clamp).Select(e =>
             $"1 hose clamp, band {Figures.Mm(((Hold.Clamp)e.Hold).Band)} wide, for the {e.Slot} end"),
-            .. new[] { p.First, p.Second }.Where(e => e.Hold is Hold.Tape).Select(e => $"tape, {Figures.Mm(((Hold.Tape)e.Hold).Thick)} thick, for the {e.Slot} end"),
+            .. new[] { p.First, p.Second }.Where(e => e.Hold is Hold.Tape).Select(e =>
+                $"tape, {Figures.Mm(((Hold.Tape)e.Hold).Thick)} thick, for the {e.Slot} end"),
             .. p.Hangs is { Strap: true } ? ["a strap for the hose, and a hook within a hand of the adapter"] : Array.Empty<string>()];
 
     public static IReadOnlyList<string> Fitting(AdapterReckoning r, AdapterParameters p)

@@ -24,7 +24,8 @@ internal sealed record HangingHose(double Long, double GramsPerMetre, bool Strap
         });
         var fits = Newtons <= carries;
         return new("hangs", "hose that hangs on it", fits ? Verdict.Good : Verdict.Watch, Strap ? "The strap takes the weight: the joint only seals."
-            : fits ? "The joint carries it; a strap would take the pull off it for years." : "The joint lets go, or creeps off over weeks: carry the hose by a strap.",
+            : fits ? "The joint carries it; a strap would take the pull off it for years."
+                : "The joint lets go, or creeps off over weeks: carry the hose by a strap.",
             FormattableString.Invariant($"{Newtons:0.#} N"), Strap ? "any" : $"{carries:0} N or less", "Common practice, no published source.",
             fits ? [] : [new Remedy.Change("Carry it by a strap beside it", new Dictionary<string, string> { ["carried"] = "strap" })]);
     }

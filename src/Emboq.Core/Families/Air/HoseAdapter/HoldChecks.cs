@@ -37,7 +37,8 @@ internal static class HoldChecks
     {
         var (slot, place) = (end.Parameters.Slot, end.Interface);
         Remedy[] plain = [new Remedy.Change("Hold it by its fit", new Dictionary<string, string> { [$"{slot}Hold"] = "plain" })];
-        Check Told(Verdict verdict, string says, string figure, string limit, params Remedy[] remedies) => new($"{slot}.hold", $"{slot} ridge", verdict, says, figure,
+        Check Told(Verdict verdict, string says, string figure, string limit, params Remedy[] remedies) =>
+            new($"{slot}.hold", $"{slot} ridge", verdict, says, figure,
             limit, "Plane geometry; the give as it was read.", remedies);
         if (place.Kind.Key != "hose" || end.Parameters.Join != Join.Inside)
         {
@@ -54,7 +55,8 @@ internal static class HoldChecks
         var (rest, ridge) = (end.Fitted.Counterpart.Value - (give.Quantity.Value / 2), end.Drawn.Value + AdapterHold.Over);
         var fits = ridge <= rest + give.Quantity.Value;
         return Told(fits ? Verdict.Good : Verdict.Watch, fits ? "The hose goes over the ridge by hand and closes behind it."
-            : "The hose hardly stretches so far: warm its end in hot water, or take a clamp.", Figures.Mm(ridge), $"{Figures.Mm(rest + give.Quantity.Value)} or less, stretched",
+            : "The hose hardly stretches so far: warm its end in hot water, or take a clamp.", Figures.Mm(ridge),
+                $"{Figures.Mm(rest + give.Quantity.Value)} or less, stretched",
             fits ? [] : plain);
     }
 

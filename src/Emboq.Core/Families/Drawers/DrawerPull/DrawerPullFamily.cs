@@ -7,7 +7,7 @@ public static class DrawerPullFamily
     public static Family Family { get; } = new(
         "drawer-pull", "drawer pull", "Drawers that say what is in them, opened with a wet glove.",
         [new("drawer", "holes in the drawer", ["hole-row"], SlotNeed.Sometimes), new("board", "drawer front", ["flat"], SlotNeed.Sometimes),
-            Specs.Nut, Specs.Screw,
+            Specs.Nut.If("fastening", "sideNut"), Specs.Screw,
             new("printed", "holes of the printed pull", ["hole-row"], SlotNeed.Later)],
         PullParameters.Specs, Design)
     {

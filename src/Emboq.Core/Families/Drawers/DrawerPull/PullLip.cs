@@ -15,7 +15,8 @@ internal sealed record PullLip(Quantity Plate, Quantity Drop, Quantity Reach, bo
 
     public static PullLip Of(Quantity plate, Quantity projection, bool stops, Ledger ledger)
     {
-        var lean = Quantity.Tan(Quantity.RuleOfThumb("lean of the lip", Lean, Unit.DegreeOfArc, "Leaning no more than this it prints on its back without support."));
+        var lean = Quantity.Tan(Quantity.RuleOfThumb("lean of the lip", Lean, Unit.DegreeOfArc,
+            "Leaning no more than this it prints on its back without support."));
         var finger = Quantity.RuleOfThumb("thickness of a finger", 12, Unit.Millimetre, "A finger in a glove is a little more.");
         return new(plate, ledger.Add("lip.drop", "lip below the plate", projection * lean, "It leans down as it reaches out."),
             ledger.Add("lip.reach", "finger behind the lip", (projection - finger) * lean, "From its edge up to where a finger fills the gap."), stops);

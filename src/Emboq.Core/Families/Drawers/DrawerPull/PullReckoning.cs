@@ -69,7 +69,8 @@ internal sealed record PullReckoning
         var tall = Chosen("tall", "height of the face", "Chosen by the maker.");
         var projection = Chosen("projection", "projection", "From the drawer to the face.");
         var face = Chosen("face", fastening == Fastening.Plate ? "lip thickness" : "face thickness", "In front of the fingers.");
-        var lip = fastening == Fastening.Plate ? PullLip.Of(Chosen("plate", "plate thickness", "What the screws pass."), projection, p.Choice("stops") == "ends",
+        var lip = fastening == Fastening.Plate ? PullLip.Of(Chosen("plate", "plate thickness", "What the screws pass."), projection,
+            p.Choice("stops") == "ends",
             ledger) : null;
         var front = fastening is Fastening.Through or Fastening.Plate;
         var scope = PartBodies.Scope(brief, ledger, "screw", "screw");

@@ -16,8 +16,10 @@ public static class DrillingTemplateFamily
         "drilling-template", "drilling template", "The same holes in every drawer front, and not one of them by eye.",
         [new("holes", "holes measured", ["hole-row"], SlotNeed.Sometimes)],
         [
-            Specs.Length("spacing", "Hole spacing", 96, 5, 600, "When neither a part nor measured holes give it.").If("holes", "open").If("pattern", "open").If("spaced", "open"),
-            Specs.Length("spacing2", "Another spacing", null, 5, 600, "One template for several sorts of part: each pair of guides is marked with its spacing."),
+            Specs.Length("spacing", "Hole spacing", 96, 5, 600, "When neither a part nor measured holes give it.").If("holes", "open").If("pattern",
+                "open").If("spaced", "open"),
+            Specs.Length("spacing2", "Another spacing", null, 5, 600,
+                "One template for several sorts of part: each pair of guides is marked with its spacing."),
             Specs.Length("spacing3", "A third spacing", null, 5, 600, "Likewise."),
             Specs.Choice("screw", "For screws", "M4", "The hole they pass is drilled.", Hardware.Threads).If("pattern", "open"),
             Specs.Length("fromTop", "From the top edge", 40, 5, 300, "To the middle of the part, the same on every drawer."),

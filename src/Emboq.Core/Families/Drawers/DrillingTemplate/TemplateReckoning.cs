@@ -126,7 +126,8 @@ internal sealed record TemplateReckoning
             // All else of the pattern stays; the doubt of the spacing goes along.
             Quantity At(double x, int hole) => ledger.Add($"hole{hole}", $"hole {hole} from the centre mark",
                 spaced is not null && drawn > 0 ? ((x / drawn) * spaced).Named($"hole {hole}")
-                    : Quantity.Input($"hole {hole}", x, Unit.Millimetre, new Provenance.Chosen(from.From)), "Taken from the part itself: one pattern for both.");
+                    : Quantity.Input($"hole {hole}", x, Unit.Millimetre, new Provenance.Chosen(from.From)),
+                        "Taken from the part itself: one pattern for both.");
         }
 
         var drill = Hardware.Passing(brief.Parameters.Choice("screw"), "medium").Value;

@@ -18,7 +18,8 @@ public static class FenceKeyFamily
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
-        "fence-key", "fence key", "A fence or jig that must slide one way and not the other.", [new("channel", "channel", ["slot", "t-slot"]), Specs.Nut, Specs.Screw],
+        "fence-key", "fence key", "A fence or jig that must slide one way and not the other.",
+            [new("channel", "channel", ["slot", "t-slot"]), Specs.Nut.If("fixing", "nuts"), Specs.Screw.If("fixing", "screws", "nuts")],
         [
             Specs.Choice("locks", "It locks", "across", "One axis is fitted, the other stays free.",
                 new ParameterOption("across", "across: it does not rock"), new ParameterOption("height", "in height: it does not lift")),

@@ -30,7 +30,8 @@ public static class RouterTemplateFamily
     private static readonly Decision<Quantity>
         Width = Decide.Length("width", "Of the finished shape.", Specs.Length("width", "Width", 120, 10, 600, "Of the rectangle.")).If("outline", "open"),
         Height = Decide.Length("height", "Of the finished shape.", Specs.Length("height", "Height", 70, 10, 600, "Of the rectangle.")).If("outline", "open"),
-        CornerRadius = Decide.Length("corner radius", "Of the finished shape.", Specs.Length("corner", "Corner radius", 15, 0, 200, "Of the rectangle.")).If("outline", "open"),
+        CornerRadius = Decide.Length("corner radius", "Of the finished shape.",
+            Specs.Length("corner", "Corner radius", 15, 0, 200, "Of the rectangle.")).If("outline", "open"),
         Follower = Decide.Length("follower diameter", "As measured by the maker.",
             Specs.Length("follower", "Follower diameter", 17, 3, 80, "Of the guide ring or bearing, measured.", 0.1)).If("ring", "open"),
         Cutter = Decide.Length("cutter diameter", "As measured by the maker.",
@@ -62,7 +63,8 @@ public static class RouterTemplateFamily
     {
         var (ledger, p) = (new Ledger(), brief.Parameters);
         var (inside, way) = (Inside.Read(p, ledger), Way.Read(p, ledger));
-        if (PartBodies.Unread(brief, ("ring", [Across(brief, "ring")]), ("bit", ["diameter"]), (Specs.Section.Key, Specs.PointsOf(brief))) is { Count: > 0 } unread)
+        if (PartBodies.Unread(brief, ("ring", [Across(brief, "ring")]), ("bit", ["diameter"]),
+            (Specs.Section.Key, Specs.PointsOf(brief))) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
@@ -84,7 +86,8 @@ public static class RouterTemplateFamily
         if (tightest is { } sharp)
         {
             ledger.Add("radius", "smallest inside radius of the wanted shape", Quantity.Input("smallest inside radius", sharp.Radius, Unit.Millimetre,
-                new Provenance.Standard("Plane geometry", "sharpest corner that the cutter has to turn in")), "No cutter turns in a corner tighter than itself.");
+                new Provenance.Standard("Plane geometry", "sharpest corner that the cutter has to turn in")),
+                    "No cutter turns in a corner tighter than itself.");
         }
 
         var rim = inside ? Rim.Read(p, ledger).Value : 0;
@@ -117,7 +120,8 @@ public static class RouterTemplateFamily
         {
             Ledger = ledger,
             Pieces = [new("part", "template", () => Template(brief.Mark), Ways, way.Key)],
-            Proofs = [new("ring-corner", "the tightest corner", () => Corner(Template(null), tightest?.At ?? wanted.Points[0], Math.Abs(offset.Value), thickness.Value),
+            Proofs = [new("ring-corner", "the tightest corner", () => Corner(Template(null), tightest?.At ?? wanted.Points[0],
+                Math.Abs(offset.Value), thickness.Value),
                 "Run the follower round it in scrap: it proves the offset and the corner. It does not prove the size over all.")],
             Machine = [new("machine-work", "the part wanted", () => new Solid.Extruded(wanted, 18).At(0, 0, -18))],
             Checks = checks,
@@ -175,7 +179,8 @@ public static class RouterTemplateFamily
         }
 
         return sheet.Point("offset", moved.Points.MaxBy(p => p.X).X, at.Y, CalloutSide.Right).Point("follower", at.X - (w / 4), at.Y + (h / 2),
-            sets: ring is null ? "follower" : null, reads: ring).Point("cutter", at.X + (w / 8), at.Y + (h / 2), sets: bit is null ? "cutter" : null, reads: bit)
+            sets: ring is null ? "follower" : null, reads: ring).Point("cutter", at.X + (w / 8), at.Y + (h / 2), sets: bit is null
+                ? "cutter" : null, reads: bit)
             .Point("thickness", at.X, at.Y, CalloutSide.Left, "thickness").Done;
     }
 }

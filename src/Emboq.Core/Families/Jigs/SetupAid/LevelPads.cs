@@ -9,7 +9,8 @@ internal static class LevelPads
     private static readonly IReadOnlyList<WayUp> Ways =
     [
         new("flat", "lying flat", 0, "Layers are pressed together.", "Seam at a corner of the rim."),
-        new("over", "turned over", 180, "Layers are pressed together, but the pad is a roof over its rim.", "The seat of the foot comes out rough.", SpoilsFit: true),
+        new("over", "turned over", 180, "Layers are pressed together, but the pad is a roof over its rim.",
+            "The seat of the foot comes out rough.", SpoilsFit: true),
     ];
 
     public static Design Design(Brief brief, Ledger ledger, IReadOnlyList<string> cautions)
@@ -28,15 +29,18 @@ internal static class LevelPads
             return PartBodies.Unbuilt(ledger, unread, cautions);
         }
 
-        Quantity Chosen(string key, string name, string because) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
-        var (thin, foot) = (Chosen("padBase", "pad under the highest foot", "Where the gap is least."), Chosen("padFoot", "foot, across", "What stands on a pad."));
+        Quantity Chosen(string key, string name, string because) => ledger.Add(key, name,
+            Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
+        var (thin, foot) = (Chosen("padBase", "pad under the highest foot", "Where the gap is least."),
+            Chosen("padFoot", "foot, across", "What stands on a pad."));
         var gaps = keys.Select((k, i) => (Name: feet.Items[i], Gap: Evaluation.Of(feet, k)!.Quantity)).ToList();
         var least = gaps.MinBy(g => g.Gap.Value).Gap;
         var pads = gaps.Select((g, i) => (g.Name, Key: i == 0 ? Piece.Main : $"pad{i + 1}", Thick: ledger.Add($"pad{i + 1}", $"pad under {g.Name}",
             ReferenceEquals(g.Gap, least) ? thin : thin + (g.Gap - least), "The gap there, over the least of them."))).ToList();
         var side = foot.Value + (2 * (Room + Rim));
         var way = Ways.First(w => w.Key == (p.Choice("wayUp") == "side" ? "over" : "flat"));
-        Solid Pad(int i) => PartBodies.Marked(Built(side, foot.Value, pads[i].Thick.Value, i + 1), brief.Mark, letters => letters.UpsideDown().At(side / 2, side / 2, 0),
+        Solid Pad(int i) => PartBodies.Marked(Built(side, foot.Value, pads[i].Thick.Value, i + 1), brief.Mark, letters =>
+            letters.UpsideDown().At(side / 2, side / 2, 0),
             14);
         return new()
         {
@@ -56,7 +60,8 @@ internal static class LevelPads
     private static Solid Built(double side, double foot, double thick, int? number)
     {
         const double Deep = 0.5;
-        Solid pad = Slab.Of(side, side, thick + RimHigh, 4).At(side / 2, side / 2, 0) - new Solid.Cylinder((foot / 2) + Room, RimHigh + 1).At(side / 2, side / 2, thick);
+        Solid pad = Slab.Of(side, side, thick + RimHigh, 4).At(side / 2, side / 2, 0) - new Solid.Cylinder((foot / 2) + Room,
+            RimHigh + 1).At(side / 2, side / 2, thick);
         return number is { } n && thick >= 2 * Deep ? pad - new Solid.Lettering($"{n}", 6, 10, 2 * Deep).At(side / 2, side / 2, thick - Deep) : pad;
     }
 

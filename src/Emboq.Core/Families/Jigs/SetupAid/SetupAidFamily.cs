@@ -28,15 +28,17 @@ public static class SetupAidFamily
     public static Family Family { get; } = new(
         "set-up-aid", "angle gauge or set-up aid", "One exact angle, height or distance, found again every time without a scale.",
         [
-            new("angle", "angle measured", ["angle"], SlotNeed.Sometimes), new("round", "wheel measured", ["post", "tube"], SlotNeed.Sometimes),
-            new("feet", "gaps under the feet", ["gaps"], SlotNeed.Sometimes),
+            new InterfaceSlot("angle", "angle measured", ["angle"], SlotNeed.Sometimes).If("aid", "angle", "wheel"),
+            new InterfaceSlot("round", "wheel measured", ["post", "tube"], SlotNeed.Sometimes).If("aid", "wheel"),
+            new InterfaceSlot("feet", "gaps under the feet", ["gaps"], SlotNeed.Sometimes).If("aid", "pads"),
         ],
         [
             Specs.Choice("aid", "It is", "angle", "What it sets.", new ParameterOption("angle", "an angle between two faces"),
                 new ParameterOption("steps", "a stair of heights"), new ParameterOption("spacer", "a spacer"),
                 new ParameterOption("point", "a painting point"), new ParameterOption("wheel", "an angle at a round wheel"),
                 new ParameterOption("pads", "pads that level a machine")),
-            Specs.Angle("wedgeAngle", "Angle", 15, LeastAngle, MostAngle, "Between the two faces; at a wheel, between the rest and the wheel where they meet.").If("aid",
+            Specs.Angle("wedgeAngle", "Angle", 15, LeastAngle, MostAngle,
+                "Between the two faces; at a wheel, between the rest and the wheel where they meet.").If("aid",
                 "angle", "wheel").If("angle", "open"),
             Specs.Length("wheel", "Wheel diameter", 150, 30, 600, "As it is now: wheels wear.").If("aid", "wheel").If("round", "open"),
             Specs.Length("reach", "Along the wheel", 30, 8, 120, "How much of the wheel it touches.").If("aid", "wheel"),

@@ -23,7 +23,8 @@ internal sealed record WheelGauge(Quantity Angle, Quantity Radius, Quantity Leng
             return PartBodies.Unbuilt(ledger, unread, cautions);
         }
 
-        Quantity Chosen(string key, string name, string because) => ledger.Add(key, name, Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
+        Quantity Chosen(string key, string name, string because) => ledger.Add(key, name,
+            Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
         var wheel = brief.Interfaces.GetValueOrDefault("round");
         var diameter = wheel is null ? Chosen("wheel", "wheel diameter", "As it is now: wheels wear.")
             : ledger.Add("wheel", "wheel diameter", Evaluation.Of(wheel, across)!.Quantity, "As measured.");
@@ -31,7 +32,8 @@ internal sealed record WheelGauge(Quantity Angle, Quantity Radius, Quantity Leng
         var angle = ledger.Add("angle", "angle to be ground", measured is null ? Quantity.Chosen("angle", p.Number("wedgeAngle")!.Value, Unit.DegreeOfArc)
             : Evaluation.Of(measured, "angle")!.Quantity, "Between the rest and the wheel where they meet.");
         var gauge = new WheelGauge(angle, ledger.Add("radius", "radius of its edge", diameter / 2, "The wheel's own."),
-            Chosen("length", "length", "Along the rest."), Chosen("width", "width", "Across the wheel."), Chosen("reach", "along the wheel", "What it touches."));
+            Chosen("length", "length", "Along the rest."), Chosen("width", "width", "Across the wheel."),
+                Chosen("reach", "along the wheel", "What it touches."));
         var way = ways.First(w => w.Key == p.Choice("wayUp"));
         var outline = gauge.Outline();
         // A straight edge of the same reach would touch with both ends and stand off in the middle: its angle is that of the chord.
@@ -50,7 +52,8 @@ internal sealed record WheelGauge(Quantity Angle, Quantity Radius, Quantity Leng
                     Figures.Mm(gauge.Reach.Value), "less than a quarter of the wheel", "Plane geometry.",
                     [new Remedy.Change($"Touch {Figures.Mm(gauge.Least)}", new Dictionary<string, string> { ["reach"] = Figures.Number(gauge.Least) })])]
                 : [.. gauge.Checks(straight!, wheel), BedCheck.Of(Across(outline), High(outline), gauge.Thick.Value, way, brief.Process)],
-            Drawing = outline is null ? null : gauge.Draw(outline, wheel is null ? null : new(wheel.Id, across), measured is null ? null : new(measured.Id, "angle")),
+            Drawing = outline is null ? null : gauge.Draw(outline, wheel is null ? null : new(wheel.Id, across), measured is null ? null
+                : new(measured.Id, "angle")),
             Fitting = ["With the plug pulled, lay it on the rest and push it to the wheel; tilt the rest until no light shows along the arc.",
                 "Make it again when the wheel has worn by a tenth: its radius counts."],
             Gauges = outline is null ? [] : [.. gauge.Gauges(Piece.Main), .. gauge.Gauges("ring-aid")],
@@ -116,8 +119,9 @@ internal sealed record WheelGauge(Quantity Angle, Quantity Radius, Quantity Leng
         var (across, high, from) = (Across(outline), High(outline), At(Math.Acos(Math.Cos(Tilt) - (ThinEnd / Radius.Value)) - Tilt).X);
         var centre = new Point2((-Radius.Value * Math.Sin(Tilt)) - from, Radius.Value * Math.Cos(Tilt));
         // Of a large wheel only what is near is drawn.
-        var near = Outlines.Round(Radius.Value, 360).Points.Select(q => new Point2(q.X + centre.X, q.Y + centre.Y)).Where(q => q.X > -across && q.Y < 2 * high).ToList();
-        var sheet = new Sheet().Box(Matter.Machine, -8, -6, across + 8, 0);
+        var near = Outlines.Round(Radius.Value, 360).Points.Select(q => new Point2(q.X + centre.X, q.Y + centre.Y)).Where(q => q.X > -across
+            && q.Y < 2 * high).ToList();
+        var sheet = new Sheet().Box(Matter.Machine, 0.5, -6, across + 8, 0);
         if (near.Count > 2)
         {
             sheet.Face(Matter.Machine, near);

@@ -82,7 +82,8 @@ internal sealed record JawReckoning(Quantity Width, Quantity Height, Quantity Th
                     (Quantity.Chosen("pocket clearance", p.Number("pocketClearance")!.Value, Unit.Millimetre) + brief.Fits.Allowance(Surface.Pocket,
                     Kit.Specs.OutlineOf(brief, "outline")?.Across ?? 0)) / 2,
                     "Half of the clearance and of what the process takes from a pocket.");
-                return new JawFace.Pocket(Kit.Specs.OutlineOf(brief, "outline") is { } outline ? Outlines.Moved(Middled(outline), grow.Value) : null, deep.Value);
+                return new JawFace.Pocket(Kit.Specs.OutlineOf(brief, "outline") is { } outline
+                    ? Outlines.Moved(Middled(outline), grow.Value) : null, deep.Value);
             default:
                 return new JawFace.Flat();
         }

@@ -25,7 +25,7 @@ public static class SoftJawsFamily
     public static Family Family { get; } = new(
         "soft-jaws", "soft jaws", "A vice that marks everything it holds.",
             [new("jaw", "jaw of the vice", ["block"]), new("holes", "holes in the jaw", ["hole-row"], SlotNeed.Sometimes),
-            Specs.Section, Specs.Screw],
+            Specs.Section.If("shape", "pocket"), Specs.Screw.If("fixing", "screws")],
         [
             Specs.Choice("shape", "The face is", "flat", "What it holds.", new ParameterOption("flat", "flat"),
                 new ParameterOption("vee", "grooved for rounds"), new ParameterOption("round", "hollowed for one round"),
@@ -37,7 +37,8 @@ public static class SoftJawsFamily
             Specs.Angle("veeAngle", "Groove", 90, 60, 150, "Between its two faces.").If("shape", "vee"),
             Specs.Choice("runs", "The groove runs", "upright", "The way the work stands.", new ParameterOption("upright", "up and down"),
                 new ParameterOption("along", "along the jaw")).If("shape", "vee", "round"),
-            Specs.Outline("outline", "Outline of the work", "Points like 0,0 40,0 40,20 0,20: x along the jaw, y up.").If("shape", "pocket").If("section", "open"),
+            Specs.Outline("outline", "Outline of the work", "Points like 0,0 40,0 40,20 0,20: x along the jaw, y up.").If("shape",
+                "pocket").If("section", "open"),
             Specs.Length("pocketDepth", "Pocket depth", 4, 0.5, 40, "In each jaw; less than half of the work.", 0.5).If("shape", "pocket"),
             Specs.Length("pocketClearance", "Pocket clearance", 0.4, 0, 4, "On the full size of the outline.", 0.1).If("shape", "pocket"),
             Specs.Choice("fixing", "Held by", "magnets", "Magnets come off in a second; screws need holes in the jaw.",
@@ -61,7 +62,8 @@ public static class SoftJawsFamily
     {
         var (ledger, p) = (new Ledger(), brief.Parameters);
         var way = Ways.First(w => w.Key == p.Choice("wayUp"));
-        if (PartBodies.Unread(brief, ("jaw", ["width", "height"]), ("holes", ["gap1.centre"]), (Specs.Section.Key, Specs.PointsOf(brief))) is { Count: > 0 } unread)
+        if (PartBodies.Unread(brief, ("jaw", ["width", "height"]), ("holes", ["gap1.centre"]),
+            (Specs.Section.Key, Specs.PointsOf(brief))) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions(p));
         }

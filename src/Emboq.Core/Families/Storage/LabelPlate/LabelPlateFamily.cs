@@ -18,7 +18,10 @@ public static class LabelPlateFamily
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "label-plate", "label plate or tag", "A box, hook or key whose content nobody remembers.",
-        [Specs.Screw, Specs.Nut, new("ring", "ring or wire it hangs on", ["ring"], SlotNeed.Sometimes)],
+        [
+            Specs.Screw.If("fixing", "screws", "machine", "slots"), Specs.Nut.If("fixing", "machine"),
+            new InterfaceSlot("ring", "ring or wire it hangs on", ["ring"], SlotNeed.Sometimes).If("fixing", "hang"),
+        ],
         [
             Specs.Choice("shape", "Shape", "plate", "A tag hangs on a ring.", new ParameterOption("plate", "plate"), new ParameterOption("tag", "round tag")),
             Specs.Length("width", "Width", 80, 12, 300, "Across; of a round tag, its diameter."),

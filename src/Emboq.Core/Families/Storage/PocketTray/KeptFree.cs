@@ -18,7 +18,8 @@ internal sealed record KeptFree(double X0, double Y0, double X1, double Y1, doub
     /// <param name="wall">Stays around what is cut away, mm.</param>
     public static IReadOnlyList<KeptFree> Of(Profile? given, Sizes? drawer, double wall) =>
     [
-        .. given is null ? [] : new[] { new KeptFree(given.Points.Min(p => p.X), given.Points.Min(p => p.Y), given.Points.Max(p => p.X), given.Points.Max(p => p.Y),
+        .. given is null ? [] : new[] { new KeptFree(given.Points.Min(p => p.X), given.Points.Min(p => p.Y), given.Points.Max(p => p.X),
+            given.Points.Max(p => p.Y),
             null) },
         .. drawer is null ? [] : Enumerable.Range(0, drawer.Count).Select(i => InTheWay(drawer, i, wall)).OfType<KeptFree>(),
     ];

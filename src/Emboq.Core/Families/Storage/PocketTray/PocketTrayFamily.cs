@@ -16,7 +16,7 @@ public static class PocketTrayFamily
             .. TrayParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"thing {i + 1}", ["block", "post", "turned", "foot"],
                 SlotNeed.Sometimes) { Series = "things" }),
             new("drawer", "drawer it goes into", ["cavity"], SlotNeed.Sometimes),
-            new("holes", "holes it is screwed to", ["hole-row"], SlotNeed.Sometimes), Specs.Screw,
+            new("holes", "holes it is screwed to", ["hole-row"], SlotNeed.Sometimes), Specs.Screw.If("mount", "screws"),
         ],
         TrayParameters.Specs, Design)
     {

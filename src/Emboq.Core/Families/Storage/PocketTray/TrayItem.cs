@@ -54,8 +54,10 @@ internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double De
         var shakes = p.Choice("shakes") == "shakes";
         var share = Quantity.Max(
             Quantity.RuleOfThumb($"share held{(slender ? " of a slender thing" : "")}{(shakes ? ", where it shakes" : "")}",
-                (slender ? 0.55 : 0.35) + (shakes ? 0.2 : 0), Unit.None, shakes ? "Things climb out of shallow pockets where it shakes: a fifth of them more is held."
-                : "A third of a steady thing, more than half of a slender one.") * Quantity.Chosen($"height of {place.Name}", height, Unit.Millimetre, "as read"),
+                (slender ? 0.55 : 0.35) + (shakes ? 0.2 : 0), Unit.None, shakes
+                    ? "Things climb out of shallow pockets where it shakes: a fifth of them more is held."
+                : "A third of a steady thing, more than half of a slender one.") * Quantity.Chosen($"height of {place.Name}", height,
+                    Unit.Millimetre, "as read"),
             Quantity.RuleOfThumb("least pocket", 6, Unit.Millimetre, "Things slide out of less."));
         var hold = ledger.Add($"{slot}.hold", $"{place.Name} pocket depth", turned is null ? share
             : Quantity.Max(share, Quantity.RuleOfThumb("widest step held", turned.Holding(share.Value, chamfer + Held), Unit.Millimetre,

@@ -136,7 +136,8 @@ internal sealed record TrayReckoning
         (double Width, double Depth) At(int step, int steps) => (Up(Width.Value, most, step, steps), Up(Depth.Value, deepest, step, steps));
         static double Up(double from, double to, int step, int steps) =>
             Math.Max(from, Math.Min(to, Math.Ceiling((from + ((to - from) * step / steps)) / Step) * Step));
-        bool Holds((double Width, double Depth) size) => TrayPacking.Place(Items, FieldOf(size.Width, size.Depth), Wall.Value, Finger, support, KeptFree) is not null;
+        bool Holds((double Width, double Depth) size) => TrayPacking.Place(Items, FieldOf(size.Width, size.Depth), Wall.Value, Finger,
+            support, KeptFree) is not null;
         const int Steps = 8;
         if (most < Width.Value || deepest < Depth.Value || !Holds(At(Steps, Steps)))
         {

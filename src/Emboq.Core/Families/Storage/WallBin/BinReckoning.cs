@@ -75,7 +75,8 @@ internal sealed record BinReckoning
         var screw = screwed ? ScrewLength.IntoWood(scope, size, "countersunk", wall, Kit.Specs.BoardOf(p, ledger), brief.Drawer) : null;
         var over = item + floor - back;
         var spacer = p.Choice("stack") == "lip" && p.Choice("spacer") == "frame" && over.Value > 0
-            ? ledger.Add("spacer", "spacer for the stack", over + Quantity.RuleOfThumb("free over the box", 2, Unit.Millimetre, "The next bin must not stand on it."),
+            ? ledger.Add("spacer", "spacer for the stack", over + Quantity.RuleOfThumb("free over the box", 2, Unit.Millimetre,
+                "The next bin must not stand on it."),
                 "What stands over the back, and a little more.") : null;
         var rail = p.Choice("mount") == "rail" ? ledger.Add("rail", "rail thickness",
             Quantity.Chosen("rail thickness", p.Number("rail")!.Value, Unit.Millimetre), "Of the strip on the wall.") : null;

@@ -13,7 +13,7 @@ public static class WallBinFamily
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "wall-bin", "wall bin", "A box that stands in the way belongs on the wall, and comes out with one hand.",
-        [new("item", "box", ["block"]), Specs.Screw],
+        [new("item", "box", ["block"]), Specs.Screw.If("mount", "screws")],
         [
             Specs.Choice("fit", "The box", "drop", "How it lies in its bin.", [.. FitClasses.Pockets.Select(f => new ParameterOption(f.Key, f.Name))]),
             Specs.Length("clearance", "Clearance", null, 0, 12, "On the full width, half of it a side. Left open, the fit decides.", 0.2),

@@ -1,0 +1,14 @@
+import { expect, type Page } from '@playwright/test'
+
+/** Waits until the notebook has what was changed. */
+export const settled = (page: Page) => expect(page.getByText('kept', { exact: true })).toBeVisible()
+
+/** Starts a job with one part of a family, nothing named yet. */
+export async function start(page: Page, family: RegExp, job: string) {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Start a job' }).click()
+  await page.getByRole('button', { name: family }).click()
+  await page.getByLabel('Name of the job').fill(job)
+  await page.getByRole('button', { name: 'Start', exact: true }).click()
+  await expect(page.getByRole('heading', { name: job })).toBeVisible()
+}
