@@ -99,13 +99,19 @@ internal static class AdapterOutline
         Profile At(EndReckoning end, double fromMouth) => Face(end, Drawn(end, across, fromMouth, beyond > 0));
         // Material reaches half into the shelf, so that both are one body.
         double[] Heights(EndReckoning end) => beyond > 0 ? [-beyond, end.Cuff.Value] : [0, end.Cuff.Value, end.Cuff.Value + (shelf / 2)];
-        Solid Cuff(EndReckoning end) => new Solid.Lofted(Outlines.Matched([.. Heights(end).Select(h =>
-            At(end, Math.Min(h, end.Cuff.Value)))]).Zip(Heights(end), (face, height) => new Solid.Section(face, height)));
+        // Turned upside down, an outline that is not the same above and below would be its own mirror: the upper cuff is drawn from the top instead.
+        Solid Cuff(EndReckoning end, bool above)
+        {
+            var sections = Outlines.Matched([.. Heights(end).Select(h => At(end, Math.Min(h, end.Cuff.Value)))]).Zip(Heights(end), (face, height) =>
+                new Solid.Section(face, above ? low + shelf + high - height : height));
+            return new Solid.Lofted(above ? sections.Reverse() : sections);
+        }
+
         Solid Plate(EndReckoning end, double height) => Filled(end, Drawn(end, across, end.Cuff.Value, beyond > 0), height);
         // Material spans the shelf at both ends; the bore passes it only where both let it.
         var plate = beyond > 0
             ? (Plate(r.First, shelf + 2) & Plate(r.Second, shelf + 2)).At(0, 0, low - 1)
             : (Plate(r.First, shelf) + Plate(r.Second, shelf)).At(0, 0, low);
-        return Cuff(r.First) + plate + Cuff(r.Second).UpsideDown().At(0, 0, low + shelf + high);
+        return Cuff(r.First, above: false) + plate + Cuff(r.Second, above: true);
     }
 }
