@@ -98,6 +98,7 @@ async Task EveryFamily()
                         new JsonObject { ["value"] = s.Item2.ToString(CultureInfo.InvariantCulture), ["uncertainty"] = 0.03 }))),
                 }))),
                 ["bodies"] = new JsonArray("part", "counterpart"),
+                ["why"] = new JsonArray(),
             });
             answer.EnsureSuccessStatusCode();
             _ = await answer.Content.ReadAsByteArrayAsync();
@@ -160,6 +161,7 @@ async Task Preview(int i)
         ["interfaces"] = interfaces,
         ["part"] = (string)part["id"]!,
         ["bodies"] = new JsonArray("part", "counterpart"),
+        ["why"] = new JsonArray(),
     };
     using var answer = await http.PostAsJsonAsync("/api/designs", request);
     answer.EnsureSuccessStatusCode();

@@ -12,6 +12,22 @@ public sealed class ApiTests(Server server)
         ((string)health["kernelVersion"]!).ShouldStartWith("manifold-3d");
     }
 
+    /// <summary>A preview asks for no formulas; a line that is opened asks for its own.</summary>
+    [Fact]
+    public async Task A_line_answers_why_when_it_is_asked()
+    {
+        var request = Server.DesignOf(await server.NewPart("why"));
+        async Task<int> Inputs(params string[]? why)
+        {
+            request["why"] = why is null ? null : new JsonArray([.. why.Select(w => (JsonNode)w)]);
+            return (await server.Post("/api/designs", request))["ledger"]!.AsArray().Count(l => l!["inputs"]!.AsArray().Count > 0 && l["inNames"] is not null);
+        }
+
+        (await Inputs([])).ShouldBe(0);
+        (await Inputs("first.wanted", "nothing of the kind")).ShouldBe(1);
+        (await Inputs(null)).ShouldBeGreaterThan(10);
+    }
+
     [Fact]
     public async Task The_description_that_the_front_end_is_built_from_is_the_one_served()
     {

@@ -90,6 +90,21 @@ public sealed class PrintPlanTests
         together.Select(l => (l.WallPath, l.Loops, l.Width)).ShouldBe([(15, 3, 80), (10, 1, 40)]);
     }
 
+    /// <summary>A solid block's hours go into its fill, a thin bowl's into its walls; what makes it lighter stands beside a print through the night.</summary>
+    [Theory]
+    [InlineData(40, 2_000, 40_000, Verdict.Watch, "into its fill")]
+    [InlineData(40_000, 2_000, 40, Verdict.Watch, "into its walls")]
+    [InlineData(40, 50, 40, Verdict.Good, "within a day")]
+    public void What_costs_the_hours_of_a_long_print_is_told(double walls, int layers, double fill, Verdict verdict, string says)
+    {
+        var plan = PrintPlan.Of([.. Enumerable.Range(0, layers).Select(_ => Layer(wallPath: walls, loops: 2, fill: fill))], Process, Exact);
+        Remedy[] lighter = [new Remedy.Change("Hollow its underside", new Dictionary<string, string> { ["underside"] = "hollow" })];
+        var check = HoursCheck.Of(plan, "tray", lighter);
+        check.Verdict.ShouldBe(verdict);
+        check.Says.ShouldContain(says);
+        check.Remedies.Count.ShouldBe(verdict == Verdict.Watch ? 1 : 0);
+    }
+
     [Fact]
     public void Finished_runs_teach_the_factor_and_narrow_its_spread()
     {
