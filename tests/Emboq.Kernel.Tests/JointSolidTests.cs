@@ -157,6 +157,33 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         }
     }
 
+    /// <summary>Read from the front, an L has its mass at the lower left; its inlay, where it stands, fills what was cut and touches nothing else.</summary>
+    [Theory]
+    [InlineData("front", "part")]
+    [InlineData("plate", "plate")]
+    public async Task Words_on_a_bin_read_from_the_front_and_their_inlay_lies_in_them(string labelled, string holds)
+    {
+        Design Bin(string text) => Design("wall-bin", $"labelled={labelled}; lettering=inlay; letterDepth=1; front=30; back=34; text={text}",
+            ("item", Box("box", 90, 60, 50)));
+        var (plain, worded) = (Bin(""), Bin("L"));
+        Piece Holding(Design d) => d.Pieces.Single(p => p.Key == holds);
+        Solid Standing(Piece p) => p.Pose.Of(p.Solid);
+        var cut = await Mesh(Standing(Holding(plain)) - Standing(Holding(worded)));
+        var (least, greatest) = cut.Bounds;
+        var middle = (least.X + greatest.X) / 2;
+        // Seen from the front, left is +x.
+        var left = (await Mesh((Standing(Holding(plain)) - Standing(Holding(worded))) & new Solid.Box(100, 200, 200).At(middle, -100, -50))).Volume;
+        (left / cut.Volume).ShouldBeGreaterThan(0.55);
+        var low = (await Mesh((Standing(Holding(plain)) - Standing(Holding(worded))) & new Solid.Box(200, 200, 100).At(-100, -100,
+            ((least.Z + greatest.Z) / 2) - 100))).Volume;
+        (low / cut.Volume).ShouldBeGreaterThan(0.55);
+
+        var inlay = Standing(worded.Pieces.Single(p => p.Key == "inlay"));
+        var whole = (await Mesh(inlay)).Volume;
+        (await Mesh(inlay & Standing(Holding(plain)))).Volume.ShouldBe(whole, 0.02 * whole);
+        (await Mesh(inlay & Standing(Holding(worded)))).Volume.ShouldBeLessThan(0.02 * whole);
+    }
+
     /// <summary>Hollow cells leave the whole floor below every pocket, and take a good part of the plastic.</summary>
     [Fact]
     public async Task A_hollow_underside_leaves_every_floor()

@@ -88,8 +88,11 @@ internal static class DuctKind
         _ => Outlines.RoundedRectangle(width, height, Math.Min(s.Or("corner", 0), Math.Min(width, height) / 2), Facets.DefaultChordError),
     };
 
-    private static IEnumerable<double> Round(double radius) => Enumerable.Range(0, Facets.Count(radius, Facets.DefaultChordError)) is var steps
-        ? steps.Select(i => 2 * Math.PI * i / steps.Count()) : [];
+    private static IEnumerable<double> Round(double radius)
+    {
+        var count = Facets.Count(radius, Facets.DefaultChordError);
+        return Enumerable.Range(0, count).Select(i => 2 * Math.PI * i / count);
+    }
 
     /// <summary>A half round of the whole width above straight sides; lower than that, half an ellipse alone.</summary>
     private static Profile D(double width, double height)

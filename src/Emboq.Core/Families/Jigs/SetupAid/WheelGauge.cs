@@ -66,15 +66,16 @@ internal sealed record WheelGauge(Quantity Angle, Quantity Radius, Quantity Leng
 
     private double Tilt => Angle.Value * Math.PI / 180;
 
+    /// <summary>How far the wheel turns until its face is as high over the rest as the gauge begins: R (cos a − cos(a + t)) = thin end.</summary>
+    private double Thin => Math.Acos(Math.Cos(Tilt) - (ThinEnd / Radius.Value)) - Tilt;
+
     /// <summary>A point of the wheel's face, by how far the wheel has turned there from where it meets the rest, rad.</summary>
     private Point2 At(double turn) => new(Radius.Value * (Math.Sin(Tilt + turn) - Math.Sin(Tilt)), Radius.Value * (Math.Cos(Tilt) - Math.Cos(Tilt + turn)));
 
     /// <summary>From the rest up along the arc and down behind it; <c>null</c> where the arc curls back over itself.</summary>
     private Profile? Outline()
     {
-        // The height of the arc over the rest where it begins: R (cos a − cos(a + t)) = thin end.
-        var thin = Math.Acos(Math.Cos(Tilt) - (ThinEnd / Radius.Value)) - Tilt;
-        var end = thin + (Reach.Value / Radius.Value);
+        var (thin, end) = (Thin, Thin + (Reach.Value / Radius.Value));
         if (Tilt + end >= Math.PI * 0.48)
         {
             return null;
@@ -109,14 +110,14 @@ internal sealed record WheelGauge(Quantity Angle, Quantity Radius, Quantity Leng
 
     private IEnumerable<Gauge> Gauges(string body)
     {
-        var thin = Math.Acos(Math.Cos(Tilt) - (ThinEnd / Radius.Value)) - Tilt;
+        var thin = Thin;
         return Enumerable.Range(0, 3).Select(i => 0.15 + (0.35 * i)).Select(share => At(thin + (share * Reach.Value / Radius.Value))).Select(q =>
             new Gauge(body, "height under the arc", q.Y, new(q.X - At(thin).X, 0.1, 0.5), Axis.Y, Jaws.Over));
     }
 
     private SeatDrawing Draw(Profile outline, DimensionAddress? wheel, DimensionAddress? angle)
     {
-        var (across, high, from) = (Across(outline), High(outline), At(Math.Acos(Math.Cos(Tilt) - (ThinEnd / Radius.Value)) - Tilt).X);
+        var (across, high, from) = (Across(outline), High(outline), At(Thin).X);
         var centre = new Point2((-Radius.Value * Math.Sin(Tilt)) - from, Radius.Value * Math.Cos(Tilt));
         // Of a large wheel only what is near is drawn.
         var near = Outlines.Round(Radius.Value, 360).Points.Select(q => new Point2(q.X + centre.X, q.Y + centre.Y)).Where(q => q.X > -across
