@@ -3,26 +3,38 @@ using Npgsql;
 
 namespace Emboq.Store;
 
+/// <summary>What the notebook knows for a design.</summary>
+/// <param name="Interfaces">By identity; unknown ones are left out.</param>
+/// <param name="Processes">By identity; unknown ones are left out.</param>
+/// <param name="Tries">What a part's tries say about its own process.</param>
+/// <param name="Drawer">The workshop's screws; empty where nobody asked for them.</param>
+public sealed record BriefRead(IReadOnlyDictionary<Guid, Interface> Interfaces, IReadOnlyDictionary<Guid, Process> Processes, IReadOnlyList<TryEvidence> Tries,
+    IReadOnlyList<DrawerScrew> Drawer);
+
 /// <summary>What a design is computed from, in one round trip: it is read for every step of every value.</summary>
 public static class BriefStore
 {
-    private static readonly string Select = $"{InterfaceStore.SelectOf(InterfaceStore.ByIdentity)}; {ProcessStore.SelectSome}; {RevisionStore.SelectEvidence}";
+    private static readonly string Places = $"{InterfaceStore.SelectOf(InterfaceStore.ByIdentity)}; ";
 
-    /// <summary>Some interfaces with their readings, some processes, and what a part's tries say about the first.</summary>
+    private static readonly string Rest = $"{ProcessStore.SelectSome}; {RevisionStore.SelectEvidence}";
+
+    /// <summary>Some interfaces with their readings, some processes, what a part's tries say about the first of them, and the drawer of screws.</summary>
     /// <param name="database">The notebook.</param>
-    /// <param name="interfaces">Identities; unknown ones are left out.</param>
-    /// <param name="processes">Identities, one or more; unknown ones are left out.</param>
+    /// <param name="interfaces">Identities.</param>
+    /// <param name="processes">Identities, one or more.</param>
     /// <param name="part">The part whose tries count, if any.</param>
+    /// <param name="drawer">Whether the screws are asked for.</param>
     /// <param name="stop">Ends the wait.</param>
-    public static async Task<(IReadOnlyDictionary<Guid, Interface> Interfaces, IReadOnlyDictionary<Guid, Process> Processes,
-        IReadOnlyList<TryEvidence> Tries)> Of(
-        NpgsqlDataSource database, IReadOnlyCollection<Guid> interfaces, IReadOnlyList<Guid> processes, Guid? part, CancellationToken stop)
+    public static async Task<BriefRead> Of(NpgsqlDataSource database, IReadOnlyCollection<Guid> interfaces, IReadOnlyList<Guid> processes, Guid? part, bool drawer,
+        CancellationToken stop)
     {
+        var named = interfaces.Count > 0;
         await using var connection = await database.OpenConnectionAsync(stop);
-        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(Select,
+        await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(
+            $"{(named ? Places : "")}{Rest}{(drawer ? $"; {ScrewStore.SelectNow}" : "")}",
             new { ids = interfaces.Distinct().ToArray(), processes = processes.ToArray(), process = processes[0], part = part ?? Guid.Empty },
-                cancellationToken: stop));
-        var places = (await InterfaceStore.ReadInterfaces(answers)).ToDictionary(i => i.Interface.Id, i => i.Interface);
-        return (places, await ProcessStore.Read(answers), await RevisionStore.ReadEvidence(answers));
+            cancellationToken: stop));
+        return new(named ? (await InterfaceStore.ReadInterfaces(answers)).ToDictionary(i => i.Interface.Id, i => i.Interface) : new Dictionary<Guid, Interface>(),
+            await ProcessStore.Read(answers), await RevisionStore.ReadEvidence(answers), drawer ? await ScrewStore.Read(answers) : []);
     }
 }

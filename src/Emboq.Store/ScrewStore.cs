@@ -1,3 +1,4 @@
+using Dapper;
 using Npgsql;
 
 namespace Emboq.Store;
@@ -7,11 +8,18 @@ public static class ScrewStore
 {
     private sealed record Row(int Version, string Content);
 
+    /// <summary>The newest state; <see cref="Read"/> reads it.</summary>
+    internal const string SelectNow = "select version, content::text from screw_drawer order by version desc limit 1";
+
     /// <summary>What is in the drawer, and the number of that state: 0 before anything was entered.</summary>
     public static async Task<(int Version, IReadOnlyList<DrawerScrew> Screws)> Now(NpgsqlDataSource database, CancellationToken stop) =>
-        await database.OneOrNone<Row>("select version, content::text from screw_drawer order by version desc limit 1", new { }, stop) is { } row
+        await database.OneOrNone<Row>(SelectNow, new { }, stop) is { } row
             ? (row.Version, StoreJson.Read<DrawerScrew[]>(row.Content))
             : (0, []);
+
+    /// <summary>Reads the answer of <see cref="SelectNow"/>.</summary>
+    internal static async Task<IReadOnlyList<DrawerScrew>> Read(SqlMapper.GridReader answers) =>
+        await answers.ReadSingleOrDefaultAsync<Row>() is { } row ? StoreJson.Read<DrawerScrew[]>(row.Content) : [];
 
     /// <summary>Adds the next state of the drawer.</summary>
     /// <returns><c>false</c> when somebody else saved first; nothing is written then.</returns>

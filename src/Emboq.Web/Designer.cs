@@ -43,8 +43,8 @@ internal static class Designer
                 $"{PartState.MostSetups}");
         }
 
-        var (kept, processes, tries) = await BriefStore.Of(database, [.. state.Interfaces.Values], [state.Process, .. state.Setups.Values], part, stop);
-        var interfaces = kept.Concat(stated).ToDictionary();
+        var known = await BriefStore.Of(database, [.. state.Interfaces.Values], [state.Process, .. state.Setups.Values], part, family.Screws, stop);
+        var (interfaces, processes) = (known.Interfaces.Concat(stated).ToDictionary(), known.Processes);
         var listed = ListedSizes.Apply(family, state.Parameters, Places(family, state, interfaces));
         var values = ParameterValues.Read(family.Parameters, listed.IsGood ? listed.Value.Parameters
             : state.Parameters.Where(e => !ListedSizes.IsListed(family, e.Key)).ToDictionary());
@@ -59,9 +59,13 @@ internal static class Designer
             return problems;
         }
 
-        var drawer = family.Screws ? (await ScrewStore.Now(database, stop)).Screws : [];
         var own = state.Setups.ToDictionary(s => s.Key, s => processes[s.Value]);
-        var brief = new Brief(values.Value, listed.Value.Places, processes[state.Process], tries, mark) { Taken = taken.Value, Drawer = drawer, Own = own };
+        var brief = new Brief(values.Value, listed.Value.Places, processes[state.Process], known.Tries, mark)
+        {
+            Taken = taken.Value,
+            Drawer = known.Drawer,
+            Own = own,
+        };
         var design = family.Design(brief);
         return design.Pieces.FirstOrDefault(p => !p.MayDiffer && own.ContainsKey(p.Key)) is { } alike
             ? new Problem($"setups.{alike.Key}", own[alike.Key].Name, alike.Key == Piece.Main ? "The part itself is printed with its setup."
