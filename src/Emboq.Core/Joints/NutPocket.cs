@@ -33,7 +33,7 @@ internal static class NutPocket
         {
             Cut = new Solid.Extruded(Hexagon(flats.Value), deep.Value + ScrewHole.Over).At(0, 0, -deep.Value),
             Sleeves = [new(corner, -deep.Value, 0, scope.LeastWall)],
-            Checks = [Turning(scope, size, flats)],
+            Checks = [Turning(scope, size, flats), .. IsOfSize(scope, size)],
         };
     }
 
@@ -67,6 +67,7 @@ internal static class NutPocket
             Checks =
             [
                 Turning(scope, size, flats),
+                .. IsOfSize(scope, size),
                 .. lie == HoleLie.Upright ? [Drooping(scope, Height(scope, size).Value, wanted.Value, droop.Value, roof),
                     Bridging.Of($"{scope.Key}.span", $"roof over the {scope.Name} nut", flats.Value)] : Array.Empty<Check>(),
             ],
@@ -98,6 +99,19 @@ internal static class NutPocket
     /// <summary>How high a nut is: the measured one, or as its table has it.</summary>
     public static Quantity Height(JointScope scope, string size) => scope.OfNut("height")
         ?? Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height");
+
+    /// <summary>Whether a measured nut is of the thread that was chosen: makers differ by some tenths across the flats.</summary>
+    private static IEnumerable<Check> IsOfSize(JointScope scope, string size)
+    {
+        if (scope.OfNut("flats") is { } read)
+        {
+            var table = Hardware.Of("nuts", size, "across flats", $"{Hardware.Name(size)} nut, across flats").Value;
+            var holds = Math.Abs(read.Value - table) <= 0.12 * table;
+            yield return new($"{scope.Key}.nut", "nut as measured", holds ? Verdict.Good : Verdict.Stop, holds ? $"It is as wide as nuts of {Hardware.Name(size)} are."
+                : $"It measures {Figures.Mm(read.Value)} across its flats: that is no nut of {Hardware.Name(size)}. Choose its size, or measure it again.",
+                Figures.Mm(read.Value), $"{Figures.Mm(table)}, give or take {Figures.Mm(0.12 * table)}", "Table of nuts.", []);
+        }
+    }
 
     private static Check Turning(JointScope scope, string size, Quantity drawn)
     {

@@ -120,7 +120,7 @@ public static class RouterTemplateFamily
         {
             Ledger = ledger,
             Pieces = [new("part", "template", () => Template(brief.Mark), Ways, way.Key)],
-            Proofs = [new("ring-corner", "the tightest corner", () => Corner(Template(null), tightest?.At ?? wanted.Points[0],
+            Proofs = [new("ring-corner", "the tightest corner", () => Corner(Template(null), Nearest(moved, tightest?.At ?? moved.Points[0]),
                 Math.Abs(offset.Value), thickness.Value),
                 "Run the follower round it in scrap: it proves the offset and the corner. It does not prove the size over all.")],
             Machine = [new("machine-work", "the part wanted", () => new Solid.Extruded(wanted, 18).At(0, 0, -18))],
@@ -136,6 +136,9 @@ public static class RouterTemplateFamily
 
     /// <summary>Which dimension of a place is what runs round.</summary>
     private static string Across(Brief brief, string slot) => brief.Interfaces.GetValueOrDefault(slot)?.Kind.Key == "tube" ? "outside" : "diameter";
+
+    /// <summary>Where the template itself comes nearest to a place of the wanted outline: a sharp corner may recede from it further than the offset.</summary>
+    private static Point2 Nearest(Profile moved, Point2 at) => moved.Points.MinBy(p => ((p.X - at.X) * (p.X - at.X)) + ((p.Y - at.Y) * (p.Y - at.Y)));
 
     private static Solid Build(Profile moved, bool inside, double rim, double thickness, string? mark)
     {
