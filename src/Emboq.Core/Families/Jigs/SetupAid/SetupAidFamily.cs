@@ -128,7 +128,8 @@ public static class SetupAidFamily
                 var thin = Quantity.RuleOfThumb("thin end", ThinEnd, Unit.Millimetre, "A knife edge does not print.");
                 var rise = ledger.Add("rise", "rise over the length", length * Quantity.Tan(angle), "Length times the tangent: to check it with a caliper.");
                 var high = ledger.Add("high", "thick end", thin + rise, "The thin end and the rise.");
-                var label = Label.Of(brief, length / 2, width - Quantity.Chosen("margins, across", 3, Unit.Millimetre), ledger, Label.Usual);
+                // The words lie on the sloping face, about as high up as it is low where they begin.
+                var label = Label.Of(brief, length / 2, thin + (0.35 * rise) - Quantity.Chosen("margins, up", 1, Unit.Millimetre), ledger, Label.Usual);
                 return new(kind, length.Value, high.Value, width.Value, ThinEnd, 0, 1, label, measured is not null, measured is null ? null
                     : new(measured.Id, "angle"));
             }
