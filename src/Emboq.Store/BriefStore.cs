@@ -25,7 +25,8 @@ public static class BriefStore
     /// <param name="part">The part whose tries count, if any.</param>
     /// <param name="drawer">Whether the screws are asked for.</param>
     /// <param name="stop">Ends the wait.</param>
-    public static async Task<BriefRead> Of(NpgsqlDataSource database, IReadOnlyCollection<Guid> interfaces, IReadOnlyList<Guid> processes, Guid? part, bool drawer,
+    public static async Task<BriefRead> Of(NpgsqlDataSource database, IReadOnlyCollection<Guid> interfaces, IReadOnlyList<Guid> processes,
+        Guid? part, bool drawer,
         CancellationToken stop)
     {
         var named = interfaces.Count > 0;
@@ -34,7 +35,8 @@ public static class BriefStore
             $"{(named ? Places : "")}{Rest}{(drawer ? $"; {ScrewStore.SelectNow}" : "")}",
             new { ids = interfaces.Distinct().ToArray(), processes = processes.ToArray(), process = processes[0], part = part ?? Guid.Empty },
             cancellationToken: stop));
-        return new(named ? (await InterfaceStore.ReadInterfaces(answers)).ToDictionary(i => i.Interface.Id, i => i.Interface) : new Dictionary<Guid, Interface>(),
+        return new(
+            named ? (await InterfaceStore.ReadInterfaces(answers)).ToDictionary(i => i.Interface.Id, i => i.Interface) : new Dictionary<Guid, Interface>(),
             await ProcessStore.Read(answers), await RevisionStore.ReadEvidence(answers), drawer ? await ScrewStore.Read(answers) : []);
     }
 }

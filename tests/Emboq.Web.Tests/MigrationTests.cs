@@ -27,7 +27,8 @@ public sealed class MigrationTests(Server server)
             insert into instrument values ('caliper', 'caliper', 0.01, 0.03, 0.03, 150), ('depth-rod', 'depth rod', 0.05, 0.1, 0.1, 150);
             insert into machine values ('{machine}', 'Old saw', 'from before', now());
             insert into interface values ('{place}', '{machine}', 'old port', 'tube', now());
-            insert into reading values ('{reading}', '{place}', 'inside', 50.12, '50.12', 'caliper', now(), 'by the seam'), ('{struck}', '{place}', 'depth', 31, '31', 'depth-rod', now(), null);
+            insert into reading values ('{reading}', '{place}', 'inside', 50.12, '50.12', 'caliper', now(), 'by the seam'),
+                ('{struck}', '{place}', 'depth', 31, '31', 'depth-rod', now(), null);
             insert into reading_strike values ('{struck}', 'slipped', now())
             """);
 

@@ -8,29 +8,17 @@ public sealed class TryTests(Server server)
     private async Task<JsonNode> Revision(JsonNode part, int number = 1) =>
         (await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]!.AsArray().Single(r => (int)r!["number"]! == number)!;
 
-    private async Task<JsonNode> NewPull(string name)
+    private async Task<JsonNode> PrintedPull(string name)
     {
-        var process = (await server.Get("/api/processes"))[0]!["id"];
-        var job = await server.Post("/api/jobs", new
-        {
-            name,
-            part = new
-            {
-                name = "pull",
-                family = "drawer-pull",
-                interfaces = new { },
-                process,
-                parameters = new { }
-            }
-        });
-        await server.Post($"/api/parts/{job["parts"]![0]!["id"]}/revisions", new { bodies = new[] { "part" } });
-        return job["parts"]![0]!;
+        var pull = await server.NewPull(name, new { });
+        await server.Post($"/api/parts/{pull["id"]}/revisions", new { bodies = new[] { "part" } });
+        return pull;
     }
 
     [Fact]
     public async Task A_part_without_a_fitted_size_is_tried_for_what_it_must_do()
     {
-        var pull = await NewPull("try whole");
+        var pull = await PrintedPull("try whole");
         async Task<string> Bench() => (string)(await server.Bench()).Single(b => (string)b!["part"]! == (string)pull["id"]!)!["says"]!;
         (await Bench()).ShouldContain("does it do what it must");
         await server.Post($"/api/parts/{pull["id"]}/tries", new { revision = 1, slot = "part", word = "nutTurns", remark = "left one" });
@@ -67,7 +55,7 @@ public sealed class TryTests(Server server)
     [Fact]
     public async Task A_try_keeps_its_photograph()
     {
-        var pull = await NewPull("try photo");
+        var pull = await PrintedPull("try photo");
         var entry = await server.Post($"/api/parts/{pull["id"]}/tries", new { revision = 1, slot = "part", word = "works" });
         using var bitmap = new SkiaSharp.SKBitmap(40, 30);
         using var png = bitmap.Encode(SkiaSharp.SKEncodedImageFormat.Png, 90);

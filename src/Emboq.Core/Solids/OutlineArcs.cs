@@ -90,12 +90,9 @@ internal static class OutlineArcs
         return Facet(from, until, bulge, chordError).Append(until);
     }
 
-    private static IEnumerable<Point2> Arc(Point2 a, Point2 m, Point2 b, double chordError)
-    {
-        // The angle at m over the chord is half of the arc on the other side: the bulge is the tangent of a quarter of the arc on this one.
-        var over = Math.PI - Turn(a, m, b);
-        return Facet(a, b, Math.Tan((Math.PI - over) / 2) * Math.Sign(Cross(a, m, b)), chordError).Skip(1);
-    }
+    /// <summary>The way turns at any point of an arc by half of the arc; a bulge is the tangent of a quarter of it.</summary>
+    private static IEnumerable<Point2> Arc(Point2 a, Point2 m, Point2 b, double chordError) =>
+        Facet(a, b, Math.Tan(Turn(a, m, b) / 2) * Math.Sign(Cross(a, m, b)), chordError).Skip(1);
 
     private static IEnumerable<Point2> Facet(Point2 from, Point2 to, double bulge, double chordError)
     {

@@ -33,7 +33,9 @@ export function CalloutLabel({ placed }: CalloutLabelProps) {
   return (
     <div className="absolute" style={place}>
       <button
-        className={`bg-base-100 flex h-full w-full flex-col justify-center rounded border px-2 text-left ${spec ? 'border-primary' : callout.reads ? 'border-secondary border-dashed' : 'border-base-300'}`}
+        className={`bg-base-100 flex h-full w-full flex-col justify-center rounded border px-2 text-left ${
+          spec ? 'border-primary' : callout.reads ? 'border-secondary border-dashed' : 'border-base-300'
+        }`}
         onClick={press}
         onKeyDown={keys}
         data-line={callout.line}

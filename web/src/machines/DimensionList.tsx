@@ -11,7 +11,9 @@ export function DimensionList({ place, chosen, onChoose }: DimensionListProps) {
       {place.dimensions.map((d) => (
         <li key={d.key} className="border-base-300 border-b">
           <button
-            className={`flex min-h-12 w-full items-center justify-between gap-2 rounded px-2 py-1 text-left ${d.key === chosen ? 'bg-base-200 font-semibold' : 'hover:bg-base-200'}`}
+            className={`flex min-h-12 w-full items-center justify-between gap-2 rounded px-2 py-1 text-left ${
+              d.key === chosen ? 'bg-base-200 font-semibold' : 'hover:bg-base-200'
+            }`}
             aria-pressed={d.key === chosen}
             onClick={() => onChoose(d.key)}
           >

@@ -23,7 +23,8 @@ internal static class KeyShape
         {
             yield return new("ladder-free", r.LocksHeight ? "ladder of the width" : "ladder of the height",
                 () => Rungs(r, [.. r.Ladder.Select(_ => r.Locked.Drawn.Value)], FreeStep),
-                $"{r.Ladder.Count} rungs, each {Figures.Mm(FreeStep)} {(r.LocksHeight ? "wider" : "higher")} than the last: shows where it begins to rub. It does "
+                $"{r.Ladder.Count} rungs, each {Figures.Mm(FreeStep)} {(r.LocksHeight ? "wider" : "higher")} than the last: "
+                + "shows where it begins to rub. It does "
                     + "not prove the fitted axis.");
         }
     }
@@ -73,7 +74,8 @@ internal static class KeyShape
     {
         var (locked, free) = r.LocksHeight ? ("high below the table", "wider") : ("wide", "higher");
         return $"{r.Ladder.Count} rungs from {Figures.Mm(r.Ladder[0])} to {Figures.Mm(r.Ladder[^1])} {locked}"
-            + (r.LaddersApart ? "" : $", each {Figures.Mm(FreeStep)} {free} than the last") + "; rung 1 has one notch. Print it the way up the key will print. It does not prove the key's straightness.";
+            + (r.LaddersApart ? "" : $", each {Figures.Mm(FreeStep)} {free} than the last") + "; rung 1 has one notch. "
+            + "Print it the way up the key will print. It does not prove the key's straightness.";
     }
 
     public static Solid Part(KeyReckoning r, string? mark)
