@@ -19,6 +19,7 @@ internal sealed partial class PaddleWorkshop
         await ToolDrawer();
         await GripPress();
         await HandTools();
+        await DowndraftTable();
     }
 
     private async Task SteamBox()
@@ -164,5 +165,25 @@ internal sealed partial class PaddleWorkshop
         await Read(box, "height", "caliper", "31.6");
         await Read(box, "topWidth", "caliper", "90.7");
         await Read(box, "corner", "radius-gauges", "4");
+    }
+
+    private async Task DowndraftTable()
+    {
+        var machine = await Machine("Downdraft table", "Blades are sanded on it; its openings were cut from sheet by hand, and none is round.");
+        await Opening(machine, "flattened pipe", "oval", ("inside", "88.4"), ("insideDepth", "44.2"), ("outside", "90.2"), ("outsideDepth", "46.0"));
+        await Opening(machine, "clean-out", "d-opening", ("inside", "70.3"), ("insideDepth", "58.1"), ("outside", "73.2"), ("outsideDepth", "61.0"));
+        await Opening(machine, "chute", "trapezoid", ("inside", "104.5"), ("insideTop", "71.8"), ("insideDepth", "52.0"), ("outside", "107.4"),
+            ("outsideTop", "74.6"), ("outsideDepth", "54.9"));
+    }
+
+    private async Task Opening(Guid machine, string name, string kind, params (string Dimension, string Text)[] sizes)
+    {
+        var place = await Place(machine, name, KindList.Of(kind));
+        foreach (var (dimension, text) in sizes)
+        {
+            await Read(place, dimension, "caliper", text);
+        }
+
+        await Read(place, "depth", "depth-rod", "35");
     }
 }
