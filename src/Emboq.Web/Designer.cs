@@ -60,7 +60,7 @@ internal static class Designer
         }
 
         var own = state.Setups.ToDictionary(s => s.Key, s => processes[s.Value]);
-        var brief = new Brief(values.Value, listed.Value.Places, processes[state.Process], known.Tries, mark)
+        var brief = new Brief(values.Value, family.Counting(values.Value, listed.Value.Places), processes[state.Process], known.Tries, mark)
         {
             Taken = taken.Value,
             Drawer = known.Drawer,

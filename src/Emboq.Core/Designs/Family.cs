@@ -29,6 +29,12 @@ public sealed record Family(
 
     /// <summary>How its parts are told to do what they must, or not.</summary>
     public IReadOnlyList<TryWord> Words { get; init; } = TryWord.Common;
+
+    /// <summary>The places that count as the choices stand: one that was named for another choice waits, and moves nothing.</summary>
+    /// <param name="values">The maker's decisions.</param>
+    /// <param name="places">All that are named, by slot.</param>
+    public IReadOnlyDictionary<string, Interface> Counting(ParameterValues values, IReadOnlyDictionary<string, Interface> places) =>
+        places.Where(p => Slots.First(s => s.Key == p.Key).Counts(values)).ToDictionary();
 }
 
 /// <summary>A place of a family where an interface goes.</summary>
@@ -48,6 +54,9 @@ public sealed record InterfaceSlot(string Key, string Label, IReadOnlyList<strin
     /// <summary>The same, asked for only while a choice stands at one of some options.</summary>
     public InterfaceSlot If(string choice, params IReadOnlyList<string> options) =>
         this with { When = new Dictionary<string, IReadOnlyList<string>>(When) { [choice] = options } };
+
+    /// <summary>Whether it counts as the choices stand.</summary>
+    public bool Counts(ParameterValues values) => When.All(w => w.Value.Contains(values.Choice(w.Key)));
 
     /// <summary>The sentence that says how the place is joined, word by word; empty where the place alone is asked for.</summary>
     public IReadOnlyList<SlotWord> Sentence { get; init; } = [];

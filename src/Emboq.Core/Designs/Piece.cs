@@ -9,8 +9,9 @@ public abstract record PrintItem(string Key, string Name, IReadOnlyList<Body> Bo
     /// <summary>Whether all of it can be built.</summary>
     public bool IsBuildable => Bodies.All(b => b.IsBuildable);
 
-    /// <summary>Whether it may be printed by another process than the main piece.</summary>
-    public virtual bool MayDiffer => true;
+    /// <summary>Whether it may be printed by another process than the main piece: not the main piece itself, nor one of a pair that must come out
+    /// alike.</summary>
+    public bool MayDiffer { get; init; } = Key != Piece.Main;
 
     /// <summary>All of it in the frame of its bodies.</summary>
     /// <exception cref="InvalidOperationException">Something of it cannot be built.</exception>
@@ -48,12 +49,6 @@ public sealed record Piece(string Key, string Name, IReadOnlyList<Body> Bodies, 
 
     /// <summary>Where it stands in the assembly.</summary>
     public Pose Pose { get; init; } = Pose.Here;
-
-    /// <summary>Whether it is the main piece, or one of a pair that must come out alike: printed as the main piece is.</summary>
-    public bool Alike { get; init; } = Key == Main;
-
-    /// <inheritdoc/>
-    public override bool MayDiffer => !Alike;
 
     /// <summary>What it is for, or nothing.</summary>
     public string? Says { get; init; }

@@ -26,7 +26,12 @@ public static class Facets
     public static Profile Of(Profile profile, bool cut, double chordError) => !profile.HasArcs ? profile
         : new(profile.Corners.SelectMany((c, i) => Side(c, profile.Points[(i + 1) % profile.Points.Length], cut, chordError)));
 
-    private static IEnumerable<Point2> Side(Corner corner, Point2 next, bool cut, double chordError)
+    /// <summary>The points of one side, without its end.</summary>
+    /// <param name="corner">Where it begins, and its bulge.</param>
+    /// <param name="next">Where it ends.</param>
+    /// <param name="cut">Whether the outline bounds what is cut away.</param>
+    /// <param name="chordError">mm, positive.</param>
+    public static IEnumerable<Point2> Side(Corner corner, Point2 next, bool cut, double chordError)
     {
         yield return corner.At;
         if (corner.Bulge == 0)

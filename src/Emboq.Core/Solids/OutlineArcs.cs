@@ -94,15 +94,9 @@ internal static class OutlineArcs
     private static IEnumerable<Point2> Arc(Point2 a, Point2 m, Point2 b, double chordError) =>
         Facet(a, b, Math.Tan(Turn(a, m, b) / 2) * Math.Sign(Cross(a, m, b)), chordError).Skip(1);
 
-    private static IEnumerable<Point2> Facet(Point2 from, Point2 to, double bulge, double chordError)
-    {
-        var corner = new Corner(from, bulge);
-        var (radius, middle) = (corner.Radius(to), corner.Middle(to));
-        var count = Math.Max(1, (int)Math.Ceiling(corner.Turn / (2 * Math.PI) * Facets.Count(radius, chordError)));
-        var start = Math.Atan2(from.Y - middle.Y, from.X - middle.X);
-        return Enumerable.Range(0, count).Select(i => start + (Math.Sign(bulge) * corner.Turn * i / count)).Select(angle =>
-            new Point2(middle.X + (radius * Math.Cos(angle)), middle.Y + (radius * Math.Sin(angle))));
-    }
+    /// <summary>With its corners on the arc, whichever way it turns.</summary>
+    private static IEnumerable<Point2> Facet(Point2 from, Point2 to, double bulge, double chordError) =>
+        Facets.Side(new(from, bulge), to, cut: bulge < 0, chordError);
 
     private static double Cross(Point2 a, Point2 b, Point2 c) => ((b.X - a.X) * (c.Y - b.Y)) - ((b.Y - a.Y) * (c.X - b.X));
 

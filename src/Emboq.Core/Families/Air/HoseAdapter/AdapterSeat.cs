@@ -26,27 +26,27 @@ internal static class AdapterSeat
         return seat with { Clearance = clearance, Least = least, Greatest = greatest, Chance = JointProbability.Within([(clearance, least, greatest)]) };
     }
 
-    /// <summary>Across the fitted face at mid cuff, in the part and in its ring, in both directions where it is not round; of an odd outline there is no one
-    /// line to gauge along.</summary>
+    /// <summary>Across the fitted face at mid cuff, in the part and in its ring, in both directions where it is not round.</summary>
     public static IEnumerable<Gauge> Gauges(AdapterReckoning r, EndReckoning end)
     {
         var (slot, first) = (end.Parameters.Slot, ReferenceEquals(end, r.First));
         var middle = first ? end.Cuff.Value / 2 : r.Height.Value - (end.Cuff.Value / 2);
-        if (end.Parameters.Outline is not null)
-        {
-            yield break;
-        }
-
         var jaws = end.Parameters.Join == Join.Over ? Jaws.Between : Jaws.Over;
         foreach (var (body, z) in new[] { ("part", middle), ($"ring-{slot}", AdapterShape.RingHeight / 2) })
         {
-            // A little off the facets' corners, and where the width was measured.
-            if (end.Duct is null || end.Duct.WidestAt is not null)
+            if (end.Parameters.Outline is not null || end.Duct is { WidestAt: null })
             {
+                var face = AdapterOutline.Face(end, end.Drawn.Value);
+                yield return OutlineGauge.Of(body, $"{slot} end, across", face, z, Axis.X, jaws);
+                yield return OutlineGauge.Of(body, $"{slot} end, up", face, z, Axis.Y, jaws);
+            }
+            else
+            {
+                // A little off the facets' corners, and where the width was measured.
                 yield return new(body, $"{slot} end", end.Drawn.Value, new(0, end.Duct?.WidestAt ?? 0.01, z), Axis.X, jaws);
             }
 
-            if (end.Duct is { } duct)
+            if (end.Parameters.Outline is null && end.Duct is { } duct)
             {
                 yield return new(body, $"{slot} end, height", duct.Drawn.Value, new(0.01, 0, z), Axis.Y, jaws);
             }

@@ -133,6 +133,12 @@ public static class FenceKeyFamily
             : "Hardly anything of it stands in the channel.",
             Figures.Mm(r.High.Value), "1.5 mm or more", "Common practice, no published source.", deep || r.LocksHeight ? []
                 : [new Remedy.Change("Leave less free below", new Dictionary<string, string> { ["under"] = "0.3" })]);
+        if (r.Lip is null && brief.Parameters.Choice("foot") == "foot")
+        {
+            yield return new("foot", "foot under the lips", Verdict.Watch, "A plain channel has no lips: the foot is left away.", "no lips", "a T slot",
+                "Plane geometry.", [new Remedy.Change("Take no foot", new Dictionary<string, string> { ["foot"] = "neck" })]);
+        }
+
         if (r.Foot is { } foot)
         {
             yield return Judge.AtLeast("foot.reach", "foot past the mouth", (foot.Width.Value - r.Width.Value) / 2, 1, "It reaches under both lips.",

@@ -114,8 +114,7 @@ public static class RouterTemplateFamily
 
         DimensionAddress? Read(string slot) => brief.Interfaces.GetValueOrDefault(slot) is { } place ? new(place.Id, Across(brief, slot)) : null;
         Solid Template(string? mark) => Build(moved, inside, rim, thickness.Value, mark);
-        Gauge Gauged(Axis axis, double size) => new("part", inside ? "opening" : "template", size, new(moved.Middle.X, moved.Middle.Y, 0.5), axis,
-            inside ? Jaws.Between : Jaws.Over);
+        Gauge Gauged(Axis along) => OutlineGauge.Of("part", inside ? "opening" : "template", moved, 0.5, along, inside ? Jaws.Between : Jaws.Over);
         return new()
         {
             Ledger = ledger,
@@ -129,7 +128,7 @@ public static class RouterTemplateFamily
             Hardware = ["double-sided tape, or two screws where they do no harm"],
             Fitting = ["Sand the edge where the follower runs: it copies every bump.", "Fix the template to the work, and the work to the bench.",
                 "Rout a little deeper at each pass, the follower always on the edge."],
-            Gauges = own is not null ? [] : [Gauged(Axis.X, moved.Across), Gauged(Axis.Y, moved.Along)],
+            Gauges = [Gauged(Axis.X), Gauged(Axis.Y)],
             Cautions = Cautions,
         };
     }

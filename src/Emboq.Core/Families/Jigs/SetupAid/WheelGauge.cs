@@ -37,8 +37,12 @@ internal sealed record WheelGauge(Quantity Angle, Quantity Radius, Quantity Leng
         var way = ways.First(w => w.Key == p.Choice("wayUp"));
         var outline = gauge.Outline();
         // A straight edge of the same reach would touch with both ends and stand off in the middle: its angle is that of the chord.
-        var straight = outline is null ? null : ledger.Add("straight", "error of a straight gauge", Quantity.Asin(gauge.Reach / (2 * gauge.Radius)),
-            "A straight edge lies on the chord: half of the arc's own angle too steep.");
+        if (outline is not null)
+        {
+            ledger.Add("straight", "error of a straight gauge", Quantity.Asin(gauge.Reach / (2 * gauge.Radius)),
+                "A straight edge lies on the chord: half of the arc's own angle too steep.");
+        }
+
         return new()
         {
             Ledger = ledger,
@@ -51,7 +55,7 @@ internal sealed record WheelGauge(Quantity Angle, Quantity Radius, Quantity Leng
                 ? [new("wheel.meets", "rest and wheel", Verdict.Stop, "So long an arc curls back over the rest: let it touch less of the wheel.",
                     Figures.Mm(gauge.Reach.Value), "less than a quarter of the wheel", "Plane geometry.",
                     [new Remedy.Change($"Touch {Figures.Mm(gauge.Least)}", new Dictionary<string, string> { ["reach"] = Figures.Number(gauge.Least) })])]
-                : [.. gauge.Checks(straight!, wheel), BedCheck.Of(Across(outline), High(outline), gauge.Thick.Value, way, brief.Process)],
+                : [.. gauge.Checks(wheel, across), BedCheck.Of(Across(outline), High(outline), gauge.Thick.Value, way, brief.Process)],
             Drawing = outline is null ? null : gauge.Draw(outline, wheel is null ? null : new(wheel.Id, across), measured is null ? null
                 : new(measured.Id, "angle")),
             Fitting = ["With the plug pulled, lay it on the rest and push it to the wheel; tilt the rest until no light shows along the arc.",
@@ -94,18 +98,14 @@ internal sealed record WheelGauge(Quantity Angle, Quantity Radius, Quantity Leng
 
     private Solid Solid(Profile outline) => new Solid.Extruded(outline, Thick.Value);
 
-    private IEnumerable<Check> Checks(Quantity straight, Interface? wheel)
+    private IEnumerable<Check> Checks(Interface? wheel, string across)
     {
-        yield return new("round", "edge as round as the wheel", Verdict.Good,
-            $"A straight gauge of this reach would grind {Figures.Degrees(straight.Value)} off: the radius counts.", Figures.Mm(Radius.Value),
-            "the wheel's own radius", "Plane geometry: half of the angle over the arc.", []);
         yield return Judge.AtLeast("slender", "thick enough to stand", Thick.Value, 5, "It stands by itself.", "It falls over when it is let go.",
             Verdict.Watch, "Common practice, no published source.");
-        if (wheel is null)
-        {
-            yield return new("worn", "wheel measured", Verdict.Watch, "The wheel's diameter was typed, not measured: a worn wheel is smaller than it was sold.",
-                "typed", "measured", "A size is measured, never assumed.", []);
-        }
+        yield return wheel is null
+            ? new("worn", "wheel measured", Verdict.Watch, "The wheel's diameter was typed, not measured: a worn wheel is smaller than it was sold.",
+                "typed", "measured", "A size is measured, never assumed.", [])
+            : ReadingChecks.Of("worn", "wheel measured", wheel, across);
     }
 
     private IEnumerable<Gauge> Gauges(string body)

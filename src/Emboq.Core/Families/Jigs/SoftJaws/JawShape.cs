@@ -20,7 +20,7 @@ internal static class JawShape
         [
             new("part", "jaw", () => Plate(r, mark), ways, way) { Pattern = pattern, Walls = walls },
             // It looks back at the first, face to face.
-            new("second", "the other jaw", () => Plate(Other(r), mark), ways, way) { Pattern = pattern, Walls = walls, Pose = Facing(r), Alike = true },
+            new("second", "the other jaw", () => Plate(Other(r), mark), ways, way) { Pattern = pattern, Walls = walls, Pose = Facing(r), MayDiffer = false },
         ];
     }
 
@@ -101,9 +101,11 @@ internal static class JawShape
             {
                 JawFace.Vee vee => new[] { Half(vee, vee.HalfWidth) },
                 JawFace.Hollow hollow => [Half(hollow, 2 * Math.Sqrt((hollow.Radius * hollow.Radius) - Math.Pow(hollow.Radius - (hollow.Deep / 2), 2)))],
+                JawFace.Pocket { Drawn: { } drawn, Deep: var deep } => [Across(drawn, deep, Axis.X), Across(drawn, deep, Axis.Y)],
                 _ => [],
             },
         ];
+        Gauge Across(Profile drawn, double deep, Axis along) => OutlineGauge.Of("part", "pocket", drawn, t - (deep / 2), along, Jaws.Between);
     }
 
     private static Solid Plate(JawReckoning r, string? mark)

@@ -91,7 +91,7 @@ public static class SoftJawsFamily
                 : p.Choice("fixing") == "screws" ? "Take the steel jaws off, screw the plates on, snug by hand."
                 : "Hang the plates over the jaws by their lips.",
                 "Close the vice on something soft and look whether both faces meet evenly."],
-            Gauges = pocket ? [] : JawShape.Gauges(r),
+            Gauges = JawShape.Gauges(r),
             Cautions = Cautions(p),
         };
     }

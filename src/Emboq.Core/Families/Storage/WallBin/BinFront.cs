@@ -24,8 +24,10 @@ internal sealed record BinFront(Label? Words, BinHolder? Holder)
         }
     }
 
-    /// <summary>Turns words that are read from above to the front of a bin, facing away from the wall.</summary>
-    public static Solid Facing(Solid words, double y, double z) => words.Tipped(90).Spun(180).At(0, y, z);
+    /// <summary>What is read from above, turned to the front of a bin, facing away from the wall.</summary>
+    /// <param name="y">Where its back then is, mm.</param>
+    /// <param name="z">Where its middle then is, mm.</param>
+    public static Pose Facing(double y, double z) => new(90, 0, 180, new(0, y, z));
 }
 
 /// <summary>Two rails and a foot on the front of a bin, with the plate that slides in between from above.</summary>

@@ -94,13 +94,13 @@ internal static class BinShape
         var (depth, high) = (r.OuterDepth.Value, r.Front.Value);
         if (front.Holder is not { } holder)
         {
-            Solid Placed(Solid s) => BinFront.Facing(s, depth, high / 2);
+            Solid Placed(Solid s) => BinFront.Facing(depth, high / 2).Of(s);
             return front.Words is not { } words ? body : words.Raised(0, 0, 0) is { } raised ? body + Placed(raised)
                 : body.Without(words.Sunk(0, 0, 0).Select(Placed));
         }
 
         var (wide, slot, window) = (r.OuterWidth.Value, holder.SlotWide.Value, holder.Window.Value);
-        // A stacking bin is bevelled below: its rails begin above the bevel, on one of their own.
+        // A stacking bin is bevelled below, and its rails are bevelled on.
         var rails = new Solid.Box(wide, BinHolder.Out + 0.5, high).At(-wide / 2, depth - 0.5, 0);
         var cut = rails.Without([new Solid.Box(slot, BinHolder.Slot, high).At(-slot / 2, depth, BinHolder.Foot),
             new Solid.Box(window, BinHolder.Out + 1, high).At(-window / 2, depth, BinHolder.Foot)]);
@@ -115,7 +115,7 @@ internal static class BinShape
             yield return new("plate", "label plate", () => Plate(holder, label.Words), PlateWays, "back")
             {
                 WayBy = null,
-                Pose = new(90, 0, 180, new(0, r.OuterDepth.Value + 0.2, BinHolder.Foot + (holder.PlateHigh.Value / 2))),
+                Pose = BinFront.Facing(r.OuterDepth.Value + 0.2, BinHolder.Foot + (holder.PlateHigh.Value / 2)),
                 Says = "Slides in behind the rails; printed in another filament it is read from further away.",
             };
         }
@@ -123,8 +123,9 @@ internal static class BinShape
         foreach (var inlay in Label.Inlays(r.Label?.Words, new(0, 0, 0)))
         {
             // They stand upright, in the front of the bin or in that of its plate.
-            var (out_, up) = r.Label!.Holder is { } h ? (BinHolder.Thick + 0.2, BinHolder.Foot + (h.PlateHigh.Value / 2)) : (0, r.Front.Value / 2);
-            yield return inlay with { Pose = new(90, 0, 180, new(0, r.OuterDepth.Value + out_ - r.Label.Words!.Depth.Value, up)) };
+            var (face, middle) = r.Label!.Holder is { } h ? (r.OuterDepth.Value + 0.2 + BinHolder.Thick, BinHolder.Foot + (h.PlateHigh.Value / 2))
+                : (r.OuterDepth.Value, r.Front.Value / 2);
+            yield return inlay with { Pose = BinFront.Facing(face - r.Label.Words!.Depth.Value, middle) };
         }
 
         if (r.Spacer is { } spacer)
