@@ -20,6 +20,22 @@ type Part = { readonly id: string; readonly job: string; readonly version: numbe
 /** As a part stands when it is walked. */
 const conditions = ['unmeasured', 'measured', 'row of 1', 'row of 3'] as const
 
+/** A family as its choices make another thing of it, and the kinds of places that it then has. */
+type Form = { readonly parameters: Record<string, string>; readonly places: Record<string, string> }
+const usual: Form = { parameters: {}, places: {} }
+const called = (form: Form) => Object.values({ ...form.parameters, ...form.places }).join(' ') || 'as usual'
+const forms: Record<string, readonly Form[]> = {
+  'hose-adapter': ['oval', 'd-opening', 'trapezoid'].map((kind) => ({ parameters: { firstHold: 'tape' }, places: { first: kind } })),
+  'drawer-pull': [{ parameters: { fastening: 'plate' }, places: { drawer: 'hole-row', board: 'flat' } }],
+  'set-up-aid': [
+    { parameters: { aid: 'wheel', reach: '8' }, places: { round: 'tube' } },
+    { parameters: { aid: 'pads' }, places: { feet: 'gaps' } },
+  ],
+  'fence-key': [{ parameters: { foot: 'foot', ladders: 'apart' }, places: { channel: 't-slot' } }],
+  'wall-bin': [{ parameters: { labelled: 'plate' }, places: {} }],
+  'label-plate': [{ parameters: { fixing: 'hang' }, places: { ring: 'ring' } }],
+}
+
 const get = async <T>(request: APIRequestContext, path: string): Promise<T> => (await request.get(path)).json() as Promise<T>
 
 async function send<T>(request: APIRequestContext, method: 'post' | 'put', path: string, data: unknown): Promise<T> {
@@ -44,6 +60,7 @@ async function begin(
   family: Family,
   giver: Family,
   condition: string,
+  form: Form,
   places: readonly Place[],
   process: string,
 ) {
@@ -51,15 +68,16 @@ async function begin(
   const taken = new Set<string>()
   const interfaces: Record<string, string> = {}
   // Of counted slots two are filled: a tray of two things.
-  for (const slot of measured ? family.slots.filter((s) => s.need === 'always' || /[12]$/.test(s.key)) : []) {
-    const place = places.find((p) => slot.kinds.includes(p.kind) && !taken.has(p.id))
+  for (const slot of measured ? family.slots.filter((s) => s.need === 'always' || /[12]$/.test(s.key) || s.key in form.places) : []) {
+    const kind = form.places[slot.key]
+    const place = places.find((p) => slot.kinds.includes(p.kind) && (!kind || p.kind === kind) && !taken.has(p.id))
     expect(place, `a place that was read for ${slot.key} of ${family.key}`).toBeDefined()
     taken.add(place!.id)
     interfaces[slot.key] = place!.id
   }
-  const asked = { name: family.name, family: family.key, interfaces, process, parameters: {} }
+  const asked = { name: family.name, family: family.key, interfaces, process, parameters: form.parameters }
   const job = await send<{ id: string; parts: Part[] }>(request, 'post', '/api/jobs', {
-    name: `Walk ${family.name}, ${condition} ${unique}`,
+    name: `Walk ${family.name} ${called(form)}, ${condition} ${unique}`,
     need: 'walked from end to end',
     part: asked,
   })
@@ -142,27 +160,30 @@ test('every family can be walked through every station, measured or not, alone a
   const pull = families.find((f) => f.key === 'drawer-pull')!
   await page.goto('/tables')
   const jobs: string[] = []
-  for (const family of families)
-    for (const condition of conditions) {
-      const measured = condition !== 'unmeasured'
-      const needs = family.slots.some((s) => s.need === 'always') || (!measured && family.slots.some((s) => /1$/.test(s.key)))
-      const job = await begin(request, family, pull, condition, places, process!.id)
-      jobs.push(job)
-      for (const station of stations) {
-        at = `${family.key}, ${condition}, ${station}`
-        await test.step(at, async () => {
-          await go(page, `/jobs/${job}?at=${station}`)
-          await expect(page.getByRole('heading', { name: new RegExp(`^Walk ${family.name}, ${condition}`) })).toBeVisible()
-          await useful(page, station, measured, needs)
-          for (const unit of ['inch', 'metric']) {
-            await page.getByRole('button', { name: /^Leading unit/ }).click()
-            const text = await page.getByRole('main').innerText()
-            if (inner.test(text)) faults.push(`${at}, ${unit}: shows “${inner.exec(text)![0]}”`)
-            if ((await page.getByRole('alert').count()) > 0) faults.push(`${at}: ${await page.getByRole('alert').first().innerText()}`)
-          }
-        })
-      }
+  const walks = families.flatMap((family) => [
+    ...conditions.map((condition) => ({ family, form: usual, condition })),
+    ...(forms[family.key] ?? []).flatMap((form) => (['measured', 'row of 3'] as const).map((condition) => ({ family, form, condition }))),
+  ])
+  for (const { family, form, condition } of walks) {
+    const measured = condition !== 'unmeasured'
+    const needs = family.slots.some((s) => s.need === 'always') || (!measured && family.slots.some((s) => /1$/.test(s.key)))
+    const job = await begin(request, family, pull, condition, form, places, process!.id)
+    jobs.push(job)
+    for (const station of stations) {
+      at = `${family.key} ${called(form)}, ${condition}, ${station}`
+      await test.step(at, async () => {
+        await go(page, `/jobs/${job}?at=${station}`)
+        await expect(page.getByRole('heading', { name: new RegExp(`^Walk ${family.name} ${called(form)}, ${condition}`) })).toBeVisible()
+        await useful(page, station, measured, needs)
+        for (const unit of ['inch', 'metric']) {
+          await page.getByRole('button', { name: /^Leading unit/ }).click()
+          const text = await page.getByRole('main').innerText()
+          if (inner.test(text)) faults.push(`${at}, ${unit}: shows “${inner.exec(text)![0]}”`)
+          if ((await page.getByRole('alert').count()) > 0) faults.push(`${at}: ${await page.getByRole('alert').first().innerText()}`)
+        }
+      })
     }
+  }
   await Promise.all(jobs.map((job) => send(request, 'put', `/api/away/jobs/${job}`, { away: true })))
   expect(faults).toEqual([])
 })
