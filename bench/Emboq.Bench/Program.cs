@@ -10,6 +10,8 @@ using Process = Emboq.Core.Setups.Process;
 var address = new Uri(args[0]);
 var rounds = args.Length > 1 ? int.Parse(args[1], CultureInfo.InvariantCulture) : 300;
 using var http = new HttpClient { BaseAddress = address };
+// As the screen asks: triangles come as bytes.
+http.DefaultRequestHeaders.Accept.ParseAdd("application/octet-stream");
 await using var pool = new KernelPool(new KernelLimits { Engines = 1 });
 var family = FamilyList.Find("hose-adapter")!;
 var part = (await http.GetFromJsonAsync<JsonNode>("/api/jobs"))!.AsArray().Single(j => (string)j!["name"]! == "Lathe hood to hose")!["parts"]![0]!;

@@ -1,3 +1,5 @@
+using System.Buffers.Binary;
+using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 
 namespace Emboq.Web.Tests;
@@ -63,6 +65,35 @@ public sealed class ApiTests(Server server)
         ((string)Line(design, "first.drawn")["inNames"]!).ShouldContain("wanted");
         design["drawing"]!["callouts"]!.AsArray().Count.ShouldBe(12);
         design["cautions"]!.AsArray().ShouldNotBeEmpty();
+    }
+
+    [Fact]
+    public async Task Triangles_come_as_bytes_to_who_asks_so_and_are_the_same()
+    {
+        var asked = Server.DesignOf(await server.DemoPart("Blade sander to hose"));
+        var inText = await server.Post("/api/designs", asked);
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/designs") { Content = JsonContent.Create(asked) };
+        request.Headers.Accept.ParseAdd("application/octet-stream");
+        using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
+        answer.Content.Headers.ContentType!.MediaType.ShouldBe("application/octet-stream");
+        var bytes = await answer.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken);
+        var at = 0;
+        byte[] Run()
+        {
+            var from = at + 4;
+            at = from + BinaryPrimitives.ReadInt32LittleEndian(bytes.AsSpan(at));
+            return bytes[from..at];
+        }
+
+        var design = JsonNode.Parse(Run())!;
+        foreach (var (body, text) in design["bodies"]!.AsArray().Zip(inText["bodies"]!.AsArray()))
+        {
+            ((string)body!["positions"]!).ShouldBeEmpty();
+            Run().ShouldBe(Convert.FromBase64String((string)text!["positions"]!));
+            Run().ShouldBe(Convert.FromBase64String((string)text["triangles"]!));
+        }
+
+        at.ShouldBe(bytes.Length);
     }
 
     [Fact]

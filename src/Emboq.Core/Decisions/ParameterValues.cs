@@ -133,7 +133,7 @@ public sealed class ParameterValues
     private static Problem NoSuchOption(ParameterSpec spec, string text)
     {
         var options = string.Join(", ", spec.Options.Select(o => o.Key));
-        return new($"parameters.{spec.Key}", text, $"{spec.Label} cannot be '{text}'.", $"Use one of {options}.", options);
+        return new($"parameters.{spec.Key}", text, $"'{text}' is no option of “{spec.Label}”.", $"Use one of {options}.", options);
     }
 
     private static Problem NotOneLine(ParameterSpec spec, string text) =>

@@ -39,10 +39,17 @@ internal static class DesignEndpoints
         api.MapPost("/plans", Plan).Produces<PlanView>().ProducesProblem(400).Computes().Heavy();
     }
 
-    private static async Task<IResult> Compute(DesignRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    private static async Task<IResult> Compute(DesignRequest request, HttpRequest http, NpgsqlDataSource database, ISolidKernel kernel,
+        CancellationToken stop)
     {
         var design = await Read(request, database, stop);
-        return design.IsGood ? TypedResults.Ok(await View(design.Value, request.Bodies, request.Why, kernel, stop)) : Problems.Bad(design.Problems);
+        if (!design.IsGood)
+        {
+            return Problems.Bad(design.Problems);
+        }
+
+        var view = await View(design.Value, request.Bodies, request.Why, kernel, stop);
+        return DesignBytes.IsAskedFor(http) ? new DesignBytes(view) : TypedResults.Ok(view);
     }
 
     private static async Task<IResult> Plan(DesignRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)

@@ -1,5 +1,6 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { api, got } from './client'
+import { readBody, readDesign } from './designBytes'
 import type { Access, DesignRequest, InterfaceView, Part, PartState } from './types'
 
 export const away = queryOptions({ queryKey: ['away'], queryFn: ({ signal }) => got(api.GET('/api/away', { signal })) })
@@ -84,7 +85,17 @@ export type Role = NonNullable<DesignRequest['bodies']>[number]
 export const design = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodies: readonly Role[]) =>
   queryOptions({
     queryKey: ['design', part.id, state, bodies],
-    queryFn: ({ signal }) => got(api.POST('/api/designs', { body: designRequest(part, state, bodies), signal })),
+    queryFn: async ({ signal }) =>
+      readDesign(
+        await got(
+          api.POST('/api/designs', {
+            body: designRequest(part, state, bodies),
+            signal,
+            headers: { accept: 'application/octet-stream' },
+            parseAs: 'arrayBuffer',
+          }),
+        ),
+      ),
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,
@@ -218,7 +229,8 @@ export const place = (id: string) =>
 export const placeShape = (place: InterfaceView) =>
   queryOptions({
     queryKey: ['shape', place.id, place.dimensions.map((d) => d.size?.value)],
-    queryFn: ({ signal }) => got(api.GET('/api/interfaces/{id}/shape', { params: { path: { id: place.id } }, signal })),
+    queryFn: async ({ signal }) =>
+      readBody(await got(api.GET('/api/interfaces/{id}/shape', { params: { path: { id: place.id } }, signal }))),
     retry: false,
     staleTime: Infinity,
   })

@@ -8,12 +8,16 @@ export type BenchItem = Schemas['BenchItem']
 export type BenchView = Schemas['BenchView']
 export type HealthView = Schemas['HealthView']
 export type QueueView = Schemas['QueueView']
-export type BodyView = Schemas['BodyView']
+/** A body with its triangles as they came in bytes. */
+export type BodyView = Omit<Schemas['BodyView'], 'positions' | 'triangles'> & {
+  readonly positions: Float32Array<ArrayBuffer>
+  readonly triangles: Uint32Array<ArrayBuffer>
+}
 export type CardPreview = Schemas['CardPreview']
 export type Callout = Schemas['Callout']
 export type CheckView = Schemas['CheckView']
 export type DesignRequest = Schemas['DesignRequest']
-export type DesignView = Schemas['DesignView']
+export type DesignView = Omit<Schemas['DesignView'], 'bodies'> & { readonly bodies: readonly BodyView[] }
 export type DimensionView = Schemas['DimensionView']
 export type DrawingView = Schemas['DrawingView']
 export type EntryView = Schemas['EntryView']

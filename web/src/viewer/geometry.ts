@@ -2,13 +2,11 @@ import { BufferAttribute, BufferGeometry } from 'three'
 import type { BodyView } from '@/api/types'
 import { creases } from './creases'
 
-const bytes = (base64: string) => Uint8Array.from(atob(base64), (c) => c.charCodeAt(0)).buffer
-
 /** The triangles of a body, flat shaded so that what is seen is what is in the file. The caller frees it. */
 export function bodyGeometry(body: BodyView): BufferGeometry {
   const indexed = new BufferGeometry()
-  indexed.setAttribute('position', new BufferAttribute(new Float32Array(bytes(body.positions)), 3))
-  indexed.setIndex(new BufferAttribute(new Uint32Array(bytes(body.triangles)), 1))
+  indexed.setAttribute('position', new BufferAttribute(body.positions, 3))
+  indexed.setIndex(new BufferAttribute(body.triangles, 1))
   const flat = indexed.toNonIndexed()
   indexed.dispose()
   flat.computeVertexNormals()
@@ -19,7 +17,7 @@ export function bodyGeometry(body: BodyView): BufferGeometry {
 /** The edges of a body as lines. The caller frees it. */
 export function edgeGeometry(body: BodyView): BufferGeometry {
   const edges = new BufferGeometry()
-  const points = creases(new Float32Array(bytes(body.positions)), new Uint32Array(bytes(body.triangles)))
+  const points = creases(body.positions, body.triangles)
   edges.setAttribute('position', new BufferAttribute(points, 3))
   return edges
 }
