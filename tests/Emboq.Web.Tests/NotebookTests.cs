@@ -18,7 +18,8 @@ public sealed class NotebookTests(Server server)
             "Marking tools", "Pattern wall", "Shaft lathe", "Shaft vice", "Shaving chute", "Shop extractor", "Spokeshave grinder", "Steam box", "Strip saw",
         ];
         var machines = (await server.Get("/api/machines")).AsArray().Where(m => ofTheDemo.Contains((string)m!["name"]!)).ToList();
-        machines.Count(m => m!["interfaces"]!.AsArray().Any(i => (bool)i!["read"]!)).ShouldBe(ofTheDemo.Length);
+        machines.Where(m => m!["interfaces"]!.AsArray().Any(i => (bool)i!["read"]!)).Select(m => (string)m!["name"]!).Distinct().ShouldBe(ofTheDemo,
+            ignoreOrder: true);
         var kinds = (await server.Get("/api/interface-kinds")).AsArray().Select(k => (string)k!["key"]!);
         kinds.Except(machines.SelectMany(m => m!["interfaces"]!.AsArray()).Where(i => (bool)i!["read"]!).Select(i => (string)i!["kind"]!)).ShouldBeEmpty();
         var bench = (await server.Bench()).Where(b => demo.Contains((string)b!["jobName"]!)).ToList();

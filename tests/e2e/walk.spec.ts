@@ -33,6 +33,10 @@ const forms: Record<string, readonly Form[]> = {
   ],
   'fence-key': [{ parameters: { foot: 'foot', ladders: 'apart' }, places: { channel: 't-slot' } }],
   'wall-bin': [{ parameters: { labelled: 'plate' }, places: {} }],
+  'split-clamp': [
+    { parameters: { style: 'clip', face: 'flat' }, places: {} },
+    { parameters: { style: 'halves' }, places: {} },
+  ],
   'label-plate': [{ parameters: { fixing: 'hang' }, places: { ring: 'ring' } }],
 }
 

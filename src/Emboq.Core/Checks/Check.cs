@@ -22,7 +22,11 @@ public enum Verdict
 /// <param name="Limit">What it was held against, with unit.</param>
 /// <param name="Source">Where the limit comes from.</param>
 /// <param name="Remedies">What can be done, the best first.</param>
-public sealed record Check(string Key, string Title, Verdict Verdict, string Says, string Figure, string Limit, string Source, IReadOnlyList<Remedy> Remedies);
+public sealed record Check(string Key, string Title, Verdict Verdict, string Says, string Figure, string Limit, string Source, IReadOnlyList<Remedy> Remedies)
+{
+    /// <summary>Share used of what is there, 1 for all of it; <c>null</c> where the figure is no such share.</summary>
+    public double? Used { get; init; }
+}
 
 /// <summary>Something that can be done about a check with one press.</summary>
 public abstract record Remedy

@@ -10,6 +10,10 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     /// <summary>A cuff in or over a pipe.</summary>
     public static SeatWords Cuff { get; } = new("ring", "ring", "diameter", ["will not start", "needs force", "firm by hand", "slides", "rattles"]);
 
+    /// <summary>A clamp on its post, before it is tight.</summary>
+    public static SeatWords Clamp { get; } = new("slice", "slice", "diameter of the bore",
+        ["does not go on", "needs force", "firm by hand", "goes on freely", "hangs loose on the post"]);
+
     /// <summary>A thing in a pocket.</summary>
     public static SeatWords Pocket { get; } = new("slice", "slice", "width of the pocket",
         ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"]);

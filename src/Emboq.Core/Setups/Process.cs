@@ -24,6 +24,15 @@ public sealed record Process
     /// <summary>Up to which the filament carries load, °C; <c>null</c> where nobody knows.</summary>
     public double? Warmest { get; init; }
 
+    /// <summary>Breaking stress of its filament along its lines, MPa, as the next two; <c>null</c> where nobody entered it.</summary>
+    public double? StrengthAlong { get; init; }
+
+    /// <summary>Across its layers.</summary>
+    public double? StrengthAcross { get; init; }
+
+    /// <summary>Young's modulus along its lines.</summary>
+    public double? Stiffness { get; init; }
+
     /// <summary>Density of the filament, g/cm³.</summary>
     public required double Density { get; init; }
 
@@ -85,6 +94,9 @@ public sealed record Process
                 Name = Material,
                 Class = Sort ?? FilamentClass.Other,
                 Warmest = Warmest,
+                StrengthAlong = StrengthAlong,
+                StrengthAcross = StrengthAcross,
+                Stiffness = Stiffness,
                 Density = Density,
                 Diameter = FilamentDiameter,
                 Price = s.FilamentPrice,

@@ -32,10 +32,10 @@ public sealed record DesignView(
 
 /// <summary>One judgement.</summary>
 public sealed record CheckView(string Key, string Title, Verdict Verdict, string Says, string Figure, string Limit, string Source,
-    IReadOnlyList<RemedyView> Remedies)
+    IReadOnlyList<RemedyView> Remedies, double? Used = null)
 {
     /// <summary>From a check.</summary>
-    public static CheckView Of(Check c) => new(c.Key, c.Title, c.Verdict, c.Says, c.Figure, c.Limit, c.Source, [.. c.Remedies.Select(RemedyView.Of)]);
+    public static CheckView Of(Check c) => new(c.Key, c.Title, c.Verdict, c.Says, c.Figure, c.Limit, c.Source, [.. c.Remedies.Select(RemedyView.Of)], c.Used);
 }
 
 /// <summary>Something to press: it changes parameters, or leads to a reading, or to a proof.</summary>

@@ -262,7 +262,10 @@ public sealed class EverydayPartsTests
         Hardware("soft-jaws", "fixing=screws; thickness=16", ("jaw", Box("jaw", 100, 40, 20))).ShouldContain("20 mm from the drawer");
         Hardware("fence-key", "", ("channel", Workshop.Place(Guid.NewGuid(), "slot", KindList.Of("slot"),
             [("width", 24), ("depth", 12)]))).ShouldContain("30 mm from the drawer");
-        FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray"]);
+        // Two ears of 14 mm less head and nut, a gap of 3 mm and the nut: 25.4 to 33.7 mm.
+        Hardware("split-clamp", "", ("post", Measuring.Places.Of("post"))).ShouldContain("30 mm from the drawer");
+        FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray",
+            "split-clamp"]);
     }
 
     [Theory]

@@ -11,6 +11,7 @@ const check = (key: string, verdict: Verdict): CheckView => ({
   limit: '',
   source: '',
   remedies: [],
+  used: null,
 })
 
 describe('checks', () => {

@@ -1,0 +1,42 @@
+namespace Emboq.Core.Families.Kit;
+
+/// <summary>What hangs on a part, in people's words: how heavy, how far out, how it is used.</summary>
+/// <param name="Weight">Of what hangs, N, as it presses: more where it shakes.</param>
+/// <param name="Arm">From what holds it to its middle, mm.</param>
+/// <param name="Moment">N mm.</param>
+/// <param name="Shakes">Whether it does.</param>
+/// <param name="Warm">Whether it stands near a motor or in the sun.</param>
+internal sealed record Load(Quantity Weight, Quantity Arm, Quantity Moment, bool Shakes, bool Warm)
+{
+    /// <summary>The place of a measured thing that hangs on it.</summary>
+    public static InterfaceSlot Slot { get; } = new("carried", "what it carries", ["mass", "block", "turned"], SlotNeed.Sometimes);
+
+    /// <summary>What is asked of it.</summary>
+    public static IReadOnlyList<ParameterSpec> Specs { get; } =
+    [
+        Kit.Specs.Number("mass", "Weight it carries", 500, 0, 50_000, "g", "All that hangs on it together.").If(Slot.Key, "open"),
+        Kit.Specs.Length("arm", "How far out", 80, 0, 1000, "From what holds it to the middle of the load.", 5),
+        Kit.Specs.Choice("shakes", "In use it", "still", "What shakes presses three times as hard at its worst.",
+            new ParameterOption("still", "hangs still"), new ParameterOption("shakes", "shakes, or is put on with a bump")),
+        Kit.Specs.Choice("heat", "It stands", "cool", "Warmth softens plastic, and creep grows with it.", new ParameterOption("cool", "in a room"),
+            new ParameterOption("warm", "near a motor, or in the sun")),
+    ];
+
+    /// <summary>Reckons it.</summary>
+    public static Load Of(Brief brief, Ledger ledger)
+    {
+        var p = brief.Parameters;
+        var grams = ledger.Add("mass", "weight it carries", brief.Interfaces.GetValueOrDefault(Slot.Key) is { } thing
+            && Evaluation.Of(thing, "mass") is { } read ? read.Quantity : Quantity.Chosen("mass", p.Number("mass") ?? 0, Unit.Grams), "All that hangs on it.");
+        var shakes = p.Choice("shakes") == "shakes";
+        var still = Quantity.Input("weight of a gram", 0.00980665, new(Gram: -1, Newton: 1), new Provenance.Standard("ISO 80000-4", "standard gravity")) * grams;
+        var weight = ledger.Add("weight", "force of the load", shakes ? Quantity.RuleOfThumb("shaking", 3, Unit.None,
+            "What shakes, or is put on with a bump, presses up to three times as hard; common practice, no published source.") * still : still,
+            shakes ? "Its weight, and what shaking adds." : "Its weight.");
+        var arm = ledger.Add("arm", "how far out", Quantity.Chosen("arm", p.Number("arm")!.Value, Unit.Millimetre), "To the middle of the load.");
+        return new(weight, arm, ledger.Add("moment", "moment of the load", weight * arm, "Force times arm."), shakes, p.Choice("heat") == "warm");
+    }
+
+    /// <summary>Whether the filament stands where it is, said by what is known of it.</summary>
+    public Check Heat(Process process) => DutyCheck.Of(Warm ? "warm" : "years", process);
+}

@@ -1,0 +1,131 @@
+namespace Emboq.Core.Tests.Families;
+
+/// <summary>Split clamps: onto the post, tight, and what they bear.</summary>
+public sealed class ClampTests
+{
+    private static readonly Process Tough = Workshop.Exact with { Sort = FilamentClass.Tough, Stiffness = 2000, StrengthAlong = 45, StrengthAcross = 30, Warmest = 65 };
+
+    private static Design Design(string entries, Process? process = null, string post = "diameter 30", params (string Slot, string Kind, string Sizes)[] more)
+    {
+        var family = FamilyList.Find("split-clamp")!;
+        var values = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).GroupBy(e => e[0])
+            .ToDictionary(e => e.Key, e => e.Last()[1]);
+        var places = more.ToDictionary(m => m.Slot, m => Measuring.Places.Of(KindList.Of(m.Kind), m.Sizes));
+        places["post"] = Measuring.Places.Of(KindList.Of("post"), post);
+        return family.Design(new(ParameterValues.Read(family.Parameters, values).Value, places, process ?? Tough, []));
+    }
+
+    private static Check Of(Design design, string key) => design.Checks.Single(c => c.Key == key);
+
+    private static double Line(Design design, string key) => design.Ledger[key].Value;
+
+    /// <summary>By hand: T = 0.8 N·m on M5 gives 800 N a screw; two hold by 2 μ F what is left after a day, 0.6 of a tough filament's, less what bends it shut.</summary>
+    [Fact]
+    public void What_holds_is_what_a_day_leaves_of_the_screws()
+    {
+        var halves = Design("style=halves; mass=30000");
+        Line(halves, "bolt").ShouldBe(800, 1e-9);
+        Line(halves, "bolt.lasting").ShouldBe(480, 1e-9);
+        // 30 kg press with 294.2 N; 2 × 0.2 × 960 N bear 384 N.
+        Of(halves, "holds").Used!.Value.ShouldBe(30 * 9.80665 / 384, 1e-6);
+        var slip = Design("mass=30000");
+        // The ring of 8 mm around 30.35 mm, bent shut by π × 0.35 mm: k = 3π for a narrow gap.
+        var (r, i) = ((30.35 + 8) / 2, 40 * Math.Pow(8, 3) / 12);
+        var shut = Math.PI * 0.35 * 2000 * i / (3 * Math.PI * Math.Pow(r, 3));
+        Of(slip, "holds").Used!.Value.ShouldBe(30 * 9.80665 / (0.4 * (960 - shut)), 0.02);
+        Of(Design("style=halves; mass=45000"), "holds").ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Stop),
+            c => c.Remedies.Single().Label.ShouldContain("Draw it to 1 N·m"));
+    }
+
+    [Fact]
+    public void On_a_lying_post_the_load_turns_it_and_shaking_counts_three_times()
+    {
+        var still = Of(Design("style=halves; stands=lying; mass=2000; arm=140"), "holds");
+        // μ F d = 0.2 × 960 × 30.
+        still.Used!.Value.ShouldBe(2 * 9.80665 * 140 / 5760, 1e-6);
+        Of(Design("style=halves; stands=lying; mass=2000; arm=140; shakes=shakes"), "holds").Used!.Value.ShouldBe(3 * still.Used.Value, 1e-9);
+        Design("stands=lying; flat=27").Checks.ShouldNotContain(c => c.Key == "holds");
+    }
+
+    [Theory]
+    [InlineData("style=clip", Verdict.Good, "")]
+    [InlineData("style=clip; wall=20", Verdict.Stop, "Make the wall")]
+    [InlineData("style=clip; opened=often", Verdict.Stop, "Make the wall")]
+    [InlineData("style=clip; mouth=15; torque=6", Verdict.Stop, "Make the mouth")]
+    [InlineData("style=clip; face=flat", Verdict.Watch, "Print a slice first")]
+    public void A_clip_has_a_window_of_walls_and_what_opens_it_is_said(string entries, Verdict verdict, string remedy)
+    {
+        var opens = Of(Design(entries), "opens");
+        opens.Verdict.ShouldBe(verdict, opens.Limit);
+        string.Join("; ", opens.Remedies.Select(r => r.Label)).ShouldContain(remedy);
+    }
+
+    [Theory]
+    [InlineData("style=clip; wall=20")]
+    [InlineData("style=clip; opened=often")]
+    [InlineData("style=clip; mouth=15; torque=6")]
+    public void What_a_remedy_of_the_window_offers_does_open_it(string entries)
+    {
+        var change = Of(Design(entries), "opens").Remedies.OfType<Remedy.Change>().First();
+        Of(Design(entries + string.Concat(change.Entries.Select(e => $"; {e.Key}={e.Value}"))), "opens").Verdict.ShouldBe(Verdict.Good, change.Label);
+    }
+
+    [Fact]
+    public void A_filament_nobody_knows_is_not_judged_and_not_green()
+    {
+        var design = Design("style=clip", Workshop.Exact);
+        foreach (var key in new[] { "opens", "holds", "ears", "hoop", "head.presses", "duty" })
+        {
+            Of(design, key).ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Watch), c => c.Says.ShouldStartWith("Not judged"));
+        }
+
+        Of(design, "screw.seat").Limit.ShouldBe("6 mm or more");
+    }
+
+    [Fact]
+    public void Lying_layers_bear_less_than_lines()
+    {
+        var (upright, lying) = (Design(""), Design("wayUp=lying"));
+        (Of(lying, "ears").Used!.Value / Of(upright, "ears").Used!.Value).ShouldBe(45.0 / 30, 1e-6);
+    }
+
+    /// <summary>By hand: a ring bent shut by the clearance c of 0.35 mm closes its gap by π c, and halves close by c; a reading goes before either.</summary>
+    [Fact]
+    public void The_gap_once_it_is_tight_waits_for_its_reading()
+    {
+        var gap = (Given.Size)Design("").Gives("gap")!;
+        gap.Value.Value.ShouldBe(3 - (Math.PI * 0.35), 1e-6);
+        gap.WaitsFor.ShouldNotBeNull();
+        gap.Value.StandardUncertainty.ShouldBeGreaterThan(0.3);
+        ((Given.Size)Design("style=halves").Gives("gap")!).Value.Value.ShouldBe(2.65, 1e-6);
+        var read = (Given.Size)Design("", more: [("tight", "slot", "width 1.62")]).Gives("gap")!;
+        (read.Value.Value, read.WaitsFor).ShouldBe((1.62, null));
+    }
+
+    [Fact]
+    public void A_liner_makes_room_for_itself_and_a_flat_moves_out_with_the_round()
+    {
+        Line(Design("liner=1.5"), "post.diameter.drawn").ShouldBe(30 + 3 + 0.35, 1e-9);
+        // Across a flat of 27 on a round of 30: the flat lies 12 from the axis, and half of the clearance further out.
+        Line(Design("flat=27"), "flat").ShouldBe(12 + 0.175, 1e-9);
+        Of(Design("flat=31"), "flat.cuts").Verdict.ShouldBe(Verdict.Stop);
+    }
+
+    [Fact]
+    public void Three_screws_want_their_height()
+    {
+        var check = Of(Design("bolts=3; height=20"), "screw.wall");
+        check.Verdict.ShouldBe(Verdict.Stop);
+        var higher = check.Remedies.OfType<Remedy.Change>().Single().Entries["height"];
+        Of(Design($"bolts=3; height={higher}"), "screw.wall").Verdict.ShouldBe(Verdict.Good);
+    }
+
+    [Fact]
+    public void A_face_gives_its_holes_and_halves_have_none()
+    {
+        ((Given.Pattern)Design("face=flat; faceSpacing=32").Gives("holes")!).Holes.Select(h => h.X).ShouldBe([-16, 16]);
+        Design("style=halves; face=flat").Gives("holes").ShouldBeNull();
+        Design("style=halves; flat=27; relief=5").Ledger.Lines.ShouldNotContain(l => l.Key == "flat" || l.Key == "relief");
+        Design("style=halves").Pieces.Select(p => p.Key).ShouldBe(["part", "second"]);
+    }
+}
