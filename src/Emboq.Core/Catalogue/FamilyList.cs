@@ -1,4 +1,5 @@
 using Emboq.Core.Families.Air.HoseAdapter;
+using Emboq.Core.Families.Clamping.Bracket;
 using Emboq.Core.Families.Clamping.SplitClamp;
 using Emboq.Core.Families.Drawers.DrawerPull;
 using Emboq.Core.Families.Drawers.DrillingTemplate;
@@ -18,7 +19,7 @@ public static class FamilyList
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Family> All { get; } = [HoseAdapterFamily.Family, DrawerPullFamily.Family, DrillingTemplateFamily.Family,
         LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family,
-        PocketTrayFamily.Family, SplitClampFamily.Family];
+        PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

@@ -39,18 +39,36 @@ internal sealed record OpenRing(double Radius, double Thickness, double HalfMout
     public double Force(double opening, double stiffness, double height) =>
         opening * stiffness * height * Math.Pow(Thickness, 3) / 12 / (Factor * Math.Pow(Radius, 3));
 
-    /// <summary>The thickest that may be opened, mm.</summary>
+    /// <summary>The greatest push that brings the ring onto a round post: where the lips touch it at the angle φ from the push, each presses with N,
+    /// spreads the mouth with N (sin φ − μ cos φ) and takes N (cos φ + μ sin φ) of the push (statics). N; infinite where the lips jam.</summary>
+    /// <param name="post">Diameter, mm.</param>
+    /// <param name="mouth">mm.</param>
+    /// <param name="stiffness">MPa.</param>
+    /// <param name="height">mm.</param>
+    /// <param name="friction">μ.</param>
+    public double Push(double post, double mouth, double stiffness, double height, double friction)
+    {
+        const int Steps = 60;
+        var from = Math.Asin(Math.Min(1, mouth / post));
+        return Enumerable.Range(1, Steps).Select(i => from + (((Math.PI / 2) - from) * i / Steps)).Max(angle =>
+        {
+            var spreads = Math.Sin(angle) - (friction * Math.Cos(angle));
+            return spreads <= 0 ? double.PositiveInfinity
+                : 2 * Force((post * Math.Sin(angle)) - mouth, stiffness, height) * (Math.Cos(angle) + (friction * Math.Sin(angle))) / spreads;
+        });
+    }
+
+    /// <summary>The thickest ring that is borne, mm: what is asked of a ring grows with its thickness.</summary>
     /// <param name="bore">Diameter, mm.</param>
     /// <param name="mouth">mm.</param>
-    /// <param name="opening">mm.</param>
-    /// <param name="strain">That is borne.</param>
-    public static double Thickest(double bore, double mouth, double opening, double strain)
+    /// <param name="bears">Whether a ring may be.</param>
+    public static double Thickest(double bore, double mouth, Func<OpenRing, bool> bears)
     {
         var (thin, thick) = (0.1, bore);
         for (var i = 0; i < 50; i++)
         {
             var middle = (thin + thick) / 2;
-            (thin, thick) = Around(bore, middle, mouth).Strain(opening) <= strain ? (middle, thick) : (thin, middle);
+            (thin, thick) = bears(Around(bore, middle, mouth)) ? (middle, thick) : (thin, middle);
         }
 
         return thin;

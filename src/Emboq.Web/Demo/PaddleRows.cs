@@ -35,6 +35,7 @@ internal sealed partial class PaddleWorkshop
         await Part("Jaws that leave no mark", "Shafts from 22 to 32 mm must be held without a dent.", "grooved jaws", "soft-jaws",
             new() { ["shape"] = "vee", ["smallest"] = "22", ["largest"] = "32", ["thickness"] = "18" }, new() { ["jaw"] = jaw }, tough, null);
         await BenchAids(plain);
+        await OnTheColumn(tough);
         var of = (await SetupStores.Filaments.All(database, default)).ToDictionary(f => f.Name, f => f.Id);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, half", of["plain grey"], "plain grey", "", 212, 538, Later()), default);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, the end of one", of["plain grey"], "plain grey", "", 212, 259, Later()), default);
@@ -72,6 +73,24 @@ internal sealed partial class PaddleWorkshop
             new() { ["ring"] = ring }, plain,
             [.. Tags.Select(t =>
                 new RowItem(2, new Dictionary<string, string> { ["text"] = t }))]);
+    }
+
+    /// <summary>A clamp on the drill's column, with a bracket that takes its holes.</summary>
+    private async Task OnTheColumn(Process tough)
+    {
+        var drill = await Machine("Pillar drill", "Bores the tips for their pins; its column stands free above the table.");
+        var column = await Place(drill, "drill column", KindList.Of("post"));
+        await Around(column, "diameter", "caliper", ("59.94", 0), ("59.97", 60), ("59.92", 120));
+        var shaves = await Place(drill, "four spokeshaves", KindList.Of("mass"));
+        await Read(shaves, "mass", "scale", "1.16 kg");
+        var (job, clamp) = await Part("Shaves within reach", "Four spokeshaves lie under the shavings whenever they are wanted; the drill's column is beside the bench.",
+            "column clamp", "split-clamp",
+            new() { ["style"] = "clip", ["mouth"] = "52", ["wall"] = "9", ["face"] = "flat", ["faceSpacing"] = "32", ["arm"] = "110", ["shakes"] = "shakes", ["torque"] = "0.9" },
+            new() { ["post"] = column, ["carried"] = shaves }, tough, null);
+        await JobStore.AddPart(database, new(Guid.CreateVersion7(), job, "shelf bracket", "bracket", 1,
+            new(new Dictionary<string, string> { ["reach"] = "90", ["farSpacing"] = "48", ["arm"] = "110", ["shakes"] = "shakes", ["nearDown"] = "48", ["ribReach"] = "34" },
+                new Dictionary<string, Guid> { ["carried"] = shaves }, tough.Id)
+            { Takes = new Dictionary<string, TakenFrom> { ["near"] = new(clamp, GivenThing.Holes.Key) } }), Later(), default);
     }
 
     private async Task<Guid> Box(Guid machine, string name, params (string Dimension, string Text)[] sizes)

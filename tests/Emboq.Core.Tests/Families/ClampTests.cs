@@ -28,7 +28,7 @@ public sealed class ClampTests
         Line(halves, "bolt.lasting").ShouldBe(480, 1e-9);
         // 30 kg press with 294.2 N; 2 × 0.2 × 960 N bear 384 N.
         Of(halves, "holds").Used!.Value.ShouldBe(30 * 9.80665 / 384, 1e-6);
-        var slip = Design("mass=30000");
+        var slip = Design("mass=30000; wall=8");
         // The ring of 8 mm around 30.35 mm, bent shut by π × 0.35 mm: k = 3π for a narrow gap.
         var (r, i) = ((30.35 + 8) / 2, 40 * Math.Pow(8, 3) / 12);
         var shut = Math.PI * 0.35 * 2000 * i / (3 * Math.PI * Math.Pow(r, 3));
@@ -51,7 +51,7 @@ public sealed class ClampTests
     [InlineData("style=clip", Verdict.Good, "")]
     [InlineData("style=clip; wall=20", Verdict.Stop, "Make the wall")]
     [InlineData("style=clip; opened=often", Verdict.Stop, "Make the wall")]
-    [InlineData("style=clip; mouth=15; torque=6", Verdict.Stop, "Make the mouth")]
+    [InlineData("style=clip; mouth=15; torque=2.5", Verdict.Stop, "Make the mouth")]
     [InlineData("style=clip; face=flat", Verdict.Watch, "Print a slice first")]
     public void A_clip_has_a_window_of_walls_and_what_opens_it_is_said(string entries, Verdict verdict, string remedy)
     {
@@ -63,7 +63,7 @@ public sealed class ClampTests
     [Theory]
     [InlineData("style=clip; wall=20")]
     [InlineData("style=clip; opened=often")]
-    [InlineData("style=clip; mouth=15; torque=6")]
+    [InlineData("style=clip; mouth=15; torque=2.5")]
     public void What_a_remedy_of_the_window_offers_does_open_it(string entries)
     {
         var change = Of(Design(entries), "opens").Remedies.OfType<Remedy.Change>().First();

@@ -52,8 +52,22 @@ public sealed class RingTests
     [Fact]
     public void The_thickest_ring_that_opens_is_strained_as_far_as_is_borne()
     {
-        var thick = OpenRing.Thickest(30, 22, 8, 0.02);
+        var thick = OpenRing.Thickest(30, 22, r => r.Strain(8) <= 0.02);
         OpenRing.Around(30, thick, 22).Strain(8).ShouldBe(0.02, 1e-6);
+    }
+
+    /// <summary>Statics: fully open, the lips slide over the widest place and only friction of both resists, 2 μ F; without friction a push of 2 F / tan φ spreads
+    /// with F; and where tan φ is less than μ no push opens it.</summary>
+    [Fact]
+    public void A_push_opens_a_ring_or_its_lips_jam()
+    {
+        var ring = OpenRing.Around(30, 4, 29);
+        ring.Push(30, 29, 2000, 20, 0.2).ShouldBeGreaterThan(2 * 0.2 * ring.Force(1, 2000, 20) * 0.999);
+        var wide = OpenRing.Around(30, 4, 20);
+        var greatest = Enumerable.Range(1, 2000).Select(i => Math.Asin(20.0 / 30) + ((Math.PI / 2 - Math.Asin(20.0 / 30)) * i / 2000)).Max(a =>
+            2 * wide.Force((30 * Math.Sin(a)) - 20, 2000, 20) / Math.Tan(a));
+        wide.Push(30, 20, 2000, 20, 0).ShouldBe(greatest, greatest * 0.01);
+        OpenRing.Around(30, 4, 4).Push(30, 4, 2000, 20, 0.2).ShouldBe(double.PositiveInfinity);
     }
 
     /// <summary>T = K F d with K = 0.2 (VDI 2230; Shigley; from memory): 1 N·m on M5 presses with 1000 N.</summary>

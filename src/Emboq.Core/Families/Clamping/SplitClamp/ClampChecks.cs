@@ -45,6 +45,8 @@ internal static class ClampChecks
         if (r.Face is { } face)
         {
             yield return face.Insert.WallCheck("face.wall", "insert, above and below", r.Height.Value / 2);
+            yield return face.Insert.WallCheck("face.apart", "insert, towards the other", face.Spacing / 2, new Remedy.Change(
+                $"Set them {Figures.Mm(Math.Ceiling(2 * face.Insert.Reach))} apart", new Dictionary<string, string> { ["faceSpacing"] = Figures.Number(Math.Ceiling(2 * face.Insert.Reach)) }));
             foreach (var check in face.Insert.Checks)
             {
                 yield return check;
@@ -72,27 +74,36 @@ internal static class ClampChecks
         }
 
         var borne = material.Strain(often).Value * (r.Upright ? 1 : material.Across.Value / material.Along.Value);
-        var (least, most) = (Least(r), OpenRing.Thickest(r.Bore.Drawn.Value, Math.Min(r.Gap.Value, r.Bore.Drawn.Value), r.Opening, borne));
-        var strain = r.Ring.Strain(r.Opening);
-        var force = r.Ring.Force(r.Opening, material.Stiffness.Value, r.Height.Value);
+        var (least, most) = (Least(r), Thickest(r, r.Gap.Value, borne));
+        var (strain, push) = (r.Ring.Strain(r.Opening), Push(r, r.Ring, r.Gap.Value));
         var window = least > most ? $"none: {Figures.Mm(least)} to hold, {Figures.Mm(most)} to open" : $"{Figures.Mm(least)} to {Figures.Mm(most)}";
         var inside = wall >= least - 1e-9 && wall <= most + 1e-9;
         var wider = Mouths(r, borne, least);
         Remedy[] remedies = inside ? [] : least <= most ? [ClampParameters.Wall.To(Math.Floor(most * 10) / 10 is var down && wall > most ? down : Math.Ceiling(least * 10) / 10,
             "Make the wall {0}")] : [.. wider, new Remedy.Change("Make it in two halves", new Dictionary<string, string> { ["style"] = "halves" })];
         return new("opens", "opens over the post", inside ? Verdict.Good : Verdict.Stop,
-            inside ? $"It opens by {Figures.Mm(r.Opening)} with {Newtons(force)} across its mouth{(often ? ", again and again: print it with many walls" : ", a few times: little infill lets it give")}."
+            inside ? $"It opens by {Figures.Mm(r.Opening)} under a push of {Newtons(push)}{(often ? ", again and again: print it with many walls" : ", a few times: little infill lets it give")}."
                 : least > most ? "No wall is thin enough to open and thick enough to hold: a wider mouth, a tougher filament or two halves open it."
-                : wall > most ? "Too thick to open over the post: it cracks opposite its mouth." : "Too thin to hold what its screws draw.",
-            $"{Figures.Mm(wall)}, strain {Figures.Plain(strain * 100)} %", $"{window}; strain {Figures.Plain(borne * 100)} % or less", Source, remedies)
-        { Used = strain / borne };
+                : wall > most ? strain > borne ? "Too thick to open over the post: it cracks opposite its mouth." : "Too thick to open over the post by hand." : "Too thin to hold what its screws draw.",
+            $"{Figures.Mm(wall)}, strain {Figures.Plain(strain * 100)} %, push {Newtons(push)}", $"{window}; strain {Figures.Plain(borne * 100)} %, push {Newtons(Hand)} or less",
+                Source, remedies)
+        { Used = double.IsFinite(push) ? Math.Max(strain / borne, push / Hand) : null };
     }
+
+    /// <summary>What a hand pushes with its weight behind it, N; common practice, no published source.</summary>
+    private const double Hand = 300;
+
+    private static double Push(ClampReckoning r, OpenRing ring, double mouth) =>
+        ring.Push(r.Opening + r.Gap.Value, mouth, r.Material!.Stiffness.Value, r.Height.Value, Friction);
+
+    private static double Thickest(ClampReckoning r, double mouth, double borne) => OpenRing.Thickest(r.Bore.Drawn.Value, Math.Min(mouth, r.Bore.Drawn.Value),
+        ring => ring.Strain(Math.Max(0, r.Opening + r.Gap.Value - mouth)) <= borne && Push(r, ring, mouth) <= Hand);
 
     private static IEnumerable<Remedy> Mouths(ClampReckoning r, double borne, double least)
     {
         var post = r.Post.Value;
         return Enumerable.Range(1, 40).Select(i => r.Gap.Value + (i * 0.5)).Where(m => m <= 0.95 * post
-                && OpenRing.Thickest(r.Bore.Drawn.Value, Math.Min(m, r.Bore.Drawn.Value), Math.Max(0, post - m), borne) > least).Take(1)
+                && Thickest(r, m, borne) > least).Take(1)
             .Select(m => new Remedy.Change($"Make the mouth {Figures.Mm(m)}", new Dictionary<string, string> { ["mouth"] = Figures.Number(m), ["wall"] = Figures.Number(Math.Ceiling(least * 10) / 10) }));
     }
 
@@ -184,5 +195,5 @@ internal static class ClampChecks
         yield return r.Screw.Check;
     }
 
-    private static string Newtons(double force) => FormattableString.Invariant($"{force:0} N");
+    private static string Newtons(double force) => double.IsFinite(force) ? FormattableString.Invariant($"{force:0} N") : "without end";
 }

@@ -35,7 +35,7 @@ internal static class ClampParameters
     public static readonly Decision<Quantity>
         Liner = Decide.Length("liner", "Rubber or tape between post and clamp.", Specs.Length("liner", "Liner", 0, 0, 5, "Rubber or tape all around the post; "
             + "nothing leaves it away.", 0.5)),
-        Wall = Decide.Length("wall", "Of the ring around the post.", Specs.Length("wall", "Wall", 8, 1.2, 60, "Of the ring: too thick does not open, too thin does not hold.",
+        Wall = Decide.Length("wall", "Of the ring around the post.", Specs.Length("wall", "Wall", 6, 1.2, 60, "Of the ring: too thick does not open, too thin does not hold.",
             0.5)),
         Height = Decide.Length("height", "Along the post.", Specs.Length("height", "Height", 40, 8, 200, "Along the post. Two screws want about 40 mm.")),
         Ear = Decide.Length("ear thickness", "Of each ear, along the screw.", Specs.Length("ear", "Ears", 14, 4, 60,

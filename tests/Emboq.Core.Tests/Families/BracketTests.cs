@@ -1,0 +1,110 @@
+using Emboq.Core.Mechanics;
+
+namespace Emboq.Core.Tests.Families;
+
+/// <summary>Brackets: what they join, and what they bear.</summary>
+public sealed class BracketTests
+{
+    private static readonly Process Tough = Workshop.Exact with { Sort = FilamentClass.Tough, Stiffness = 2000, StrengthAlong = 45, StrengthAcross = 30, Warmest = 65 };
+
+    private static Design Design(string entries, Dictionary<string, Taken>? taken = null, Process? process = null)
+    {
+        var family = FamilyList.Find("bracket")!;
+        var values = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).GroupBy(e => e[0]).ToDictionary(e => e.Key, e => e.Last()[1]);
+        return family.Design(new(ParameterValues.Read(family.Parameters, values).Value, new Dictionary<string, Interface>(), process ?? Tough, [])
+        { Taken = taken ?? [] });
+    }
+
+    private static Check Of(Design design, string key) => design.Checks.Single(c => c.Key == key);
+
+    /// <summary>Roark (from memory): a cantilever under an end load sinks F L³ / 3 E I, and bears 6 F L / (b t²) at its root.</summary>
+    [Fact]
+    public void An_arm_without_ribs_is_a_cantilever()
+    {
+        var arm = new RibbedArm(40, 6, 0, 0, 1, 1);
+        arm.Sag(10, 80, 2000).ShouldBe(10 * Math.Pow(80, 3) / (3 * 2000 * 40 * Math.Pow(6, 3) / 12), 0.001);
+        arm.Worst(10, 80).Stress.ShouldBe(6 * 10 * 80 / (40.0 * 36), 0.01);
+    }
+
+    /// <summary>Parallel axes by hand: a plate 40 × 6 on two ribs 3 × 20 has its middle 9.67 mm below its upper face, and I = 15 787 mm⁴.</summary>
+    [Fact]
+    public void Ribs_are_added_by_parallel_axes()
+    {
+        var (inertia, farthest) = new RibbedArm(40, 6, 2, 3, 20, 30).Section(0);
+        // 240 mm² at 3 mm and 120 mm² at 16 mm.
+        var middle = ((240 * 3) + (120 * 16.0)) / 360;
+        inertia.ShouldBe(720 + (240 * Math.Pow(middle - 3, 2)) + 4000 + (120 * Math.Pow(16 - middle, 2)), 1e-9);
+        farthest.ShouldBe(26 - middle, 1e-9);
+        new RibbedArm(40, 6, 2, 3, 20, 30).Section(30).Inertia.ShouldBe(720, 1e-9);
+    }
+
+    /// <summary>A simply supported plate's factor is 4; with one long edge free it is 0.43: 0.43 × π² × 2000 / (12 × 0.8775) / 100 for a tenth of its height.</summary>
+    [Fact]
+    public void A_thin_rib_folds_before_it_breaks()
+    {
+        new RibbedArm(40, 6, 2, 2, 20, 20).Buckles(2000).ShouldBe(8.06, 0.01);
+        var check = Of(Design("ribLines=2; ribReach=38; mass=4000; arm=90; ribs=two; nearDown=60; reach=80; thickness=2"), "buckles");
+        check.Verdict.ShouldBe(Verdict.Stop);
+        check.Remedies.Single().Label.ShouldContain("two lines more");
+    }
+
+    [Theory]
+    [InlineData("mass=20000; arm=120")]
+    [InlineData("mass=9000; arm=150; ribs=none")]
+    public void A_remedy_of_the_arm_makes_it_bear(string entries)
+    {
+        var bends = Of(Design(entries), "bends");
+        bends.Verdict.ShouldBe(Verdict.Stop);
+        foreach (var change in bends.Remedies.OfType<Remedy.Change>())
+        {
+            var then = Of(Design(entries + string.Concat(change.Entries.Select(e => $"; {e.Key}={e.Value}"))), "bends");
+            then.Verdict.ShouldBe(Verdict.Good, change.Label);
+            change.Label.ShouldContain($"{then.Used!.Value * 100:0} % used");
+        }
+    }
+
+    [Fact]
+    public void Across_its_layers_it_bears_less_and_that_is_said()
+    {
+        var (side, far) = (Design(""), Design("wayUp=far"));
+        (Of(far, "bends").Used!.Value / Of(side, "bends").Used!.Value).ShouldBe(1.5, 1e-6);
+        Of(far, "way").Verdict.ShouldBe(Verdict.Watch);
+        Of(Design("wayUp=far; angle=60"), "way.flat").Verdict.ShouldBe(Verdict.Watch);
+    }
+
+    [Fact]
+    public void Holes_are_those_of_the_part_it_is_screwed_to()
+    {
+        var clamp = new Taken("clamp", "holes", new Given.Pattern("holes", [new(-16, 0, 4.5, HoleUse.Passing, "x"), new(16, 0, 4.5, HoleUse.Passing, "x"), new(0, 20, 4.5, HoleUse.Passing, "x")]));
+        var design = Design("nearDown=60", new() { ["near"] = clamp });
+        design.Gauges.Where(g => g.What == "hole to the mount").Select(g => (g.At.Z, g.At.Y)).ShouldBe([(-16, -70), (16, -70), (0, -50)]);
+        ((Given.Pattern)design.Gives("holes")!).Holes.Select(h => h.X).ShouldBe([-16, 16]);
+    }
+
+    [Fact]
+    public void Its_thickness_may_wait_for_another_part()
+    {
+        var gap = Quantity.Input("gap", 1.9, Unit.Millimetre, new Provenance.Measured("1 reading"), (new Source("gap", "gap", 0.3), 1));
+        var design = Design("", new() { ["thick"] = new("clamp", "gap once it is tight", new Given.Size("gap", 3 * gap, "the clamp tightened")) });
+        design.Ledger["thickness"].Value.ShouldBe(5.7, 1e-9);
+        design.Ledger["thickness"].StandardUncertainty.ShouldBe(0.9, 1e-9);
+    }
+
+    [Fact]
+    public void Heads_need_room_in_the_corner_and_beside_the_ribs()
+    {
+        var room = Of(Design("nearDown=8"), "near.room");
+        room.Verdict.ShouldBe(Verdict.Stop);
+        var further = room.Remedies.OfType<Remedy.Change>().Single().Entries["nearDown"];
+        Of(Design($"nearDown={further}"), "near.room").Verdict.ShouldBe(Verdict.Good);
+        Of(Design("ribs=three; nearSpacing=8"), "ribs.heads").Verdict.ShouldBe(Verdict.Stop);
+    }
+
+    [Fact]
+    public void Both_schools_stand_side_by_side_at_the_same_weight()
+    {
+        var design = Design("");
+        design.Ledger["school.ribs"].Value.ShouldBeLessThan(design.Ledger["school.solid"].Value);
+        Design("", process: Workshop.Exact).Checks.Single(c => c.Key == "bends").Says.ShouldStartWith("Not judged");
+    }
+}
