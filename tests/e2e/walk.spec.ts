@@ -37,6 +37,7 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { style: 'clip', face: 'flat' }, places: {} },
     { parameters: { style: 'halves' }, places: {} },
   ],
+  'rod-block': [{ parameters: { inserts: '2' }, places: { rod: 'rods' } }],
   'label-plate': [{ parameters: { fixing: 'hang' }, places: { ring: 'ring' } }],
 }
 

@@ -16,7 +16,7 @@ public static class KindList
     [
         TubeKind.Kind, .. DuctKind.All, PostKind.Kind, BoreKind.Kind, HoseKind.Kind, ArcKind.Kind, TaperKind.Kind,
         SlotKind.Kind, TSlotKind.Kind, BlockKind.Kind, FlatKind.Kind, FootKind.Kind, GapsKind.Kind, CavityKind.Kind,
-        HolesKind.Kind, HoleRowKind.Kind, HoleCircleKind.Kind, HoleGridKind.Kind,
+        RodsKind.Kind, HolesKind.Kind, HoleRowKind.Kind, HoleCircleKind.Kind, HoleGridKind.Kind,
         TurnedKind.Kind, ThreadKind.Kind, NutKind.Kind, ScrewHeadKind.Kind, RingKind.Kind, AngleKind.Kind, MassKind.Kind,
     ];
 

@@ -36,6 +36,7 @@ internal sealed partial class PaddleWorkshop
             new() { ["shape"] = "vee", ["smallest"] = "22", ["largest"] = "32", ["thickness"] = "18" }, new() { ["jaw"] = jaw }, tough, null);
         await BenchAids(plain);
         await OnTheColumn(tough);
+        await OnTheHorse(tough);
         var of = (await SetupStores.Filaments.All(database, default)).ToDictionary(f => f.Name, f => f.Id);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, half", of["plain grey"], "plain grey", "", 212, 538, Later()), default);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, the end of one", of["plain grey"], "plain grey", "", 212, 259, Later()), default);
@@ -73,6 +74,18 @@ internal sealed partial class PaddleWorkshop
             new() { ["ring"] = ring }, plain,
             [.. Tags.Select(t =>
                 new RowItem(2, new Dictionary<string, string> { ["text"] = t }))]);
+    }
+
+    /// <summary>A gauge for edges that rides on both rods of the shaving horse.</summary>
+    private async Task OnTheHorse(Process tough)
+    {
+        var horse = await Machine("Shaving horse", "Two steel rods under its table carry whatever a blade is measured by.");
+        var rods = await Place(horse, "rods of the shaving horse", KindList.Of("rods"));
+        await Read(rods, "diameter", "caliper", "11.97", "11.98");
+        await Read(rods, "over", "long-caliper", "116.1", "116.2");
+        await Part("Edges alike along the blade", "The edge of a blade is judged by eye, and the left one always comes out thinner.", "edge gauge block", "rod-block",
+            new() { ["axisHeight"] = "46", ["thingHeight"] = "14", ["length"] = "60", ["inserts"] = "2", ["insertSpacing"] = "40", ["mass"] = "280", ["arm"] = "60" },
+            new() { ["rod"] = rods }, tough, null);
     }
 
     /// <summary>A clamp on the drill's column, with a bracket that takes its holes.</summary>

@@ -24,6 +24,7 @@ internal static class Places
         ["d-opening"] = "inside 56, insideDepth 46, outside 60, outsideDepth 50, depth 30, wall 2",
         ["trapezoid"] = "inside 76, insideDepth 46, insideTop 56, outside 80, outsideDepth 50, outsideTop 60, depth 30, wall 2",
         ["post"] = "diameter 30, length 50, around 94.2, chord 24, sagitta 6",
+        ["rods"] = "diameter 12, over 92, between 68, centres 80, free 150",
         ["bore"] = "diameter 20, depth 25, pin 19.9, nearWall 12, farWall 32",
         ["hose"] = "inside 40, outside 46, around 144.5, wall 3, give 1, depth 60",
         ["arc"] = "radius 50, chord 60, sagitta 10, length 30",
