@@ -80,6 +80,10 @@ async Task EveryFamily()
         ("router-template", "thickness", 8, []),
         ("soft-jaws", "thickness", 12, [("jaw", "block", [("width", 100), ("depth", 14), ("height", 40)])]),
         ("fence-key", "above", 8, [("channel", "slot", [("width", 19.1), ("depth", 9.5)])]),
+        ("split-clamp", "ear", 13, [("post", "post", [("diameter", 33.4)])]),
+        ("bracket", "thickness", 5, []),
+        ("rod-block", "length", 50, [("rod", "rods", [("diameter", 12), ("over", 92)])]),
+        ("hose-carrier", "wall", 2.6, [("hose", "hose", [("outside", 46)])]),
         ("pocket-tray", "floor", 1.2, [.. Enumerable.Range(1, 5).Select(i =>
             ($"item{i}", "block", new[] { ("width", 30.0 + (7 * i)), ("depth", 20.0 + (3 * i)), ("height", 15.0) }))]),
     })

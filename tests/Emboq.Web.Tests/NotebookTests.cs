@@ -14,8 +14,10 @@ public sealed class NotebookTests(Server server)
         (await server.Get("/api/processes")).AsArray().Count(p => (string)p!["name"]! is "Curlew, plain grey" or "Bittern, tough green").ShouldBe(2);
         string[] ofTheDemo =
         [
-            "Blade sander", "Block planes", "Carving bench", "Ceiling hose", "Downdraft table", "Edge router", "Grip press", "Grip sander", "Knife drawer",
-            "Marking tools", "Pattern wall", "Pillar drill", "Shaft lathe", "Shaft vice", "Shaving chute", "Shaving horse", "Shop extractor", "Spokeshave grinder", "Steam box", "Strip saw",
+            "Blade sander", "Block planes", "Carving bench", "Ceiling hose", "Downdraft table", "Drying rack", "Edge router", "Grip press",
+                "Grip sander", "Knife drawer",
+            "Marking tools", "Pattern wall", "Pillar drill", "Shaft lathe", "Shaft vice", "Shaving chute", "Shaving horse", "Shop extractor",
+                "Spokeshave grinder", "Steam box", "Strip saw",
         ];
         var machines = (await server.Get("/api/machines")).AsArray().Where(m => ofTheDemo.Contains((string)m!["name"]!)).ToList();
         machines.Where(m => m!["interfaces"]!.AsArray().Any(i => (bool)i!["read"]!)).Select(m => (string)m!["name"]!).Distinct().ShouldBe(ofTheDemo,

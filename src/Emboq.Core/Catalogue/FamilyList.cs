@@ -1,5 +1,6 @@
 using Emboq.Core.Families.Air.HoseAdapter;
 using Emboq.Core.Families.Clamping.Bracket;
+using Emboq.Core.Families.Clamping.HoseCarrier;
 using Emboq.Core.Families.Clamping.RodBlock;
 using Emboq.Core.Families.Clamping.SplitClamp;
 using Emboq.Core.Families.Drawers.DrawerPull;
@@ -20,7 +21,7 @@ public static class FamilyList
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Family> All { get; } = [HoseAdapterFamily.Family, DrawerPullFamily.Family, DrillingTemplateFamily.Family,
         LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family,
-        PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family];
+        PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

@@ -107,7 +107,8 @@ internal static class NutPocket
         {
             var table = Hardware.Of("nuts", size, "across flats", $"{Hardware.Name(size)} nut, across flats").Value;
             var holds = Math.Abs(read.Value - table) <= 0.12 * table;
-            yield return new($"{scope.Key}.nut", "nut as measured", holds ? Verdict.Good : Verdict.Stop, holds ? $"It is as wide as nuts of {Hardware.Name(size)} are."
+            yield return new($"{scope.Key}.nut", "nut as measured", holds ? Verdict.Good : Verdict.Stop, holds
+                ? $"It is as wide as nuts of {Hardware.Name(size)} are."
                 : $"It measures {Figures.Mm(read.Value)} across its flats: that is no nut of {Hardware.Name(size)}. Choose its size, or measure it again.",
                 Figures.Mm(read.Value), $"{Figures.Mm(table)}, give or take {Figures.Mm(0.12 * table)}", "Table of nuts.", []);
         }

@@ -15,7 +15,8 @@ internal sealed record BoltForce(Quantity Each, Quantity? Lasting)
     public static BoltForce Of(string size, double newtonMetres, PrintedMaterial? material, Ledger ledger)
     {
         var torque = ledger.Add("torque", "torque by hand", Quantity.Chosen("torque by hand", newtonMetres * 1000, Torque), "Snug, no more.");
-        var factor = Quantity.Input("torque factor K", 0.2, Unit.None, new Provenance.Standard("Shigley, Mechanical Engineering Design", "T = K F d, from memory"),
+        var factor = Quantity.Input("torque factor K", 0.2, Unit.None, new Provenance.Standard("Shigley, Mechanical Engineering Design",
+            "T = K F d, from memory"),
             (new Source("torque factor", "how dry the thread is", 0.04), 1));
         var each = ledger.Add("bolt", "force of one screw", torque / (factor * Hardware.Diameter(size)), "T = K F d: most of the torque is friction.");
         return new(each, material is null ? null : ledger.Add("bolt.lasting", "force of one screw after a day", material.KeptForADay * each,

@@ -28,7 +28,8 @@ internal sealed record PrintedMaterial(string Name, FilamentClass Sort, Quantity
     public static PrintedMaterial? Of(Process process)
     {
         Quantity Figure(string name, double value, double spread) => Quantity.Input(name, value, Pressure, new Provenance.RuleOfThumb(
-            "As entered for the filament; prints scatter by so much."), (new Source($"{name}/{process.Material}", $"{name} of {process.Material}", spread * value), 1));
+            "As entered for the filament; prints scatter by so much."), (new Source($"{name}/{process.Material}",
+                $"{name} of {process.Material}", spread * value), 1));
         return process is { Sort: { } sort, Stiffness: { } stiff, StrengthAlong: { } along, StrengthAcross: { } across } && Sorts.ContainsKey(sort)
             ? new(process.Material, sort, Figure("stiffness along lines", stiff, 0.15), Figure("breaking stress along lines", along, 0.15),
                 Figure("breaking stress across layers", across, 0.25))

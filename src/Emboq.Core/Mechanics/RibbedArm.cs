@@ -31,11 +31,13 @@ internal sealed record RibbedArm(double Wide, double Thick, int Ribs, double Rib
     }
 
     /// <summary>The greatest stress of bending, and where, for a force at a distance from the corner.</summary>
-    public (double Stress, double At) Worst(double force, double arm) => Places(arm).Select(x => (Stress: force * (arm - x) * Section(x).Farthest / Section(x).Inertia, At: x))
+    public (double Stress, double At) Worst(double force, double arm) =>
+        Places(arm).Select(x => (Stress: force * (arm - x) * Section(x).Farthest / Section(x).Inertia, At: x))
         .MaxBy(s => s.Stress);
 
     /// <summary>How far the place of the force sinks, mm.</summary>
-    public double Sag(double force, double arm, double stiffness) => Places(arm).Sum(x => Math.Pow(arm - x, 2) / Section(x).Inertia) * force * arm / Steps / stiffness;
+    public double Sag(double force, double arm, double stiffness) => Places(arm).Sum(x =>
+        Math.Pow(arm - x, 2) / Section(x).Inertia) * force * arm / Steps / stiffness;
 
     /// <summary>Stress at which a rib buckles: a plate with one long edge free, 0.43 π² E / (12 (1 − ν²)) (t/h)², ν = 0.35 (Roark; from memory), MPa.</summary>
     public double Buckles(double stiffness) => 0.43 * Math.PI * Math.PI * stiffness / (12 * (1 - (0.35 * 0.35))) * Math.Pow(RibThick / RibHigh, 2);

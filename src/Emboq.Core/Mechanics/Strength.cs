@@ -38,7 +38,8 @@ internal static class Strength
     /// <summary>The change of one figure that brings what is used down to all that is there, among several: the one that is asked to change least. Each is
     /// tried out before it is offered, and says what it comes to.</summary>
     /// <param name="choices">What may be changed: its decision, what it is called, its value now, its end, and what would be used at another value.</param>
-    public static IEnumerable<Remedy> Best(params IEnumerable<StrengthChoice> choices) => choices.Select(c => (Choice: c, To: c.Enough())).Where(c => c.To is not null)
+    public static IEnumerable<Remedy> Best(params IEnumerable<StrengthChoice> choices) =>
+        choices.Select(c => (Choice: c, To: c.Enough())).Where(c => c.To is not null)
         .OrderBy(c => Math.Abs(Math.Log(c.To!.Value / c.Choice.Now))).Take(2).Select(c => new Remedy.Change(
             $"Make the {c.Choice.Name} {Figures.Mm(c.To!.Value)}: then {Share(c.Choice.UsedAt(c.To.Value))}",
             new Dictionary<string, string> { [c.Choice.Key] = Figures.Number(c.To.Value) }));

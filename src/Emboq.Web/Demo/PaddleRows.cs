@@ -37,6 +37,7 @@ internal sealed partial class PaddleWorkshop
         await BenchAids(plain);
         await OnTheColumn(tough);
         await OnTheHorse(tough);
+        await OnTheRack(tough);
         var of = (await SetupStores.Filaments.All(database, default)).ToDictionary(f => f.Name, f => f.Id);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, half", of["plain grey"], "plain grey", "", 212, 538, Later()), default);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, the end of one", of["plain grey"], "plain grey", "", 212, 259, Later()), default);
@@ -76,6 +77,22 @@ internal sealed partial class PaddleWorkshop
                 new RowItem(2, new Dictionary<string, string> { ["text"] = t }))]);
     }
 
+    /// <summary>The steam hose, carried on an upright of the rack beside its box.</summary>
+    private async Task OnTheRack(Process tough)
+    {
+        var rack = await Machine("Drying rack", "Blades hang on it for a week; its uprights are painted pipe.");
+        var upright = await Place(rack, "rack upright", KindList.Of("post"));
+        await Around(upright, "diameter", "caliper", ("33.62", 0), ("33.71", 90), ("33.58", 135));
+        var (job, clamp) = await Part("Steam hose off the floor", "The steam hose lies on the wet floor, and everybody steps on it.",
+            "upright clamp", "split-clamp",
+            new() { ["style"] = "clip", ["liner"] = "1", ["face"] = "flat", ["faceSpacing"] = "20", ["mass"] = "900", ["arm"] = "60", ["heat"] = "warm" },
+                new() { ["post"] = upright }, tough, null);
+        await JobStore.AddPart(database, new(Guid.CreateVersion7(), job, "hose cradle", "hose-carrier", 1,
+            new(new Dictionary<string, string> { ["mass"] = "900", ["heat"] = "warm" },
+                new Dictionary<string, Guid> { ["hose"] = Named("steam hose") }, tough.Id)
+            { Takes = new Dictionary<string, TakenFrom> { ["near"] = new(clamp, GivenThing.Holes.Key) } }), Later(), default);
+    }
+
     /// <summary>A gauge for edges that rides on both rods of the shaving horse.</summary>
     private async Task OnTheHorse(Process tough)
     {
@@ -83,8 +100,18 @@ internal sealed partial class PaddleWorkshop
         var rods = await Place(horse, "rods of the shaving horse", KindList.Of("rods"));
         await Read(rods, "diameter", "caliper", "11.97", "11.98");
         await Read(rods, "over", "long-caliper", "116.1", "116.2");
-        await Part("Edges alike along the blade", "The edge of a blade is judged by eye, and the left one always comes out thinner.", "edge gauge block", "rod-block",
-            new() { ["axisHeight"] = "46", ["thingHeight"] = "14", ["length"] = "60", ["inserts"] = "2", ["insertSpacing"] = "40", ["mass"] = "280", ["arm"] = "60" },
+        await Part("Edges alike along the blade", "The edge of a blade is judged by eye, and the left one always comes out thinner.",
+            "edge gauge block", "rod-block",
+            new()
+            {
+                ["axisHeight"] = "46",
+                ["thingHeight"] = "14",
+                ["length"] = "60",
+                ["inserts"] = "2",
+                ["insertSpacing"] = "40",
+                ["mass"] = "280",
+                ["arm"] = "60"
+            },
             new() { ["rod"] = rods }, tough, null);
     }
 
@@ -96,12 +123,31 @@ internal sealed partial class PaddleWorkshop
         await Around(column, "diameter", "caliper", ("59.94", 0), ("59.97", 60), ("59.92", 120));
         var shaves = await Place(drill, "four spokeshaves", KindList.Of("mass"));
         await Read(shaves, "mass", "scale", "1.16 kg");
-        var (job, clamp) = await Part("Shaves within reach", "Four spokeshaves lie under the shavings whenever they are wanted; the drill's column is beside the bench.",
+        var (job, clamp) = await Part("Shaves within reach",
+            "Four spokeshaves lie under the shavings whenever they are wanted; the drill's column is beside the bench.",
             "column clamp", "split-clamp",
-            new() { ["style"] = "clip", ["mouth"] = "52", ["wall"] = "9", ["face"] = "flat", ["faceSpacing"] = "32", ["arm"] = "110", ["shakes"] = "shakes", ["torque"] = "0.9" },
+            new()
+            {
+                ["style"] = "clip",
+                ["mouth"] = "52",
+                ["wall"] = "9",
+                ["face"] = "flat",
+                ["faceSpacing"] = "32",
+                ["arm"] = "110",
+                ["shakes"] = "shakes",
+                ["torque"] = "0.9"
+            },
             new() { ["post"] = column, ["carried"] = shaves }, tough, null);
         await JobStore.AddPart(database, new(Guid.CreateVersion7(), job, "shelf bracket", "bracket", 1,
-            new(new Dictionary<string, string> { ["reach"] = "90", ["farSpacing"] = "48", ["arm"] = "110", ["shakes"] = "shakes", ["nearDown"] = "48", ["ribReach"] = "34" },
+            new(new Dictionary<string, string>
+            {
+                ["reach"] = "90",
+                ["farSpacing"] = "48",
+                ["arm"] = "110",
+                ["shakes"] = "shakes",
+                ["nearDown"] = "48",
+                ["ribReach"] = "34"
+            },
                 new Dictionary<string, Guid> { ["carried"] = shaves }, tough.Id)
             { Takes = new Dictionary<string, TakenFrom> { ["near"] = new(clamp, GivenThing.Holes.Key) } }), Later(), default);
     }

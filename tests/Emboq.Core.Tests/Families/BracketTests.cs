@@ -5,12 +5,20 @@ namespace Emboq.Core.Tests.Families;
 /// <summary>Brackets: what they join, and what they bear.</summary>
 public sealed class BracketTests
 {
-    private static readonly Process Tough = Workshop.Exact with { Sort = FilamentClass.Tough, Stiffness = 2000, StrengthAlong = 45, StrengthAcross = 30, Warmest = 65 };
+    private static readonly Process Tough = Workshop.Exact with
+    {
+        Sort = FilamentClass.Tough,
+        Stiffness = 2000,
+        StrengthAlong = 45,
+        StrengthAcross = 30,
+        Warmest = 65
+    };
 
     private static Design Design(string entries, Dictionary<string, Taken>? taken = null, Process? process = null)
     {
         var family = FamilyList.Find("bracket")!;
-        var values = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).GroupBy(e => e[0]).ToDictionary(e => e.Key, e => e.Last()[1]);
+        var values = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).GroupBy(e => e[0]).ToDictionary(e =>
+            e.Key, e => e.Last()[1]);
         return family.Design(new(ParameterValues.Read(family.Parameters, values).Value, new Dictionary<string, Interface>(), process ?? Tough, [])
         { Taken = taken ?? [] });
     }
@@ -38,7 +46,8 @@ public sealed class BracketTests
         new RibbedArm(40, 6, 2, 3, 20, 30).Section(30).Inertia.ShouldBe(720, 1e-9);
     }
 
-    /// <summary>A simply supported plate's factor is 4; with one long edge free it is 0.43: 0.43 × π² × 2000 / (12 × 0.8775) / 100 for a tenth of its height.</summary>
+    /// <summary>A simply supported plate's factor is 4; with one long edge free it is 0.43: 0.43 × π² × 2000 / (12 × 0.8775) / 100 for a tenth of its
+    /// height.</summary>
     [Fact]
     public void A_thin_rib_folds_before_it_breaks()
     {
@@ -75,7 +84,8 @@ public sealed class BracketTests
     [Fact]
     public void Holes_are_those_of_the_part_it_is_screwed_to()
     {
-        var clamp = new Taken("clamp", "holes", new Given.Pattern("holes", [new(-16, 0, 4.5, HoleUse.Passing, "x"), new(16, 0, 4.5, HoleUse.Passing, "x"), new(0, 20, 4.5, HoleUse.Passing, "x")]));
+        var clamp = new Taken("clamp", "holes", new Given.Pattern("holes",
+            [new(-16, 0, 4.5, HoleUse.Passing, "x"), new(16, 0, 4.5, HoleUse.Passing, "x"), new(0, 20, 4.5, HoleUse.Passing, "x")]));
         var design = Design("nearDown=60", new() { ["near"] = clamp });
         design.Gauges.Where(g => g.What == "hole to the mount").Select(g => (g.At.Z, g.At.Y)).ShouldBe([(-16, -70), (16, -70), (0, -50)]);
         ((Given.Pattern)design.Gives("holes")!).Holes.Select(h => h.X).ShouldBe([-16, 16]);

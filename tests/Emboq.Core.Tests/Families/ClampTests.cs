@@ -3,7 +3,14 @@ namespace Emboq.Core.Tests.Families;
 /// <summary>Split clamps: onto the post, tight, and what they bear.</summary>
 public sealed class ClampTests
 {
-    private static readonly Process Tough = Workshop.Exact with { Sort = FilamentClass.Tough, Stiffness = 2000, StrengthAlong = 45, StrengthAcross = 30, Warmest = 65 };
+    private static readonly Process Tough = Workshop.Exact with
+    {
+        Sort = FilamentClass.Tough,
+        Stiffness = 2000,
+        StrengthAlong = 45,
+        StrengthAcross = 30,
+        Warmest = 65
+    };
 
     private static Design Design(string entries, Process? process = null, string post = "diameter 30", params (string Slot, string Kind, string Sizes)[] more)
     {
@@ -19,7 +26,8 @@ public sealed class ClampTests
 
     private static double Line(Design design, string key) => design.Ledger[key].Value;
 
-    /// <summary>By hand: T = 0.8 N·m on M5 gives 800 N a screw; two hold by 2 μ F what is left after a day, 0.6 of a tough filament's, less what bends it shut.</summary>
+    /// <summary>By hand: T = 0.8 N·m on M5 gives 800 N a screw; two hold by 2 μ F what is left after a day, 0.6 of a tough filament's, less what bends it
+    /// shut.</summary>
     [Fact]
     public void What_holds_is_what_a_day_leaves_of_the_screws()
     {

@@ -3,12 +3,20 @@ namespace Emboq.Core.Tests.Families;
 /// <summary>Blocks on rods: their bores, their height, and what their screws hold.</summary>
 public sealed class RodBlockTests
 {
-    private static readonly Process Tough = Workshop.Exact with { Sort = FilamentClass.Tough, Stiffness = 2000, StrengthAlong = 45, StrengthAcross = 30, Warmest = 65 };
+    private static readonly Process Tough = Workshop.Exact with
+    {
+        Sort = FilamentClass.Tough,
+        Stiffness = 2000,
+        StrengthAlong = 45,
+        StrengthAcross = 30,
+        Warmest = 65
+    };
 
     private static Design Design(string entries, string kind = "rods", string sizes = "diameter 12, over 92", Process? process = null)
     {
         var family = FamilyList.Find("rod-block")!;
-        var values = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).GroupBy(e => e[0]).ToDictionary(e => e.Key, e => e.Last()[1]);
+        var values = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).GroupBy(e => e[0]).ToDictionary(e =>
+            e.Key, e => e.Last()[1]);
         return family.Design(new(ParameterValues.Read(family.Parameters, values).Value,
             new Dictionary<string, Interface> { ["rod"] = Measuring.Places.Of(KindList.Of(kind), sizes) }, process ?? Tough, []));
     }
@@ -41,7 +49,8 @@ public sealed class RodBlockTests
         Of(Design($"thingHeight=20; axisHeight={higher}"), "top").Verdict.ShouldBe(Verdict.Good);
     }
 
-    /// <summary>ISO 68-1 and FED-STD-H28 (from memory): π D L × 7/8 shears; at a sixth of 30 MPa, 12 mm on M6 bear 990 N. Common practice, no source: 5 mm along
+    /// <summary>ISO 68-1 and FED-STD-H28 (from memory): π D L × 7/8 shears; at a sixth of 30 MPa, 12 mm on M6 bear 990 N. Common practice, no source: 5 mm
+    /// along
     /// 1/4-20 was too little, 10 mm drew tight well.</summary>
     [Fact]
     public void Short_threads_strip()

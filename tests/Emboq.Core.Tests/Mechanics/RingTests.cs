@@ -56,7 +56,8 @@ public sealed class RingTests
         OpenRing.Around(30, thick, 22).Strain(8).ShouldBe(0.02, 1e-6);
     }
 
-    /// <summary>Statics: fully open, the lips slide over the widest place and only friction of both resists, 2 μ F; without friction a push of 2 F / tan φ spreads
+    /// <summary>Statics: fully open, the lips slide over the widest place and only friction of both resists, 2 μ F; without friction a push of 2 F / tan φ
+    /// spreads
     /// with F; and where tan φ is less than μ no push opens it.</summary>
     [Fact]
     public void A_push_opens_a_ring_or_its_lips_jam()
@@ -85,7 +86,8 @@ public sealed class RingTests
     {
         PrintedMaterial.Of(Workshop.Process).ShouldBeNull();
         Strength.Used("x", "x", 5, null, "MPa", "good", "bad", "source").Verdict.ShouldBe(Verdict.Watch);
-        Strength.Used("x", "x", 5, 10, "MPa", "good", "bad", "source").ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Good), c => c.Used.ShouldBe(0.5));
+        Strength.Used("x", "x", 5, 10, "MPa", "good", "bad", "source").ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Good),
+            c => c.Used.ShouldBe(0.5));
         Strength.Used("x", "x", 20, 10, "MPa", "good", "bad", "source").Verdict.ShouldBe(Verdict.Stop);
     }
 

@@ -32,7 +32,8 @@ internal static class DutyCheck
                         "stands sun and frost")
                     : Told(Verdict.Good, "It stands weather for some years; sun wears all of them.", sort, "stands sun and frost");
             default:
-                return sort is null ? Told(Verdict.Watch, $"Not judged: what sort of filament {process.Material} is, is not entered.", "not known", "any stiff one")
+                return sort is null ? Told(Verdict.Watch, $"Not judged: what sort of filament {process.Material} is, is not entered.",
+                    "not known", "any stiff one")
                     : process.Sort is FilamentClass.Soft ? Told(Verdict.Watch, "A soft filament gives: a cuff of it lets go under load.", sort, "a stiff one")
                     : Told(Verdict.Good, "Indoors it lasts for years; under lasting load it creeps, so look at it now and then.", sort,
                         "any stiff one");

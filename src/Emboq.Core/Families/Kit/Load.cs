@@ -29,7 +29,8 @@ internal sealed record Load(Quantity Weight, Quantity Arm, Quantity Moment, bool
         var grams = ledger.Add("mass", "weight it carries", brief.Interfaces.GetValueOrDefault(Slot.Key) is { } thing
             && Evaluation.Of(thing, "mass") is { } read ? read.Quantity : Quantity.Chosen("mass", p.Number("mass") ?? 0, Unit.Grams), "All that hangs on it.");
         var shakes = p.Choice("shakes") == "shakes";
-        var still = Quantity.Input("weight of a gram", 0.00980665, new(Gram: -1, Newton: 1), new Provenance.Standard("ISO 80000-4", "standard gravity")) * grams;
+        var still = Quantity.Input("weight of a gram", 0.00980665, new(Gram: -1, Newton: 1),
+            new Provenance.Standard("ISO 80000-4", "standard gravity")) * grams;
         var weight = ledger.Add("weight", "force of the load", shakes ? Quantity.RuleOfThumb("shaking", 3, Unit.None,
             "What shakes, or is put on with a bump, presses up to three times as hard; common practice, no published source.") * still : still,
             shakes ? "Its weight, and what shaking adds." : "Its weight.");

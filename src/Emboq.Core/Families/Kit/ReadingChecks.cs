@@ -38,7 +38,8 @@ internal static class ReadingChecks
                     "Monte Carlo, JCGM 101, clause 7.", again);
         }
 
-        return new(key, title, Verdict.Good, $"{measured.Count} reading{(measured.Count == 1 ? "" : "s")} that agree.",
+        return new(key, title, Verdict.Good, measured.Count == 0 ? "Reckoned from what else was read of it."
+            : $"{measured.Count} reading{(measured.Count == 1 ? "" : "s")} that agree.",
             $"± {spread}", "readings that agree", "JCGM 100, k = 2.", []);
     }
 }

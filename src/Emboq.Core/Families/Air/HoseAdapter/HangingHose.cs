@@ -23,7 +23,8 @@ internal sealed record HangingHose(double Long, double GramsPerMetre, bool Strap
             _ => ByFit,
         });
         var fits = Newtons <= carries;
-        return new("hangs", "hose that hangs on it", fits ? Verdict.Good : Verdict.Watch, fits ? "The joint carries it; a strap would take the pull off it for years."
+        return new("hangs", "hose that hangs on it", fits ? Verdict.Good : Verdict.Watch, fits
+            ? "The joint carries it; a strap would take the pull off it for years."
                 : "The joint lets go, or creeps off over weeks: carry the hose by a strap.",
             FormattableString.Invariant($"{Newtons:0.#} N"), $"{carries:0} N or less", "Common practice, no published source.",
             fits ? [] : [new Remedy.Change("Carry it by a strap beside it", new Dictionary<string, string> { ["carried"] = "strap" })]);

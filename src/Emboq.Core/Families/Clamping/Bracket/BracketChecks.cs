@@ -26,36 +26,47 @@ internal static class BracketChecks
             .. brief.Taken.ContainsKey("thick") ? Array.Empty<StrengthChoice>()
                 : [new("thickness", "plates", r.Thick.Value, 40, t => Used(arm with { Thick = t }, Math.Max(0, r.Load.Arm.Value - t)))],
             .. r.Ribs == 0 ? Array.Empty<StrengthChoice>()
-                : [new("ribReach", "ribs", r.RibReach.Value, Math.Min(r.Middle.Near.Value, r.Middle.Far.Value) - 12, h => Used(arm with { RibHigh = h, RibLong = h }, lever))],
+                : [new("ribReach", "ribs", r.RibReach.Value, Math.Min(r.Middle.Near.Value, r.Middle.Far.Value) - 12, h =>
+                    Used(arm with { RibHigh = h, RibLong = h }, lever))],
         ]);
         double Used(RibbedArm of, double over) => of.Worst(force, over).Stress / r.Bears!.Value;
-        yield return Strength.Used("bends", at < 3 ? "bending at the corner" : "bending where the ribs end", stress, r.Bears, "MPa", "The arm bears its load.", "The arm breaks there.", Beam, Stronger);
+        yield return Strength.Used("bends", at < 3 ? "bending at the corner" : "bending where the ribs end", stress, r.Bears, "MPa",
+            "The arm bears its load.", "The arm breaks there.", Beam, Stronger);
         if (r.Ribs > 0)
         {
-            yield return Strength.Used("buckles", "ribs under pressure", stress, r.Material is { } m ? arm.Buckles(m.Stiffness.Value) / 2 : null, "MPa", "The ribs stay straight.",
+            yield return Strength.Used("buckles", "ribs under pressure", stress, r.Material is { } m ? arm.Buckles(m.Stiffness.Value) / 2 : null, "MPa",
+                "The ribs stay straight.",
                 "The ribs are too thin for their height: they fold.", "A plate with one free edge (Roark; from memory), half of it allowed.",
-                () => [new Remedy.Change("Give them two lines more", new Dictionary<string, string> { ["ribLines"] = Figures.Number(Math.Round(r.RibThick.Value / brief.Process.LineWidth) + 2) })]);
+                () => [new Remedy.Change("Give them two lines more",
+                    new Dictionary<string, string> { ["ribLines"] = Figures.Number(Math.Round(r.RibThick.Value / brief.Process.LineWidth) + 2) })]);
         }
 
         if (r.Material is { } known)
         {
             var sag = arm.Sag(force, lever, known.Stiffness.Value);
             var most = Math.Max(1, r.Load.Arm.Value / 100);
-            yield return Judge.AtMost("sags", "sag under the load", sag, most, "It stays straight to the eye; over months it creeps to two or three times that.",
-                "It sags visibly, and more over months.", Verdict.Watch, "Sum of M²/EI along the arm (Castigliano); one hundredth of the arm, common practice.");
+            yield return Judge.AtMost("sags", "sag under the load", sag, most,
+                "It stays straight to the eye; over months it creeps to two or three times that.",
+                "It sags visibly, and more over months.", Verdict.Watch,
+                    "Sum of M²/EI along the arm (Castigliano); one hundredth of the arm, common practice.");
             // Tipping about the lower edge of the near plate, its screws hold what the load pulls away above.
             var held = r.NearLength - r.Middle.Near.Value;
             var pull = r.Load.Moment.Value / Math.Max(1, held) / r.Holes.Near.Count;
-            yield return Strength.Used("pull", "pull on a screw of the mount", pull / r.NearScrew.Area, r.Material.Along.Value * 2 / PrintedMaterial.Safety, "MPa",
-                $"Each screw holds {pull:0} N, and its head does not sink in.", $"Each screw would have to hold {pull:0} N: move the holes up, away from the lower edge, or take more.",
+            yield return Strength.Used("pull", "pull on a screw of the mount", pull / r.NearScrew.Area,
+                r.Material.Along.Value * 2 / PrintedMaterial.Safety, "MPa",
+                $"Each screw holds {pull:0} N, and its head does not sink in.",
+                    $"Each screw would have to hold {pull:0} N: move the holes up, away from the lower edge, or take more.",
                 "Moments about the lower edge; force over area.");
         }
 
-        yield return Judge.Of("way", "layers and load", r.OnSide, "Lines run out along the arm and round the corner.", "Layers lie across the near plate: it splits at the corner.",
-            Verdict.Watch, r.Way.Name, "on its side", "Common practice, no published source.", new Remedy.Change("Print it on its side", new Dictionary<string, string> { ["wayUp"] = "side" }));
+        yield return Judge.Of("way", "layers and load", r.OnSide, "Lines run out along the arm and round the corner.",
+            "Layers lie across the near plate: it splits at the corner.",
+            Verdict.Watch, r.Way.Name, "on its side", "Common practice, no published source.",
+                new Remedy.Change("Print it on its side", new Dictionary<string, string> { ["wayUp"] = "side" }));
         if (!r.OnSide)
         {
-            yield return Judge.Of("way.flat", "face on the bed", Math.Abs(r.Angle.Value - 90) < 1e-9, "The far face lies on the bed.", "At this angle the near plate leans while it prints.",
+            yield return Judge.Of("way.flat", "face on the bed", Math.Abs(r.Angle.Value - 90) < 1e-9, "The far face lies on the bed.",
+                "At this angle the near plate leans while it prints.",
                 Verdict.Watch, Figures.Degrees(r.Angle.Value), "90°");
         }
 
@@ -64,19 +75,23 @@ internal static class BracketChecks
         yield return BedCheck.Of(width, high + Math.Max(0, r.Out.Y * r.FarLength), r.Wide, r.Way, brief.Process);
     }
 
-    private static Check Room(string side, string what, BracketReckoning r, double middle, IReadOnlyList<Point2> holes, BracketScrew screw, double ribs, Decision<Quantity> by)
+    private static Check Room(string side, string what, BracketReckoning r, double middle, IReadOnlyList<Point2> holes, BracketScrew screw,
+        double ribs, Decision<Quantity> by)
     {
         var corner = side == "near" ? -r.InnerCorner.Y : (r.InnerCorner.X * r.Out.X) + (r.InnerCorner.Y * r.Out.Y);
         var least = corner + holes.Max(h => Math.Abs(h.Y)) + screw.Keeps + (r.Ribs == 3 && holes.Any(h => Math.Abs(h.X) < screw.Keeps) ? ribs : 0);
-        return Judge.AtLeast($"{side}.room", $"{what}, from the corner", middle, least, "A screwdriver reaches them.", "A head does not fit into the corner.", Verdict.Stop, "Plane geometry.",
+        return Judge.AtLeast($"{side}.room", $"{what}, from the corner", middle, least, "A screwdriver reaches them.", "A head does not fit into the corner.",
+            Verdict.Stop, "Plane geometry.",
             by.To(Math.Ceiling(least), "Set them {0} from it"));
     }
 
     private static Check Apart(string side, string what, IReadOnlyList<Point2> holes, BracketScrew screw)
     {
-        var nearest = holes.SelectMany((h, i) => holes.Skip(i + 1).Select(o => Math.Sqrt(((h.X - o.X) * (h.X - o.X)) + ((h.Y - o.Y) * (h.Y - o.Y))))).DefaultIfEmpty(1000).Min();
+        var nearest = holes.SelectMany((h, i) => holes.Skip(i + 1).Select(o =>
+            Math.Sqrt(((h.X - o.X) * (h.X - o.X)) + ((h.Y - o.Y) * (h.Y - o.Y))))).DefaultIfEmpty(1000).Min();
         var least = Math.Max(2 * screw.Hole.Reach, screw.Head + 0.5);
-        return Judge.AtLeast($"{side}.apart", $"{what}, from each other", nearest, least, "There is material between them.", "They run into each other, or their heads do.", Verdict.Stop,
+        return Judge.AtLeast($"{side}.apart", $"{what}, from each other", nearest, least, "There is material between them.",
+            "They run into each other, or their heads do.", Verdict.Stop,
             "Boss rules of common practice, no published source.", new Remedy.Change($"Set them {Figures.Mm(Math.Ceiling(least))} apart",
                 new Dictionary<string, string> { [$"{side}Spacing"] = Figures.Number(Math.Ceiling(least)) }));
     }
@@ -91,12 +106,14 @@ internal static class BracketChecks
 
         var (corner, o) = (r.InnerCorner, r.Out);
         var most = Math.Min(r.NearLength + corner.Y, r.FarLength - ((corner.X * o.X) + (corner.Y * o.Y))) - 2;
-        yield return Judge.AtMost("ribs.long", "ribs along the plates", r.RibReach.Value, most, "The ribs end on the plates.", "The ribs reach past a plate.", Verdict.Stop,
+        yield return Judge.AtMost("ribs.long", "ribs along the plates", r.RibReach.Value, most, "The ribs end on the plates.",
+            "The ribs reach past a plate.", Verdict.Stop,
             "Plane geometry.", most < 3 ? [] : [BracketFamily.RibReach.To(Math.Floor(most), "Let them reach {0}")]);
         var stands = BracketShape.RibsAt(r);
         var clear = r.Holes.Near.Select(h => (Hole: h, Screw: r.NearScrew)).Concat(r.Holes.Far.Select(h => (Hole: h, Screw: r.FarScrew)))
             .Min(s => stands.Min(z => Math.Abs(s.Hole.X - z)) - (r.RibThick.Value / 2) - (s.Screw.Head / 2));
-        yield return Judge.AtLeast("ribs.heads", "heads beside the ribs", clear, 0.3, "Heads lie beside the ribs.", "A head meets a rib: thinner ribs, two instead of three, or holes further in.",
+        yield return Judge.AtLeast("ribs.heads", "heads beside the ribs", clear, 0.3, "Heads lie beside the ribs.",
+            "A head meets a rib: thinner ribs, two instead of three, or holes further in.",
             Verdict.Stop, "Plane geometry.", r.Ribs == 3 ? [new Remedy.Change("Take two ribs", new Dictionary<string, string> { ["ribs"] = "two" })]
                 : [new Remedy.Change("Take no ribs", new Dictionary<string, string> { ["ribs"] = "none" })]);
     }

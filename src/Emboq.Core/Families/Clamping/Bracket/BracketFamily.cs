@@ -6,15 +6,19 @@ public static class BracketFamily
     private static readonly IReadOnlyList<WayUp> Ways =
     [
         new("side", "lying on its side", 0, "Lines run out along the arm and round the corner: it bends along them.", "Screw holes lie under pointed roofs."),
-        new("far", "far face down", 270, "Layers lie across the near plate, and its corner splits along them.", "The far face is smooth; the near plate's holes lie."),
+        new("far", "far face down", 270, "Layers lie across the near plate, and its corner splits along them.",
+            "The far face is smooth; the near plate's holes lie."),
     ];
 
     internal static readonly Decision<WayUp> Way = Decide.Way(Ways);
 
     internal static readonly Decision<Quantity>
-        NearDown = Decide.Length("mount holes down", "Down the near plate.", Specs.Length("nearDown", "Holes of the mount, from the corner", 40, 8, 300, "To the middle of them, down the near plate.")),
-        Reach = Decide.Length("load holes out", "Out along the far plate.", Specs.Length("reach", "Holes of the load, from the corner", 70, 8, 400, "To the middle of them, out along the far plate.")),
-        RibReach = Decide.Length("ribs", "Along both plates.", Specs.Length("ribReach", "Ribs reach", 28, 3, 200, "Along both plates, from the corner.")).If("ribs", "two", "three");
+        NearDown = Decide.Length("mount holes down", "Down the near plate.",
+            Specs.Length("nearDown", "Holes of the mount, from the corner", 40, 8, 300, "To the middle of them, down the near plate.")),
+        Reach = Decide.Length("load holes out", "Out along the far plate.",
+            Specs.Length("reach", "Holes of the load, from the corner", 70, 8, 400, "To the middle of them, out along the far plate.")),
+        RibReach = Decide.Length("ribs", "Along both plates.", Specs.Length("ribReach", "Ribs reach", 28, 3, 200,
+            "Along both plates, from the corner.")).If("ribs", "two", "three");
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
@@ -29,7 +33,8 @@ public static class BracketFamily
             Reach.Spec,
             Specs.Angle("angle", "Between the faces", 90, 45, 135, "90 for a shelf on a wall."),
             Specs.Length("thickness", "Thickness", 6, 2, 40, "Of both plates.", 0.5).If("thick", "open"),
-            Specs.Choice("ribs", "In the corner", "two", "Ribs carry by their walls; a thick plate without them carries by its mass.", new ParameterOption("two", "two ribs at the edges"),
+            Specs.Choice("ribs", "In the corner", "two", "Ribs carry by their walls; a thick plate without them carries by its mass.",
+                new ParameterOption("two", "two ribs at the edges"),
                 new ParameterOption("three", "three ribs"), new ParameterOption("none", "no ribs: solid plates")),
             Specs.Number("ribLines", "Lines of a rib", 6, 2, 40, "lines", "Whole lines, so that nothing between them is empty.").If("ribs", "two", "three"),
             RibReach.Spec,
@@ -44,7 +49,8 @@ public static class BracketFamily
             new("far", "Holes of the load taken from", GivenKind.Holes, "what is given here"),
             new("thick", "Thick as", GivenKind.Size, "what is given here"),
         ],
-        Words = [TryWord.Works, new("cracks", "cracked at the corner"), new("sags", "sags"), new("screwTight", "is tight on a screw"), new("holesOff", "has holes that are off")],
+        Words = [TryWord.Works, new("cracks", "cracked at the corner"), new("sags", "sags"), new("screwTight", "is tight on a screw"),
+            new("holesOff", "has holes that are off")],
     };
 
     private static readonly IReadOnlyList<string> Cautions =
@@ -86,7 +92,8 @@ public static class BracketFamily
                 $"{r.Holes.Far.Count} screws {Hardware.Name(r.FarScrew.Size)} pan head, longer than {Figures.Mm(r.Thick.Value)} by their thread in the load",
                 .. r.Load.Shakes ? new[] { "threadlocker" } : [],
             ],
-            Fitting = ["Start all screws by hand before any is drawn tight.", "Screw it to the mount, snug by hand, no more.", "Screw the load on, and hang on it with a hand before it is left alone.",
+            Fitting = ["Start all screws by hand before any is drawn tight.", "Screw it to the mount, snug by hand, no more.",
+                "Screw the load on, and hang on it with a hand before it is left alone.",
                 .. r.Load.Shakes ? new[] { "A drop of threadlocker on each thread, once it is as it stays." } : []],
             Gauges = built ? [.. BracketShape.Gauges(r)] : [],
             Cautions = Cautions,
@@ -106,8 +113,10 @@ public static class BracketFamily
         var solid = r.Arm with { Ribs = 0, Thick = r.Thick.Value * (plates + ribs) / plates };
         void Add(string key, string name, double value, Unit unit, string because) => ledger.Add(key, name,
             Quantity.Input(name, value, unit, new Provenance.Standard("Castigliano; parallel axes", "see the checks")), because);
-        Add("school.grams", "weight, printed solid", (plates + ribs) / 1000 * process.Density, Unit.Grams, "With ribs, and as plates alone of the same weight.");
-        Add("school.ribs", "sag with its ribs", r.Arm.Sag(r.Load.Weight.Value, r.Lever, material.Stiffness.Value), Unit.Millimetre, "Walls carry more than fill.");
+        Add("school.grams", "weight, printed solid", (plates + ribs) / 1000 * process.Density, Unit.Grams,
+            "With ribs, and as plates alone of the same weight.");
+        Add("school.ribs", "sag with its ribs", r.Arm.Sag(r.Load.Weight.Value, r.Lever, material.Stiffness.Value), Unit.Millimetre,
+            "Walls carry more than fill.");
         Add("school.solid", "sag of plates alone", solid.Sag(r.Load.Weight.Value, r.Lever, material.Stiffness.Value), Unit.Millimetre,
             $"Thicker plates of the same weight, {Figures.Mm(solid.Thick)}, without ribs.");
     }
@@ -118,7 +127,8 @@ public static class BracketFamily
         var sheet = new Sheet().Box(Matter.Machine, -10, -near - 8, 0, 4);
         if (r.Ribs > 0)
         {
-            sheet.Face(Matter.Part, BracketShape.Rib(r)).Point("ribReach", r.InnerCorner.X + (o.X * r.RibReach.Value / 2), r.InnerCorner.Y - (r.RibReach.Value / 2), CalloutSide.Right, "ribReach");
+            sheet.Face(Matter.Part, BracketShape.Rib(r)).Point("ribReach", r.InnerCorner.X + (o.X * r.RibReach.Value / 2),
+                r.InnerCorner.Y - (r.RibReach.Value / 2), CalloutSide.Right, "ribReach");
         }
 
         sheet.Face(Matter.Part, BracketShape.Section(r));

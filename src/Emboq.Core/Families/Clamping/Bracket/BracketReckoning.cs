@@ -2,7 +2,8 @@ using Emboq.Core.Mechanics;
 
 namespace Emboq.Core.Families.Clamping.Bracket;
 
-/// <summary>The figures of a bracket. Its section lies in x and y, its width along z: the near plate hangs down from the corner at the origin, its outer face at
+/// <summary>The figures of a bracket. Its section lies in x and y, its width along z: the near plate hangs down from the corner at the origin, its outer face
+/// at
 /// x = 0; the far plate leaves the corner at the angle between both, its outer face above.</summary>
 internal sealed record BracketReckoning
 {
@@ -61,13 +62,15 @@ internal sealed record BracketReckoning
 
     public double? Bears => Material is null ? null : (OnSide ? Material.Along.Value : Material.Across.Value) / PrintedMaterial.Safety;
 
-    private static double Reach(IReadOnlyList<Point2> holes, BracketScrew screw, Func<Point2, double> along) => holes.Max(h => Math.Abs(along(h))) + screw.Keeps;
+    private static double Reach(IReadOnlyList<Point2> holes, BracketScrew screw, Func<Point2, double> along) =>
+        holes.Max(h => Math.Abs(along(h))) + screw.Keeps;
 
     public static BracketReckoning Of(Brief brief, Ledger ledger)
     {
         var p = brief.Parameters;
         var way = BracketFamily.Way.Read(p, ledger);
-        var thick = brief.Taken.GetValueOrDefault("thick")?.Thing is Given.Size size ? ledger.Add("thickness", "thickness", size.Value, "As the other part leaves it.")
+        var thick = brief.Taken.GetValueOrDefault("thick")?.Thing is Given.Size size
+            ? ledger.Add("thickness", "thickness", size.Value, "As the other part leaves it.")
             : ledger.Add("thickness", "thickness", Quantity.Chosen("thickness", p.Number("thickness")!.Value, Unit.Millimetre), "Of both plates.");
         var (near, far) = (Holed(brief, "near", ledger), Holed(brief, "far", ledger));
         var lines = p.Number("ribLines")!.Value;
@@ -82,7 +85,8 @@ internal sealed record BracketReckoning
             FarScrew = BracketScrew.Of(brief, "far", "screw to the load", thick, lies: way.Key == "side", ledger),
             Ribs = count,
             RibThick = ledger.Add("ribThick", "rib thickness", Quantity.Chosen("lines of a rib", lines, Unit.None)
-                * Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name), "Whole lines: what is left between them would be empty."),
+                * Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name),
+                    "Whole lines: what is left between them would be empty."),
             RibReach = count == 0 ? Quantity.Chosen("no ribs", 0, Unit.Millimetre) : BracketFamily.RibReach.Read(p, ledger),
             Material = PrintedMaterial.Of(brief.Process),
             Load = Load.Of(brief, ledger),
@@ -100,7 +104,8 @@ internal sealed record BracketReckoning
         }
 
         var name = side == "near" ? "holes to the mount" : "holes to the load";
-        var spacing = ledger.Add($"{side}Spacing", name, Quantity.Chosen(name, brief.Parameters.Number($"{side}Spacing")!.Value, Unit.Millimetre), "From middle to middle, across.");
+        var spacing = ledger.Add($"{side}Spacing", name, Quantity.Chosen(name, brief.Parameters.Number($"{side}Spacing")!.Value, Unit.Millimetre),
+            "From middle to middle, across.");
         return [new(-spacing.Value / 2, 0), new(spacing.Value / 2, 0)];
     }
 }

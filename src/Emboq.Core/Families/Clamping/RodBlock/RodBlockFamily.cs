@@ -9,14 +9,16 @@ public static class RodBlockFamily
 
     private static readonly IReadOnlyList<WayUp> Ways =
     [
-        new("end", "standing on its end", 90, "Lines run around the bores and hold them together.", "The bores fit best upright; threads lie under pointed roofs."),
+        new("end", "standing on its end", 90, "Lines run around the bores and hold them together.",
+            "The bores fit best upright; threads lie under pointed roofs."),
         new("flat", "lying as it is used", 0, "Layers lie across the sides of the bores.", "The bores lie, and sag at their crown.", SpoilsFit: true),
     ];
 
     internal static readonly Decision<WayUp> Way = Decide.Way(Ways);
 
     internal static readonly Decision<Quantity>
-        Length = Decide.Length("length", "Along the rods.", Specs.Length("length", "Length", 40, 10, 200, "Along the rods: the longer, the less it jams askew.")),
+        Length = Decide.Length("length", "Along the rods.", Specs.Length("length", "Length", 40, 10, 200,
+            "Along the rods: the longer, the less it jams askew.")),
         Wall = Decide.Length("wall", "Below the rods.", Specs.Length("wall", "Wall", 6, 1.2, 40, "Below the rods.", 0.5)),
         Boss = Decide.Length("thread in plastic", "From bore to side.", Specs.Length("boss", "Plastic along the set screws", 12, 3, 60,
             "From a rod's bore to the side: their thread is cut in it, and short threads strip.", 0.5));
@@ -26,24 +28,29 @@ public static class RodBlockFamily
         "rod-block", "rod block", "A stop, a gauge or a rest must ride on rods, at a height, and stay where it is put.",
         [new("rod", "rod or rods", ["rods", "post"]), Load.Slot],
         [
-            Specs.Choice("across", "On the rods", "slide", "How close the bores are.", [.. FitClasses.All.Where(f => f.Key is "snug" or "slide" or "free").Select(f => new ParameterOption(f.Key, f.Name))]),
+            Specs.Choice("across", "On the rods", "slide", "How close the bores are.",
+                [.. FitClasses.All.Where(f => f.Key is "snug" or "slide" or "free").Select(f => new ParameterOption(f.Key, f.Name))]),
             Specs.Length("clearance", "Clearance", null, 0, 4, "On the diameter. Left open, the fit decides.", 0.05),
             Length.Spec, Wall.Spec, Boss.Spec,
-            Specs.Choice("screws", "Set screws", "1", "On each rod, one behind the other.", new ParameterOption("1", "one on each rod"), new ParameterOption("2", "two on each rod")),
+            Specs.Choice("screws", "Set screws", "1", "On each rod, one behind the other.", new ParameterOption("1", "one on each rod"),
+                new ParameterOption("2", "two on each rod")),
             Specs.Choice("screw", "Set screw size", "M6", "With a tip of plastic or brass, so that the rod is not marked.", Hardware.Threads),
             Specs.Number("torque", "Torque by hand", 0.4, 0.02, 10, "N·m", "Snug by a short key; a knob gives less."),
             Specs.Length("axisHeight", "Height wanted", 50, 5, 400, "From the rods' middle to the axis of what it carries.", 0.5),
             Specs.Length("thingHeight", "Its own height", 20, 0, 300, "Of what it carries: from what it stands on to its axis.", 0.5),
-            Specs.Choice("inserts", "On top", "1", "What it carries is screwed on.", new ParameterOption("1", "one insert"), new ParameterOption("2", "two inserts")),
+            Specs.Choice("inserts", "On top", "1", "What it carries is screwed on.", new ParameterOption("1", "one insert"),
+                new ParameterOption("2", "two inserts")),
             Specs.Length("insertSpacing", "Inserts apart", 30, 8, 300, "Across the rods, from middle to middle.").If("inserts", "2"),
             Specs.Choice("insert", "Thread on top", "M6", "Of heat-set inserts.", [.. Hardware.Threads.Where(t => Hardware.Has("heat-set-inserts", t.Key))]),
-            Specs.Choice("stands", "The rods lie", "lying", "On upright rods the load slides down.", new ParameterOption("lying", "lying"), new ParameterOption("upright", "upright")),
+            Specs.Choice("stands", "The rods lie", "lying", "On upright rods the load slides down.", new ParameterOption("lying", "lying"),
+                new ParameterOption("upright", "upright")),
             .. Load.Specs, Way.Spec, .. MakeOrBuy.Specs,
         ], Design)
     {
         ListColumns = ["axisHeight", "length", "count"],
         Gives = [GivenThing.Holes],
-        Words = [TryWord.Works, new("jams", "jams askew"), new("stripped", "stripped a thread"), new("slips", "slips along the rods"), new("tooHigh", "is too high"), new("tooLow", "is too low")],
+        Words = [TryWord.Works, new("jams", "jams askew"), new("stripped", "stripped a thread"), new("slips", "slips along the rods"),
+            new("tooHigh", "is too high"), new("tooLow", "is too low")],
     };
 
     private static readonly IReadOnlyList<string> Cautions =
@@ -55,13 +62,15 @@ public static class RodBlockFamily
     private static Design Design(Brief brief)
     {
         var (ledger, p, place) = (new Ledger(), brief.Parameters, brief.Interfaces["rod"]);
-        if (PartBodies.Unread(brief, ("rod", place.Kind.Key == "rods" ? ["diameter", "centres"] : ["diameter"]), (Load.Slot.Key, ["mass"])) is { Count: > 0 } unread)
+        if (PartBodies.Unread(brief, ("rod", place.Kind.Key == "rods" ? ["diameter", "centres"] : ["diameter"]),
+            (Load.Slot.Key, ["mass"])) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
 
         var r = RodBlockReckoning.Of(brief, ledger);
-        List<Check> checks = [.. Checks(r, p), r.Load.Heat(brief.Process), ChanceCheck.Of(r.Bore.Chance, [(r.Bore.Realised, place, "diameter")], r.Bore.Contradictions),
+        List<Check> checks = [.. Checks(r, p), r.Load.Heat(brief.Process),
+            ChanceCheck.Of(r.Bore.Chance, [(r.Bore.Realised, place, "diameter")], r.Bore.Contradictions),
             BedCheck.Of(2 * r.HalfWide, r.Length.Value, Math.Max(0, r.Top.Value - r.Low), r.Way, brief.Process)];
         var built = r.Top.Value > r.Radius + 0.5;
         return new()
@@ -71,7 +80,8 @@ public static class RodBlockFamily
             [
                 new(Piece.Main, "block", () => RodBlockShape.Part(r, brief.Mark), Ways, r.Way.Key)
                 {
-                    Pattern = [.. r.Inserts.Select(x => new PatternHole(x, 0, Hardware.Passing(r.InsertSize, "medium").Value, HoleUse.Passing, "part on the block"))],
+                    Pattern = [.. r.Inserts.Select(x => new PatternHole(x, 0, Hardware.Passing(r.InsertSize, "medium").Value,
+                        HoleUse.Passing, "part on the block"))],
                     Walls = [.. r.Inserts.Select((x, i) => ($"insert {i + 1}", RodBlockShape.Insert(r, r.Insert.Zone, x)))],
                 },
             ],
@@ -82,9 +92,12 @@ public static class RodBlockFamily
             Checks = checks,
             Drawing = built ? Draw(r, place) : null,
             Hardware = [$"{r.At.Count * r.Rods.Count} set screws {Hardware.Name(r.Size)}, {Figures.Mm(Math.Ceiling(r.Boss.Value))} or longer, tips of plastic or brass",
-                $"{r.Inserts.Count} heat-set insert{(r.Inserts.Count == 1 ? "" : "s")} {Hardware.Name(r.InsertSize)}", .. r.Load.Shakes ? new[] { "threadlocker" } : []],
-            Fitting = ["Press the inserts in with a hot tip, slowly, before the block is on its rods.", "Let each set screw cut its thread once, slowly, with a drop of oil; back it out and clear the chips.",
-                "Slide the block on: it must run over the whole length without force.", "Draw the set screws snug by a short key, no more: plastic threads strip.", "Tighten again after a day."],
+                $"{r.Inserts.Count} heat-set insert{(r.Inserts.Count == 1 ? "" : "s")} {Hardware.Name(r.InsertSize)}", .. r.Load.Shakes
+                    ? new[] { "threadlocker" } : []],
+            Fitting = ["Press the inserts in with a hot tip, slowly, before the block is on its rods.",
+                "Let each set screw cut its thread once, slowly, with a drop of oil; back it out and clear the chips.",
+                "Slide the block on: it must run over the whole length without force.",
+                    "Draw the set screws snug by a short key, no more: plastic threads strip.", "Tighten again after a day."],
             Gauges = built ? [.. RodBlockShape.Gauges(r)] : [],
             Cautions = Cautions,
         };
@@ -98,24 +111,30 @@ public static class RodBlockFamily
             "The insert would come down on a rod: a greater height, or a lower thing on it.", Verdict.Stop, "Plane geometry.",
             new Remedy.Change($"Want {Figures.Mm(Math.Ceiling(p.Number("axisHeight")!.Value + r.Radius + r.Insert.Depth + 2 - r.Top.Value))}",
                 new Dictionary<string, string> { ["axisHeight"] = Figures.Number(Math.Ceiling(p.Number("axisHeight")!.Value + r.Radius + r.Insert.Depth + 2 - r.Top.Value)) }));
-        yield return Judge.AtMost("axis.doubt", "doubt of the height", 2 * r.Axis.StandardUncertainty, 0.5, "Shims are hardly needed.", "Leave it a little low, and shim it.", Verdict.Watch,
+        yield return Judge.AtMost("axis.doubt", "doubt of the height", 2 * r.Axis.StandardUncertainty, 0.5, "Shims are hardly needed.",
+            "Leave it a little low, and shim it.", Verdict.Watch,
             "Stack of heights, k = 2.");
         var side = r.Centres is { } c ? (c.Value / 2) - r.Radius : r.Radius + r.Boss.Value;
         if (r.Centres is not null)
         {
-            yield return Judge.AtLeast("between", "plastic between the bores", 2 * side, 4, "Enough stays between the rods.", "The rods are too near each other for a wall between.", Verdict.Stop, "Common practice, no published source.");
+            yield return Judge.AtLeast("between", "plastic between the bores", 2 * side, 4, "Enough stays between the rods.",
+                "The rods are too near each other for a wall between.", Verdict.Stop, "Common practice, no published source.");
         }
 
-        yield return Judge.AtLeast("straight", "long enough to slide straight", r.Length.Value, r.Centres is { } apart ? apart.Value / 2 : 2 * r.Bore.Drawn.Value, "It does not jam askew.",
+        yield return Judge.AtLeast("straight", "long enough to slide straight", r.Length.Value, r.Centres is { } apart ? apart.Value / 2
+            : 2 * r.Bore.Drawn.Value, "It does not jam askew.",
             "A block so short on rods so far apart jams askew.", Verdict.Watch, "The drawer rule; common practice, no published source.",
             Length.To(Math.Ceiling(r.Centres is { } wide ? wide.Value / 2 : 2 * r.Bore.Drawn.Value), "Make it {0} long"));
         yield return r.SetScrew.WallCheck("set.wall", "set screw, to the ends", r.Length.Value / 2 / r.At.Count,
             Length.To(Math.Ceiling(2 * r.At.Count * r.SetScrew.Reach), "Make it {0} long"));
-        yield return r.SetScrew.WallCheck("set.below", "set screw, below", -r.Low, Wall.To(Math.Ceiling(r.SetScrew.Reach - r.Radius + 0.5), "Make the wall {0}"));
-        yield return r.Insert.WallCheck("insert.wall", "insert, to the sides", Math.Min(r.Length.Value / 2, r.HalfWide - r.Inserts[^1]), Length.To(Math.Ceiling(2 * r.Insert.Reach), "Make it {0} long"));
+        yield return r.SetScrew.WallCheck("set.below", "set screw, below", -r.Low,
+            Wall.To(Math.Ceiling(r.SetScrew.Reach - r.Radius + 0.5), "Make the wall {0}"));
+        yield return r.Insert.WallCheck("insert.wall", "insert, to the sides", Math.Min(r.Length.Value / 2, r.HalfWide - r.Inserts[^1]),
+            Length.To(Math.Ceiling(2 * r.Insert.Reach), "Make it {0} long"));
         if (r.Inserts.Count > 1)
         {
-            yield return r.Insert.WallCheck("insert.apart", "insert, towards the other", r.Inserts[1], new Remedy.Change($"Set them {Figures.Mm(Math.Ceiling(2 * r.Insert.Reach))} apart",
+            yield return r.Insert.WallCheck("insert.apart", "insert, towards the other", r.Inserts[1],
+                new Remedy.Change($"Set them {Figures.Mm(Math.Ceiling(2 * r.Insert.Reach))} apart",
                 new Dictionary<string, string> { ["insertSpacing"] = Figures.Number(Math.Ceiling(2 * r.Insert.Reach)) }));
         }
 
@@ -124,16 +143,21 @@ public static class RodBlockFamily
             yield return check;
         }
 
-        yield return Strength.Used("strips", "thread in the plastic", r.Bolt.Each.Value, r.Strips, "N", "The thread bears the set screw.", "The thread strips: more plastic along it, or draw it less tight.",
+        yield return Strength.Used("strips", "thread in the plastic", r.Bolt.Each.Value, r.Strips, "N", "The thread bears the set screw.",
+            "The thread strips: more plastic along it, or draw it less tight.",
             "Shear at the screw's major diameter, 7/8 of the pitch (ISO 68-1; FED-STD-H28, from memory); a sixth of the strength.", () => Strength.Best(
                 new StrengthChoice("boss", "plastic along the set screws", r.Boss.Value, 60, b => r.Bolt.Each.Value / r.Strips!.Value * r.Boss.Value / b)));
-        yield return Strength.Used("holds", p.Choice("stands") == "upright" ? "holds against sliding down" : "holds against a push along the rods", r.Load.Weight.Value,
-            force is { } f ? 2 * Friction * f * count : null, "N", "After a day it still stays where it was put.", "It slides: take two screws on each rod, or draw them tighter.",
+        yield return Strength.Used("holds", p.Choice("stands") == "upright" ? "holds against sliding down"
+            : "holds against a push along the rods", r.Load.Weight.Value,
+            force is { } f ? 2 * Friction * f * count : null, "N", "After a day it still stays where it was put.",
+                "It slides: take two screws on each rod, or draw them tighter.",
             "Friction under the tips and opposite them; μ 0.2, common practice.");
         if (r.Centres is null)
         {
-            yield return Strength.Used("turns", "holds against turning", r.Load.Moment.Value, force is { } t ? Friction * t * count * r.Bore.Counterpart.Value : null, "N·mm",
-                "After a day it still does not turn on its rod.", "On one rod the load turns it: take two rods, or draw it tighter.", "Friction under the tips and opposite them; μ 0.2, common practice.");
+            yield return Strength.Used("turns", "holds against turning", r.Load.Moment.Value, force is { } t
+                ? Friction * t * count * r.Bore.Counterpart.Value : null, "N·mm",
+                "After a day it still does not turn on its rod.", "On one rod the load turns it: take two rods, or draw it tighter.",
+                    "Friction under the tips and opposite them; μ 0.2, common practice.");
         }
     }
 
@@ -148,7 +172,8 @@ public static class RodBlockFamily
 
         foreach (var x in r.Inserts)
         {
-            sheet.Box(Matter.Opening, x - (r.Insert.Bore / 2), top - r.Insert.Depth, x + (r.Insert.Bore / 2), top).Axis(x, top - r.Insert.Depth - 2, x, top + 4);
+            sheet.Box(Matter.Opening, x - (r.Insert.Bore / 2), top - r.Insert.Depth, x + (r.Insert.Bore / 2), top).Axis(x,
+                top - r.Insert.Depth - 2, x, top + 4);
         }
 
         sheet.Axis(r.Rods[^1], 0, wide + 5, 0).Point("rod.diameter.measured", r.Rods[0] - r.Radius, 0, CalloutSide.Left, reads: new(place.Id, "diameter"))

@@ -56,7 +56,8 @@ internal sealed record RodBlockReckoning
 
     public double Low => -Radius - Wall.Value;
 
-    /// <summary>What a set screw's thread bears before it strips, N: plastic shears at the screw's major diameter, 7/8 of the pitch (ISO 68-1; FED-STD-H28, from
+    /// <summary>What a set screw's thread bears before it strips, N: plastic shears at the screw's major diameter, 7/8 of the pitch (ISO 68-1; FED-STD-H28,
+    /// from
     /// memory); the screw lies within the layers, half of
     /// their strength across counts in shear, and a third of that is allowed.</summary>
     public double? Strips => Material is null ? null : Math.PI * Hardware.Diameter(Size).Value * Boss.Value * 7 / 8
@@ -67,18 +68,23 @@ internal sealed record RodBlockReckoning
         var (p, place) = (brief.Parameters, brief.Interfaces["rod"]);
         var way = RodBlockFamily.Way.Read(p, ledger);
         var end = way.Key == "end";
-        var bore = Fitted.Reckon(new("rod", "diameter", end ? Surface.HoleUpright : Surface.HoleLying, FitClasses.Of(p.Choice("across")), p.Number("clearance"), "bore"),
+        var bore = Fitted.Reckon(new("rod", "diameter", end ? Surface.HoleUpright : Surface.HoleLying, FitClasses.Of(p.Choice("across")),
+            p.Number("clearance"), "bore"),
             place, brief.Fits, brief.Tries, ledger);
-        Quantity? centres = place.Kind.Key == "rods" ? ledger.Add("centres", "rod to rod", Evaluation.Of(place, "centres")!.Quantity, "Centre to centre, as read.") : null;
+        Quantity? centres = place.Kind.Key == "rods" ? ledger.Add("centres", "rod to rod", Evaluation.Of(place, "centres")!.Quantity,
+            "Centre to centre, as read.") : null;
         var (length, wall, boss) = (RodBlockFamily.Length.Read(p, ledger), RodBlockFamily.Wall.Read(p, ledger), RodBlockFamily.Boss.Read(p, ledger));
-        var wanted = ledger.Add("wanted", "height wanted", Quantity.Chosen("height wanted", p.Number("axisHeight")!.Value, Unit.Millimetre), "From the rods' middle to the axis of what it carries.");
-        var own = ledger.Add("own", "its own height", Quantity.Chosen("its own height", p.Number("thingHeight")!.Value, Unit.Millimetre), "From what it stands on to its axis.");
+        var wanted = ledger.Add("wanted", "height wanted", Quantity.Chosen("height wanted", p.Number("axisHeight")!.Value, Unit.Millimetre),
+            "From the rods' middle to the axis of what it carries.");
+        var own = ledger.Add("own", "its own height", Quantity.Chosen("its own height", p.Number("thingHeight")!.Value, Unit.Millimetre),
+            "From what it stands on to its axis.");
         var top = ledger.Add("top", "top over the rods", wanted - own + (bore.Realised.Fixed("play", "this design") / 2),
             "The stack backwards: wanted, less the thing, and half of the play by which the block sinks onto its rods.");
         var (size, insert) = (p.Choice("screw"), p.Choice("insert"));
         var material = PrintedMaterial.Of(brief.Process);
         var count = int.Parse(p.Choice("screws"), System.Globalization.CultureInfo.InvariantCulture);
-        var spacing = p.Choice("inserts") == "2" ? ledger.Add("insertSpacing", "inserts apart", Quantity.Chosen("inserts apart", p.Number("insertSpacing")!.Value, Unit.Millimetre),
+        var spacing = p.Choice("inserts") == "2" ? ledger.Add("insertSpacing", "inserts apart",
+            Quantity.Chosen("inserts apart", p.Number("insertSpacing")!.Value, Unit.Millimetre),
             "From middle to middle.").Value : 0;
         return new()
         {

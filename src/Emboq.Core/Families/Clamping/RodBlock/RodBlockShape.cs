@@ -12,7 +12,8 @@ internal static class RodBlockShape
             .. Sides(r).SelectMany(side => r.At.Select(y => SetScrew(r, r.SetScrew.Cut, side, y))),
             .. r.Inserts.Select(x => Insert(r, r.Insert.Cut, x)),
         ]);
-        return PartBodies.Marked(body, mark, letters => letters.Tipped(90).At(r.Rods[0] + (r.Centres is null ? 0 : r.Centres.Value / 2), -length / 2, (r.Radius + r.Top.Value) / 2), r.Top.Value - r.Radius - 2);
+        return PartBodies.Marked(body, mark, letters => letters.Tipped(90).At(r.Rods[0] + (r.Centres is null ? 0 : r.Centres.Value / 2), -length / 2,
+            (r.Radius + r.Top.Value) / 2), r.Top.Value - r.Radius - 2);
     }
 
     /// <summary>A cylinder along y.</summary>
@@ -36,14 +37,17 @@ internal static class RodBlockShape
     {
         var (far, thick) = (r.HalfWide + 1, Math.Max(3, Math.Min(6, r.Length.Value / 8)));
         // Cut off one end and stood on it, as the block is printed on its end.
-        yield return new("ring-rod", r.Centres is null ? "a slice of the bore" : "a slice of both bores", () => PartBodies.Slice(Part(r, null).Tipped(90), -far, -r.Radius - r.Wall.Value - r.Top.Value - 1,
-            -r.Length.Value / 2, far, r.Radius + r.Wall.Value + r.Top.Value + 1, (-r.Length.Value / 2) + thick), (r.Centres is null ? "Proves how the bore slides on its rod."
+        yield return new("ring-rod", r.Centres is null ? "a slice of the bore" : "a slice of both bores", () =>
+            PartBodies.Slice(Part(r, null).Tipped(90), -far, -r.Radius - r.Wall.Value - r.Top.Value - 1,
+            -r.Length.Value / 2, far, r.Radius + r.Wall.Value + r.Top.Value + 1, (-r.Length.Value / 2) + thick),
+                (r.Centres is null ? "Proves how the bore slides on its rod."
                 : "Proves how the bores slide, and that they stand as far apart as the rods.") + " It does not prove what its screws hold.")
         { Seat = "rod" };
         var keeps = r.SetScrew.Reach + 1;
         yield return new("ring-thread", "one set screw's thread", () =>
         {
-            var part = Part(r, null) & new Solid.Box(r.Boss.Value + r.Radius, 2 * keeps, r.Radius + r.Wall.Value + Math.Min(r.Top.Value, keeps)).At(r.HalfWide - r.Boss.Value - r.Radius, r.At[0] - keeps, r.Low);
+            var part = Part(r, null) & new Solid.Box(r.Boss.Value + r.Radius, 2 * keeps,
+                r.Radius + r.Wall.Value + Math.Min(r.Top.Value, keeps)).At(r.HalfWide - r.Boss.Value - r.Radius, r.At[0] - keeps, r.Low);
             return part.At(0, 0, -r.Low);
         }, "Proves that the screw cuts its thread and bears being drawn tight: go on until it strips, and remember how far that was. It does not prove the bore.");
     }

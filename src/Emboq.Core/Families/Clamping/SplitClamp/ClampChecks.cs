@@ -27,7 +27,8 @@ internal static class ClampChecks
         if (r.FlatAt is { } flat)
         {
             yield return Judge.Of("flat.cuts", "flat of the post", flat > 0 && flat < r.Inner, "The flat stops it from turning.",
-                "A flat is nearer to the axis than the round, and beyond it: measure from the flat to the far side.", Verdict.Stop, Figures.Mm(flat), $"between 0 mm and {Figures.Mm(r.Inner)}");
+                "A flat is nearer to the axis than the round, and beyond it: measure from the flat to the far side.", Verdict.Stop, Figures.Mm(flat),
+                    $"between 0 mm and {Figures.Mm(r.Inner)}");
         }
 
         foreach (var hold in Holding(r, p.Choice("stands") == "upright"))
@@ -46,7 +47,8 @@ internal static class ClampChecks
         {
             yield return face.Insert.WallCheck("face.wall", "insert, above and below", r.Height.Value / 2);
             yield return face.Insert.WallCheck("face.apart", "insert, towards the other", face.Spacing / 2, new Remedy.Change(
-                $"Set them {Figures.Mm(Math.Ceiling(2 * face.Insert.Reach))} apart", new Dictionary<string, string> { ["faceSpacing"] = Figures.Number(Math.Ceiling(2 * face.Insert.Reach)) }));
+                $"Set them {Figures.Mm(Math.Ceiling(2 * face.Insert.Reach))} apart",
+                    new Dictionary<string, string> { ["faceSpacing"] = Figures.Number(Math.Ceiling(2 * face.Insert.Reach)) }));
             foreach (var check in face.Insert.Checks)
             {
                 yield return check;
@@ -64,12 +66,14 @@ internal static class ClampChecks
         var (often, wall) = (p.Choice("opened") == "often", r.Wall.Value);
         if (r.Material is not { } material)
         {
-            return new("opens", "opens over the post", Verdict.Watch, "Not judged: what the filament bears is not entered.", Figures.Mm(wall), "not known", Source, []);
+            return new("opens", "opens over the post", Verdict.Watch, "Not judged: what the filament bears is not entered.", Figures.Mm(wall),
+                "not known", Source, []);
         }
 
         if (r.Face is not null)
         {
-            return new("opens", "opens over the post", Verdict.Watch, "Not judged: a face at its back stiffens the ring, and no formula here holds for it. Open a slice first.",
+            return new("opens", "opens over the post", Verdict.Watch,
+                "Not judged: a face at its back stiffens the ring, and no formula here holds for it. Open a slice first.",
                 Figures.Mm(wall), "a ring of one thickness", Source, [new Remedy.Prove("Print a slice first")]);
         }
 
@@ -79,13 +83,16 @@ internal static class ClampChecks
         var window = least > most ? $"none: {Figures.Mm(least)} to hold, {Figures.Mm(most)} to open" : $"{Figures.Mm(least)} to {Figures.Mm(most)}";
         var inside = wall >= least - 1e-9 && wall <= most + 1e-9;
         var wider = Mouths(r, borne, least);
-        Remedy[] remedies = inside ? [] : least <= most ? [ClampParameters.Wall.To(Math.Floor(most * 10) / 10 is var down && wall > most ? down : Math.Ceiling(least * 10) / 10,
+        Remedy[] remedies = inside ? [] : least <= most ? [ClampParameters.Wall.To(Math.Floor(most * 10) / 10 is var down && wall > most ? down
+            : Math.Ceiling(least * 10) / 10,
             "Make the wall {0}")] : [.. wider, new Remedy.Change("Make it in two halves", new Dictionary<string, string> { ["style"] = "halves" })];
         return new("opens", "opens over the post", inside ? Verdict.Good : Verdict.Stop,
             inside ? $"It opens by {Figures.Mm(r.Opening)} under a push of {Newtons(push)}{(often ? ", again and again: print it with many walls" : ", a few times: little infill lets it give")}."
                 : least > most ? "No wall is thin enough to open and thick enough to hold: a wider mouth, a tougher filament or two halves open it."
-                : wall > most ? strain > borne ? "Too thick to open over the post: it cracks opposite its mouth." : "Too thick to open over the post by hand." : "Too thin to hold what its screws draw.",
-            $"{Figures.Mm(wall)}, strain {Figures.Plain(strain * 100)} %, push {Newtons(push)}", $"{window}; strain {Figures.Plain(borne * 100)} %, push {Newtons(Hand)} or less",
+                : wall > most ? strain > borne ? "Too thick to open over the post: it cracks opposite its mouth." : "Too thick to open over the post by hand."
+                    : "Too thin to hold what its screws draw.",
+            $"{Figures.Mm(wall)}, strain {Figures.Plain(strain * 100)} %, push {Newtons(push)}",
+                $"{window}; strain {Figures.Plain(borne * 100)} %, push {Newtons(Hand)} or less",
                 Source, remedies)
         { Used = double.IsFinite(push) ? Math.Max(strain / borne, push / Hand) : null };
     }
@@ -104,7 +111,8 @@ internal static class ClampChecks
         var post = r.Post.Value;
         return Enumerable.Range(1, 40).Select(i => r.Gap.Value + (i * 0.5)).Where(m => m <= 0.95 * post
                 && Thickest(r, m, borne) > least).Take(1)
-            .Select(m => new Remedy.Change($"Make the mouth {Figures.Mm(m)}", new Dictionary<string, string> { ["mouth"] = Figures.Number(m), ["wall"] = Figures.Number(Math.Ceiling(least * 10) / 10) }));
+            .Select(m => new Remedy.Change($"Make the mouth {Figures.Mm(m)}",
+                new Dictionary<string, string> { ["mouth"] = Figures.Number(m), ["wall"] = Figures.Number(Math.Ceiling(least * 10) / 10) }));
     }
 
     /// <summary>The thinnest that bears what the screws draw around the ring, mm.</summary>
@@ -117,8 +125,10 @@ internal static class ClampChecks
         var fits = gap - doubt >= 0.3;
         return new("gap.left", "gap left once it is tight", fits ? Verdict.Good : gap > 0 ? Verdict.Watch : Verdict.Stop,
             fits ? "The ears do not meet before it is tight." : "The ears may meet before the clamp holds: widen the gap, or take a closer fit.",
-            r.Tight.WaitsFor is null ? $"{Figures.Mm(gap)}, as read" : $"{Figures.Mm(gap)} ± {Figures.Mm(doubt)}", "0.3 mm or more", "Gap drawn less π times the clearance; k = 2.",
-            fits ? [] : r.Style == ClampStyle.Clip ? [] : [new Remedy.Change($"Make the pinch gap {Figures.Mm(Math.Ceiling((r.Gap.Value + 0.3 + doubt - gap) * 2) / 2)}",
+            r.Tight.WaitsFor is null ? $"{Figures.Mm(gap)}, as read" : $"{Figures.Mm(gap)} ± {Figures.Mm(doubt)}", "0.3 mm or more",
+                "Gap drawn less π times the clearance; k = 2.",
+            fits ? [] : r.Style == ClampStyle.Clip ? []
+                : [new Remedy.Change($"Make the pinch gap {Figures.Mm(Math.Ceiling((r.Gap.Value + 0.3 + doubt - gap) * 2) / 2)}",
                 new Dictionary<string, string> { ["pinch"] = Figures.Number(Math.Ceiling((r.Gap.Value + 0.3 + doubt - gap) * 2) / 2) })]);
     }
 
@@ -134,9 +144,11 @@ internal static class ClampChecks
             IEnumerable<Remedy> Tighter()
             {
                 var perNewtonMetre = r.Pressed.Drawn / r.Torque;
-                var enough = Enumerable.Range(1, 400).Select(i => i * 0.1).FirstOrDefault(t => t > r.Torque && bears(Force(t * perNewtonMetre)!.Value) >= needed);
+                var enough = Enumerable.Range(1, 400).Select(i => i * 0.1).FirstOrDefault(t => t > r.Torque
+                    && bears(Force(t * perNewtonMetre)!.Value) >= needed);
                 return enough > 0 && enough <= 20 ? [new Remedy.Change(FormattableString.Invariant($"Draw it to {enough:0.#} N·m: then ")
-                    + Strength.Share(needed / bears(Force(enough * perNewtonMetre)!.Value)), new Dictionary<string, string> { ["torque"] = Figures.Number(enough) })] : [];
+                    + Strength.Share(needed / bears(Force(enough * perNewtonMetre)!.Value)),
+                        new Dictionary<string, string> { ["torque"] = Figures.Number(enough) })] : [];
             }
 
             var check = Strength.Used(key, title, needed, force is { } f ? bears(f) : null, unit, good, otherwise, Source, Tighter);
@@ -145,7 +157,8 @@ internal static class ClampChecks
 
         if (r.FlatAt is null && !upright)
         {
-            yield return Told("holds", "holds against turning", load.Moment.Value, f => Friction * f * d, "N·mm", "After a day it still holds the load from turning about the post.",
+            yield return Told("holds", "holds against turning", load.Moment.Value, f => Friction * f * d, "N·mm",
+                "After a day it still holds the load from turning about the post.",
                 "The load turns it about the post: tighten more, take more screws, or put rubber between.");
         }
 
@@ -153,7 +166,8 @@ internal static class ClampChecks
         {
             yield return Told("holds", "holds against sliding down", load.Weight.Value, f => 2 * Friction * f, "N", "After a day it still holds the load up.",
                 "The load slides it down the post: tighten more, take more screws, or put rubber between.");
-            yield return Told("tilts", "holds against tipping", load.Moment.Value, f => 2 * f * r.Height.Value / 6, "N·mm", "The post is pressed along the whole height.",
+            yield return Told("tilts", "holds against tipping", load.Moment.Value, f => 2 * f * r.Height.Value / 6, "N·mm",
+                "The post is pressed along the whole height.",
                 "The load lifts one edge of the clamp off the post: make it higher, or tighten more.");
         }
     }
@@ -163,7 +177,8 @@ internal static class ClampChecks
     {
         double Used(double ear) => 6 * r.Pressed.Drawn * (r.ScrewsAt - r.Outer) / (r.Height.Value * ear * ear) / r.Bears!.Value;
         var stress = 6 * r.Pressed.Drawn * (r.ScrewsAt - r.Outer) / (r.Height.Value * r.Ear.Value * r.Ear.Value);
-        return Strength.Used("ears", "ears where they leave the ring", stress, r.Bears, "MPa", "The ears bear what the screws draw.", "The ears crack where they leave the ring.",
+        return Strength.Used("ears", "ears where they leave the ring", stress, r.Bears, "MPa", "The ears bear what the screws draw.",
+            "The ears crack where they leave the ring.",
             "Cantilever of rectangular section; a third of the strength.", () => Strength.Best(
                 new StrengthChoice("ear", "ears", r.Ear.Value, 60, Used),
                 new StrengthChoice("height", "height", r.Height.Value, 200, h => Used(r.Ear.Value) * r.Height.Value / h)));
@@ -177,13 +192,17 @@ internal static class ClampChecks
     private static IEnumerable<Check> Screws(ClampReckoning r)
     {
         var wanted = Math.Ceiling(2 * r.At.Count * Math.Max(r.Head.Reach, r.Nut.Reach));
-        yield return r.Head.WallCheck("screw.wall", "screw, above and below", r.At[0], r.Height.Value < wanted ? [ClampParameters.Height.To(wanted, "Make it {0} high")] : []);
-        yield return r.Nut.WallCheck("nut.wall", "nut, above and below", r.At[0], r.Height.Value < wanted ? [ClampParameters.Height.To(wanted, "Make it {0} high")] : []);
+        yield return r.Head.WallCheck("screw.wall", "screw, above and below", r.At[0],
+            r.Height.Value < wanted ? [ClampParameters.Height.To(wanted, "Make it {0} high")] : []);
+        yield return r.Nut.WallCheck("nut.wall", "nut, above and below", r.At[0],
+            r.Height.Value < wanted ? [ClampParameters.Height.To(wanted, "Make it {0} high")] : []);
         var pushed = r.Bears is { } bears ? Math.Max(3, r.Bolt.Each.Value / (Math.PI * r.Bearing.HeadAcross * bears / 2)) : 6;
         Remedy[] thicker = [ClampParameters.Ear.To(Math.Ceiling(r.Head.Recess + pushed), "Make the ears {0}")];
         yield return r.Head.SeatCheck("screw.seat", "screw", pushed, thicker);
-        yield return Judge.AtLeast("nut.seat", "material under the nut", r.Ear.Value - r.Pocket, pushed, "Enough stays under the nut.", "The nut pulls through: the ear is too thin.",
-            Verdict.Stop, r.Material is null ? "6 mm under a loaded screw; common practice, no published source." : "Force over what shears, a sixth of the strength.",
+        yield return Judge.AtLeast("nut.seat", "material under the nut", r.Ear.Value - r.Pocket, pushed, "Enough stays under the nut.",
+            "The nut pulls through: the ear is too thin.",
+            Verdict.Stop, r.Material is null ? "6 mm under a loaded screw; common practice, no published source."
+                : "Force over what shears, a sixth of the strength.",
             ClampParameters.Ear.To(Math.Ceiling(r.Pocket + pushed), "Make the ears {0}"));
         yield return r.Bolt.Bearing("head.presses", "head", r.Bearing.Head, r.Material);
         yield return r.Bolt.Bearing("nut.presses", "nut", r.Bearing.Nut, r.Material);

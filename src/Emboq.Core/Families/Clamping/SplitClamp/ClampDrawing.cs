@@ -53,7 +53,8 @@ internal static class ClampDrawing
         {
             foreach (var side in new[] { 1, -1 })
             {
-                yield return Mirrored([.. ear, .. Arc(r.Outer, arc.From, -arc.From), .. Mirrored(ear.Reverse(), 1, -1), .. Arc(r.Inner, -arc.Bore, arc.Bore)], side, 1);
+                yield return Mirrored([.. ear, .. Arc(r.Outer, arc.From, -arc.From), .. Mirrored(ear.Reverse(), 1, -1),
+                    .. Arc(r.Inner, -arc.Bore, arc.Bore)], side, 1);
             }
 
             yield break;
@@ -63,7 +64,8 @@ internal static class ClampDrawing
         var until = back.Count > 0 ? Math.Atan2(back[0].Y, back[0].X) : -Math.PI / 2;
         List<Point2> right = [.. ear, .. Arc(r.Outer, arc.From, until), .. back];
         var bore = Arc(r.Inner, Math.PI - arc.Bore, (2 * Math.PI) + arc.Bore);
-        yield return [.. right, .. Mirrored(right.AsEnumerable().Reverse(), -1, 1), .. bore.Select(q => r.FlatAt is { } flat ? q with { Y = Math.Max(q.Y, -flat) } : q)];
+        yield return [.. right, .. Mirrored(right.AsEnumerable().Reverse(), -1, 1),
+            .. bore.Select(q => r.FlatAt is { } flat ? q with { Y = Math.Max(q.Y, -flat) } : q)];
     }
 
     private static IReadOnlyList<Point2> Ear(ClampReckoning r)
@@ -76,7 +78,8 @@ internal static class ClampDrawing
         }
 
         var from = Math.Sqrt((outer * outer) - (wide * wide));
-        return r.Gusset.Value > 0 ? [new(gap, end), new(wide, end), new(wide, from + r.Gusset.Value), ClampShape.WebEnd(r)] : [new(gap, end), new(wide, end), new(wide, from)];
+        return r.Gusset.Value > 0 ? [new(gap, end), new(wide, end), new(wide, from + r.Gusset.Value), ClampShape.WebEnd(r)]
+            : [new(gap, end), new(wide, end), new(wide, from)];
     }
 
     /// <summary>Round the right corner of the face at the back; empty where there is none.</summary>

@@ -98,7 +98,8 @@ internal sealed record ClampReckoning
         { Between = liner.Value > 0 ? 2 * liner : null }, place, brief.Fits, brief.Tries, ledger);
         var gap = style == ClampStyle.Clip
             ? ledger.Add("mouth", "mouth", p.Number("mouth") is { } given ? Quantity.Chosen("mouth", given, Unit.Millimetre)
-                : Quantity.RuleOfThumb("share of the bore", 0.75, Unit.None, "It opens by a quarter and does not fall off.") * bore.Drawn, "Between the ears as printed.")
+                : Quantity.RuleOfThumb("share of the bore", 0.75, Unit.None, "It opens by a quarter and does not fall off.") * bore.Drawn,
+                    "Between the ears as printed.")
             : ledger.Add("pinch", "pinch gap", Quantity.Chosen("pinch gap", p.Number("pinch")!.Value, Unit.Millimetre), "What can be drawn together.");
         var (wall, height, ear) = (ClampParameters.Wall.Read(p, ledger), ClampParameters.Height.Read(p, ledger), ClampParameters.Ear.Read(p, ledger));
         var material = PrintedMaterial.Of(brief.Process);
@@ -122,13 +123,16 @@ internal sealed record ClampReckoning
             Ear = ear,
             Gusset = ClampParameters.Gusset.Read(p, ledger),
             FlatAt = style != ClampStyle.Halves && p.Number("flat") is { } flat ? Flatted(flat, bore, ledger) : null,
-            Relief = style != ClampStyle.Halves && p.Number("relief") is { } wide ? (ledger.Add("relief", "groove at the back", Quantity.Chosen("groove", wide, Unit.Millimetre), "For a cable or a rib.").Value,
-                ledger.Add("reliefDeep", "depth of the groove", Quantity.Chosen("depth of the groove", p.Number("reliefDeep")!.Value, Unit.Millimetre), "Out from the bore.").Value)
+            Relief = style != ClampStyle.Halves && p.Number("relief") is { } wide
+                ? (ledger.Add("relief", "groove at the back", Quantity.Chosen("groove", wide, Unit.Millimetre), "For a cable or a rib.").Value,
+                ledger.Add("reliefDeep", "depth of the groove", Quantity.Chosen("depth of the groove", p.Number("reliefDeep")!.Value, Unit.Millimetre),
+                    "Out from the bore.").Value)
                 : null,
             Head = head,
             Nut = nut + behind,
             Screw = ScrewLength.Of(scope, (size, "cap", $"{Hardware.Name(size)} cap screw"), [grip, gap], NutPocket.Height(scope with { Key = "nut" }, size),
-                ledger["nut.pocket.depth"] + Quantity.RuleOfThumb("beyond the nut", 8, Unit.Millimetre, "It may stand out there, where no hand catches on it."), brief.Drawer),
+                ledger["nut.pocket.depth"] + Quantity.RuleOfThumb("beyond the nut", 8, Unit.Millimetre,
+                    "It may stand out there, where no hand catches on it."), brief.Drawer),
             At = [.. Enumerable.Range(0, count).Select(i => height.Value * ((2 * i) + 1) / (2 * count))],
             Pocket = ledger["nut.pocket.depth"].Value,
             Torque = p.Number("torque")!.Value,
@@ -157,7 +161,8 @@ internal sealed record ClampReckoning
         }
 
         var share = style == ClampStyle.Halves ? 1 : Math.PI;
-        var closing = Quantity.Input("how the ring shuts", share, Unit.None, new Provenance.Standard("Plane geometry", "length around less the clearance; thick rings differ"),
+        var closing = Quantity.Input("how the ring shuts", share, Unit.None,
+            new Provenance.Standard("Plane geometry", "length around less the clearance; thick rings differ"),
             (new Source("how the ring shuts", "how the ring shuts", 0.3 * share), 1));
         return new("gap", ledger.Add("gap", "gap once it is tight", gap - (closing * clearance), "A wide estimate until it is read on the tightened clamp."),
             "the clamp tightened on its post, and the gap between its ears measured");
@@ -193,7 +198,8 @@ internal sealed record ClampFace(double Spacing, Joint Insert, string Screw, dou
         var size = brief.Parameters.Choice("faceScrew");
         var insert = Threaded.Insert(PartBodies.Scope(brief, ledger, "face", "face insert") with { Screw = null, Nut = null }, size,
             way.Key == "upright" ? HoleLie.Teardrop : HoleLie.Upright);
-        return new(ledger.Add("faceSpacing", "holes of the face", Quantity.Chosen("holes of the face", brief.Parameters.Number("faceSpacing")!.Value, Unit.Millimetre),
+        return new(ledger.Add("faceSpacing", "holes of the face", Quantity.Chosen("holes of the face",
+            brief.Parameters.Number("faceSpacing")!.Value, Unit.Millimetre),
             "From middle to middle.").Value, insert, size, Math.Ceiling(insert.Depth + 1));
     }
 }

@@ -16,7 +16,8 @@ internal static class ClampShape
         return
         [
             new(Piece.Main, "half with the heads", () => Marked(r, Half(r, 1), mark), ClampParameters.Ways, r.Way.Key),
-            new("second", "half with the nuts", () => Half(r, -1), ClampParameters.Ways, r.Way.Key) { MayDiffer = false, Pose = new(0, 0, 0, new(-Apart, 0, 0)) },
+            new("second", "half with the nuts", () => Half(r, -1), ClampParameters.Ways, r.Way.Key) { MayDiffer = false,
+                Pose = new(0, 0, 0, new(-Apart, 0, 0)) },
         ];
     }
 
@@ -52,7 +53,8 @@ internal static class ClampShape
 
         body -= Bore(r, h + 2).At(0, 0, -1);
         // The slit runs from the axis out; that of halves through and through.
-        List<Solid> cuts = [new Solid.Box(2 * gap, (r.Style == ClampStyle.Halves ? 2 : 1) * (r.EarEnd + 1), h + 2).At(-gap, r.Style == ClampStyle.Halves ? -r.EarEnd - 1 : 0, -1)];
+        List<Solid> cuts = [new Solid.Box(2 * gap, (r.Style == ClampStyle.Halves ? 2 : 1) * (r.EarEnd + 1), h + 2).At(-gap, r.Style == ClampStyle.Halves
+            ? -r.EarEnd - 1 : 0, -1)];
         if (r.Relief is { } groove)
         {
             cuts.Add(new Solid.Box(groove.Wide, r.Inner + groove.Deep, h + 2).At(-groove.Wide / 2, -r.Inner - groove.Deep, -1));
@@ -106,7 +108,8 @@ internal static class ClampShape
     /// <summary>A screw's head comes from the right; its roof points up as the clamp is printed.</summary>
     private static Solid Right(ClampReckoning r, Solid joint, int side, double z) => Turned(r, joint).At(r.HalfWide, side * r.ScrewsAt, z);
 
-    private static Solid Left(ClampReckoning r, Solid joint, int side, double z) => (r.Upright ? Turned(r, joint).Spun(180) : joint.Rolled(-90)).At(-r.HalfWide, side * r.ScrewsAt, z);
+    private static Solid Left(ClampReckoning r, Solid joint, int side, double z) =>
+        (r.Upright ? Turned(r, joint).Spun(180) : joint.Rolled(-90)).At(-r.HalfWide, side * r.ScrewsAt, z);
 
     private static Solid Turned(ClampReckoning r, Solid joint) => r.Upright ? joint.Spun(90).Rolled(90) : joint.Rolled(90);
 
@@ -135,7 +138,8 @@ internal static class ClampShape
             r.Style == ClampStyle.Clip ? "Proves that it opens over the post and sits on it. It does not prove that it holds."
                 : "Proves how the bore sits on the post before it is tight. It does not prove that it holds.")
         { Seat = "post" };
-        yield return new("ring-ears", "both ears with one screw", () => PartBodies.Slice(Whole(r), -far, r.Outer, 0, far, r.EarEnd + 1, r.Height.Value / r.At.Count),
+        yield return new("ring-ears", "both ears with one screw", () => PartBodies.Slice(Whole(r), -far, r.Outer, 0, far, r.EarEnd + 1,
+            r.Height.Value / r.At.Count),
             "Proves head, nut and what they bear on: draw it tight, and leave it a day. It does not prove the bore.");
     }
 

@@ -51,7 +51,8 @@ public static class SplitClampFamily
             [
                 $"{r.At.Count * (r.Style == ClampStyle.Halves ? 2 : 1)} screws {r.Screw.Says}",
                 $"{r.At.Count * (r.Style == ClampStyle.Halves ? 2 : 1)} nuts {Hardware.Name(p.Choice("screw"))}",
-                .. r.Bore.Of.Between is { } liner ? new[] { $"liner {Figures.Mm(liner.Value / 2)} thick, {Figures.Mm(Math.Ceiling(Math.PI * r.Post.Value))} long" } : [],
+                .. r.Bore.Of.Between is { } liner
+                    ? new[] { $"liner {Figures.Mm(liner.Value / 2)} thick, {Figures.Mm(Math.Ceiling(Math.PI * r.Post.Value))} long" } : [],
                 .. r.Face is { } face ? new[] { $"2 heat-set inserts {Hardware.Name(face.Screw)}" } : [],
                 .. r.Load.Shakes ? new[] { "threadlocker" } : [],
             ],

@@ -47,7 +47,8 @@ internal sealed record WheelGauge(Quantity Angle, Quantity Radius, Quantity Leng
         {
             Ledger = ledger,
             Pieces = outline is null ? [] : [new("part", "wheel gauge", () => PartBodies.Marked(gauge.Solid(outline), brief.Mark, letters =>
-                letters.UpsideDown().At(Across(outline) * 0.8, High(outline) / 2, 0), Math.Min(14, Math.Min(Across(outline) / 4, 0.8 * High(outline)))), ways, way.Key)],
+                letters.UpsideDown().At(Across(outline) * 0.8, High(outline) / 2, 0),
+                    Math.Min(14, Math.Min(Across(outline) / 4, 0.8 * High(outline)))), ways, way.Key)],
             Proofs = outline is null ? [] : [new("ring-aid", "3 mm of it", () => PartBodies.Slice(gauge.Solid(outline), 0, 0, 0, Across(outline),
                 High(outline), Math.Min(3, gauge.Thick.Value)),
                 "Proves the angle and the radius: hold it to the wheel and look for light. It does not prove that it stands.")],
