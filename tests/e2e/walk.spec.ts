@@ -89,10 +89,12 @@ async function begin(
   const part = job.parts[0]!
   // What it can take from others it takes, each from a pull that stands beside it.
   const takes: Record<string, { part: string; thing: string }> = {}
-  if (measured && family.takes.length > 0) {
+  // A plate as thick as a pull's spacing is none.
+  const takeable = family.takes.filter((slot) => slot.key !== 'thick')
+  if (measured && takeable.length > 0) {
     const pull = { name: 'pull beside it', family: giver.key, interfaces: {}, process, parameters: {} }
     const beside = await send<Part>(request, 'post', `/api/jobs/${job.id}/parts`, pull)
-    for (const slot of family.takes) takes[slot.key] = { part: beside.id, thing: giver.gives.find((g) => g.kind === slot.kind)!.key }
+    for (const slot of takeable) takes[slot.key] = { part: beside.id, thing: giver.gives.find((g) => g.kind === slot.kind)!.key }
     await send(request, 'put', `/api/parts/${part.id}`, { ...part.state, version: part.version, takes })
   }
   const version = part.version + (Object.keys(takes).length > 0 ? 1 : 0)

@@ -14,6 +14,13 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     public static SeatWords Clamp { get; } = new("slice", "slice", "diameter of the bore",
         ["does not go on", "needs force", "firm by hand", "goes on freely", "hangs loose on the post"]);
 
+    /// <summary>A block on its rods.</summary>
+    public static SeatWords Rods { get; } = new("slice", "slice", "diameter of the bore", ["does not go on", "needs force", "firm by hand", "slides", "rattles on its rods"]);
+
+    /// <summary>A hose in its cradle.</summary>
+    public static SeatWords Cradle { get; } = new("slice", "slice", "diameter of the cradle",
+        ["has no room", "is squeezed", "lies snug", "lies easily", "rattles in its cradle"]);
+
     /// <summary>A thing in a pocket.</summary>
     public static SeatWords Pocket { get; } = new("slice", "slice", "width of the pocket",
         ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"]);

@@ -78,6 +78,15 @@ public sealed class ClampTests
         Of(Design(entries + string.Concat(change.Entries.Select(e => $"; {e.Key}={e.Value}"))), "opens").Verdict.ShouldBe(Verdict.Good, change.Label);
     }
 
+    /// <summary>By hand: 6 mm less a groove of 2 mm bears (6/4)² of the strain at its back.</summary>
+    [Fact]
+    public void A_groove_thins_what_is_strained_most()
+    {
+        static double Strain(Check opens) => double.Parse(opens.Figure.Split("strain ")[1].Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
+        var (plain, grooved) = (Of(Design("style=clip; wall=6"), "opens"), Of(Design("style=clip; wall=6; relief=5; reliefDeep=2"), "opens"));
+        (Strain(grooved) / Strain(plain)).ShouldBe(2.25, 0.02);
+    }
+
     [Fact]
     public void A_filament_nobody_knows_is_not_judged_and_not_green()
     {

@@ -79,7 +79,7 @@ public static class HoseCarrierFamily
             Pieces = !built ? [] : [new(Piece.Main, "cradle", () => CarrierShape.Part(r, brief.Mark), Ways, r.Way.Key)],
             Proofs = built ? [CarrierShape.Slice(r)] : [],
             Machine = [CarrierShape.Hose(r)],
-            Seats = [r.Bore.Seat(SeatWords.Clamp)],
+            Seats = [r.Bore.Seat(SeatWords.Cradle)],
             Chance = r.Bore.Chance,
             Checks = checks,
             Drawing = built ? Draw(r, place) : null,

@@ -87,7 +87,7 @@ public static class RodBlockFamily
             ],
             Proofs = built ? [.. RodBlockShape.Proofs(r)] : [],
             Machine = [RodBlockShape.Rods(r)],
-            Seats = [r.Bore.Seat(SeatWords.Clamp)],
+            Seats = [r.Bore.Seat(SeatWords.Rods)],
             Chance = r.Bore.Chance,
             Checks = checks,
             Drawing = built ? Draw(r, place) : null,

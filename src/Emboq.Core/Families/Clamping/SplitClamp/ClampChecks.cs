@@ -79,7 +79,7 @@ internal static class ClampChecks
 
         var borne = material.Strain(often).Value * (r.Upright ? 1 : material.Across.Value / material.Along.Value);
         var (least, most) = (Least(r), Thickest(r, r.Gap.Value, borne));
-        var (strain, push) = (r.Ring.Strain(r.Opening), Push(r, r.Ring, r.Gap.Value));
+        var (strain, push) = (Strained(r, r.Ring, r.Gap.Value), Push(r, r.Ring, r.Gap.Value));
         var window = least > most ? $"none: {Figures.Mm(least)} to hold, {Figures.Mm(most)} to open" : $"{Figures.Mm(least)} to {Figures.Mm(most)}";
         var inside = wall >= least - 1e-9 && wall <= most + 1e-9;
         var wider = Mouths(r, borne, least);
@@ -100,11 +100,16 @@ internal static class ClampChecks
     /// <summary>What a hand pushes with its weight behind it, N; common practice, no published source.</summary>
     private const double Hand = 300;
 
+    /// <summary>Greatest strain while it is opened; where a groove thins its back, that bears what the whole ring resists with, and a straight section bears by
+    /// the square of its thickness.</summary>
+    private static double Strained(ClampReckoning r, OpenRing ring, double mouth) =>
+        ring.Strain(Math.Max(0, r.Opening + r.Gap.Value - mouth)) * Math.Pow(ring.Thickness / Math.Max(0.1, ring.Thickness - (r.Relief?.Deep ?? 0)), 2);
+
     private static double Push(ClampReckoning r, OpenRing ring, double mouth) =>
         ring.Push(r.Opening + r.Gap.Value, mouth, r.Material!.Stiffness.Value, r.Height.Value, Friction);
 
     private static double Thickest(ClampReckoning r, double mouth, double borne) => OpenRing.Thickest(r.Bore.Drawn.Value, Math.Min(mouth, r.Bore.Drawn.Value),
-        ring => ring.Strain(Math.Max(0, r.Opening + r.Gap.Value - mouth)) <= borne && Push(r, ring, mouth) <= Hand);
+        ring => Strained(r, ring, mouth) <= borne && Push(r, ring, mouth) <= Hand);
 
     private static IEnumerable<Remedy> Mouths(ClampReckoning r, double borne, double least)
     {
