@@ -154,7 +154,7 @@ async function useful(page: Page, station: Station, measured: boolean, needs: bo
 const inner = /undefined|NaN|Infinity|∞|\[object|\bnull\b|\bitem\d|(first|second)(Join|Fit|Hold)|00000000-/
 
 test('every family can be walked through every station, measured or not, alone and in a row, in both units', async ({ page, request }) => {
-  test.setTimeout(600_000)
+  test.setTimeout(1_200_000)
   const faults: string[] = []
   let at = ''
   page.on('console', (message) => message.type() === 'error' && faults.push(`${at}: ${message.text()}`))
