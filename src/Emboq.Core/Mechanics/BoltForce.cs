@@ -11,15 +11,16 @@ internal sealed record BoltForce(Quantity Each, Quantity? Lasting)
     /// <param name="size">Of the thread.</param>
     /// <param name="newtonMetres">By hand.</param>
     /// <param name="material">What it presses on, if that is known.</param>
+    /// <param name="warm">Whether it stands near a motor or in the sun.</param>
     /// <param name="ledger">Takes the lines.</param>
-    public static BoltForce Of(string size, double newtonMetres, PrintedMaterial? material, Ledger ledger)
+    public static BoltForce Of(string size, double newtonMetres, PrintedMaterial? material, bool warm, Ledger ledger)
     {
         var torque = ledger.Add("torque", "torque by hand", Quantity.Chosen("torque by hand", newtonMetres * 1000, Torque), "Snug, no more.");
         var factor = Quantity.Input("torque factor K", 0.2, Unit.None, new Provenance.Standard("Shigley, Mechanical Engineering Design",
             "T = K F d, from memory"),
             (new Source("torque factor", "how dry the thread is", 0.04), 1));
         var each = ledger.Add("bolt", "force of one screw", torque / (factor * Hardware.Diameter(size)), "T = K F d: most of the torque is friction.");
-        return new(each, material is null ? null : ledger.Add("bolt.lasting", "force of one screw after a day", material.KeptForADay * each,
+        return new(each, material is null ? null : ledger.Add("bolt.lasting", "force of one screw after a day", material.KeptForADay(warm) * each,
             "Plastic under a lasting load gives way: tighten again after a day."));
     }
 

@@ -1,8 +1,7 @@
 namespace Emboq.Core.Mechanics;
 
-/// <summary>A ring that is opened at its mouth: Castigliano on a thin curved beam (Roark; Timoshenko; from memory). With the half mouth angle b, the mid
-/// radius R
-/// and the moment F R (cos b − cos θ) at the angle θ from the mouth, the ends part by k F R³ / (E I).</summary>
+/// <summary>A ring that is opened at its mouth: Castigliano on a thin curved beam (Roark; Timoshenko; from memory). With the half mouth angle b, the
+/// mid radius R and the moment F R (cos b − cos θ) at the angle θ from the mouth, the ends part by k F R³ / (E I).</summary>
 /// <param name="Radius">Of its middle line, mm.</param>
 /// <param name="Thickness">In radius, mm.</param>
 /// <param name="HalfMouth">Half of the angle that is open, rad; 0 for a slit.</param>

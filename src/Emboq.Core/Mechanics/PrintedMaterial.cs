@@ -37,8 +37,9 @@ internal sealed record PrintedMaterial(string Name, FilamentClass Sort, Quantity
     }
 
     /// <summary>Share of a lasting force that is left after a day: plastic creeps.</summary>
-    public Quantity KeptForADay => Quantity.RuleOfThumb("share left after a day", Sorts[Sort].Kept, Unit.None,
-        $"A lasting load creeps; of a {Filament.Describe(Sort)} filament about so much is left, and less where it is warm.");
+    /// <param name="warm">Near a motor or in the sun, where three tenths more are lost.</param>
+    public Quantity KeptForADay(bool warm) => Quantity.RuleOfThumb("share left after a day", Sorts[Sort].Kept * (warm ? 0.7 : 1), Unit.None,
+        $"A lasting load creeps; of a {Filament.Describe(Sort)} filament about so much is left{(warm ? " where it is warm" : "")}.");
 
     /// <summary>The strain it bears.</summary>
     /// <param name="often">Many times, or a few times in all.</param>

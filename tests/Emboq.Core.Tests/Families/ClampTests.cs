@@ -36,6 +36,8 @@ public sealed class ClampTests
         Line(halves, "bolt.lasting").ShouldBe(480, 1e-9);
         // 30 kg press with 294.2 N; 2 × 0.2 × 960 N bear 384 N.
         Of(halves, "holds").Used!.Value.ShouldBe(30 * 9.80665 / 384, 1e-6);
+        // Where it is warm three tenths more are lost.
+        Line(Design("style=halves; heat=warm"), "bolt.lasting").ShouldBe(336, 1e-9);
         var slip = Design("mass=30000; wall=8");
         // The ring of 8 mm around 30.35 mm, bent shut by π × 0.35 mm: k = 3π for a narrow gap.
         var (r, i) = ((30.35 + 8) / 2, 40 * Math.Pow(8, 3) / 12);

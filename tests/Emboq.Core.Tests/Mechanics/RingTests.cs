@@ -75,7 +75,7 @@ public sealed class RingTests
     [Fact]
     public void A_newton_metre_on_five_millimetres_presses_with_a_thousand_newtons()
     {
-        var bolt = BoltForce.Of("M5", 1, null, new Ledger());
+        var bolt = BoltForce.Of("M5", 1, null, warm: false, new Ledger());
         bolt.Each.Value.ShouldBe(1000, 1e-9);
         (bolt.Each.StandardUncertainty / bolt.Each.Value).ShouldBe(0.2, 1e-9);
         bolt.Lasting.ShouldBeNull();

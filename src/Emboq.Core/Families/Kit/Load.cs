@@ -22,7 +22,10 @@ internal sealed record Load(Quantity Weight, Quantity Arm, Quantity Moment, bool
             new ParameterOption("warm", "near a motor, or in the sun")),
     ];
 
-    /// <summary>Reckons it.</summary>
+    /// <summary>What is asked of it where it hangs straight from what holds it.</summary>
+    public static IReadOnlyList<ParameterSpec> HangingSpecs { get; } = [.. Specs.Where(s => s.Key != "arm")];
+
+    /// <summary>Reckons it; without an arm there is no moment.</summary>
     public static Load Of(Brief brief, Ledger ledger)
     {
         var p = brief.Parameters;
@@ -34,8 +37,15 @@ internal sealed record Load(Quantity Weight, Quantity Arm, Quantity Moment, bool
         var weight = ledger.Add("weight", "force of the load", shakes ? Quantity.RuleOfThumb("shaking", 3, Unit.None,
             "What shakes, or is put on with a bump, presses up to three times as hard; common practice, no published source.") * still : still,
             shakes ? "Its weight, and what shaking adds." : "Its weight.");
-        var arm = ledger.Add("arm", "how far out", Quantity.Chosen("arm", p.Number("arm")!.Value, Unit.Millimetre), "To the middle of the load.");
-        return new(weight, arm, ledger.Add("moment", "moment of the load", weight * arm, "Force times arm."), shakes, p.Choice("heat") == "warm");
+        var arm = Quantity.Chosen("arm", p.Number("arm") ?? 0, Unit.Millimetre);
+        var moment = (weight * arm).Named("moment of the load");
+        if (p.Number("arm") is not null)
+        {
+            (arm, moment) = (ledger.Add("arm", "how far out", arm, "To the middle of the load."),
+                ledger.Add("moment", "moment of the load", moment, "Force times arm."));
+        }
+
+        return new(weight, arm, moment, shakes, p.Choice("heat") == "warm");
     }
 
     /// <summary>Whether the filament stands where it is, said by what is known of it.</summary>

@@ -45,7 +45,7 @@ public static class HoseCarrierFamily
                 new ParameterOption("2", "two screws")).If("near", "open"),
             Specs.Length("spacing", "Holes apart", 24, 8, 200, "Across the hose.").If("near", "open").If("holes", "2"),
             Specs.Choice("screw", "Screw", "M4", "Cap screws.", Hardware.Threads),
-            .. Load.Specs, Way.Spec, .. MakeOrBuy.Specs,
+            .. Load.HangingSpecs, Way.Spec, .. MakeOrBuy.Specs,
         ], Design)
     {
         ListColumns = ["height", "count"],

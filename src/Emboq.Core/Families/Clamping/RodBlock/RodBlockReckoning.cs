@@ -98,7 +98,7 @@ internal sealed record RodBlockReckoning
             SetScrew = Threaded.SelfCut(PartBodies.Scope(brief, ledger, "set", "set screw"), size, Threaded.UsualEngagement, boss.Value, HoleLie.Teardrop),
             Size = size,
             At = [.. Enumerable.Range(0, count).Select(i => length.Value * ((2.0 * i) + 1 - count) / (2 * count))],
-            Bolt = BoltForce.Of(size, p.Number("torque")!.Value, material, ledger),
+            Bolt = BoltForce.Of(size, p.Number("torque")!.Value, material, p.Choice("heat") == "warm", ledger),
             Insert = Threaded.Insert(PartBodies.Scope(brief, ledger, "insert", "insert"), insert, end ? HoleLie.Teardrop : HoleLie.Upright),
             InsertSize = insert,
             Inserts = spacing > 0 ? [-spacing / 2, spacing / 2] : [0],

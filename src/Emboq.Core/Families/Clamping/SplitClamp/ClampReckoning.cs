@@ -137,7 +137,7 @@ internal sealed record ClampReckoning
             Pocket = ledger["nut.pocket.depth"].Value,
             Torque = p.Number("torque")!.Value,
             Bearing = Pressing(size, head.Bore),
-            Bolt = BoltForce.Of(size, p.Number("torque")!.Value, material, ledger),
+            Bolt = BoltForce.Of(size, p.Number("torque")!.Value, material, p.Choice("heat") == "warm", ledger),
             Material = material,
             Load = Load.Of(brief, ledger),
             Face = style != ClampStyle.Halves && p.Choice("face") == "flat" ? ClampFace.Of(brief, way, ledger) : null,

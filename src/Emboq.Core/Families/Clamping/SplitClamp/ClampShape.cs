@@ -3,7 +3,7 @@ namespace Emboq.Core.Families.Clamping.SplitClamp;
 /// <summary>The solids of a clamp.</summary>
 internal static class ClampShape
 {
-    /// <summary>A point of the plane across the post.</summary>
+    /// <summary>A block over a rectangle of the plane across the post.</summary>
     private static Solid Block(double x0, double y0, double x1, double y1, double h) => new Solid.Box(x1 - x0, y1 - y0, h).At(x0, y0, 0);
 
     public static IReadOnlyList<Piece> Pieces(ClampReckoning r, string? mark)
