@@ -111,6 +111,18 @@ public sealed class BracketTests
     }
 
     [Fact]
+    public void On_its_side_only_the_lowest_rib_has_something_under_it()
+    {
+        Of(Design(""), "ribs.print").Verdict.ShouldBe(Verdict.Good);
+        var two = Of(Design("ribs=two"), "ribs.print");
+        two.Verdict.ShouldBe(Verdict.Stop);
+        foreach (var change in two.Remedies.OfType<Remedy.Change>().SelectMany(r => r.Entries))
+        {
+            Of(Design($"ribs=two; {change.Key}={change.Value}"), "ribs.print").Verdict.ShouldBe(Verdict.Good);
+        }
+    }
+
+    [Fact]
     public void Both_schools_stand_side_by_side_at_the_same_weight()
     {
         var design = Design("");

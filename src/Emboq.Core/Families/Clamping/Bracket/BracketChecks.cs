@@ -109,6 +109,10 @@ internal static class BracketChecks
         yield return Judge.AtMost("ribs.long", "ribs along the plates", r.RibReach.Value, most, "The ribs end on the plates.",
             "The ribs reach past a plate.", Verdict.Stop,
             "Plane geometry.", most < 3 ? [] : [BracketFamily.RibReach.To(Math.Floor(most), "Let them reach {0}")]);
+        yield return Judge.Of("ribs.print", "ribs while printing", r.Ribs == 1 || !r.OnSide, "Every rib has the bed or a plate under it.",
+            "On its side all ribs but the lowest hang in the air across the corner.", Verdict.Stop, r.Ribs == 1 ? "one rib" : $"{r.Ribs} ribs", "one rib, or far face down",
+            "Plane geometry.", new Remedy.Change("Take one rib", new Dictionary<string, string> { ["ribs"] = "one" }),
+            new Remedy.Change("Print it far face down", new Dictionary<string, string> { ["wayUp"] = "far" }));
         var stands = BracketShape.RibsAt(r);
         var clear = r.Holes.Near.Select(h => (Hole: h, Screw: r.NearScrew)).Concat(r.Holes.Far.Select(h => (Hole: h, Screw: r.FarScrew)))
             .Min(s => stands.Min(z => Math.Abs(s.Hole.X - z)) - (r.RibThick.Value / 2) - (s.Screw.Head / 2));

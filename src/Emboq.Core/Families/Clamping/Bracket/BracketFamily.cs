@@ -18,7 +18,7 @@ public static class BracketFamily
         Reach = Decide.Length("load holes out", "Out along the far plate.",
             Specs.Length("reach", "Holes of the load, from the corner", 70, 8, 400, "To the middle of them, out along the far plate.")),
         RibReach = Decide.Length("ribs", "Along both plates.", Specs.Length("ribReach", "Ribs reach", 28, 3, 200,
-            "Along both plates, from the corner.")).If("ribs", "two", "three");
+            "Along both plates, from the corner.")).If("ribs", "one", "two", "three");
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
@@ -33,10 +33,10 @@ public static class BracketFamily
             Reach.Spec,
             Specs.Angle("angle", "Between the faces", 90, 45, 135, "90 for a shelf on a wall."),
             Specs.Length("thickness", "Thickness", 6, 2, 40, "Of both plates.", 0.5).If("thick", "open"),
-            Specs.Choice("ribs", "In the corner", "two", "Ribs carry by their walls; a thick plate without them carries by its mass.",
-                new ParameterOption("two", "two ribs at the edges"),
+            Specs.Choice("ribs", "In the corner", "one", "Ribs carry by their walls; a thick plate without them carries by its mass.",
+                new ParameterOption("one", "one rib, at the side it lies on"), new ParameterOption("two", "two ribs at the edges"),
                 new ParameterOption("three", "three ribs"), new ParameterOption("none", "no ribs: solid plates")),
-            Specs.Number("ribLines", "Lines of a rib", 6, 2, 40, "lines", "Whole lines, so that nothing between them is empty.").If("ribs", "two", "three"),
+            Specs.Number("ribLines", "Lines of a rib", 6, 2, 40, "lines", "Whole lines, so that nothing between them is empty.").If("ribs", "one", "two", "three"),
             RibReach.Spec,
             .. Load.Specs, Way.Spec, .. MakeOrBuy.Specs,
         ], Design)

@@ -74,7 +74,7 @@ internal sealed record BracketReckoning
             : ledger.Add("thickness", "thickness", Quantity.Chosen("thickness", p.Number("thickness")!.Value, Unit.Millimetre), "Of both plates.");
         var (near, far) = (Holed(brief, "near", ledger), Holed(brief, "far", ledger));
         var lines = p.Number("ribLines")!.Value;
-        var count = p.Choice("ribs") switch { "two" => 2, "three" => 3, _ => 0 };
+        var count = p.Choice("ribs") switch { "one" => 1, "two" => 2, "three" => 3, _ => 0 };
         return new()
         {
             Thick = thick,

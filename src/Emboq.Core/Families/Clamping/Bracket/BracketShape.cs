@@ -23,7 +23,7 @@ internal static class BracketShape
     public static IReadOnlyList<double> RibsAt(BracketReckoning r)
     {
         var edge = (r.Wide - r.RibThick.Value) / 2;
-        return r.Ribs switch { 2 => [-edge, edge], 3 => [-edge, 0, edge], _ => [] };
+        return r.Ribs switch { 1 => [-edge], 2 => [-edge, edge], 3 => [-edge, 0, edge], _ => [] };
     }
 
     public static Solid Part(BracketReckoning r, string? mark)
