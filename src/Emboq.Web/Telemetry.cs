@@ -16,7 +16,8 @@ internal static class Telemetry
         }
 
         builder.Services.AddOpenTelemetry()
-            .WithMetrics(metrics => metrics.AddAspNetCoreInstrumentation().AddRuntimeInstrumentation().AddNpgsqlInstrumentation().AddMeter(KernelMeter.Name).AddOtlpExporter())
+            .WithMetrics(metrics => metrics.AddAspNetCoreInstrumentation().AddRuntimeInstrumentation().AddNpgsqlInstrumentation()
+                .AddMeter(KernelMeter.Name).AddOtlpExporter())
             .WithTracing(traces => traces.AddAspNetCoreInstrumentation().AddNpgsql().AddOtlpExporter());
         builder.Services.AddHostedService<KernelMeter>();
     }

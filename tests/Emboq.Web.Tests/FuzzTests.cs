@@ -105,7 +105,8 @@ public sealed class FuzzTests(Server server)
             "boolean" => "true",
             "integer" or "number" => random.Next(3) == 0 ? Odd(OddValues) : random.Next(-3, 100).ToString(System.Globalization.CultureInfo.InvariantCulture),
             "string" => JsonValue.Create((string?)schema["format"] == "uuid" ? Odd(known) : Odd(OddTexts)).ToJsonString(),
-            "array" => $"[{string.Join(',', Enumerable.Range(0, random.Next(4)).Select(_ => Body(schema["items"] ?? new JsonObject(), schemas, known, depth + 1)))}]",
+            "array" => $"[{string.Join(',', Enumerable.Range(0, random.Next(4)).Select(_ =>
+                Body(schema["items"] ?? new JsonObject(), schemas, known, depth + 1)))}]",
             _ => Object(schema, schemas, known, depth),
         };
     }

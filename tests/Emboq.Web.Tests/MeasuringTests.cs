@@ -264,7 +264,8 @@ public sealed class MeasuringTests(Server server)
         var port = await Place(machine, "port", "tube");
         await Place(machine, "slot", "slot");
         const string Text = "place;dimension;reading;instrument;remark\nport;inside;1-7/16\";caliper;first\nport;inside;36,500;caliper;\n"
-            + "slot;width;19.05;caliper;\nport;girth;20;caliper;\nport;inside;36.5;scale;\nshelf;inside;36.5;caliper;\nport;Outside Diameter;41.2;caliper;by name\n";
+            + "slot;width;19.05;caliper;\nport;girth;20;caliper;\nport;inside;36.5;scale;\n"
+            + "shelf;inside;36.5;caliper;\nport;Outside Diameter;41.2;caliper;by name\n";
         var looked = await server.Post($"/api/machines/{machine["id"]}/reading-files", new { text = Text });
         ((int)looked["good"]!).ShouldBe(3);
         looked["lines"]!.AsArray().Where(l => l!["problems"]!.AsArray().Count > 0).Select(l => ((int)l!["number"]!, (string)l["problems"]![0]!["field"]!))

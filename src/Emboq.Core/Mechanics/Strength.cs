@@ -32,8 +32,9 @@ internal static class Strength
     /// <summary>A share of what is there: "62 % used".</summary>
     public static string Share(double used) => used > 9.99 ? "many times over" : $"{Figures.Percent(used)} used";
 
-    private static string Said(double value, string unit) =>
-        $"{(Math.Abs(value) >= 100 ? Math.Round(value) : Math.Round(value, 2)).ToString("0.##", CultureInfo.InvariantCulture)} {unit}";
+    /// <summary>A figure with its unit; one without end, as where lips jam, in words.</summary>
+    public static string Said(double value, string unit) => double.IsInfinity(value) ? "without end"
+        : $"{(Math.Abs(value) >= 100 ? Math.Round(value) : Math.Round(value, 2)).ToString("0.##", CultureInfo.InvariantCulture)} {unit}";
 
     /// <summary>The change of one figure that brings what is used down to all that is there, among several: the one that is asked to change least. Each is
     /// tried out before it is offered, and says what it comes to.</summary>

@@ -1,28 +1,13 @@
+using static Emboq.Core.Tests.Families.Mounts;
+
 namespace Emboq.Core.Tests.Families;
 
 /// <summary>Split clamps: onto the post, tight, and what they bear.</summary>
 public sealed class ClampTests
 {
-    private static readonly Process Tough = Workshop.Exact with
-    {
-        Sort = FilamentClass.Tough,
-        Stiffness = 2000,
-        StrengthAlong = 45,
-        StrengthAcross = 30,
-        Warmest = 65
-    };
-
-    private static Design Design(string entries, Process? process = null, string post = "diameter 30", params (string Slot, string Kind, string Sizes)[] more)
-    {
-        var family = FamilyList.Find("split-clamp")!;
-        var values = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).GroupBy(e => e[0])
-            .ToDictionary(e => e.Key, e => e.Last()[1]);
-        var places = more.ToDictionary(m => m.Slot, m => Measuring.Places.Of(KindList.Of(m.Kind), m.Sizes));
-        places["post"] = Measuring.Places.Of(KindList.Of("post"), post);
-        return family.Design(new(ParameterValues.Read(family.Parameters, values).Value, places, process ?? Tough, []));
-    }
-
-    private static Check Of(Design design, string key) => design.Checks.Single(c => c.Key == key);
+    private static Design Design(string entries, Process? process = null, string post = "diameter 30",
+        params (string Slot, string Kind, string Sizes)[] more) =>
+        Mounts.Design("split-clamp", entries, process, null, [("post", "post", post), .. more]);
 
     private static double Line(Design design, string key) => design.Ledger[key].Value;
 

@@ -1,28 +1,13 @@
+using static Emboq.Core.Tests.Families.Mounts;
+
 namespace Emboq.Core.Tests.Families;
 
 /// <summary>Cradles for hoses: in by hand, kept by the lips, screwed on through the mouth.</summary>
 public sealed class HoseCarrierTests
 {
-    private static readonly Process Tough = Workshop.Exact with
-    {
-        Sort = FilamentClass.Tough,
-        Stiffness = 2000,
-        StrengthAlong = 45,
-        StrengthAcross = 30,
-        Warmest = 65
-    };
-
-    private static Design Design(string entries, string kind = "hose", string sizes = "outside 46, give 1", Process? process = null, Taken? near = null)
-    {
-        var family = FamilyList.Find("hose-carrier")!;
-        var values = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).GroupBy(e => e[0]).ToDictionary(e =>
-            e.Key, e => e.Last()[1]);
-        return family.Design(new(ParameterValues.Read(family.Parameters, values).Value,
-            new Dictionary<string, Interface> { ["hose"] = Measuring.Places.Of(KindList.Of(kind), sizes) }, process ?? Tough, [])
-        { Taken = near is null ? new Dictionary<string, Taken>() : new() { ["near"] = near } });
-    }
-
-    private static Check Of(Design design, string key) => design.Checks.Single(c => c.Key == key);
+    private static Design Design(string entries, string kind = "hose", string sizes = "outside 46, give 1", Process? process = null,
+        Taken? near = null) =>
+        Mounts.Design("hose-carrier", entries, process, near is null ? null : new Dictionary<string, Taken> { ["near"] = near }, ("hose", kind, sizes));
 
     [Fact]
     public void A_hose_read_with_the_tape_has_its_cradle()

@@ -1,27 +1,12 @@
+using static Emboq.Core.Tests.Families.Mounts;
+
 namespace Emboq.Core.Tests.Families;
 
 /// <summary>Blocks on rods: their bores, their height, and what their screws hold.</summary>
 public sealed class RodBlockTests
 {
-    private static readonly Process Tough = Workshop.Exact with
-    {
-        Sort = FilamentClass.Tough,
-        Stiffness = 2000,
-        StrengthAlong = 45,
-        StrengthAcross = 30,
-        Warmest = 65
-    };
-
-    private static Design Design(string entries, string kind = "rods", string sizes = "diameter 12, over 92", Process? process = null)
-    {
-        var family = FamilyList.Find("rod-block")!;
-        var values = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).GroupBy(e => e[0]).ToDictionary(e =>
-            e.Key, e => e.Last()[1]);
-        return family.Design(new(ParameterValues.Read(family.Parameters, values).Value,
-            new Dictionary<string, Interface> { ["rod"] = Measuring.Places.Of(KindList.Of(kind), sizes) }, process ?? Tough, []));
-    }
-
-    private static Check Of(Design design, string key) => design.Checks.Single(c => c.Key == key);
+    private static Design Design(string entries, string kind = "rods", string sizes = "diameter 12, over 92", Process? process = null) =>
+        Mounts.Design("rod-block", entries, process, null, ("rod", kind, sizes));
 
     [Theory]
     [InlineData("diameter 12, over 92")]

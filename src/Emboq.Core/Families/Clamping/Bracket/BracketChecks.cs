@@ -11,8 +11,16 @@ internal static class BracketChecks
         var (arm, force, lever) = (r.Arm, r.Load.Weight.Value, r.Lever);
         yield return Room("near", "holes to the mount", r, r.Middle.Near.Value, r.Holes.Near, r.NearScrew, r.RibReach.Value, BracketFamily.NearDown);
         yield return Room("far", "holes to the load", r, r.Middle.Far.Value, r.Holes.Far, r.FarScrew, r.RibReach.Value, BracketFamily.Reach);
-        yield return Apart("near", "holes to the mount", r.Holes.Near, r.NearScrew);
-        yield return Apart("far", "holes to the load", r.Holes.Far, r.FarScrew);
+        if (r.Holes.Near.Count > 1)
+        {
+            yield return Apart("near", "holes to the mount", r.Holes.Near, r.NearScrew);
+        }
+
+        if (r.Holes.Far.Count > 1)
+        {
+            yield return Apart("far", "holes to the load", r.Holes.Far, r.FarScrew);
+        }
+
         foreach (var check in BesideRibs(r))
         {
             yield return check;
@@ -27,7 +35,7 @@ internal static class BracketChecks
                 : [new("thickness", "plates", r.Thick.Value, 40, t => Used(arm with { Thick = t }, Math.Max(0, r.Load.Arm.Value - t)))],
             .. r.Ribs == 0 ? Array.Empty<StrengthChoice>()
                 : [new("ribReach", "ribs", r.RibReach.Value, Math.Min(r.Middle.Near.Value, r.Middle.Far.Value) - 12, h =>
-                    Used(arm with { RibHigh = h, RibLong = h }, lever))],
+                    Used(r.Ribbed(h), lever))],
         ]);
         double Used(RibbedArm of, double over) => of.Worst(force, over).Stress / r.Bears!.Value;
         yield return Strength.Used("bends", at < 3 ? "bending at the corner" : "bending where the ribs end", stress, r.Bears, "MPa",
@@ -43,21 +51,22 @@ internal static class BracketChecks
 
         if (r.Material is { } known)
         {
-            var sag = arm.Sag(force, lever, known.Stiffness.Value);
+            var sag = r.Sag(arm, known);
             var most = Math.Max(1, r.Load.Arm.Value / 100);
             yield return Judge.AtMost("sags", "sag under the load", sag, most,
                 "It stays straight to the eye; over months it creeps to two or three times that.",
                 "It sags visibly, and more over months.", Verdict.Watch,
                     "Sum of M²/EI along the arm (Castigliano); one hundredth of the arm, common practice.");
-            // Tipping about the lower edge of the near plate, its screws hold what the load pulls away above.
-            var held = r.NearLength - r.Middle.Near.Value;
-            var pull = r.Load.Moment.Value / Math.Max(1, held) / r.Holes.Near.Count;
-            yield return Strength.Used("pull", "pull on a screw of the mount", pull / r.NearScrew.Area,
-                r.Material.Along.Value * 2 / PrintedMaterial.Safety, "MPa",
-                $"Each screw holds {pull:0} N, and its head does not sink in.",
-                    $"Each screw would have to hold {pull:0} N: move the holes up, away from the lower edge, or take more.",
-                "Moments about the lower edge; force over area.");
         }
+
+        // Tipping about the lower edge of the near plate, its screws hold what the load pulls away above.
+        var held = r.NearLength - r.Middle.Near.Value;
+        var pull = r.Load.Moment.Value / Math.Max(1, held) / r.Holes.Near.Count;
+        yield return Strength.Used("pull", "pull on a screw of the mount", pull / r.NearScrew.Area,
+            r.Material?.Along.Value * 2 / PrintedMaterial.Safety, "MPa",
+            $"Each screw holds {pull:0} N, and its head does not sink in.",
+            $"Each screw would have to hold {pull:0} N: move the holes up, away from the lower edge, or take more.",
+            "Moments about the lower edge; force over area.");
 
         yield return Judge.Of("way", "layers and load", r.OnSide, "Lines run out along the arm and round the corner.",
             "Layers lie across the near plate: it splits at the corner.",
@@ -87,8 +96,7 @@ internal static class BracketChecks
 
     private static Check Apart(string side, string what, IReadOnlyList<Point2> holes, BracketScrew screw)
     {
-        var nearest = holes.SelectMany((h, i) => holes.Skip(i + 1).Select(o =>
-            Math.Sqrt(((h.X - o.X) * (h.X - o.X)) + ((h.Y - o.Y) * (h.Y - o.Y))))).DefaultIfEmpty(1000).Min();
+        var nearest = HolePattern.Nearest(holes);
         var least = Math.Max(2 * screw.Hole.Reach, screw.Head + 0.5);
         return Judge.AtLeast($"{side}.apart", $"{what}, from each other", nearest, least, "There is material between them.",
             "They run into each other, or their heads do.", Verdict.Stop,
@@ -110,15 +118,16 @@ internal static class BracketChecks
             "The ribs reach past a plate.", Verdict.Stop,
             "Plane geometry.", most < 3 ? [] : [BracketFamily.RibReach.To(Math.Floor(most), "Let them reach {0}")]);
         yield return Judge.Of("ribs.print", "ribs while printing", r.Ribs == 1 || !r.OnSide, "Every rib has the bed or a plate under it.",
-            "On its side all ribs but the lowest hang in the air across the corner.", Verdict.Stop, r.Ribs == 1 ? "one rib" : $"{r.Ribs} ribs", "one rib, or far face down",
+            "On its side all ribs but the lowest hang in the air across the corner.", Verdict.Stop,
+            r.Ribs == 1 ? "one rib" : $"{r.Ribs} ribs", "one rib, or far face down",
             "Plane geometry.", new Remedy.Change("Take one rib", new Dictionary<string, string> { ["ribs"] = "one" }),
             new Remedy.Change("Print it far face down", new Dictionary<string, string> { ["wayUp"] = "far" }));
         var stands = BracketShape.RibsAt(r);
         var clear = r.Holes.Near.Select(h => (Hole: h, Screw: r.NearScrew)).Concat(r.Holes.Far.Select(h => (Hole: h, Screw: r.FarScrew)))
             .Min(s => stands.Min(z => Math.Abs(s.Hole.X - z)) - (r.RibThick.Value / 2) - (s.Screw.Head / 2));
         yield return Judge.AtLeast("ribs.heads", "heads beside the ribs", clear, 0.3, "Heads lie beside the ribs.",
-            "A head meets a rib: thinner ribs, two instead of three, or holes further in.",
-            Verdict.Stop, "Plane geometry.", r.Ribs == 3 ? [new Remedy.Change("Take two ribs", new Dictionary<string, string> { ["ribs"] = "two" })]
+            "A head meets a rib: thinner ribs, fewer, or holes further in.",
+            Verdict.Stop, "Plane geometry.", r.Ribs > 1 ? [new Remedy.Change("Take one rib", new Dictionary<string, string> { ["ribs"] = "one" })]
                 : [new Remedy.Change("Take no ribs", new Dictionary<string, string> { ["ribs"] = "none" })]);
     }
 }

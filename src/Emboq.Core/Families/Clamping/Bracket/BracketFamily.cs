@@ -36,7 +36,8 @@ public static class BracketFamily
             Specs.Choice("ribs", "In the corner", "one", "Ribs carry by their walls; a thick plate without them carries by its mass.",
                 new ParameterOption("one", "one rib, at the side it lies on"), new ParameterOption("two", "two ribs at the edges"),
                 new ParameterOption("three", "three ribs"), new ParameterOption("none", "no ribs: solid plates")),
-            Specs.Number("ribLines", "Lines of a rib", 6, 2, 40, "lines", "Whole lines, so that nothing between them is empty.").If("ribs", "one", "two", "three"),
+            Specs.Number("ribLines", "Lines of a rib", 6, 2, 40, "lines", "Whole lines, so that nothing between them is empty.")
+                .If("ribs", "one", "two", "three"),
             RibReach.Spec,
             .. Load.Specs, Way.Spec, .. MakeOrBuy.Specs,
         ], Design)
@@ -115,9 +116,9 @@ public static class BracketFamily
             Quantity.Input(name, value, unit, new Provenance.Standard("Castigliano; parallel axes", "see the checks")), because);
         Add("school.grams", "weight, printed solid", (plates + ribs) / 1000 * process.Density, Unit.Grams,
             "With ribs, and as plates alone of the same weight.");
-        Add("school.ribs", "sag with its ribs", r.Arm.Sag(r.Load.Weight.Value, r.Lever, material.Stiffness.Value), Unit.Millimetre,
+        Add("school.ribs", "sag with its ribs", r.Sag(r.Arm, material), Unit.Millimetre,
             "Walls carry more than fill.");
-        Add("school.solid", "sag of plates alone", solid.Sag(r.Load.Weight.Value, r.Lever, material.Stiffness.Value), Unit.Millimetre,
+        Add("school.solid", "sag of plates alone", r.Sag(solid, material), Unit.Millimetre,
             $"Thicker plates of the same weight, {Figures.Mm(solid.Thick)}, without ribs.");
     }
 

@@ -2,9 +2,8 @@ using Emboq.Core.Mechanics;
 
 namespace Emboq.Core.Families.Clamping.Bracket;
 
-/// <summary>The figures of a bracket. Its section lies in x and y, its width along z: the near plate hangs down from the corner at the origin, its outer face
-/// at
-/// x = 0; the far plate leaves the corner at the angle between both, its outer face above.</summary>
+/// <summary>The figures of a bracket. Its section lies in x and y, its width along z: the near plate hangs down from the corner at the origin, its outer
+/// face at x = 0; the far plate leaves the corner at the angle between both, its outer face above.</summary>
 internal sealed record BracketReckoning
 {
     public required Quantity Thick { get; init; }
@@ -55,7 +54,15 @@ internal sealed record BracketReckoning
     public double FarLength => Middle.Far.Value + Reach(Holes.Far, FarScrew, p => p.Y);
 
     /// <summary>The arm as a beam from the near plate's inner face.</summary>
-    public RibbedArm Arm => new(Wide, Thick.Value, Ribs, RibThick.Value, Math.Max(0.01, RibReach.Value), Math.Max(0.01, RibReach.Value));
+    public RibbedArm Arm => Ribbed(RibReach.Value);
+
+    /// <summary>The same with ribs of another reach. The force hangs straight down: of an arm that slants, what is level counts along it, and a rib is as deep
+    /// as its foot lies from the far plate.</summary>
+    public RibbedArm Ribbed(double reach) =>
+        new(Wide, Thick.Value, Ribs, RibThick.Value, Math.Max(0.01, reach * Math.Sin(Turn)), Math.Max(0.01, reach * Math.Sin(Turn)));
+
+    /// <summary>How far the load sinks, mm: a slanting arm is longer than it is level.</summary>
+    public double Sag(RibbedArm arm, PrintedMaterial of) => arm.Sag(Load.Weight.Value, Lever, of.Stiffness.Value) / Math.Sin(Turn);
 
     /// <summary>From the inner corner to the load, square to it, mm.</summary>
     public double Lever => Math.Max(0, Load.Arm.Value - Thick.Value);
@@ -97,16 +104,15 @@ internal sealed record BracketReckoning
     /// <summary>Those that were taken from the other part, or two of a spacing across.</summary>
     private static IReadOnlyList<Point2> Holed(Brief brief, string side, Ledger ledger)
     {
-        if (brief.Taken.GetValueOrDefault(side)?.Thing is Given.Pattern { Holes: { Count: > 0 } taken })
+        if (HolePattern.Taken(brief, side) is { } taken)
         {
-            var (x, y) = ((taken.Max(h => h.X) + taken.Min(h => h.X)) / 2, (taken.Max(h => h.Y) + taken.Min(h => h.Y)) / 2);
-            return [.. taken.Select(h => new Point2(h.X - x, h.Y - y))];
+            return taken;
         }
 
         var name = side == "near" ? "holes to the mount" : "holes to the load";
         var spacing = ledger.Add($"{side}Spacing", name, Quantity.Chosen(name, brief.Parameters.Number($"{side}Spacing")!.Value, Unit.Millimetre),
             "From middle to middle, across.");
-        return [new(-spacing.Value / 2, 0), new(spacing.Value / 2, 0)];
+        return HolePattern.Pair(spacing);
     }
 }
 
@@ -116,7 +122,7 @@ internal sealed record BracketReckoning
 /// <param name="Head">Across its head, mm.</param>
 internal sealed record BracketScrew(string Size, Joint Hole, double Head)
 {
-    /// <summary>From the middle of a hole to the edge: its wall, and its head with a finger's hair of room, mm.</summary>
+    /// <summary>From the middle of a hole to the edge: its wall, and its head with a little room, mm.</summary>
     public double Keeps => Math.Max(Hole.Reach, (Head / 2) + 1.5);
 
     public static BracketScrew Of(Brief brief, string side, string name, Quantity thick, bool lies, Ledger ledger)

@@ -87,9 +87,9 @@ internal sealed record CarrierReckoning
 
     private static IReadOnlyList<Point2> Holed(Brief brief, Ledger ledger)
     {
-        if (brief.Taken.GetValueOrDefault("near")?.Thing is Given.Pattern { Holes: { Count: > 0 } taken })
+        if (HolePattern.Taken(brief, "near") is { } taken)
         {
-            return [.. taken.Select(h => new Point2(h.X, h.Y))];
+            return taken;
         }
 
         if (brief.Parameters.Choice("holes") == "1")
@@ -99,6 +99,6 @@ internal sealed record CarrierReckoning
 
         var spacing = ledger.Add("spacing", "holes apart", Quantity.Chosen("holes apart", brief.Parameters.Number("spacing")!.Value,
             Unit.Millimetre), "Across the hose.");
-        return [new(-spacing.Value / 2, 0), new(spacing.Value / 2, 0)];
+        return HolePattern.Pair(spacing);
     }
 }

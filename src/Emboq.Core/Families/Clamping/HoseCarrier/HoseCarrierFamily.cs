@@ -83,7 +83,11 @@ public static class HoseCarrierFamily
             Chance = r.Bore.Chance,
             Checks = checks,
             Drawing = built ? Draw(r, place) : null,
-            Hardware = [$"{r.Holes.Count} screw{(r.Holes.Count == 1 ? "" : "s")} {Hardware.Name(r.Size)} cap head, longer than {Figures.Mm(r.Screw.Depth - r.Screw.Recess)} by their thread in what it is fixed to"],
+            Hardware =
+            [
+                $"{r.Holes.Count} screw{(r.Holes.Count == 1 ? "" : "s")} {Hardware.Name(r.Size)} cap head, longer than "
+                    + $"{Figures.Mm(r.Screw.Depth - r.Screw.Recess)} by their thread in what it is fixed to",
+            ],
             Fitting = ["Screw it on from inside, through its mouth, snug by hand.",
                 "Push the hose in, and tug at it: it must come out by hand, and not by itself.",
                 "Run the machine's travel to every corner by hand and look where the hose pulls or drags."],
@@ -94,7 +98,8 @@ public static class HoseCarrierFamily
 
     private static IEnumerable<Check> Checks(CarrierReckoning r, ParameterValues p)
     {
-        const string Source = "Castigliano on a thin curved beam (Roark; from memory), Winkler's inner fibre; statics of the lips. The hose itself is taken as hard.";
+        const string Source = "Castigliano on a thin curved beam (Roark; from memory), Winkler's inner fibre; statics of the lips. "
+            + "The hose itself is taken as hard.";
         var (hose, mouth, often) = (r.Bore.Counterpart.Value, r.Mouth.Value, p.Choice("opened") == "often");
         yield return ReadingChecks.Of("hose.readings", "hose measured", r.Bore.Place, r.Bore.Of.Dimension);
         yield return Judge.AtMost("mouth.narrow", "mouth", mouth, 0.95 * (hose - r.Give), "Its lips keep the hose.",
@@ -126,7 +131,7 @@ public static class HoseCarrierFamily
             if (needed > 0)
             {
                 var keeps = r.Ring.Push(hose - r.Give, mouth, material.Stiffness.Value, r.Height.Value, Friction);
-                yield return Strength.Used("keeps", "keeps the hose", needed, double.IsFinite(keeps) ? keeps / 2 : 1e6, "N",
+                yield return Strength.Used("keeps", "keeps the hose", needed, keeps / 2, "N",
                     "Its lips carry the hose, with as much in hand again.",
                     "The hose falls out by its own weight: turn the mouth up, make it narrower, or the wall thicker.", Source,
                     () => [new Remedy.Change("Turn the mouth up", new Dictionary<string, string> { ["faces"] = "up" })]);
@@ -144,9 +149,7 @@ public static class HoseCarrierFamily
             Height.To(Math.Ceiling(2 * (r.Screw.Reach + r.Holes.Max(h => Math.Abs(h.Y)))), "Make it {0} wide"));
         if (r.Holes.Count > 1)
         {
-            var apart = r.Holes.SelectMany((h, i) => r.Holes.Skip(i + 1).Select(o =>
-                Math.Sqrt(((h.X - o.X) * (h.X - o.X)) + ((h.Y - o.Y) * (h.Y - o.Y))))).Min();
-            yield return r.Screw.WallCheck("screw.apart", "screw, towards the next", apart / 2,
+            yield return r.Screw.WallCheck("screw.apart", "screw, towards the next", HolePattern.Nearest(r.Holes) / 2,
                 new Remedy.Change("Take one screw", new Dictionary<string, string> { ["holes"] = "1" }));
         }
 

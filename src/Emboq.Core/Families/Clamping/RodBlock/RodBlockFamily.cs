@@ -91,9 +91,13 @@ public static class RodBlockFamily
             Chance = r.Bore.Chance,
             Checks = checks,
             Drawing = built ? Draw(r, place) : null,
-            Hardware = [$"{r.At.Count * r.Rods.Count} set screws {Hardware.Name(r.Size)}, {Figures.Mm(Math.Ceiling(r.Boss.Value))} or longer, tips of plastic or brass",
-                $"{r.Inserts.Count} heat-set insert{(r.Inserts.Count == 1 ? "" : "s")} {Hardware.Name(r.InsertSize)}", .. r.Load.Shakes
-                    ? new[] { "threadlocker" } : []],
+            Hardware =
+            [
+                $"{r.At.Count * r.Rods.Count} set screws {Hardware.Name(r.Size)}, {Figures.Mm(Math.Ceiling(r.Boss.Value))} or longer, "
+                    + "tips of plastic or brass",
+                $"{r.Inserts.Count} heat-set insert{(r.Inserts.Count == 1 ? "" : "s")} {Hardware.Name(r.InsertSize)}",
+                .. r.Load.Shakes ? new[] { "threadlocker" } : [],
+            ],
             Fitting = ["Press the inserts in with a hot tip, slowly, before the block is on its rods.",
                 "Let each set screw cut its thread once, slowly, with a drop of oil; back it out and clear the chips.",
                 "Slide the block on: it must run over the whole length without force.",
@@ -107,17 +111,17 @@ public static class RodBlockFamily
     {
         var (force, count) = (r.Bolt.Lasting?.Value, r.At.Count * r.Rods.Count);
         yield return ReadingChecks.Of("rod.readings", "rods measured", r.Bore.Place, "diameter");
-        yield return Judge.AtLeast("top", "top over the rods", r.Top.Value, r.Radius + r.Insert.Depth + 2, "An insert has its depth above the rods.",
+        var least = r.Radius + r.Insert.Depth + 2;
+        var wanted = Math.Ceiling(p.Number("axisHeight")!.Value + least - r.Top.Value);
+        yield return Judge.AtLeast("top", "top over the rods", r.Top.Value, least, "An insert has its depth above the rods.",
             "The insert would come down on a rod: a greater height, or a lower thing on it.", Verdict.Stop, "Plane geometry.",
-            new Remedy.Change($"Want {Figures.Mm(Math.Ceiling(p.Number("axisHeight")!.Value + r.Radius + r.Insert.Depth + 2 - r.Top.Value))}",
-                new Dictionary<string, string> { ["axisHeight"] = Figures.Number(Math.Ceiling(p.Number("axisHeight")!.Value + r.Radius + r.Insert.Depth + 2 - r.Top.Value)) }));
+            new Remedy.Change($"Want {Figures.Mm(wanted)}", new Dictionary<string, string> { ["axisHeight"] = Figures.Number(wanted) }));
         yield return Judge.AtMost("axis.doubt", "doubt of the height", 2 * r.Axis.StandardUncertainty, 0.5, "Shims are hardly needed.",
             "Leave it a little low, and shim it.", Verdict.Watch,
             "Stack of heights, k = 2.");
-        var side = r.Centres is { } c ? (c.Value / 2) - r.Radius : r.Radius + r.Boss.Value;
-        if (r.Centres is not null)
+        if (r.Centres is { } between)
         {
-            yield return Judge.AtLeast("between", "plastic between the bores", 2 * side, 4, "Enough stays between the rods.",
+            yield return Judge.AtLeast("between", "plastic between the bores", between.Value - (2 * r.Radius), 4, "Enough stays between the rods.",
                 "The rods are too near each other for a wall between.", Verdict.Stop, "Common practice, no published source.");
         }
 

@@ -49,7 +49,8 @@ internal static class RodBlockShape
             var part = Part(r, null) & new Solid.Box(r.Boss.Value + r.Radius, 2 * keeps,
                 r.Radius + r.Wall.Value + Math.Min(r.Top.Value, keeps)).At(r.HalfWide - r.Boss.Value - r.Radius, r.At[0] - keeps, r.Low);
             return part.At(0, 0, -r.Low);
-        }, "Proves that the screw cuts its thread and bears being drawn tight: go on until it strips, and remember how far that was. It does not prove the bore.");
+        }, "Proves that the screw cuts its thread and bears being drawn tight: go on until it strips, and remember how far that was. "
+            + "It does not prove the bore.");
     }
 
     public static IEnumerable<Gauge> Gauges(RodBlockReckoning r)

@@ -21,9 +21,13 @@ internal static class ClampChecks
         }
 
         yield return Closing(r);
-        yield return Judge.AtLeast("back", "thickness at the back", r.Back, Math.Max(2, r.Wall.Value / 3), "Enough stays behind the groove.",
-            "The groove leaves too little at the back of the ring.", Verdict.Stop, "Common practice, no published source.",
-            ClampParameters.Wall.To(Math.Ceiling(Math.Max(2, r.Wall.Value) + (r.Relief?.Deep ?? 0)), "Make the wall {0}"));
+        if (r.Relief is not null)
+        {
+            yield return Judge.AtLeast("back", "thickness at the back", r.Back, Math.Max(2, r.Wall.Value / 3), "Enough stays behind the groove.",
+                "The groove leaves too little at the back of the ring.", Verdict.Stop, "Common practice, no published source.",
+                ClampParameters.Wall.To(Math.Ceiling(Math.Max(2, r.Wall.Value) + r.Relief.Value.Deep), "Make the wall {0}"));
+        }
+
         if (r.FlatAt is { } flat)
         {
             yield return Judge.Of("flat.cuts", "flat of the post", flat > 0 && flat < r.Inner, "The flat stops it from turning.",
@@ -87,7 +91,8 @@ internal static class ClampChecks
             : Math.Ceiling(least * 10) / 10,
             "Make the wall {0}")] : [.. wider, new Remedy.Change("Make it in two halves", new Dictionary<string, string> { ["style"] = "halves" })];
         return new("opens", "opens over the post", inside ? Verdict.Good : Verdict.Stop,
-            inside ? $"It opens by {Figures.Mm(r.Opening)} under a push of {Newtons(push)}{(often ? ", again and again: print it with many walls" : ", a few times: little infill lets it give")}."
+            inside ? $"It opens by {Figures.Mm(r.Opening)} under a push of {Newtons(push)}, "
+                    + (often ? "again and again: print it with many walls." : "a few times: little infill lets it give.")
                 : least > most ? "No wall is thin enough to open and thick enough to hold: a wider mouth, a tougher filament or two halves open it."
                 : wall > most ? strain > borne ? "Too thick to open over the post: it cracks opposite its mouth." : "Too thick to open over the post by hand."
                     : "Too thin to hold what its screws draw.",
@@ -157,7 +162,9 @@ internal static class ClampChecks
             }
 
             var check = Strength.Used(key, title, needed, force is { } f ? bears(f) : null, unit, good, otherwise, Source, Tighter);
-            return force is { } there ? check with { Limit = $"{check.Limit}; {2 * bears(there):0} to {Math.PI * bears(there):0} {unit} by line contact or even pressure" } : check;
+            return force is { } there
+                ? check with { Limit = $"{check.Limit}; {2 * bears(there):0} to {Math.PI * bears(there):0} {unit} by line contact or even pressure" }
+                : check;
         }
 
         if (r.FlatAt is null && !upright)
@@ -219,5 +226,5 @@ internal static class ClampChecks
         yield return r.Screw.Check;
     }
 
-    private static string Newtons(double force) => double.IsFinite(force) ? FormattableString.Invariant($"{force:0} N") : "without end";
+    private static string Newtons(double force) => Strength.Said(Math.Round(force), "N");
 }
