@@ -1,8 +1,10 @@
 using Emboq.Core.Families.Air.HoseAdapter;
 using Emboq.Core.Families.Clamping.Bracket;
+using Emboq.Core.Families.Clamping.FootSocket;
 using Emboq.Core.Families.Clamping.HoseCarrier;
 using Emboq.Core.Families.Clamping.RodBlock;
 using Emboq.Core.Families.Clamping.SplitClamp;
+using Emboq.Core.Families.Clamping.TubeSaddle;
 using Emboq.Core.Families.Drawers.DrawerPull;
 using Emboq.Core.Families.Drawers.DrillingTemplate;
 using Emboq.Core.Families.Jigs.FenceKey;
@@ -21,7 +23,8 @@ public static class FamilyList
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Family> All { get; } = [HoseAdapterFamily.Family, DrawerPullFamily.Family, DrillingTemplateFamily.Family,
         LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family,
-        PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family];
+        PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family,
+        FootSocketFamily.Family, TubeSaddleFamily.Family];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

@@ -15,11 +15,20 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
         ["does not go on", "needs force", "firm by hand", "goes on freely", "hangs loose on the post"]);
 
     /// <summary>A block on its rods.</summary>
-    public static SeatWords Rods { get; } = new("slice", "slice", "diameter of the bore", ["does not go on", "needs force", "firm by hand", "slides", "rattles on its rods"]);
+    public static SeatWords Rods { get; } = new("slice", "slice", "diameter of the bore",
+        ["does not go on", "needs force", "firm by hand", "slides", "rattles on its rods"]);
 
     /// <summary>A hose in its cradle.</summary>
     public static SeatWords Cradle { get; } = new("slice", "slice", "diameter of the cradle",
         ["has no room", "is squeezed", "lies snug", "lies easily", "rattles in its cradle"]);
+
+    /// <summary>A foot in its socket.</summary>
+    public static SeatWords Socket { get; } = new("slice", "slice", "width of the socket",
+        ["does not go in", "has to be pressed in", "goes in firmly, does not move", "slides in", "rocks in its socket"]);
+
+    /// <summary>A saddle on its tube.</summary>
+    public static SeatWords Saddle { get; } = new("slice", "slice", "width of the hollow",
+        ["does not go down over the tube", "has to be pressed down", "sits firmly", "sits easily", "rocks on the tube"]);
 
     /// <summary>A thing in a pocket.</summary>
     public static SeatWords Pocket { get; } = new("slice", "slice", "width of the pocket",

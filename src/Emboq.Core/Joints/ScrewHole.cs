@@ -137,7 +137,7 @@ internal static class ScrewHole
         return hole + new Joint
         {
             Cut = new Solid.Revolved(new Profile([new(0, Over), new(0, -deep.Value), .. curve.Reverse(), new(rim, Over)])),
-            Sleeves = [new(rim, -deep.Value, 0, scope.LeastWall)],
+            Sleeves = [new(rim, -Math.Min(deep.Value, depth), 0, scope.LeastWall)],
             // It bears on the upper half of its curve; below, the mouth is hardly wider than the shank.
             Recess = deep.Value / 2,
         };
@@ -145,6 +145,9 @@ internal static class ScrewHole
 
     /// <summary>Cuts reach a little past the faces they open.</summary>
     public const double Over = 0.5;
+
+    /// <summary>What a head must reach over its hole on each side, mm.</summary>
+    private const double LeastSeat = 0.4;
 
     private static readonly Quantity HeadRoom = Quantity.RuleOfThumb("room around a head", 0.3, Unit.Millimetre,
         "So that the head sits a little below the face.");
@@ -158,7 +161,17 @@ internal static class ScrewHole
         var rim = scope.Drawn("countersink", "countersink", head + HeadRoom, lie.Surface());
         var half = scope.Add("countersink.angle", "countersink angle", angle, "The cone of the head.").Value / 2 * Math.PI / 180;
         var r = hole.Bore / 2;
-        var drop = Math.Max(0.1, ((rim.Value / 2) - r) / Math.Tan(half));
+        if (rim.Value / 2 < r + LeastSeat)
+        {
+            return hole with
+            {
+                Checks = [.. hole.Checks, new($"{scope.Key}.sinks", $"head of the {scope.Name}", Verdict.Stop,
+                    "Its head is hardly wider than its hole, and goes through: measure it again, or take another screw.", Figures.Mm(rim.Value),
+                    $"{Figures.Mm(hole.Bore + (2 * LeastSeat))} or more", "Plane geometry.", [])],
+            };
+        }
+
+        var drop = ((rim.Value / 2) - r) / Math.Tan(half);
         var cone = new Profile(new(0, Over), new(0, -drop), new(r, -drop), new(rim.Value / 2, 0), new(rim.Value / 2, Over));
         return hole + new Joint
         {

@@ -32,20 +32,21 @@ internal sealed record ScrewLength(Quantity Least, Quantity Most, string Says, C
                 (own.Where(l => Suits(l, least.Value, most.Value)).Select(l => (double?)l).FirstOrDefault() ?? least.Value) - through.Value);
     }
 
-    /// <summary>A wood screw through the part into the wood behind it: over all, for a countersunk head.</summary>
+    /// <summary>A wood screw through the part, and what else lies before it, into wood: over all, for a countersunk head.</summary>
     /// <param name="scope">Where its figures go.</param>
     /// <param name="size">Of the screw.</param>
     /// <param name="head">What it is called: "countersunk".</param>
-    /// <param name="through">Thickness of the part there.</param>
+    /// <param name="through">What it passes before the wood: the part, tubes, air.</param>
     /// <param name="board">Thickness of the wood.</param>
     /// <param name="drawer">The workshop's own.</param>
-    public static ScrewLength IntoWood(JointScope scope, string size, string head, Quantity through, Quantity board, IReadOnlyList<DrawerScrew> drawer)
+    public static ScrewLength IntoWood(JointScope scope, string size, string head, IReadOnlyList<Quantity> through, Quantity board,
+        IReadOnlyList<DrawerScrew> drawer)
     {
         var diameters = Quantity.RuleOfThumb("diameters of thread in wood", 3, Unit.None,
             "Three diameters hold a light part; common practice, no published source.");
         var bite = scope.Add("bite", "least thread in the wood", diameters * Hardware.Of("wood-screws", size, "diameter", $"diameter of a {size} wood screw"),
             "What must be in the wood to hold.");
-        return Of(scope, (size, "wood", $"{size}, {head}"), [through], bite,
+        return Of(scope, (size, "wood", $"{size}, {head}"), through, bite,
             board - Quantity.RuleOfThumb("point stays inside", 1, Unit.Millimetre, "A point that comes out behind tears what hangs there."), drawer);
     }
 

@@ -24,7 +24,8 @@ internal static class Strength
         }
 
         var used = bears > 0 ? needed / bears : double.PositiveInfinity;
-        return new(key, title, used <= 1 ? Verdict.Good : Verdict.Stop, used <= 1 ? good : otherwise, $"{Said(needed, unit)}, {Share(used)}",
+        return new(key, title, used <= 1 ? Verdict.Good : Verdict.Stop, used <= 1 ? good : otherwise, unit == "%" ? Share(used)
+            : $"{Said(needed, unit)}, {Share(used)}",
             $"{Said(bears, unit)} or less", source, used <= 1 ? [] : [.. remedies?.Invoke() ?? []])
         { Used = double.IsFinite(used) ? used : null };
     }

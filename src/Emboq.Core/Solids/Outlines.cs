@@ -90,6 +90,13 @@ public static class Outlines
             : null;
     }
 
+    /// <summary>Between two outlines of straight sides, mm; nothing where they meet or lie over each other.</summary>
+    public static double Apart(IReadOnlyList<Point2> one, IReadOnlyList<Point2> other)
+    {
+        static Polygon Of(IReadOnlyList<Point2> corners) => new(new LinearRing([.. corners.Append(corners[0]).Select(p => new Coordinate(p.X, p.Y))]));
+        return Of(one).Distance(Of(other));
+    }
+
     /// <summary>Outlines with corners at all the directions where any of them has one, so that they can be lofted corner to corner.</summary>
     public static IReadOnlyList<Profile> Matched(params IReadOnlyList<Profile> outlines)
     {

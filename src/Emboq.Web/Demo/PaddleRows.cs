@@ -38,6 +38,7 @@ internal sealed partial class PaddleWorkshop
         await OnTheColumn(tough);
         await OnTheHorse(tough);
         await OnTheRack(tough);
+        await OnTheCart(tough);
         var of = (await SetupStores.Filaments.All(database, default)).ToDictionary(f => f.Name, f => f.Id);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, half", of["plain grey"], "plain grey", "", 212, 538, Later()), default);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, the end of one", of["plain grey"], "plain grey", "", 212, 259, Later()), default);
@@ -91,6 +92,56 @@ internal sealed partial class PaddleWorkshop
             new(new Dictionary<string, string> { ["mass"] = "900", ["heat"] = "warm" },
                 new Dictionary<string, Guid> { ["hose"] = Named("steam hose") }, tough.Id)
             { Takes = new Dictionary<string, TakenFrom> { ["near"] = new(clamp, GivenThing.Holes.Key) } }), Later(), default);
+        await JobStore.AddPart(database, new(Guid.CreateVersion7(), job, "hose swivel", "hose-carrier", 1,
+            new(new Dictionary<string, string>
+            {
+                ["turns"] = "swivel",
+                ["faces"] = "down",
+                ["mouth"] = "29",
+                ["mass"] = "700",
+                ["heat"] = "warm",
+                ["reach"] = "judged",
+                ["hoseLong"] = "1700",
+                ["hoseStiff"] = "soft",
+                ["hoseMass"] = "410",
+                ["travelX"] = "900",
+                ["travelY"] = "300",
+                ["travelZ"] = "120",
+                ["fromLeft"] = "400",
+                ["fromFront"] = "550",
+                ["above"] = "1350",
+                ["hangsBelow"] = "180",
+            },
+                new Dictionary<string, Guid> { ["hose"] = Named("steam hose") }, tough.Id)), Later(), default);
+    }
+
+    /// <summary>The boiler of the steam box: its frame of tube is held on a cart's board in front by saddles, behind by sockets for its feet.</summary>
+    private async Task OnTheCart(Process tough)
+    {
+        var cart = await Machine("Steam cart", "Carries the boiler of the steam box; its frame of tube stands on rubber feet and walks when it is pulled.");
+        var tube = await Place(cart, "frame tube", KindList.Of("post"));
+        await Read(tube, "chord", "caliper", "22.04", "22.11");
+        await Read(tube, "sagitta", "depth-rod", "6.42");
+        var holes = await Place(cart, "holes of the frame tube", KindList.Of("hole-row"), "pair");
+        await Read(holes, "diameter", "caliper", "6.1");
+        await Read(holes, "gap1.centre", "caliper", "36.2");
+        var foot = await Place(cart, "rubber foot", KindList.Of("foot"), "back left", "back right", "side right", "front right", "front left", "side left");
+        foreach (var (point, x, y) in new[] { (1, "6", "0"), (2, "32", "0"), (3, "38", "8"), (4, "38", "29"), (5, "0", "29"), (6, "0", "8") })
+        {
+            await Read(foot, $"point{point}.x", "steel-rule", x);
+            await Read(foot, $"point{point}.y", "steel-rule", y);
+        }
+
+        await Read(foot, "height", "caliper", "22.6");
+        await Read(foot, "overall", "caliper", "38.2", "38.1");
+        Dictionary<string, string> stands
+            = new() { ["machineMass"] = "31.5", ["push"] = "90", ["pushHeight"] = "410", ["between"] = "340", ["boardMass"] = "9", ["board"] = "21" };
+        var (job, socket) = await Part("Boiler that stays on its cart", "Whoever pulls at the steam hose pulls the boiler across its cart.", "foot socket",
+            "foot-socket", new(stands), new() { ["foot"] = foot }, tough, null);
+        await JobStore.AddPart(database, new(Guid.CreateVersion7(), job, "frame saddle", "tube-saddle", 1,
+            new(new Dictionary<string, string>(stands) { ["air"] = "11.5", ["under"] = "block", ["feet"] = "pads" },
+                new Dictionary<string, Guid> { ["tube"] = tube, ["holes"] = holes }, tough.Id)
+            { Takes = new Dictionary<string, TakenFrom> { ["lift"] = new(socket, "lift") } }), Later(), default);
     }
 
     /// <summary>A gauge for edges that rides on both rods of the shaving horse.</summary>
@@ -138,9 +189,18 @@ internal sealed partial class PaddleWorkshop
                 ["torque"] = "0.9"
             },
             new() { ["post"] = column, ["carried"] = shaves }, tough, null);
-        await JobStore.AddPart(database, new(Guid.CreateVersion7(), job, "shelf bracket", "bracket", 1,
+        var bracket = Guid.CreateVersion7();
+        await JobStore.AddPart(database, new(bracket, job, "shelf bracket", "bracket", 1,
             new(new Dictionary<string, string>
             {
+                ["thickness"] = "9",
+                ["ribLines"] = "12",
+                ["moves"] = "part",
+                ["movesFrom"] = "190",
+                ["movesTo"] = "330",
+                ["movesHigh"] = "480",
+                ["loadTo"] = "150",
+                ["loadHigh"] = "55",
                 ["reach"] = "90",
                 ["farSpacing"] = "48",
                 ["arm"] = "110",
@@ -150,6 +210,18 @@ internal sealed partial class PaddleWorkshop
             },
                 new Dictionary<string, Guid> { ["carried"] = shaves }, tough.Id)
             { Takes = new Dictionary<string, TakenFrom> { ["near"] = new(clamp, GivenThing.Holes.Key) } }), Later(), default);
+        var shave = await Box(drill, "body of a spokeshave", ("width", "64.2"), ("depth", "27.4"), ("height", "38.6"));
+        await JobStore.AddPart(database, new(Guid.CreateVersion7(), job, "spokeshave tray", "pocket-tray", 1,
+            new(new Dictionary<string, string>
+            {
+                ["width"] = "170",
+                ["depth"] = "140",
+                ["floor"] = "2",
+                ["shakes"] = "shakes",
+                ["belowBack"] = "80",
+            },
+                new Dictionary<string, Guid> { ["item1"] = shave, ["item2"] = shave, ["item3"] = shave, ["item4"] = shave }, tough.Id)
+            { Takes = new Dictionary<string, TakenFrom> { ["below"] = new(bracket, GivenThing.Holes.Key) } }), Later(), default);
     }
 
     private async Task<Guid> Box(Guid machine, string name, params (string Dimension, string Text)[] sizes)

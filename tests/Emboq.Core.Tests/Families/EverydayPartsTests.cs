@@ -245,7 +245,7 @@ public sealed class EverydayPartsTests
     public void Screws_are_as_long_as_the_drawer_has_them_in_every_family_that_is_screwed_on()
     {
         DrawerScrew[] drawer = [new("4 mm", "wood", 20), new("3.5 mm", "wood", 16), new("M5", "cap", 30), new("M6", "cap", 20), new("M4", "countersunk", 30),
-            new("3.5 mm", "wood", 40)];
+            new("3.5 mm", "wood", 40), new("3.5 mm", "wood", 50)];
         string Hardware(string family, string entries, params (string, Interface)[] places)
         {
             var (f, brief) = Asked(family, entries, places);
@@ -264,8 +264,11 @@ public sealed class EverydayPartsTests
             [("width", 24), ("depth", 12)]))).ShouldContain("30 mm from the drawer");
         // Two ears of 14 mm less head and nut, a gap of 3 mm and the nut: 25.4 to 33.7 mm.
         Hardware("split-clamp", "", ("post", Measuring.Places.Of("post"))).ShouldContain("30 mm from the drawer");
+        // Ears of 6 mm and three times 4 mm in the board: 18 to 23 mm; crown 4, tube 30, air 2 less 1 mm, and three times 3.5 mm: 45.5 to 52 mm.
+        Hardware("foot-socket", "", ("foot", Box("foot", 40, 30, 30))).ShouldContain("20 mm from the drawer");
+        Hardware("tube-saddle", "woodScrew=3.5 mm; crown=4; air=2", ("tube", Measuring.Places.Of("post"))).ShouldContain("50 mm from the drawer");
         FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray",
-            "split-clamp"]);
+            "split-clamp", "foot-socket", "tube-saddle"]);
     }
 
     [Theory]

@@ -231,14 +231,14 @@ public sealed class JointTests
     {
         // Three times 4 mm hold: from 3 + 12 to 3 + 17 mm over all.
         var drawer = new[] { 10.0, 16, 60, 90 }.Select(l => new DrawerScrew("4 mm", "wood", l)).ToList();
-        var screw = ScrewLength.IntoWood(Scope(), "4 mm", "countersunk", Mm(through), Mm(board), drawer);
+        var screw = ScrewLength.IntoWood(Scope(), "4 mm", "countersunk", [Mm(through)], Mm(board), drawer);
         screw.Says.ShouldBe(says.StartsWith("longer", StringComparison.Ordinal) ? $"4 mm, countersunk, {says}" : says);
         (screw.Least.Value, screw.Most.Value).ShouldBe((through + 12, through + board - 1));
     }
 
     [Fact]
     public void A_board_thinner_than_the_thread_it_must_hold_stops() =>
-        ScrewLength.IntoWood(Scope(), "6 mm", "countersunk", Mm(3), Mm(12), []).Check.Verdict.ShouldBe(Verdict.Stop);
+        ScrewLength.IntoWood(Scope(), "6 mm", "countersunk", [Mm(3)], Mm(12), []).Check.Verdict.ShouldBe(Verdict.Stop);
 
     [Fact]
     public void What_stays_under_a_counterbored_head_is_judged()
@@ -272,4 +272,36 @@ public sealed class JointTests
         ScrewLength.Of(Scope(), ("M4", head, "M4"), grip, Mm(engage), Mm(room), drawer);
 
     private static Quantity Mm(double value) => Quantity.Chosen($"{value}", value, Unit.Millimetre);
+
+    /// <summary>A head of 6 mm on a screw whose shank of 6 mm passes 6.5 mm goes through; every family that sinks one says so.</summary>
+    [Theory]
+    [InlineData("wall-bin", "item", "block")]
+    [InlineData("pocket-tray", "item1", "block")]
+    [InlineData("foot-socket", "foot", "block")]
+    [InlineData("tube-saddle", "tube", "post")]
+    [InlineData("label-plate", null, null)]
+    public void A_screw_without_a_head_stops_whatever_it_holds(string family, string? slot, string? kind)
+    {
+        var f = FamilyList.Find(family)!;
+        var places = new Dictionary<string, Interface> { ["bought"] = Measuring.Places.Of(KindList.Of("screw-head"), "head 6, shank 6, height 3") };
+        if (slot is not null)
+        {
+            places[slot] = Measuring.Places.Of(kind!);
+        }
+
+        var entries = f.Parameters.Any(p => p.Key == "mount") ? new Dictionary<string, string> { ["mount"] = "screws" } : [];
+        f.Design(new(ParameterValues.Read(f.Parameters, entries).Value, places, Workshop.Exact, [])).Checks
+            .ShouldContain(c => c.Key.EndsWith(".sinks", StringComparison.Ordinal) && c.Verdict == Verdict.Stop);
+    }
+
+    /// <summary>A bugle head of No. 6 lies in a mouth of about 3.9 mm and bears on its upper half: a plate of 1.8 mm has nothing under it.</summary>
+    [Theory]
+    [InlineData(4, Verdict.Good)]
+    [InlineData(1.8, Verdict.Stop)]
+    public void A_bugle_head_needs_a_plate_under_its_mouth(double thickness, Verdict verdict)
+    {
+        var bugle = ScrewHole.Bugle(Scope(), "No. 6", thickness);
+        bugle.Depth.ShouldBe(thickness, 1e-9);
+        bugle.SeatCheck("seat", "screw", Joint.FlushSeat).Verdict.ShouldBe(verdict);
+    }
 }

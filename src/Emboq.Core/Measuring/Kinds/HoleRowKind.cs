@@ -41,7 +41,8 @@ internal static class HoleRowKind
         return gaps.Count == 0 || gaps.Any(g => g is null) ? null : gaps.Aggregate((a, b) => a! + b!);
     }
 
-    private static List<double> Positions(Sizes s)
+    /// <summary>Middles of all holes from the first, mm; what is not read stands at a usual distance.</summary>
+    public static List<double> Positions(Sizes s)
     {
         List<double> at = [0];
         for (int i = 0; i < s.Count; i++)

@@ -165,7 +165,7 @@ internal sealed record PullReckoning
             : Quantity.Chosen("drawer front", brief.Parameters.Number("front")!.Value, Unit.Millimetre), "The screw passes it, or holds in it.");
         if (fastening is Fastening.Through or Fastening.Plate)
         {
-            return ScrewLength.IntoWood(scope, brief.Parameters.Choice("woodScrew"), "countersunk", thick, front, brief.Drawer);
+            return ScrewLength.IntoWood(scope, brief.Parameters.Choice("woodScrew"), "countersunk", [thick], front, brief.Drawer);
         }
 
         var room = ledger.Add("screw.room", "room for the screw", Quantity.Input("room for the screw", joint.Depth, Unit.Millimetre,

@@ -56,6 +56,11 @@ internal static class JawChecks
                     new Dictionary<string, string> { ["thickness"] = Figures.Number(Math.Ceiling(fixing.Joint.Recess + LeastBehind)) }));
                 yield return fixing.Screw.Check;
             }
+
+            foreach (var check in fixing.Joint.Checks)
+            {
+                yield return check;
+            }
         }
     }
 

@@ -88,6 +88,8 @@ public static class LabelPlateFamily
             return PartBodies.Marked(worded, brief.Mark, mark => mark.UpsideDown(), Math.Min(20, width.Value / 3));
         }
 
+        // A bugle's mouth that reaches the back leaves nothing of the hole itself to be gauged.
+        var straight = p.Choice("fixing") == "bugle" && joint is not null && ledger["hole.countersink.depth"].Value > thickness.Value - 0.4 ? [] : places;
         return new()
         {
             Ledger = ledger,
@@ -126,8 +128,8 @@ public static class LabelPlateFamily
             Gauges =
             [
                 new("part", "thickness", thickness.Value, tag ? new(0, -height.Value * 0.45, 0.1) : new(0, (-height.Value / 2) + 0.9, 0.1), Axis.Z, Jaws.Over),
-                .. places.SelectMany(h => new Gauge[] { new("part", "hole", joint!.Bore, new(h.X, h.Y, 0.2), Axis.Y) }),
-                .. places.Take(1).Select(h => new Gauge("ring-hole", "hole", joint!.Bore, new(h.X, h.Y, 0.2), Axis.Y)),
+                .. straight.Select(h => new Gauge("part", "hole", joint!.Bore, new(h.X, h.Y, 0.2), Axis.Y)),
+                .. straight.Take(1).Select(h => new Gauge("ring-hole", "hole", joint!.Bore, new(h.X, h.Y, 0.2), Axis.Y)),
             ],
             Cautions = Cautions,
         };
@@ -160,7 +162,7 @@ public static class LabelPlateFamily
         if (fixing != "machine")
         {
             return ScrewLength.IntoWood(scope, fixing == "bugle" ? Bugle : p.Choice("woodScrew"),
-                fixing switch { "bugle" => "bugle head", "slots" => "pan head", _ => "countersunk" }, thickness, board, brief.Drawer);
+                fixing switch { "bugle" => "bugle head", "slots" => "pan head", _ => "countersunk" }, [thickness], board, brief.Drawer);
         }
 
         var size = p.Choice("screw");

@@ -22,6 +22,10 @@ internal static class BinChecks
                 new Dictionary<string, string> { ["wall"] = Figures.Number(wanted) }));
             yield return r.Screw!.Check;
             yield return hole.WallCheck("screw.between", "screw, towards the other", r.Width.Drawn.Value / 4, []);
+            foreach (var check in hole.Checks)
+            {
+                yield return check;
+            }
         }
 
         if (r.Stacks)

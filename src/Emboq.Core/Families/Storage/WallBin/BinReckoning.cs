@@ -72,7 +72,7 @@ internal sealed record BinReckoning
         var strip = ledger.Add("strip", "wall strip", Quantity.Chosen("wall strip", p.Number("strip")!.Value, Unit.Millimetre), "How long the wall is.");
         // Neighbours stand a millimetre apart.
         var count = Math.Floor((strip.Value + 1) / (outerWidth.Value + 1));
-        var screw = screwed ? ScrewLength.IntoWood(scope, size, "countersunk", wall, Kit.Specs.BoardOf(p, ledger), brief.Drawer) : null;
+        var screw = screwed ? ScrewLength.IntoWood(scope, size, "countersunk", [wall], Kit.Specs.BoardOf(p, ledger), brief.Drawer) : null;
         var over = item + floor - back;
         var spacer = p.Choice("stack") == "lip" && p.Choice("spacer") == "frame" && over.Value > 0
             ? ledger.Add("spacer", "spacer for the stack", over + Quantity.RuleOfThumb("free over the box", 2, Unit.Millimetre,

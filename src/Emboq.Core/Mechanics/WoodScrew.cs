@@ -1,0 +1,24 @@
+namespace Emboq.Core.Mechanics;
+
+/// <summary>A wood screw that is pulled out of the side grain of a board: 108.25 G² D L in N and mm breaks it loose (Wood Handbook, USDA FPL-GTR-282,
+/// chapter 8; from memory); a quarter of that is allowed.</summary>
+internal static class WoodScrew
+{
+    private const double Safety = 4;
+
+    private static readonly Unit Pressure = new(Mm: -2, Newton: 1);
+
+    /// <summary>What one screw bears, N, as lines of the ledger.</summary>
+    /// <param name="size">Of the screw.</param>
+    /// <param name="thread">In the wood, mm.</param>
+    /// <param name="ledger">Takes the figures.</param>
+    public static Quantity Bears(string size, double thread, Ledger ledger)
+    {
+        var density = Quantity.RuleOfThumb("density of the wood against water", 0.4, Unit.None, "Light softwood; boards of harder wood hold more.");
+        var grip = Quantity.Input("pull on a wood screw", 108.25 / Safety, Pressure, new Provenance.Standard("Wood Handbook, USDA FPL-GTR-282",
+            "withdrawal from side grain, from memory; a quarter of it is allowed"));
+        return ledger.Add("screw.bears", "one screw bears", grip * Quantity.Square(density) * Hardware.Of("wood-screws", size, "diameter",
+            $"diameter of a {size} wood screw") * Quantity.Chosen("thread in the wood", thread, Unit.Millimetre, "the screw that is taken"),
+            "Before it is drawn out of the board: 108.25 G² D L, a quarter of it.");
+    }
+}
