@@ -50,4 +50,70 @@ public sealed class HoseCarrierTests
         Of(Design("spacing=36; holes=1"), "driver").Verdict.ShouldBe(Verdict.Good);
         Of(Design("mouth=46"), "mouth.narrow").Verdict.ShouldBe(Verdict.Stop);
     }
+
+    private const string Reach = "reach=judged; hoseBend=150; ";
+
+    /// <summary>By hand: straight down 1000; and 300 aside by two bends of 150 with a straight between them, whose slope has the sine 0.3.</summary>
+    [Theory]
+    [InlineData("fromLeft=0; above=1000", 1000)]
+    [InlineData("fromLeft=300; above=1000", (300 * 0.30469265401539752) + 953.9392014169456)]
+    public void A_hose_must_be_as_long_as_its_shortest_way(string entries, double needs)
+    {
+        const string Still = Reach + "travelX=0; travelY=0; travelZ=0; fromFront=0; ";
+        double Found(string hose) => Design(Still + entries + hose).Checks.Single(c => c.Key == "reach.tight") is var c && c.Verdict == Verdict.Good ? 1 : 0;
+        Found($"; hoseLong={needs + 0.5:0.0}").ShouldBe(1);
+        Found($"; hoseLong={needs - 0.5:0.0}").ShouldBe(0);
+    }
+
+    [Fact]
+    public void The_corner_that_needs_most_is_named_and_a_press_makes_the_hose_long_enough()
+    {
+        Design("").Checks.ShouldNotContain(c => c.Key.StartsWith("reach", StringComparison.Ordinal));
+        var tight = Of(Design(Reach + "hoseLong=1300; fromLeft=200; fromFront=500"), "reach.tight");
+        (tight.Verdict, tight.Says.Contains("the right front low corner", StringComparison.Ordinal)).ShouldBe((Verdict.Stop, true), tight.Says);
+        foreach (var change in tight.Remedies.OfType<Remedy.Change>())
+        {
+            var then = Design(Reach + "hoseLong=1300; fromLeft=200; fromFront=500" + string.Concat(change.Entries.Select(e => $"; {e.Key}={e.Value}")));
+            Of(then, "reach.tight").Verdict.ShouldBe(Verdict.Good, change.Label);
+        }
+    }
+
+    [Fact]
+    public void What_is_too_long_drags_and_hung_better_it_does_not()
+    {
+        var drags = Of(Design(Reach + "hoseLong=6000; above=900"), "reach.drags");
+        drags.Verdict.ShouldBe(Verdict.Watch);
+        var hung = Design(Reach + string.Join("; ", drags.Remedies.OfType<Remedy.Change>().Single().Entries.Select(e => $"{e.Key}={e.Value}")));
+        hung.Checks.Where(c => c.Key is "reach.tight" or "reach.drags").ShouldAllBe(c => c.Verdict == Verdict.Good);
+        // Nearly taut, it pulls without end.
+        Of(Design(Reach + "fromLeft=3000; above=500; hoseLong=3100; pullMost=5"), "reach.pull").Verdict.ShouldBe(Verdict.Stop);
+    }
+
+    /// <summary>By hand: M4 passes 4.3 mm, walls of 1.6 make 7.5 mm, and what turns on them has half a millimetre more; its back is 3 mm under the
+    /// washer.</summary>
+    [Fact]
+    public void A_carrier_turns_on_a_bush_that_is_longer_than_what_turns()
+    {
+        var design = Design("turns=swivel; mass=900; spacing=60");
+        design.Pieces.Select(p => p.Key).ShouldBe(["part", "bush"]);
+        (design.Ledger["bush.outside"].Value, design.Ledger["screw.hole"].Value).ShouldBe((7.5, 8.0));
+        design.Ledger["bush.long"].Value.ShouldBe(3.4, 1e-9);
+        design.Motions.Single().Moves.ShouldBe([Piece.Main, "machine-hose"]);
+        // Friction 0.3 of 8.83 N at (9 + 8) / 4 mm, led 100 mm out; and the ring from 8 to 9 mm.
+        Of(design, "turns").Used!.Value.ShouldBe(0.3 * 0.9 * 9.80665 * 4.25 / 100 / 3, 1e-6);
+        Of(design, "wears").Used!.Value.ShouldBe(0.9 * 9.80665 / (Math.PI / 4 * 17), 1e-6);
+        Design("").Checks.ShouldNotContain(c => c.Key == "turns");
+        var two = new Taken("clamp", "holes", new Given.Pattern("holes", [new(-12, 0, 4.5, HoleUse.Passing, "x"), new(12, 0, 4.5, HoleUse.Passing, "x")]));
+        Of(Design("turns=swivel", near: two), "turns.one").Verdict.ShouldBe(Verdict.Stop);
+        design.Checks.ShouldNotContain(c => c.Key == "turns.one");
+    }
+
+    /// <summary>What no hose that can be asked for reaches is told, and nothing is offered that could not be entered.</summary>
+    [Fact]
+    public void A_travel_beyond_any_hose_is_told()
+    {
+        var far = Of(Design(Reach + "travelX=10000; travelY=10000; travelZ=5000; fromLeft=0; fromFront=0; above=10000; hoseBend=3000"), "reach.tight");
+        far.Verdict.ShouldBe(Verdict.Stop);
+        far.Remedies.OfType<Remedy.Change>().ShouldAllBe(c => double.Parse(c.Entries["hoseLong"]) <= 20000);
+    }
 }

@@ -24,6 +24,9 @@ internal sealed record CarrierReckoning
     /// <summary>Across and along the hose, mm.</summary>
     public required IReadOnlyList<Point2> Holes { get; init; }
 
+    /// <summary>How many holes what it is screwed to has.</summary>
+    public required int Given { get; init; }
+
     public required Joint Screw { get; init; }
 
     public required string Size { get; init; }
@@ -34,6 +37,12 @@ internal sealed record CarrierReckoning
     public required PrintedMaterial? Material { get; init; }
 
     public required Load Load { get; init; }
+
+    /// <summary>What it turns on; <c>null</c> where it is screwed fast.</summary>
+    public required Swivel? Swivel { get; init; }
+
+    /// <summary>Whether the hose reaches; <c>null</c> where nobody asked.</summary>
+    public required HoseReach? Reach { get; init; }
 
     public required WayUp Way { get; init; }
 
@@ -61,8 +70,11 @@ internal sealed record CarrierReckoning
         var (wall, height, size) = (HoseCarrierFamily.Wall.Read(p, ledger), HoseCarrierFamily.Height.Read(p, ledger), p.Choice("screw"));
         var scope = PartBodies.Scope(brief, ledger, "screw", "screw");
         // Deep enough for a head and 3 mm under it, and no thinner than the ring.
-        var sunk = Hardware.Of("cap-screws", size, "height", "height of a head").Value + 0.3;
+        var turns = p.Choice("turns") == "swivel";
+        var sunk = turns ? Swivel.Sunk(size) : Hardware.Of("cap-screws", size, "height", "height of a head").Value + 0.3;
         var pad = Math.Max(0, sunk + HoseCarrierFamily.UnderHead - wall.Value);
+        var lie = upright ? HoleLie.Teardrop : HoleLie.Upright;
+        var swivel = turns ? Swivel.Of(brief, size, wall.Value + pad, lie, ledger) : null;
         return new()
         {
             Bore = bore,
@@ -72,12 +84,15 @@ internal sealed record CarrierReckoning
             Wall = wall,
             Height = height,
             Pad = pad,
-            Holes = Holed(brief, ledger),
-            Screw = ScrewHole.Counterbored(scope, size, wall.Value + pad, upright ? HoleLie.Teardrop : HoleLie.Upright),
+            Given = HolePattern.Taken(brief, "near")?.Count ?? 1,
+            Holes = turns ? [new(0, 0)] : Holed(brief, ledger),
+            Screw = swivel?.Joint ?? ScrewHole.Counterbored(scope, size, wall.Value + pad, lie),
+            Swivel = swivel,
             Size = size,
             Recess = ledger["screw.counterbore"].Value / 2,
             Material = PrintedMaterial.Of(brief.Process),
             Load = Load.Of(brief, ledger),
+            Reach = HoseReach.Of(brief, bore.Counterpart, ledger),
             Way = way,
         };
     }

@@ -43,7 +43,13 @@ internal static class CarrierShape
         yield return new("part", "mouth", r.Mouth.Value, new(0, lips - 0.05, 0.4), Axis.X);
         foreach (var at in r.Holes)
         {
-            yield return new("part", "screw hole", r.Screw.Bore, new(at.X, -r.Outer - r.Pad + 0.4, (r.Height.Value / 2) + at.Y), Axis.X);
+            yield return new("part", r.Swivel is null ? "screw hole" : "hole on the bush", r.Screw.Bore,
+                new(at.X, -r.Outer - r.Pad + 0.4, (r.Height.Value / 2) + at.Y), Axis.X);
+        }
+
+        foreach (var gauge in r.Swivel?.Gauges() ?? [])
+        {
+            yield return gauge;
         }
     }
 }

@@ -6,7 +6,7 @@ namespace Emboq.Core.Families.Clamping.HoseCarrier;
 public static class HoseCarrierFamily
 {
     /// <summary>Of plastic on a hose, and what a hand pushes without its weight behind it, N; common practice, no published source.</summary>
-    private const double Friction = 0.3, Hand = 80;
+    internal const double Friction = 0.3, Hand = 80;
 
     /// <summary>Under a head, mm; common practice, no published source.</summary>
     internal const double UnderHead = 3;
@@ -41,16 +41,21 @@ public static class HoseCarrierFamily
                 new ParameterOption("down", "down")),
             Specs.Choice("opened", "The hose goes in and out", "often", "What flexes often bears less.", new ParameterOption("often", "every day"),
                 new ParameterOption("once", "a few times in all")),
+            Specs.Choice("turns", "On its mount", "fixed", "A hose that is led about kinks at a carrier that stands fast.", new ParameterOption("fixed",
+                "it is screwed fast"), new ParameterOption("swivel", "it turns on its screw")),
             Specs.Choice("holes", "Screwed on by", "2", "From inside, through the mouth.", new ParameterOption("1", "one screw"),
-                new ParameterOption("2", "two screws")).If("near", "open"),
-            Specs.Length("spacing", "Holes apart", 24, 8, 200, "Across the hose.").If("near", "open").If("holes", "2"),
+                new ParameterOption("2", "two screws")).If("near", "open").If("turns", "fixed"),
+            Specs.Length("spacing", "Holes apart", 24, 8, 200, "Across the hose.").If("near", "open").If("turns", "fixed").If("holes", "2"),
             Specs.Choice("screw", "Screw", "M4", "Cap screws.", Hardware.Threads),
-            .. Load.HangingSpecs, Way.Spec, .. MakeOrBuy.Specs,
+            .. Load.HangingSpecs, .. HoseReach.Specs, Way.Spec, .. MakeOrBuy.Specs,
         ], Design)
     {
         ListColumns = ["height", "count"],
         Takes = [new("near", "Holes taken from", GivenKind.Holes, "what is given here")],
-        Words = [TryWord.Works, new("tooTight", "takes too much force"), new("fallsOut", "lets the hose fall out"), new("cracks", "cracked at its back"),
+        Words = [TryWord.Works, new TryWord("tooTight", "takes too much force").Helped(("wall", 0.85, "Make the wall {0}"),
+            ("mouth", 1.1, "Make the mouth {0}")),
+            new TryWord("fallsOut", "lets the hose fall out").Helped(("mouth", 0.9, "Make the mouth {0}"), ("wall", 1.2, "Make the wall {0}")),
+            new TryWord("cracks", "cracked at its back").Helped(("mouth", 1.1, "Make the mouth {0}"), ("wall", 0.85, "Make the wall {0}")),
             new("kinks", "kinks the hose")],
     };
 
@@ -69,14 +74,16 @@ public static class HoseCarrierFamily
         }
 
         var r = CarrierReckoning.Of(brief, ledger);
-        List<Check> checks = [.. Checks(r, p), r.Load.Heat(brief.Process),
+        List<Check> checks = [.. Checks(r, p), .. r.Swivel?.Checks(r.Load) ?? [], .. r.Reach?.Checks() ?? [], r.Load.Heat(brief.Process),
             ChanceCheck.Of(r.Bore.Chance, [(r.Bore.Realised, place, r.Bore.Of.Dimension)], r.Bore.Contradictions),
             BedCheck.Of(2 * r.Outer, (2 * r.Outer) + r.Pad, r.Height.Value, r.Way, brief.Process)];
         var built = r.Mouth.Value < r.Bore.Drawn.Value;
         return new()
         {
             Ledger = ledger,
-            Pieces = !built ? [] : [new(Piece.Main, "cradle", () => CarrierShape.Part(r, brief.Mark), Ways, r.Way.Key)],
+            Pieces = !built ? [] : [new(Piece.Main, "cradle", () => CarrierShape.Part(r, brief.Mark), Ways, r.Way.Key),
+                .. r.Swivel is { } swivel ? new[] { swivel.Bush(r) } : []],
+            Motions = built && r.Swivel is not null ? [Swivel.Turning(r)] : [],
             Proofs = built ? [CarrierShape.Slice(r)] : [],
             Machine = [CarrierShape.Hose(r)],
             Seats = [r.Bore.Seat(SeatWords.Cradle)],
@@ -86,9 +93,11 @@ public static class HoseCarrierFamily
             Hardware =
             [
                 $"{r.Holes.Count} screw{(r.Holes.Count == 1 ? "" : "s")} {Hardware.Name(r.Size)} cap head, longer than "
-                    + $"{Figures.Mm(r.Screw.Depth - r.Screw.Recess)} by their thread in what it is fixed to",
+                    + $"{Figures.Mm(r.Swivel?.Long.Value ?? (r.Screw.Depth - r.Screw.Recess))} by their thread in what it is fixed to",
+                .. r.Swivel is null ? Array.Empty<string>() : [$"1 plain washer {Hardware.Name(r.Size)}", "threadlocker"],
             ],
-            Fitting = ["Screw it on from inside, through its mouth, snug by hand.",
+            Fitting = [r.Swivel is null ? "Screw it on from inside, through its mouth, snug by hand."
+                : "Push the bush into its back, lay the washer in, and draw the screw tight on the bush: the cradle must still turn by a finger.",
                 "Push the hose in, and tug at it: it must come out by hand, and not by itself.",
                 "Run the machine's travel to every corner by hand and look where the hose pulls or drags."],
             Gauges = built ? [.. CarrierShape.Gauges(r)] : [],
@@ -101,6 +110,14 @@ public static class HoseCarrierFamily
         const string Source = "Castigliano on a thin curved beam (Roark; from memory), Winkler's inner fibre; statics of the lips. "
             + "The hose itself is taken as hard.";
         var (hose, mouth, often) = (r.Bore.Counterpart.Value, r.Mouth.Value, p.Choice("opened") == "often");
+        if (r.Swivel is not null && r.Given is not 1)
+        {
+            yield return new("turns.one", "one hole to turn about", Verdict.Stop,
+                "It turns about one screw, and what it is taken from has more holes: screw it fast, "
+                + "or give the hole here.", $"{r.Given} holes", "1 hole", "Plane geometry.",
+                [new Remedy.Change("Screw it fast", new Dictionary<string, string> { ["turns"] = "fixed" })]);
+        }
+
         yield return ReadingChecks.Of("hose.readings", "hose measured", r.Bore.Place, r.Bore.Of.Dimension);
         yield return Judge.AtMost("mouth.narrow", "mouth", mouth, 0.95 * (hose - r.Give), "Its lips keep the hose.",
             "A mouth as wide as the hose keeps nothing.", Verdict.Stop, "Plane geometry.",
@@ -184,6 +201,7 @@ public static class HoseCarrierFamily
             sheet.Round(Matter.Opening, at.X, (r.Height.Value / 2) + at.Y, 2 * r.Recess).Cross(at.X, (r.Height.Value / 2) + at.Y, r.Screw.Bore);
         }
 
-        return sheet.Up("height", r.HalfBack, 0, r.Height.Value, 1, CalloutSide.Right, "height").Done;
+        sheet.Up("height", r.HalfBack, 0, r.Height.Value, 1, CalloutSide.Right, "height");
+        return (r.Reach is { } reach ? sheet.Reach(reach, (2 * r.Outer) + 60 + r.HalfBack, 5 * r.Outer) : sheet).Done;
     }
 }
