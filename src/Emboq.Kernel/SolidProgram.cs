@@ -35,6 +35,14 @@ internal sealed class SolidProgram(double chordError)
         Solid.Cylinder c => Cylinder(c, cut),
         Solid.Box b => new() { ["op"] = "box", ["width"] = b.Width, ["depth"] = b.Depth, ["height"] = b.Height },
         Solid.Revolved r => Revolve(r, cut),
+        Solid.Helical h => new()
+        {
+            ["op"] = "twist",
+            ["height"] = h.Height,
+            ["degrees"] = 360 * h.Height / h.Lead,
+            ["sections"] = (int)Math.Ceiling((h.Height / h.Lead * h.Profile.Points.Length) - 1e-6),
+            ["outline"] = Outline(h.Profile)
+        },
         Solid.Extruded e => new() { ["op"] = "extrude", ["height"] = e.Height, ["outline"] = Outline(Facets.Of(e.Profile, cut, chordError)) },
         Solid.Lofted l => new()
         {

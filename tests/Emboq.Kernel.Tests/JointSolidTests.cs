@@ -291,4 +291,44 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         var design = Design("label-plate", "shape=tag; width=40; thickness=4; fixing=none; wayUp=face");
         (await Part(design)).Volume.ShouldBe(Math.PI * 400 * 4, 8);
     }
+
+    /// <summary>ISO 68-1 (from memory), square to the axis: crests an eighth of the pitch wide at D / 2, roots a quarter at D / 2 − 5/8 H.</summary>
+    private static Solid Bolt(double d, double pitch, double length) => new Solid.Helical(new Profile(Enumerable.Range(0, 96).Select(i => i / 96.0).Select(u =>
+    {
+        var flank = Math.Clamp((Math.Min(u, 1 - u) - 0.0625) / 0.3125, 0, 1);
+        var r = (d / 2) - (flank * 0.625 * Math.Sqrt(0.75) * pitch);
+        return new Point2(r * Math.Cos(2 * Math.PI * u), r * Math.Sin(2 * Math.PI * u));
+    })), length, pitch);
+
+    /// <summary>By Cavalieri: however it is turned as it rises, a solid holds its section times its height.</summary>
+    [Fact]
+    public async Task A_bolt_holds_its_section_times_its_length()
+    {
+        var bolt = await Mesh(Bolt(8, 1.25, 10));
+        var section = Enumerable.Range(0, 24000).Sum(i => Math.Pow(4 - (Math.Clamp((Math.Min(i / 24000.0, 1 - (i / 24000.0)) - 0.0625) / 0.3125, 0, 1)
+            * 0.625 * Math.Sqrt(0.75) * 1.25), 2) * Math.PI / 24000);
+        bolt.Volume.ShouldBe(section * 10, section * 10 * 0.003);
+        bolt.Bounds.Greatest.X.ShouldBe(4, 0.005);
+    }
+
+    /// <summary>A printed thread with 0.2 mm on the diameter stands 0.1 mm off crests and roots, and 0.1 × cos 60° off the flanks of an ISO bolt; without
+    /// its turn the bolt's flanks would lie in it.</summary>
+    [Theory]
+    [InlineData("M8", 8, 1.25)]
+    [InlineData("M6", 6, 1)]
+    public async Task A_printed_thread_neither_meets_its_bolt_nor_gapes(string size, double d, double pitch)
+    {
+        var design = Design("rod-block", $"thread=printed; insert={size}; wayUp=flat; axisHeight=70; thingHeight=20; length=60",
+            ("rod", Workshop.Place(Guid.NewGuid(), "rods", KindList.Of("rods"), [("diameter", 12), ("over", 92)])));
+        design.Checks.Where(c => c.Key.StartsWith("insert.", StringComparison.Ordinal)).ShouldAllBe(c => c.Verdict == Verdict.Good);
+        // Two turns in the middle of the thread: more of the same.
+        var (start, around) = (design.Ledger["top"].Value - (2 * d), new Solid.Box(2 * d, 2 * d, 2 * pitch));
+        var part = design.PrintItems.Single(b => b.Key == "part").Solid & around.At(-d, -d, start + (4 * pitch));
+        Task<Meeting> With(Solid bolt) => fixture.Pool.Between(part, bolt, 0.2, 0.01, TestContext.Current.CancellationToken);
+        var bolt = Bolt(d, pitch, 5 * pitch).At(0, 0, start + (2 * pitch));
+        var seated = await With(bolt);
+        seated.Overlap.ShouldBe(0, 1e-6);
+        seated.Gap!.Value.ShouldBe(0.05, 0.012);
+        (await With(bolt.At(0, 0, pitch / 2))).Overlap.ShouldBeGreaterThan(2);
+    }
 }

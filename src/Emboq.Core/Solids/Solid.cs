@@ -100,6 +100,21 @@ public abstract class Solid : IEquatable<Solid>
         public Profile Profile { get; }
     }
 
+    /// <summary>A profile of straight sides in the xy plane, drawn up from z = 0 and turned as it rises: the flanks of a thread. It has as many sections in
+    /// a turn as its profile has corners.</summary>
+    public sealed class Helical(Profile profile, double height, double lead)
+        : Solid(StructuralHash.Of("helical", [Positive(height, nameof(height)), Positive(lead, nameof(lead))], profile.Hash))
+    {
+        /// <summary>The outline at z = 0.</summary>
+        public Profile Profile { get; } = profile;
+
+        /// <summary>Along z, mm.</summary>
+        public double Height { get; } = height;
+
+        /// <summary>Along z in a whole turn, counter-clockwise seen from above, mm.</summary>
+        public double Lead { get; } = lead;
+    }
+
     /// <summary>A profile in the xy plane, drawn up from z = 0.</summary>
     public sealed class Extruded(Profile profile, double height)
         : Solid(StructuralHash.Of("extruded", [Positive(height, nameof(height))], profile.Hash))

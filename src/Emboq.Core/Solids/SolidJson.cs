@@ -13,6 +13,7 @@ public static class SolidJson
         Solid.Cylinder c => new() { [Kind] = "cylinder", ["radius"] = c.Radius, ["height"] = c.Height },
         Solid.Box b => new() { [Kind] = "box", ["width"] = b.Width, ["depth"] = b.Depth, ["height"] = b.Height },
         Solid.Revolved r => new() { [Kind] = "revolved", ["outline"] = Outline(r.Profile) },
+        Solid.Helical h => new() { [Kind] = "helical", ["outline"] = Outline(h.Profile), ["height"] = h.Height, ["lead"] = h.Lead },
         Solid.Extruded e => new() { [Kind] = "extruded", ["outline"] = Outline(e.Profile), ["height"] = e.Height },
         Solid.Lofted l => new()
         {
@@ -53,6 +54,7 @@ public static class SolidJson
             "cylinder" => new Solid.Cylinder(Number(o, "radius"), Number(o, "height")),
             "box" => new Solid.Box(Number(o, "width"), Number(o, "depth"), Number(o, "height")),
             "revolved" => new Solid.Revolved(Outline(o)),
+            "helical" => new Solid.Helical(Outline(o), Number(o, "height"), Number(o, "lead")),
             "extruded" => new Solid.Extruded(Outline(o), Number(o, "height")),
             "lofted" => new Solid.Lofted(o["sections"]!.AsArray().Select(s => new Solid.Section(Outline(s!.AsObject()), Number(s.AsObject(), "height")))),
             "lettering" => new Solid.Lettering((string)o["text"]!, Number(o, "size"), Number(o, "room"), Number(o, "thickness"), (double?)o["growth"] ?? 0),

@@ -67,4 +67,19 @@ public sealed class RodBlockTests
         Of(Design("length=40"), "straight").Verdict.ShouldBe(Verdict.Good);
         Of(Design("", sizes: "diameter 12, centres 14"), "between").Verdict.ShouldBe(Verdict.Stop);
     }
+
+    /// <summary>ISO 724 (from memory): D1 = D − 1.082532 P; with 0.2 mm on the diameter M6 has 5.117 across its crests, and 1 − 0.2 / 1.0825 of its flanks
+    /// touch. It strips by π D L × 7/8 of them, at a sixth of 30 MPa.</summary>
+    [Fact]
+    public void A_printed_thread_takes_the_place_of_an_insert_and_wants_to_stand()
+    {
+        var design = Design("thread=printed; wayUp=flat; mass=900");
+        design.Ledger["insert.minor"].Value.ShouldBe(6.2 - 1.082532, 1e-5);
+        design.Ledger["insert.overlap"].Value.ShouldBe(1 - (0.2 / 1.082532), 1e-5);
+        Of(design, "top.strips").Used!.Value.ShouldBe(0.9 * 9.80665 / (Math.PI * 6 * 12 * 7 / 8 * (1 - (0.2 / 1.082532)) * 5), 1e-5);
+        design.Hardware.ShouldNotContain(h => h.Contains("insert", StringComparison.Ordinal));
+        Of(Design("thread=printed"), "insert.stands").Verdict.ShouldBe(Verdict.Stop);
+        Of(Design("thread=printed; insert=M3; wayUp=flat"), "insert.layers").Verdict.ShouldBe(Verdict.Stop);
+        Design("").Checks.ShouldNotContain(c => c.Key == "top.strips");
+    }
 }

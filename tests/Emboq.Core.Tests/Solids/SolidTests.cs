@@ -11,6 +11,7 @@ public sealed class SolidTests
         new Solid.Box(1, 2, 3).At(1, 2, 3), new Solid.Box(1, 2, 3).UpsideDown(), new Solid.Box(1, 2, 3).Spun(30),
             new Solid.Lofted(new(Outlines.Round(3, 8), 0), new(Outlines.Round(2, 8), 5), new(Outlines.Round(2, 8), 6)), new Solid.Lettering("r1", 5, 20, 1),
         new Solid.Mirrored(new Solid.Box(1, 2, 3), Axis.Y), new Solid.Hulled(new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2)),
+        new Solid.Helical(Square, 12, 1.5),
         new Solid.Swept(Square, new(0, 0, 0), new(0, 0, 5), new(4, 0, 5)),
         new Solid.Extruded(Profile.Of(new(new(0, -5)), new(new(20, -5), 1), new(new(20, 5)), new(new(0, 5), 1)), 3),
         new Solid.Cylinder(1, 2) + new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) - new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) & new Solid.Box(1, 2, 3),
@@ -30,6 +31,17 @@ public sealed class SolidTests
     {
         Solid[] shapes = [.. EveryKind.Select(r => r.Data), new Solid.Box(3, 2, 1), new Solid.Box(1, 2, 3) - new Solid.Cylinder(1, 2)];
         shapes.Select(s => s.Hash).Distinct().Count().ShouldBe(shapes.Length);
+    }
+
+    [Fact]
+    public void A_picture_has_a_quarter_of_a_threads_corners_and_everything_else_as_it_is()
+    {
+        var round = new Profile(Enumerable.Range(0, 96).Select(i => new Point2(Math.Cos(i * Math.PI / 48), Math.Sin(i * Math.PI / 48))));
+        var plain = new Solid.Box(4, 4, 4) - new Solid.Cylinder(1, 2).At(1, 1, 1);
+        CoarseThreads.Of(plain).ShouldBeSameAs(plain);
+        var cut = (Solid.Difference)CoarseThreads.Of(plain - new Solid.Helical(round, 5, 1).Tipped(90).At(2, 0, 0));
+        cut.From.ShouldBeSameAs(plain);
+        ((Solid.Helical)((Solid.Turned)((Solid.Moved)cut.Cut).Of).Of).Profile.Points.Length.ShouldBe(24);
     }
 
     [Fact]

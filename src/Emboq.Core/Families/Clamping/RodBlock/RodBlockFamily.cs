@@ -38,10 +38,12 @@ public static class RodBlockFamily
             Specs.Number("torque", "Torque by hand", 0.4, 0.02, 10, "N·m", "Snug by a short key; a knob gives less."),
             Specs.Length("axisHeight", "Height wanted", 50, 5, 400, "From the rods' middle to the axis of what it carries.", 0.5),
             Specs.Length("thingHeight", "Its own height", 20, 0, 300, "Of what it carries: from what it stands on to its axis.", 0.5),
-            Specs.Choice("inserts", "On top", "1", "What it carries is screwed on.", new ParameterOption("1", "one insert"),
-                new ParameterOption("2", "two inserts")),
-            Specs.Length("insertSpacing", "Inserts apart", 30, 8, 300, "Across the rods, from middle to middle.").If("inserts", "2"),
-            Specs.Choice("insert", "Thread on top", "M6", "Of heat-set inserts.", [.. Hardware.Threads.Where(t => Hardware.Has("heat-set-inserts", t.Key))]),
+            Specs.Choice("inserts", "On top", "1", "What it carries is screwed on.", new ParameterOption("1", "one thread"),
+                new ParameterOption("2", "two threads")),
+            Specs.Length("insertSpacing", "Threads apart", 30, 8, 300, "Across the rods, from middle to middle.").If("inserts", "2"),
+            Specs.Choice("thread", "It is screwed into", "insert", "A printed thread wants no insert, and the block printed as it is used.",
+                new ParameterOption("insert", "heat-set inserts"), new ParameterOption("printed", "a printed thread")),
+            Specs.Choice("insert", "Thread on top", "M6", "As what it carries has.", [.. Hardware.Threads.Where(t => Hardware.Has("heat-set-inserts", t.Key))]),
             Specs.Choice("stands", "The rods lie", "lying", "On upright rods the load slides down.", new ParameterOption("lying", "lying"),
                 new ParameterOption("upright", "upright")),
             .. Load.Specs, Way.Spec, .. MakeOrBuy.Specs,
@@ -49,7 +51,9 @@ public static class RodBlockFamily
     {
         ListColumns = ["axisHeight", "length", "count"],
         Gives = [GivenThing.Holes],
-        Words = [TryWord.Works, new("jams", "jams askew"), new("stripped", "stripped a thread"), new("slips", "slips along the rods"),
+        Words = [TryWord.Works, new TryWord("jams", "jams askew").Helped(("length", 1.3, "Make it {0} long")),
+            new TryWord("stripped", "stripped a thread").Helped(("boss", 1.4, "Give the thread {0}"), ("torque", 0.7, "Draw it with {0}")),
+            new TryWord("slips", "slips along the rods").Helped(("torque", 1.3, "Draw it with {0}")),
             new("tooHigh", "is too high"), new("tooLow", "is too low")],
     };
 
@@ -95,10 +99,12 @@ public static class RodBlockFamily
             [
                 $"{r.At.Count * r.Rods.Count} set screws {Hardware.Name(r.Size)}, {Figures.Mm(Math.Ceiling(r.Boss.Value))} or longer, "
                     + "tips of plastic or brass",
-                $"{r.Inserts.Count} heat-set insert{(r.Inserts.Count == 1 ? "" : "s")} {Hardware.Name(r.InsertSize)}",
+                .. r.Printed ? Array.Empty<string>()
+                    : [$"{r.Inserts.Count} heat-set insert{(r.Inserts.Count == 1 ? "" : "s")} {Hardware.Name(r.InsertSize)}"],
                 .. r.Load.Shakes ? new[] { "threadlocker" } : [],
             ],
-            Fitting = ["Press the inserts in with a hot tip, slowly, before the block is on its rods.",
+            Fitting = [r.Printed ? "Run a screw into each printed thread by hand, with a drop of oil, before the block is on its rods."
+                : "Press the inserts in with a hot tip, slowly, before the block is on its rods.",
                 "Let each set screw cut its thread once, slowly, with a drop of oil; back it out and clear the chips.",
                 "Slide the block on: it must run over the whole length without force.",
                     "Draw the set screws snug by a short key, no more: plastic threads strip.", "Tighten again after a day."],
@@ -140,6 +146,14 @@ public static class RodBlockFamily
             yield return r.Insert.WallCheck("insert.apart", "insert, towards the other", r.Inserts[1],
                 new Remedy.Change($"Set them {Figures.Mm(Math.Ceiling(2 * r.Insert.Reach))} apart",
                 new Dictionary<string, string> { ["insertSpacing"] = Figures.Number(Math.Ceiling(2 * r.Insert.Reach)) }));
+        }
+
+        if (r.Printed)
+        {
+            yield return Strength.Used("top.strips", "printed thread on top", r.Load.Weight.Value, r.TopStrips, "N", "It bears what hangs on it.",
+                "What hangs on it strips the printed thread: inserts bear more.",
+                "Shear at the screw's major diameter, less what the clearance takes (FED-STD-H28, from memory); a sixth of the strength.",
+                () => [new Remedy.Change("Take inserts", new Dictionary<string, string> { ["thread"] = "insert" })]);
         }
 
         foreach (var check in r.SetScrew.Checks.Concat(r.Insert.Checks))

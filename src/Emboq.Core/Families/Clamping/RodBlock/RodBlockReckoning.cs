@@ -36,6 +36,17 @@ internal sealed record RodBlockReckoning
 
     public required string InsertSize { get; init; }
 
+    /// <summary>Whether what stands on top is screwed into a printed thread.</summary>
+    public required bool Printed { get; init; }
+
+    /// <summary>Of a printed thread, the share of its flanks that touch.</summary>
+    public required double Overlap { get; init; }
+
+    /// <summary>What a printed thread on top bears before it strips, N: as with a set screw's, less what its clearance takes; it shears across its layers.
+    /// </summary>
+    public double? TopStrips => Material is null ? null : Math.PI * Hardware.Diameter(InsertSize).Value * Insert.Depth * 7 / 8 * Overlap
+        * Material.Across.Value / 2 / PrintedMaterial.Safety * Inserts.Count;
+
     /// <summary>Places of the inserts across, mm.</summary>
     public required IReadOnlyList<double> Inserts { get; init; }
 
@@ -81,6 +92,8 @@ internal sealed record RodBlockReckoning
         var top = ledger.Add("top", "top over the rods", wanted - own + (bore.Realised.Fixed("play", "this design") / 2),
             "The stack backwards: wanted, less the thing, and half of the play by which the block sinks onto its rods.");
         var (size, insert) = (p.Choice("screw"), p.Choice("insert"));
+        var printed = p.Choice("thread") == "printed";
+        var scope = PartBodies.Scope(brief, ledger, "insert", printed ? "thread" : "insert");
         var material = PrintedMaterial.Of(brief.Process);
         var count = int.Parse(p.Choice("screws"), System.Globalization.CultureInfo.InvariantCulture);
         var spacing = p.Choice("inserts") == "2" ? ledger.Add("insertSpacing", "inserts apart",
@@ -99,7 +112,10 @@ internal sealed record RodBlockReckoning
             Size = size,
             At = [.. Enumerable.Range(0, count).Select(i => length.Value * ((2.0 * i) + 1 - count) / (2 * count))],
             Bolt = BoltForce.Of(size, p.Number("torque")!.Value, material, p.Choice("heat") == "warm", ledger),
-            Insert = Threaded.Insert(PartBodies.Scope(brief, ledger, "insert", "insert"), insert, end ? HoleLie.Teardrop : HoleLie.Upright),
+            Insert = printed ? PrintedThread.Internal(scope, insert, 2 * Hardware.Diameter(insert).Value, end ? HoleLie.Teardrop : HoleLie.Upright)
+                : Threaded.Insert(scope, insert, end ? HoleLie.Teardrop : HoleLie.Upright),
+            Printed = printed,
+            Overlap = printed ? ledger["insert.overlap"].Value : 1,
             InsertSize = insert,
             Inserts = spacing > 0 ? [-spacing / 2, spacing / 2] : [0],
             Material = material,

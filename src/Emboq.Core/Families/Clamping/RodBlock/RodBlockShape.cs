@@ -67,7 +67,15 @@ internal static class RodBlockShape
         }
 
         yield return new("part", "height", r.Top.Value - r.Low, new(r.HalfWide - 0.4, y, 0), Axis.Z, Jaws.Over);
-        foreach (var x in r.Inserts)
+        var pitch = Hardware.Pitch(r.InsertSize).Value;
+        foreach (var x in r.Printed ? r.Inserts : [])
+        {
+            // Where a crest stands on one side and a root on the other.
+            yield return new("part", "printed thread, crest to root", r.Insert.Bore + (0.625 * Math.Sqrt(3) / 2 * pitch), new(x, 0.001,
+                r.Top.Value - r.Insert.Depth + (pitch * Math.Round(r.Insert.Depth / 2 / pitch))), Axis.X);
+        }
+
+        foreach (var x in r.Printed ? [] : r.Inserts)
         {
             yield return new("part", "insert hole", r.Insert.Bore, new(x, 0, r.Top.Value - 0.4), Axis.X);
         }

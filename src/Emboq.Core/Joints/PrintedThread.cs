@@ -1,0 +1,72 @@
+namespace Emboq.Core.Joints;
+
+/// <summary>Threads that are printed, with true helical flanks: the basic profile of ISO 68-1, moved in or out by half of the clearance and by what the
+/// process does to such a face.</summary>
+internal static class PrintedThread
+{
+    /// <summary>Corners of a section once around.</summary>
+    private const int Around = 96;
+
+    /// <summary>Between both threads on the diameter, mm.</summary>
+    public static Quantity Clearance { get; } = Quantity.RuleOfThumb("clearance of a printed thread", 0.2, Unit.Millimetre,
+        "On the diameter: it runs by hand from the start; common practice, no published source.");
+
+    /// <summary>A threaded hole with a chamfer to lead in, wall as for a thread that a screw cuts.</summary>
+    /// <param name="scope">Where its figures go.</param>
+    /// <param name="size">Of the thread.</param>
+    /// <param name="depth">Of the hole, mm.</param>
+    /// <param name="lie">How it stands while it is printed: upright, or it is judged unfit.</param>
+    public static Joint Internal(JointScope scope, string size, double depth, HoleLie lie)
+    {
+        var (major, pitch) = (Hardware.Diameter(size), Hardware.Pitch(size));
+        var drawn = scope.Drawn("thread", "thread, across its roots", major + Clearance, Surface.HoleUpright);
+        var minor = scope.Add("minor", "thread, across its crests", drawn - ((2 * Depth) * pitch), "As far in as the basic profile is deep (ISO 68-1).");
+        var overlap = scope.Add("overlap", "share of the flanks that touch", Whole - (Clearance / ((2 * Depth) * pitch)),
+            "What the clearance leaves of it (FED-STD-H28, from memory).");
+        var lead = (drawn.Value - minor.Value) / 2;
+        return new()
+        {
+            Bore = minor.Value,
+            Cut = new Solid.Helical(Section(drawn.Value, pitch.Value), InSections(depth + ScrewHole.Over, pitch.Value), pitch.Value).At(0, 0, -depth)
+                + new Solid.Revolved(new Profile(new(0, -lead), new(minor.Value / 2, -lead), new((drawn.Value / 2) + ScrewHole.Over, ScrewHole.Over),
+                    new(0, ScrewHole.Over))),
+            Sleeves = [new(drawn.Value / 2, -depth, 0, Math.Max(scope.LeastWall, major.Value / 2))],
+            Checks =
+            [
+                Judge(scope, "layers", $"layers in a turn of the {scope.Name}", pitch.Value / scope.Process.LayerHeight, 4,
+                    "They draw its flanks; in the picture they are coarser than in the file.",
+                    "Its flanks are lost between so few layers: thinner ones, or a coarser thread."),
+                Judge(scope, "flanks", $"flanks of the {scope.Name} that touch", overlap.Value, 0.6, "Enough of them bears.",
+                    "So fine a thread hardly touches with the room it needs: a coarser one, or an insert."),
+                new($"{scope.Key}.stands", $"{scope.Name} stands upright", lie == HoleLie.Upright ? Verdict.Good : Verdict.Stop, lie == HoleLie.Upright
+                    ? "Its turns lie on each other." : "Lying, its turns hang in the air: print it the other way up.", lie == HoleLie.Upright ? "upright"
+                    : "lying", "upright", "Common practice, no published source.", []),
+            ],
+        };
+    }
+
+    /// <summary>A height of whole sections, however coarse they are.</summary>
+    private static double InSections(double height, double pitch) => Math.Ceiling(height / pitch * 24) * pitch / 24;
+
+    /// <summary>Depth of the basic profile over the pitch: five eighths of H (ISO 68-1).</summary>
+    private static readonly Quantity Depth = Quantity.Input("5/8 H over P", 0.625 * Math.Sqrt(3) / 2, Unit.None, new Provenance.Standard("ISO 68-1",
+        "basic profile"));
+
+    private static readonly Quantity Whole = Quantity.Chosen("all of it", 1, Unit.None, "ISO 68-1");
+
+    /// <summary>Square to the axis: as far out at each angle as the profile is there along a pitch. Crests are an eighth of it wide, roots a quarter.</summary>
+    private static Profile Section(double major, double pitch)
+    {
+        const double Crest = 1.0 / 16, Root = 3.0 / 8;
+        return new(Enumerable.Range(0, Around).Select(i => (double)i / Around).Select(u =>
+        {
+            var off = Math.Min(u, 1 - u);
+            var r = (major / 2) - (Depth.Value * pitch * Math.Clamp((off - Crest) / (Root - Crest), 0, 1));
+            return new Point2(r * Math.Cos(2 * Math.PI * u), r * Math.Sin(2 * Math.PI * u));
+        }));
+    }
+
+    private static Check Judge(JointScope scope, string key, string title, double found, double least, string good, string otherwise) =>
+        new($"{scope.Key}.{key}", title, found >= least ? Verdict.Good : Verdict.Stop, found >= least ? good : otherwise, Figures.Number(Math.Round(found, 2)),
+            $"{Figures.Number(least)} or more", "Common practice, no published source.", []);
+}

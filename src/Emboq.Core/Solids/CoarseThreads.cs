@@ -1,0 +1,29 @@
+namespace Emboq.Core.Solids;
+
+/// <summary>Threads as pictures and layers have them: every fourth corner of their sections, and every fourth section. Files and gaps have them all.</summary>
+public static class CoarseThreads
+{
+    private const int Every = 4;
+
+    /// <summary>A solid with its threads made coarse; the very same where it has none.</summary>
+    public static Solid Of(Solid solid) => solid switch
+    {
+        Solid.Helical h => new Solid.Helical(new(h.Profile.Points.Where((_, i) => i % Every == 0)), h.Height, h.Lead),
+        Solid.Moved m => Changed(m, m.Of, of => of.At(m.By.X, m.By.Y, m.By.Z)),
+        Solid.Turned t => Changed(t, t.Of, of => new Solid.Turned(of, t.Axis, t.Degrees)),
+        Solid.Mirrored m => Changed(m, m.Of, of => new Solid.Mirrored(of, m.Axis)),
+        Solid.Union u => Changed(u, u.A, u.B, (a, b) => a + b),
+        Solid.Difference d => Changed(d, d.From, d.Cut, (a, b) => a - b),
+        Solid.Intersection i => Changed(i, i.A, i.B, (a, b) => a & b),
+        _ => solid,
+    };
+
+    private static Solid Changed(Solid whole, Solid of, Func<Solid, Solid> again) => Of(of) is var coarse && ReferenceEquals(coarse, of)
+        ? whole : again(coarse);
+
+    private static Solid Changed(Solid whole, Solid a, Solid b, Func<Solid, Solid, Solid> again)
+    {
+        var (first, second) = (Of(a), Of(b));
+        return ReferenceEquals(first, a) && ReferenceEquals(second, b) ? whole : again(first, second);
+    }
+}
