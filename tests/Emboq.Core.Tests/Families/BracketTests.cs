@@ -94,7 +94,8 @@ public sealed class BracketTests
         Of(Design("ribs=three; nearSpacing=8"), "ribs.heads").Verdict.ShouldBe(Verdict.Stop);
     }
 
-    /// <summary>By hand, at 60 degrees: a rib that reaches 28 along the arm reaches 28 sin 60 level and is as deep; the arm is longer than it is level.</summary>
+    /// <summary>By hand, at 60 degrees: a rib that reaches 28 along the arm reaches 28 sin 60 level and is as deep; the arm is longer than it is
+    /// level.</summary>
     [Fact]
     public void A_slanting_arm_is_stressed_by_what_is_level()
     {
@@ -125,5 +126,37 @@ public sealed class BracketTests
         design.Ledger["school.ribs"].Value.ShouldBeLessThan(design.Ledger["school.solid"].Value);
         Design("", process: Workshop.Exact).Checks.Count(c => c.Key is "bends" or "buckles" or "pull"
             && c.Says.StartsWith("Not judged", StringComparison.Ordinal)).ShouldBe(3);
+    }
+
+    /// <summary>By hand: the load ends 120 mm out and is 40 mm high above the corner; what moves comes as near as 150 mm: 30 mm apart, until it is
+    /// raised above the load, or the load reaches it.</summary>
+    [Theory]
+    [InlineData("movesFrom=150; movesTo=300; movesLow=0; movesHigh=400", 30, Verdict.Good)]
+    [InlineData("movesFrom=130; movesTo=300; movesLow=0; movesHigh=400", 10, Verdict.Stop)]
+    [InlineData("movesFrom=100; movesTo=300; movesLow=0; movesHigh=400", 0, Verdict.Stop)]
+    [InlineData("movesFrom=100; movesTo=300; movesLow=0; movesHigh=0", 0, Verdict.Stop)]
+    public void Nothing_of_it_or_on_it_comes_near_what_moves(string moves, double apart, Verdict verdict)
+    {
+        var check = Of(Design("moves=part; loadTo=120; loadHigh=40; reach=70; nearDown=40; movesClear=15; " + moves), "moves");
+        check.Verdict.ShouldBe(verdict);
+        (apart == 0 || check.Figure == Figures.Mm(apart)).ShouldBeTrue(check.Figure);
+        Design("").Checks.ShouldNotContain(c => c.Key == "moves");
+    }
+
+    /// <summary>By hand: benches with holes 64, 72 and 80 apart are all served by slots about 72, in which each screw moves by 8.</summary>
+    [Fact]
+    public void One_bracket_serves_several_mounts_by_its_slots()
+    {
+        Design Serving(params string[] spacings) => Mounts.Design("bracket", "", null, null, [.. spacings.Select((s, i) =>
+            ($"mount{i + 1}", "hole-row", $"diameter 5, gap1.centre {s}"))]);
+        var design = Serving("72", "64", "80");
+        (design.Ledger["mounts.middle"].Value, design.Ledger["mounts.travel"].Value).ShouldBe((72, 8));
+        design.Gauges.Where(g => g.What == "hole to the mount").Select(g => g.At.Z).ShouldBe([-36, 36], 1e-9);
+        design.Hardware.ShouldContain(h => h.Contains("washers", StringComparison.Ordinal));
+        design.Checks.ShouldAllBe(c => c.Verdict != Verdict.Stop);
+        Serving("72").Ledger["mounts.travel"].Value.ShouldBe(0);
+        var taken = new Dictionary<string, Taken> { ["near"] = new("clamp", "holes", new Given.Pattern("holes", [new(0, 0, 4.5, HoleUse.Passing, "x")])) };
+        Of(Mounts.Design("bracket", "", null, taken, ("mount1", "hole-row", "diameter 5, gap1.centre 72")), "mounts.taken").Verdict.ShouldBe(Verdict.Watch);
+        Serving("72").Hardware.ShouldNotContain(h => h.Contains("washers", StringComparison.Ordinal));
     }
 }

@@ -1,3 +1,4 @@
+using Emboq.Core.Mechanics;
 using static Emboq.Core.Tests.Families.Mounts;
 
 namespace Emboq.Core.Tests.Families;
@@ -131,5 +132,19 @@ public sealed class ClampTests
         Design("style=halves; face=flat").Gives("holes").ShouldBeNull();
         Design("style=halves; flat=27; relief=5").Ledger.Lines.ShouldNotContain(l => l.Key == "flat" || l.Key == "relief");
         Design("style=halves").Pieces.Select(p => p.Key).ShouldBe(["part", "second"]);
+    }
+
+    /// <summary>By hand: a hollow section lacks the cube of what its walls leave; a fill of 15 % gives back 2.25 % of that. A ring of 6 mm with two walls of
+    /// half a millimetre at each face has 4 of 6 mm between them.</summary>
+    [Fact]
+    public void Both_schools_of_flexing_say_what_a_hand_must_push()
+    {
+        FilledSection.Stiffness(6, 1, 0).ShouldBe(1 - (8 / 27.0), 1e-12);
+        (FilledSection.Stiffness(6, 3, 0), FilledSection.Stiffness(6, 0, 1)).ShouldBe((1, 1));
+        var clip = Design("style=clip; mouth=26; wall=6");
+        var share = 1 - (Math.Pow(4 / 6.0, 3) * (1 - (0.15 * 0.15)));
+        Line(clip, "school.light").ShouldBe(share * Line(clip, "school.years"), 1e-6);
+        Line(clip, "school.walls").ShouldBe(6);
+        Design("").Ledger.Lines.ShouldNotContain(l => l.Key.StartsWith("school", StringComparison.Ordinal));
     }
 }

@@ -73,4 +73,35 @@ public sealed class TrayTests
         ledger["tall"].Value.ShouldBe(ledger["floor"].Value + ledger["item2.hold"].Value, 1e-9);
         Tray("", ("item1", Box)).Ledger.Lines.ShouldNotContain(l => l.Key == "tall");
     }
+
+    /// <summary>By hand: holes 48 apart on a tray of 160 × 100 stand at 56 and 104 from the left, 24 from the back; what is further out on the arm is
+    /// further to the front.</summary>
+    [Fact]
+    public void A_tray_on_an_arm_takes_its_holes_and_keeps_its_pockets_off_them()
+    {
+        Design Carried(string entries, params PatternHole[] holes) => FamilyList.Find("pocket-tray")!.Design(BriefOf(entries,
+            ("item1", Box), ("item2", Box)) with
+        {
+            Taken = new Dictionary<string, Taken> { ["below"] = new("bracket", "holes", new Given.Pattern("holes", holes)) },
+        });
+        PatternHole At(double x, double y) => new(x, y, 4, HoleUse.Threaded, "load");
+        var tray = Carried("width=160; depth=100; floor=4", At(-24, 0), At(24, 0));
+        tray.Checks.ShouldAllBe(c => c.Verdict != Verdict.Stop);
+        var inserts = tray.Gauges.Where(g => g.What == "insert hole").Select(g => g.At).ToList();
+        inserts.Select(p => (p.X, p.Y)).ShouldBe([(56, 76), (104, 76)]);
+        Carried("width=200; depth=100; floor=4", At(0, 0), At(0, 10)).Gauges.Where(g => g.What == "insert hole").Select(g =>
+            (g.At.X, g.At.Y)).ShouldBe([(100, 81), (100, 71)]);
+        foreach (var pocket in tray.Gauges.Where(g => g.Body == "part" && g.What.EndsWith("pocket", StringComparison.Ordinal)))
+        {
+            inserts.ShouldAllBe(p => Math.Abs(p.X - pocket.At.X) > 33 || Math.Abs(p.Y - pocket.At.Y) > 18);
+        }
+
+        tray.Hardware.ShouldContain("2 heat-set inserts M4");
+        // A flat thing's tray is as high as its inserts are deep.
+        Carried("width=160; depth=100; insert=M6; floor=0.6", At(-24, 0), At(24, 0)).Ledger["height"].Value.ShouldBeGreaterThan(12);
+        Of(Carried("width=160; depth=100; floor=4; belowBack=6", At(-70, 0), At(70, 0)), "below.wall").Verdict.ShouldBe(Verdict.Good);
+        Of(Carried("width=160; depth=100; belowBack=5", At(-76, 0), At(76, 0)), "below.wall").Verdict.ShouldBe(Verdict.Stop);
+    }
+
+    private static Check Of(Design design, string key) => design.Checks.Single(c => c.Key == key);
 }

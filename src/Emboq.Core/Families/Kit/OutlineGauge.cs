@@ -15,7 +15,8 @@ internal static class OutlineGauge
     /// <param name="jaws">Between the faces of a pocket, or over those of a body.</param>
     public static Gauge Of(string body, string what, Profile outline, double z, Axis along, Jaws jaws)
     {
-        var line = (along == Axis.X ? outline.Middle.Y : outline.Middle.X) + Off;
+        // Of an outline as thin as a hair, nearer.
+        var line = along == Axis.X ? outline.Middle.Y + Math.Min(Off, outline.Along / 4) : outline.Middle.X + Math.Min(Off, outline.Across / 4);
         (double Along, double Across) Turned(Point2 p) => along == Axis.X ? (p.X, p.Y) : (p.Y, p.X);
         var corners = Facets.Of(outline, cut: jaws == Jaws.Between, Facets.DefaultChordError).Points;
         List<double> met = [.. corners.Select(Turned).Zip(corners.Skip(1).Append(corners[0]).Select(Turned), (a, b) => (a, b))

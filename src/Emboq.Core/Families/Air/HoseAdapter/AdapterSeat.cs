@@ -42,8 +42,9 @@ internal static class AdapterSeat
             }
             else
             {
-                // A little off the facets' corners, and where the width was measured.
-                yield return new(body, $"{slot} end", end.Drawn.Value, new(0, end.Duct?.WidestAt ?? 0.01, z), Axis.X, jaws);
+                // A little off the facets' corners; where the width was measured, or, of a round end, between the ribs that may steady it.
+                yield return end.Duct is { WidestAt: { } widest } ? new(body, $"{slot} end", end.Drawn.Value, new(0, widest, z), Axis.X, jaws)
+                    : new(body, $"{slot} end", end.Drawn.Value, new(0.01, 0, z), Axis.Y, jaws);
             }
 
             if (end.Parameters.Outline is null && end.Duct is { } duct)

@@ -11,6 +11,13 @@ internal static class BracketChecks
         var (arm, force, lever) = (r.Arm, r.Load.Weight.Value, r.Lever);
         yield return Room("near", "holes to the mount", r, r.Middle.Near.Value, r.Holes.Near, r.NearScrew, r.RibReach.Value, BracketFamily.NearDown);
         yield return Room("far", "holes to the load", r, r.Middle.Far.Value, r.Holes.Far, r.FarScrew, r.RibReach.Value, BracketFamily.Reach);
+        if (HolePattern.Taken(brief, "near") is not null && BracketFamily.Mounts.Count(brief.Interfaces.ContainsKey) is > 0 and var unserved)
+        {
+            yield return new("mounts.taken", "mounts it must serve", Verdict.Watch,
+                "Its holes are taken from the other part: whether it meets these mounts is not judged.",
+                $"{unserved} named", "none beside taken holes", "One thing for both parts.", []);
+        }
+
         if (r.Holes.Near.Count > 1)
         {
             yield return Apart("near", "holes to the mount", r.Holes.Near, r.NearScrew);

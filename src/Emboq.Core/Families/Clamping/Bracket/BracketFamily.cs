@@ -20,12 +20,18 @@ public static class BracketFamily
         RibReach = Decide.Length("ribs", "Along both plates.", Specs.Length("ribReach", "Ribs reach", 28, 3, 200,
             "Along both plates, from the corner.")).If("ribs", "one", "two", "three");
 
+    /// <summary>Places with two holes each that one bracket may be moved between: slots serve them all.</summary>
+    internal static readonly IReadOnlyList<string> Mounts = ["mount1", "mount2", "mount3", "mount4"];
+
+    /// <summary>What is read of such a place.</summary>
+    private static readonly string[] Spacing = ["gap1.centre"];
+
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "bracket", "bracket", "Something must stand out from a mount, at a distance and an angle, and bear a load.",
-        [Load.Slot],
+        [Load.Slot, .. Mounts.Select((m, i) => new InterfaceSlot(m, $"mount {i + 1} it must serve", ["hole-row"], SlotNeed.Sometimes) { Series = "mounts" })],
         [
-            Specs.Length("nearSpacing", "Holes of the mount", 24, 8, 300, "Two, from middle to middle.").If("near", "open"),
+            Specs.Length("nearSpacing", "Holes of the mount", 24, 8, 300, "Two, from middle to middle.").If("near", "open").If("mount1", "open"),
             Specs.Choice("nearScrew", "Screws of the mount", "M4", "They come from inside the corner.", Hardware.Threads),
             NearDown.Spec,
             Specs.Length("farSpacing", "Holes of the load", 32, 8, 300, "Two, from middle to middle.").If("far", "open"),
@@ -39,7 +45,7 @@ public static class BracketFamily
             Specs.Number("ribLines", "Lines of a rib", 6, 2, 40, "lines", "Whole lines, so that nothing between them is empty.")
                 .If("ribs", "one", "two", "three"),
             RibReach.Spec,
-            .. Load.Specs, Way.Spec, .. MakeOrBuy.Specs,
+            .. Load.Specs, .. MovingPart.Specs, Way.Spec, .. MakeOrBuy.Specs,
         ], Design)
     {
         ListColumns = ["reach", "angle", "count"],
@@ -50,7 +56,10 @@ public static class BracketFamily
             new("far", "Holes of the load taken from", GivenKind.Holes, "what is given here"),
             new("thick", "Thick as", GivenKind.Size, "what is given here"),
         ],
-        Words = [TryWord.Works, new("cracks", "cracked at the corner"), new("sags", "sags"), new("screwTight", "is tight on a screw"),
+        Words = [TryWord.Works,
+            new TryWord("cracks", "cracked at the corner").Helped(("thickness", 1.25, "Make it {0} thick"), ("ribReach", 1.3, "Let the ribs reach {0}")),
+            new TryWord("sags", "sags").Helped(("ribReach", 1.3, "Let the ribs reach {0}"), ("thickness", 1.25, "Make it {0} thick")),
+                new("screwTight", "is tight on a screw"),
             new("holesOff", "has holes that are off")],
     };
 
@@ -63,13 +72,14 @@ public static class BracketFamily
     private static Design Design(Brief brief)
     {
         var ledger = new Ledger();
-        if (PartBodies.Unread(brief, (Load.Slot.Key, ["mass"])) is { Count: > 0 } unread)
+        if (PartBodies.Unread(brief, [(Load.Slot.Key, ["mass"]), .. Mounts.Select(m => (m, Spacing))]) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
 
         var r = BracketReckoning.Of(brief, ledger);
-        List<Check> checks = [.. BracketChecks.Of(r, brief)];
+        var moving = MovingPart.Of(brief.Parameters);
+        List<Check> checks = [.. BracketChecks.Of(r, brief), .. moving is null ? Array.Empty<Check>() : [moving.Check(r)]];
         var built = checks.All(c => c.Key is not ("near.room" or "far.room") || c.Verdict == Verdict.Good);
         Schools(r, ledger, brief.Process);
         return new()
@@ -86,11 +96,12 @@ public static class BracketFamily
             ],
             Proofs = built ? [BracketShape.Coupon(r)] : [],
             Checks = checks,
-            Drawing = built ? Draw(r) : null,
+            Drawing = built ? Draw(r, moving) : null,
             Hardware =
             [
                 $"{r.Holes.Near.Count} screws {Hardware.Name(r.NearScrew.Size)} pan head, longer than {Figures.Mm(r.Thick.Value)} by their thread in the mount",
                 $"{r.Holes.Far.Count} screws {Hardware.Name(r.FarScrew.Size)} pan head, longer than {Figures.Mm(r.Thick.Value)} by their thread in the load",
+                .. r.Travel > 0 ? new[] { $"{r.Holes.Near.Count} plain washers {Hardware.Name(r.NearScrew.Size)}, under the heads over the slots" } : [],
                 .. r.Load.Shakes ? new[] { "threadlocker" } : [],
             ],
             Fitting = ["Start all screws by hand before any is drawn tight.", "Screw it to the mount, snug by hand, no more.",
@@ -122,10 +133,11 @@ public static class BracketFamily
             $"Thicker plates of the same weight, {Figures.Mm(solid.Thick)}, without ribs.");
     }
 
-    private static SeatDrawing Draw(BracketReckoning r)
+    private static SeatDrawing Draw(BracketReckoning r, MovingPart? moving)
     {
         var (t, near, far, o, n) = (r.Thick.Value, r.NearLength, r.FarLength, r.Out, r.In);
         var sheet = new Sheet().Box(Matter.Machine, -10, -near - 8, 0, 4);
+        moving?.Draw(sheet, r);
         if (r.Ribs > 0)
         {
             sheet.Face(Matter.Part, BracketShape.Rib(r)).Point("ribReach", r.InnerCorner.X + (o.X * r.RibReach.Value / 2),
@@ -139,10 +151,13 @@ public static class BracketFamily
         sheet.Axis(x - (n.X * 4), y - (n.Y * 4), x + (n.X * (t + 6)), y + (n.Y * (t + 6)));
         sheet.Up("nearDown", t, middle, 0, 1, CalloutSide.Left, "nearDown").Along("reach", 0, x, -near, 1, CalloutSide.Below, "reach")
             .Point("thickness", x * 0.5, y * 0.5, CalloutSide.Above, "thickness").Point("angle", t / 2, -t / 2, CalloutSide.Left, "angle");
-        sheet.View(far + 40 + (r.Wide / 2), -near).Box(Matter.Part, -r.Wide / 2, 0, r.Wide / 2, near);
+        sheet.View(Math.Max(far, moving?.DrawnTo ?? 0) + 40 + (r.Wide / 2), -near).Box(Matter.Part, -r.Wide / 2, 0, r.Wide / 2, near);
         foreach (var h in r.Holes.Near)
         {
-            sheet.Round(Matter.Opening, h.X, near + middle + h.Y, r.NearScrew.Hole.Bore).Cross(h.X, near + middle + h.Y, r.NearScrew.Hole.Bore);
+            var (slot, half) = (r.NearScrew.Hole.Bore / 2, r.Travel / 2);
+            sheet.Box(Matter.Opening, h.X - half, near + middle + h.Y - slot, h.X + half, near + middle + h.Y + slot)
+                .Round(Matter.Opening, h.X - half, near + middle + h.Y, 2 * slot).Round(Matter.Opening, h.X + half, near + middle + h.Y, 2 * slot).Cross(h.X,
+                    near + middle + h.Y, r.NearScrew.Hole.Bore);
         }
 
         return sheet.Done;

@@ -16,6 +16,9 @@ internal sealed record BracketReckoning
     /// <summary>Holes of both plates: across (z) and along the plate, about their middle, mm.</summary>
     public required (IReadOnlyList<Point2> Near, IReadOnlyList<Point2> Far) Holes { get; init; }
 
+    /// <summary>How far the screws of the mount may move across, mm: nothing where one mount is served.</summary>
+    public required double Travel { get; init; }
+
     public required BracketScrew NearScrew { get; init; }
 
     public required BracketScrew FarScrew { get; init; }
@@ -79,7 +82,8 @@ internal sealed record BracketReckoning
         var thick = brief.Taken.GetValueOrDefault("thick")?.Thing is Given.Size size
             ? ledger.Add("thickness", "thickness", size.Value, "As the other part leaves it.")
             : ledger.Add("thickness", "thickness", Quantity.Chosen("thickness", p.Number("thickness")!.Value, Unit.Millimetre), "Of both plates.");
-        var (near, far) = (Holed(brief, "near", ledger), Holed(brief, "far", ledger));
+        var served = Served(brief, ledger);
+        var (near, far) = (served is { } s ? HolePattern.Pair(s.Middle) : Holed(brief, "near", ledger), Holed(brief, "far", ledger));
         var lines = p.Number("ribLines")!.Value;
         var count = p.Choice("ribs") switch { "one" => 1, "two" => 2, "three" => 3, _ => 0 };
         return new()
@@ -88,8 +92,9 @@ internal sealed record BracketReckoning
             Angle = ledger.Add("angle", "angle of the faces", Quantity.Chosen("angle", p.Number("angle")!.Value, Unit.DegreeOfArc), "Between both plates."),
             Middle = (BracketFamily.NearDown.Read(p, ledger), BracketFamily.Reach.Read(p, ledger)),
             Holes = (near, far),
-            NearScrew = BracketScrew.Of(brief, "near", "screw to the mount", thick, lies: true, ledger),
-            FarScrew = BracketScrew.Of(brief, "far", "screw to the load", thick, lies: way.Key == "side", ledger),
+            Travel = served?.Travel.Value ?? 0,
+            NearScrew = BracketScrew.Of(brief, "near", "screw to the mount", thick, lies: true, served?.Travel.Value ?? 0, ledger),
+            FarScrew = BracketScrew.Of(brief, "far", "screw to the load", thick, lies: way.Key == "side", 0, ledger),
             Ribs = count,
             RibThick = ledger.Add("ribThick", "rib thickness", Quantity.Chosen("lines of a rib", lines, Unit.None)
                 * Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name),
@@ -99,6 +104,22 @@ internal sealed record BracketReckoning
             Load = Load.Of(brief, ledger),
             Way = way,
         };
+    }
+
+    /// <summary>Of several mounts, each measured: the middle of their spacings, and how far each screw moves from the nearest to the widest; <c>null</c>
+    /// where none is named, or holes are taken.</summary>
+    private static (Quantity Middle, Quantity Travel)? Served(Brief brief, Ledger ledger)
+    {
+        if (HolePattern.Taken(brief, "near") is not null || !BracketFamily.Mounts.Any(brief.Interfaces.ContainsKey))
+        {
+            return null;
+        }
+
+        var mounts = BracketFamily.Mounts.Where(brief.Interfaces.ContainsKey).Select(m => ledger.Add($"{m}.spacing",
+            $"holes of {brief.Interfaces[m].Name}", Evaluation.Of(brief.Interfaces[m], "gap1.centre")!.Quantity, "As measured.")).ToList();
+        var (least, most) = (mounts.Aggregate(Quantity.Min), mounts.Aggregate(Quantity.Max));
+        return (ledger.Add("mounts.middle", "middle of the spacings", (least + most) / 2, "Between the nearest and the widest."),
+            ledger.Add("mounts.travel", "slots, beside the screw", (most - least) / 2, "Each screw moves by half of what the mounts differ."));
     }
 
     /// <summary>Those that were taken from the other part, or two of a spacing across.</summary>
@@ -125,11 +146,12 @@ internal sealed record BracketScrew(string Size, Joint Hole, double Head)
     /// <summary>From the middle of a hole to the edge: its wall, and its head with a little room, mm.</summary>
     public double Keeps => Math.Max(Hole.Reach, (Head / 2) + 1.5);
 
-    public static BracketScrew Of(Brief brief, string side, string name, Quantity thick, bool lies, Ledger ledger)
+    public static BracketScrew Of(Brief brief, string side, string name, Quantity thick, bool lies, double travel, Ledger ledger)
     {
         var size = brief.Parameters.Choice($"{side}Screw");
         var scope = PartBodies.Scope(brief, ledger, $"{side}.screw", name) with { Screw = null, Nut = null };
-        return new(size, ScrewHole.Passing(scope, size, "medium", thick.Value, lies ? HoleLie.Teardrop : HoleLie.Upright),
+        return new(size, travel > 0 ? ScrewHole.Slotted(scope, Hardware.Passing(size, "medium"), travel, thick.Value)
+            : ScrewHole.Passing(scope, size, "medium", thick.Value, lies ? HoleLie.Teardrop : HoleLie.Upright),
             Hardware.Of("pan-screws", size, "head", $"{Hardware.Name(size)} pan head").Value);
     }
 

@@ -40,9 +40,10 @@ internal static class BracketShape
         return PartBodies.Marked(body, mark, letters => letters.Tipped(90).At(r.Thick.Value / 2, -r.NearLength, 0), r.Thick.Value - 1);
     }
 
-    /// <summary>A screw of the near plate comes from inside the corner; its roof points up as the bracket is printed.</summary>
+    /// <summary>A screw of the near plate comes from inside the corner; its roof points up as the bracket is printed. A slot has no roof and runs across.
+    /// </summary>
     public static Solid Near(BracketReckoning r, Solid joint, Point2 hole) =>
-        (r.OnSide ? joint.Spun(90).Rolled(90) : joint.Rolled(90).Tipped(180)).At(r.Thick.Value, -r.Middle.Near.Value + hole.Y, hole.X);
+        (r.OnSide ? joint.Spun(r.Travel > 0 ? 180 : 90).Rolled(90) : joint.Rolled(90).Tipped(180)).At(r.Thick.Value, -r.Middle.Near.Value + hole.Y, hole.X);
 
     /// <summary>A screw of the far plate, likewise.</summary>
     public static Solid Far(BracketReckoning r, Solid joint, Point2 hole)
@@ -65,7 +66,8 @@ internal static class BracketShape
         yield return new("part", "thickness of the near plate", t, new(t / 2, -r.NearLength + 0.7, edge), Axis.X);
         foreach (var h in r.Holes.Near)
         {
-            yield return new("part", "hole to the mount", r.NearScrew.Hole.Bore, new(0.3, -r.Middle.Near.Value + h.Y, h.X), r.OnSide ? Axis.Y : Axis.Z);
+            yield return new("part", "hole to the mount", r.NearScrew.Hole.Bore, new(0.3, -r.Middle.Near.Value + h.Y, h.X), r.OnSide
+                || r.Travel > 0 ? Axis.Y : Axis.Z);
         }
 
         if (Math.Abs(r.Angle.Value - 90) < 1e-9)

@@ -110,7 +110,7 @@ internal static class ClampChecks
     private static double Strained(ClampReckoning r, OpenRing ring, double mouth) =>
         ring.Strain(Math.Max(0, r.Opening + r.Gap.Value - mouth)) * Math.Pow(ring.Thickness / Math.Max(0.1, ring.Thickness - (r.Relief?.Deep ?? 0)), 2);
 
-    private static double Push(ClampReckoning r, OpenRing ring, double mouth) =>
+    internal static double Push(ClampReckoning r, OpenRing ring, double mouth) =>
         ring.Push(r.Opening + r.Gap.Value, mouth, r.Material!.Stiffness.Value, r.Height.Value, Friction);
 
     private static double Thickest(ClampReckoning r, double mouth, double borne) => OpenRing.Thickest(r.Bore.Drawn.Value, Math.Min(mouth, r.Bore.Drawn.Value),

@@ -12,8 +12,18 @@ public static class SplitClampFamily
         ListColumns = ["wall", "height", "count"],
         Gives = [GivenThing.Holes, new("gap", "gap once it is tight", GivenKind.Size)],
         Screws = true,
-        Words = [TryWord.Works, new("shut", "will not open over the post"), new("cracks", "cracked at its back"), new("earCracks", "cracked at an ear"),
-            new("slips", "slips on the post"), new("loose", "was loose again after a day"), new("meets", "has ears that meet before it holds")],
+        Words =
+        [
+            TryWord.Works,
+            new TryWord("shut", "will not open over the post").Helped(("wall", 0.8, "Make the wall {0}"), ("mouth", 1.15, "Make the mouth {0}")),
+            new TryWord("opensAndCracks", "cracked at its back as it was opened").Helped(("mouth", 1.15, "Make the mouth {0}"),
+                ("wall", 0.8, "Make the wall {0}")),
+            new TryWord("cracks", "cracked at its back as it was drawn tight").Helped(("wall", 1.25, "Make the wall {0}"), ("torque", 0.7, "Draw it with {0}")),
+            new TryWord("earCracks", "cracked at an ear").Helped(("gusset", 1.5, "Make the fillet {0}"), ("ear", 1.25, "Make the ears {0}")),
+            new TryWord("slips", "slips on the post").Helped(("torque", 1.3, "Draw it with {0}"), ("height", 1.25, "Make it {0} high")),
+            new("loose", "was loose again after a day"),
+            new TryWord("meets", "has ears that meet before it holds").Helped(("pinch", 1.5, "Make the pinch gap {0}")),
+        ],
     };
 
     private static readonly IReadOnlyList<string> Cautions =
@@ -32,6 +42,7 @@ public static class SplitClampFamily
         }
 
         var r = ClampReckoning.Of(brief, ledger);
+        ClampSchools.Add(r, ledger, brief.Process);
         List<Check> checks = [.. ClampChecks.Of(r, brief), BedCheck.Of(Math.Max(2 * r.Outer, Math.Max(2 * r.HalfWide, r.Face?.Wide ?? 0)),
             r.Outer + r.EarEnd + (r.Face?.Pad ?? 0), r.Height.Value, r.Way, brief.Process)];
         var built = r.Gap.Value < r.Bore.Drawn.Value && r.FlatAt is null or > 0;

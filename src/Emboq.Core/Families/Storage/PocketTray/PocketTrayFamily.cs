@@ -21,6 +21,7 @@ public static class PocketTrayFamily
         TrayParameters.Specs, Design)
     {
         ListColumns = ["width", "depth", "count"],
+        Takes = [new("below", "Carried by the holes of", GivenKind.Holes, "nothing: it stands by itself")],
         Gives = [GivenThing.Holes],
         Screws = true,
         Words = [TryWord.Works, new("hardToLift", "is hard to lift things out of"), new("wobbles", "lets things wobble"),
@@ -55,7 +56,8 @@ public static class PocketTrayFamily
                 new("part", "tray", () => TrayShape.Part(r, brief.Mark), TrayParameters.Ways, way.Key)
                 {
                     Pattern = [.. TrayShape.Ears(r).Select(e => r.Pilot!(e.X - (r.Width.Value / 2), e.Y - (r.Depth.Value / 2)))],
-                    Walls = r.Ear is null ? [] : [.. TrayShape.Ears(r).Select((e, i) => ($"ear {i + 1}", r.Ear.Zone.At(e.X, e.Y, TrayReckoning.EarThickness)))],
+                    Walls = [.. TrayShape.Ears(r).Select((e, i) => ($"ear {i + 1}", r.Ear!.Zone.At(e.X, e.Y, TrayReckoning.EarThickness))),
+                        .. r.Below is { } b ? b.At.Select((at, i) => ($"insert {i + 1}", TrayCarried.Placed(b.Insert.Zone, at))) : []],
                 },
             ],
             Proofs = built ? TrayShape.Slices(r) : [],
@@ -66,9 +68,11 @@ public static class PocketTrayFamily
                 brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Place, i.Size.Of.Dimension))],
                 [.. r.Items.SelectMany(i => i.Size.Contradictions)])],
             Drawing = r.Pockets is null ? null : Draw(r, brief.Interfaces.GetValueOrDefault("holes") is { } row ? new(row.Id, "gap1.centre") : null),
-            Hardware = r.Screw is null ? [] : [$"2 wood screws {r.Screw.Says}"],
-            Fitting = ["Print the slices first and lay each thing in its own.", r.Ear is null ? "Lay the tray in its drawer."
-                : "Screw it down through both ears.", "Put what is used most in front."],
+            Hardware = [.. r.Screw is null ? Array.Empty<string>() : [$"2 wood screws {r.Screw.Says}"],
+                .. r.Below is { } carried ? new[] { $"{carried.At.Count} heat-set inserts {Joints.Hardware.Name(p.Choice("insert"))}" } : []],
+            Fitting = ["Print the slices first and lay each thing in its own.", r.Below is not null
+                ? "Press the inserts into its underside with a hot tip, slowly, and screw it on from below."
+                : r.Ear is null ? "Lay the tray in its drawer." : "Screw it down through both ears.", "Put what is used most in front."],
             Lighter = r.Hollow ? [] : [new Remedy.Change("Hollow its underside", new Dictionary<string, string> { ["underside"] = "hollow" })],
             Gauges = built ? [.. TrayShape.Gauges(r, p)] : [],
             Cautions = Cautions(p),
@@ -90,6 +94,11 @@ public static class PocketTrayFamily
         {
             sheet.Box(Matter.Opening, r.Wall.Value, r.Wall.Value, w - r.Wall.Value, r.Wall.Value + r.Trough).Point("trough", w * 0.75,
                 r.Wall.Value + (r.Trough / 2), CalloutSide.Right, "trough");
+        }
+
+        foreach (var at in r.Below?.At ?? [])
+        {
+            sheet.Round(Matter.Opening, at.X, at.Y, r.Below!.Insert.Bore).Cross(at.X, at.Y, r.Below.Insert.Bore);
         }
 
         foreach (var free in r.KeptFree)

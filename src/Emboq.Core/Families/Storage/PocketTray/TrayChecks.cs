@@ -38,11 +38,27 @@ internal static class TrayChecks
                 Figures.Mm(top), $"{Figures.Mm(room)} or less", "Plane sums.", []);
         }
 
+        if (r.Below is { } below)
+        {
+            yield return below.Insert.WallCheck("below.wall", "insert, to the sides", below.At.Min(h => Math.Min(Math.Min(h.X, r.Width.Value - h.X),
+                Math.Min(h.Y, r.Depth.Value - h.Y))));
+            yield return below.Insert.FloorCheck("below.floor", "insert", r.Height.Value, 1);
+            foreach (var check in below.Insert.Checks)
+            {
+                yield return check;
+            }
+        }
+
         if (r.Ear is { } ear)
         {
             yield return ear.WallCheck("ear.wall", "ear's screw", ear.Reach);
             yield return ear.SeatCheck("ear.seat", "ear's screw", Joints.Joint.FlushSeat);
             yield return r.Screw!.Check;
+            foreach (var check in ear.Checks)
+            {
+                yield return check;
+            }
+
             var (apart, narrowest) = (r.EarSpacing!.Value, r.EarSpacing.Value - (2 * ear.Reach));
             var clear = apart >= r.Width.Value + (2 * ear.Reach) - 1e-6;
             yield return new("ear.clear", "ears beside the tray", clear ? Verdict.Good : Verdict.Stop, clear ? "Both holes stand clear of the tray."

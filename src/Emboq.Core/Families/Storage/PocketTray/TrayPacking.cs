@@ -95,10 +95,13 @@ internal static class TrayPacking
                 model.NewFixedSizeIntervalVar(model.NewConstant(y), Up(h.Deep + finger + wall), "hy"));
         }
 
+        // What is kept free may lie over each other, and over what was put down by hand: each is kept from what the solver places alone.
+        List<NoOverlap2dConstraint> apart = [boxes];
         foreach (var k in keptFree)
         {
             var (x, y) = (Down(k.X0 - field.Left), Down(k.Y0 - field.Front));
-            boxes.AddRectangle(model.NewFixedSizeIntervalVar(model.NewConstant(x), Up(k.X1 - k.X0), "kx"),
+            apart.Add(model.AddNoOverlap2D());
+            apart[^1].AddRectangle(model.NewFixedSizeIntervalVar(model.NewConstant(x), Up(k.X1 - k.X0), "kx"),
                 model.NewFixedSizeIntervalVar(model.NewConstant(y), Up(k.Y1 - k.Y0), "ky"));
         }
 
@@ -106,7 +109,7 @@ internal static class TrayPacking
         var ways = free.Select((item, i) =>
         {
             var turns = Turns.Where(t => !t || Math.Abs(item.Wide - item.Deep) > 1).Select(turned =>
-                Way(model, boxes, item, i, turned, wide, deep, wall, finger)).OfType<Candidate>().ToList();
+                Way(model, apart, item, i, turned, wide, deep, wall, finger)).OfType<Candidate>().ToList();
             model.AddExactlyOne(turns.Select(t => t.Lies));
             foreach (var way in turns)
             {
@@ -189,7 +192,7 @@ internal static class TrayPacking
         return null;
     }
 
-    private static Candidate? Way(CpModel model, NoOverlap2dConstraint boxes, TrayItem item, int i, bool turned, long wide, long deep,
+    private static Candidate? Way(CpModel model, IReadOnlyList<NoOverlap2dConstraint> apart, TrayItem item, int i, bool turned, long wide, long deep,
         double wall, double finger)
     {
         var (w, d) = (Up((turned ? item.Deep : item.Wide) + wall), Up((turned ? item.Wide : item.Deep) + finger + wall));
@@ -199,8 +202,13 @@ internal static class TrayPacking
         }
 
         var (lies, x, y) = (model.NewBoolVar($"lies{i}{turned}"), model.NewIntVar(0, wide - w, $"x{i}{turned}"), model.NewIntVar(0, deep - d, $"y{i}{turned}"));
-        boxes.AddRectangle(model.NewOptionalFixedSizeIntervalVar(x, w, lies, $"w{i}{turned}"),
+        var (across, along) = (model.NewOptionalFixedSizeIntervalVar(x, w, lies, $"w{i}{turned}"),
             model.NewOptionalFixedSizeIntervalVar(y, d, lies, $"d{i}{turned}"));
+        foreach (var boxes in apart)
+        {
+            boxes.AddRectangle(across, along);
+        }
+
         model.Add(x == 0).OnlyEnforceIf(lies.Not());
         model.Add(y == 0).OnlyEnforceIf(lies.Not());
         return new(lies, x, y, turned);

@@ -44,6 +44,10 @@ internal static class TrayParameters
             "screws").If("holes", "open"),
         Kit.Specs.Choice("woodScrew", "Screw", "3.5 mm", "Countersunk, from above.", Joints.Hardware.WoodScrews).If("mount", "screws"),
         Kit.Specs.Board.If("mount", "screws"),
+        Kit.Specs.Choice("insert", "Thread below", "M4", "Heat-set inserts in its underside take the screws of what carries it.",
+            [.. Joints.Hardware.Threads.Where(t =>
+            Joints.Hardware.Has("heat-set-inserts", t.Key))]).If("below", "named"),
+        Kit.Specs.Length("belowBack", "Holes from its back", 24, 5, 400, "From its back edge to the middle of the holes that carry it.").If("below", "named"),
         .. Slots.SelectMany(slot => Item(slot).Select(s => s with { Slot = slot })),
         Kit.Specs.WayUp(Ways),
         .. MakeOrBuy.Specs,

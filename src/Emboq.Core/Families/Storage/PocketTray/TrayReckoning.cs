@@ -32,6 +32,9 @@ internal sealed record TrayReckoning
     /// <summary>The hole to drill under an ear, at a place.</summary>
     public required Func<double, double, PatternHole>? Pilot { get; init; }
 
+    /// <summary>What holds it from below; <c>null</c> where nothing does.</summary>
+    public required TrayCarried? Below { get; init; }
+
     /// <summary>Clear height of the drawer it goes into, mm.</summary>
     public required double? Room { get; init; }
 
@@ -85,8 +88,11 @@ internal sealed record TrayReckoning
         var (width, depth) = (Outer("width", "width"), Outer("depth", "depth"));
         var floor = ledger.Add("floor", "floor", Quantity.Chosen("floor", p.Number("floor")!.Value, Unit.Millimetre), "Under the pockets.");
         var steady = items.Where(i => !i.Wobbly).Select(i => i.Hold).DefaultIfEmpty(items.Select(i => i.Hold).DefaultIfEmpty(10).Min()).Max();
-        var height = ledger.Add("height", "height", floor + Quantity.Input("deepest pocket of a steady thing", steady, Unit.Millimetre,
-            new Provenance.Chosen("the things themselves")), "Floor and the deepest pocket; slender things get a border of their own.");
+        var below = TrayCarried.Of(brief, width.Value, depth.Value, ledger);
+        var pockets = floor + Quantity.Input("deepest pocket of a steady thing", steady, Unit.Millimetre, new Provenance.Chosen("the things themselves"));
+        var height = ledger.Add("height", "height", below is null ? pockets : Quantity.Max(pockets, Quantity.Input("inserts and a millimetre over them",
+            below.Insert.Depth + 1, Unit.Millimetre, new Provenance.RuleOfThumb("An insert must not come through."))),
+            "Floor and the deepest pocket; slender things get a border of their own, and inserts do not come through.");
         var tallest = items.Select(i => i.Hold).DefaultIfEmpty(0).Max();
         var tall = tallest > steady + 0.2 ? ledger.Add("tall", "height over all", floor + Quantity.Input("deepest pocket of all", tallest, Unit.Millimetre,
             new Provenance.Chosen("the things themselves")), "With the border around the most slender thing.") : null;
@@ -96,7 +102,7 @@ internal sealed record TrayReckoning
         var ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness, p.Choice("wayUp") == "side" ? HoleLie.Teardrop
             : HoleLie.Upright) : null;
         var screw = mounted ? ScrewLength.IntoWood(scope, p.Choice("woodScrew"), "countersunk",
-            Quantity.Chosen("ear", EarThickness, Unit.Millimetre, "this family"), Kit.Specs.BoardOf(p, ledger), brief.Drawer) : null;
+            [Quantity.Chosen("ear", EarThickness, Unit.Millimetre, "this family")], Kit.Specs.BoardOf(p, ledger), brief.Drawer) : null;
         var draft = new TrayReckoning
         {
             Items = items,
@@ -115,14 +121,15 @@ internal sealed record TrayReckoning
             Pilot = screw is null ? null : Hardware.PilotHole(scope, p.Choice("woodScrew"), screw, "wood behind it"),
             Room = drawer?["height"]?.Value - drawer?.Or("lip", 0),
             Roomier = null,
-            KeptFree = PocketTray.KeptFree.Of(p.Outline("keepOut"), drawer, wall.Value),
+            KeptFree = [.. PocketTray.KeptFree.Of(p.Outline("keepOut"), drawer, wall.Value), .. below?.KeptFree(wall.Value) ?? []],
+            Below = below,
             Hollow = p.Choice("underside") == "hollow",
             Sloped = p.Choice("troughSides") == "sloped",
             Tall = tall,
         };
         var support = TrayParameters.SupportOf(p.Choice("support"));
-        var pockets = items.Count == 0 ? [] : TrayPacking.Place(items, draft.Field, wall.Value, draft.Finger, support, draft.KeptFree);
-        return draft with { Pockets = pockets, Roomier = pockets is null && drawer is null ? draft.Larger(brief.Process, support) : null };
+        var placed = items.Count == 0 ? [] : TrayPacking.Place(items, draft.Field, wall.Value, draft.Finger, support, draft.KeptFree);
+        return draft with { Pockets = placed, Roomier = placed is null && drawer is null ? draft.Larger(brief.Process, support) : null };
     }
 
     /// <summary>Between this size and the whole bed, the smallest that is found to hold everything, to 5 mm.</summary>

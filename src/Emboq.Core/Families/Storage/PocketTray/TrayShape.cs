@@ -31,6 +31,11 @@ internal static class TrayShape
             yield return new("part", "ear's hole", r.Ear!.Bore, new(ear.X, ear.Y, 0.2), Axis.X);
         }
 
+        foreach (var at in r.Below?.At ?? [])
+        {
+            yield return new("part", "insert hole", r.Below!.Insert.Bore, new(at.X, at.Y, 0.4), Axis.X);
+        }
+
         yield return new("part", "width over all", r.Width.Value, new(r.Width.Value / 2, 3.2, 0.5 * r.Floor.Value), Axis.X, Jaws.Over);
     }
 
@@ -53,6 +58,7 @@ internal static class TrayShape
         var trough = r.Trough > 0 ? [Trough(r)] : Array.Empty<Solid>();
         body = body.Without([.. r.Pockets!.Select(p => Opening(r, p)), .. trough, .. r.Hollow ? Cells(r) : [],
             .. r.KeptFree.Select(k => k.Cut(r.Wall.Value, r.Tall?.Value ?? h)).OfType<Solid>(),
+            .. r.Below is { } b ? b.At.Select(at => TrayCarried.Placed(b.Insert.Cut, at)) : [],
             .. Ears(r).Select(ear => r.Ear!.Cut.At(ear.X, ear.Y, TrayReckoning.EarThickness))]);
         return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(w / 2, d / 2, 0), floor > 1 ? 14 : 0);
     }
