@@ -66,7 +66,15 @@ public static class SummaryStore
             with reckoned as (delete from part_touched where part_id = @part and number <= @upTo)
             insert into part_summary (part_id, done, gain, content, at) values (@part, @Done, @gain, @content::jsonb, @at)
             on conflict (part_id) do update set done = excluded.done, gain = excluded.gain, content = excluded.content, at = excluded.at
-            """, new { part, upTo, summary.Done, gain = summary.Worth.Select(w => w.After - w.Before).DefaultIfEmpty().Max(), content = StoreJson.Write(summary), at = at.UtcDateTime }, stop);
+            """, new
+        {
+            part,
+            upTo,
+            summary.Done,
+            gain = summary.Worth.Select(w => w.After - w.Before).DefaultIfEmpty().Max(),
+            content = StoreJson.Write(summary),
+            at = at.UtcDateTime,
+        }, stop);
 
     /// <summary>Has some of the summaries from before a moment reckoned anew.</summary>
     public static Task TouchOld(NpgsqlDataSource database, DateTimeOffset before, int most, CancellationToken stop) =>

@@ -34,7 +34,8 @@ public static class Whole
 
                 return done;
             }
-            catch (PostgresException e) when (attempt < Attempts && e.SqlState is PostgresErrorCodes.SerializationFailure or PostgresErrorCodes.DeadlockDetected)
+            catch (PostgresException e) when (attempt < Attempts
+                && e.SqlState is PostgresErrorCodes.SerializationFailure or PostgresErrorCodes.DeadlockDetected)
             {
                 await Task.Delay(Random.Shared.Next(5, 20 * attempt));
             }

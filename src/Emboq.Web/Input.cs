@@ -66,7 +66,9 @@ internal sealed class Input
         }
         else if (value > reach)
         {
-            problems.Add(new(field, text, $"{Views.QuantityText.Metric(value, unit)} is more than the {reach.ToString("0.###", CultureInfo.InvariantCulture)} {unit}".TrimEnd() + " that can be read here.", "Look at the unit and the point, or choose another instrument.", limit));
+            var most = $"{reach.ToString("0.###", CultureInfo.InvariantCulture)} {unit}".TrimEnd();
+            problems.Add(new(field, text, $"{Views.QuantityText.Metric(value, unit)} is more than the {most} that can be read here.",
+                "Look at the unit and the point, or choose another instrument.", limit));
         }
 
         return value;

@@ -6,6 +6,14 @@ namespace Emboq.Core.Designs;
 /// <param name="Good">Whether it then does what it must.</param>
 public sealed record TryWord(string Key, string Says, bool Good = false)
 {
+    /// <summary>What is usually changed after it, the best first.</summary>
+    public IReadOnlyList<TryHelp> Helps { get; init; } = [];
+
+    /// <summary>The same, with what is usually changed after it.</summary>
+    /// <param name="helps">Decision, by how much, and what doing so is called: "Make the wall {0}".</param>
+    public TryWord Helped(params IEnumerable<(string Parameter, double Times, string Label)> helps) =>
+        this with { Helps = [.. helps.Select(h => new TryHelp(h.Parameter, h.Times, h.Label))] };
+
     /// <summary>Under which a whole part is tried, beside its seats.</summary>
     public const string WholePart = "part";
 

@@ -67,7 +67,8 @@ internal sealed class StandIn(string key, string name, double resolution, double
     public static double HiddenSize(Sizes sizes, string dimension)
     {
         var about = Foresight.About(sizes, dimension);
-        var share = (BitConverter.ToUInt32(System.Security.Cryptography.SHA256.HashData(System.Text.Encoding.UTF8.GetBytes($"{sizes.Place.Id}/{dimension}"))) / (double)uint.MaxValue * 2) - 1;
+        var hash = System.Security.Cryptography.SHA256.HashData(System.Text.Encoding.UTF8.GetBytes($"{sizes.Place.Id}/{dimension}"));
+        var share = (BitConverter.ToUInt32(hash) / (double)uint.MaxValue * 2) - 1;
         return sizes[dimension] is { } read ? read.Value + (0.5 * share * read.StandardUncertainty) : about * (1 + (0.04 * share));
     }
 

@@ -37,7 +37,8 @@ internal static class CardEndpoints
         api.MapGet("/machines/{id:guid}/card.json", Export).Produces<MachineCard>().ProducesProblem(404);
         api.MapPost("/machine-cards/previews",
             Preview).Produces<CardPreview>().ProducesProblem(400).Computes().WithMetadata(new RequestSizeLimitAttribute(Limits.CardBytes));
-        api.MapPost("/machine-cards", Take).Produces<MachineView>(201).ProducesProblem(400).ProducesProblem(429).RequireRateLimiting(Limits.Uploads).WithMetadata(new RequestSizeLimitAttribute(Limits.CardBytes));
+        api.MapPost("/machine-cards", Take).Produces<MachineView>(201).ProducesProblem(400).ProducesProblem(429).RequireRateLimiting(Limits.Uploads)
+            .WithMetadata(new RequestSizeLimitAttribute(Limits.CardBytes));
     }
 
     private static async Task<IResult> Export(Guid id, NpgsqlDataSource database, CancellationToken stop) =>

@@ -190,12 +190,17 @@ internal static class RevisionEndpoints
         var runs = (await ServiceStore.RunsOf(database, id, stop)).ToLookup(r => r.Revision);
         var notes = (await ServiceStore.NotesOf(database, id, stop)).ToLookup(n => n.Revision);
         var processes = (await ProcessStore.All(database, stop)).ToDictionary(p => p.Id, p => p.Name);
+        // Only the newest print asks for a change.
+        IReadOnlyList<RemedyView> Helps(Revision r, Try t) => !designs.IsGood || r.Number != revisions[0].Number || t.StruckBecause is not null ? []
+            : [.. (family.Words.FirstOrDefault(w => w.Key == t.Word)?.Helps ?? []).Select(h => Offers.Offer(h, family, designs.Value[0], part.State,
+                r.State)).OfType<Remedy.Change>().Select(RemedyView.Of)];
         RevisionView Viewed(Revision r)
         {
             var called = r.Frozen.Names ?? names;
             return new(r.Number, [.. r.Printed.Select(p => PrintedView.Of(p, called))], processes[r.Process.Id], r.At, r.Remark, r.Kept,
                 RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, family, called, processes),
-                [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), called, family, [.. photos[t.Id]]))],
+                [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), called, family,
+                    [.. photos[t.Id]], Helps(r, t)))],
                 [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)],
                 [.. TryPlace.Of(r, called, words, family).Select(p => TryPlaceView.Of(p, tries[r.Number]))], r.State.Row);
         }

@@ -100,7 +100,9 @@ internal static class ShopCardEndpoints
         var words = string.Join(", ", item.Entries.Values);
         var half = item.Entries.TryGetValue("frontWidth", out var front)
             && LengthNotation.Parse(front, LengthSystem.Metric, "frontWidth") is { IsGood: true } width
-            ? $"; centre mark at {LengthNotation.Print(width.Value with { Millimetres = new Rational(width.Value.Millimetres.Numerator, width.Value.Millimetres.Denominator * 2) })}" : "";
+            ? $"; centre mark at {LengthNotation.Print(Half(width.Value))}" : "";
         return $"{number}  {words}{(item.Count > 1 ? $" × {item.Count}" : "")}{half}";
     }
+    private static LengthEntry Half(LengthEntry width) =>
+        width with { Millimetres = new Rational(width.Millimetres.Numerator, width.Millimetres.Denominator * 2) };
 }

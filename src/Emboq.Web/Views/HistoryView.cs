@@ -72,13 +72,15 @@ public sealed record ChangeView(string What, string Before, string After);
 /// <param name="At">When.</param>
 /// <param name="StruckBecause">Why it no longer counts.</param>
 /// <param name="Photos">Identities of its photographs.</param>
+/// <param name="Helps">What is usually changed after it, while it is not.</param>
 public sealed record TryView(Guid Id, string Where, string? Felt, string? Printed, string? Remark, DateTimeOffset At, string? StruckBecause,
-    IReadOnlyList<Guid> Photos)
+    IReadOnlyList<Guid> Photos, IReadOnlyList<RemedyView> Helps)
 {
     /// <summary>From a try.</summary>
-    public static TryView Of(Try t, SeatWords words, IReadOnlyDictionary<string, string> names, Family family, IReadOnlyList<Guid> photos) =>
+    public static TryView Of(Try t, SeatWords words, IReadOnlyDictionary<string, string> names, Family family, IReadOnlyList<Guid> photos,
+        IReadOnlyList<RemedyView> helps) =>
         new(t.Id, Of(t, names), t.Feel is { } feel ? words.Of(feel) : family.Words.FirstOrDefault(w => w.Key == t.Word)?.Says ?? t.Word,
-        t.Printed is { } printed ? QuantityText.Metric(printed, Unit.Millimetre) : null, t.Remark, t.At, t.StruckBecause, photos);
+        t.Printed is { } printed ? QuantityText.Metric(printed, Unit.Millimetre) : null, t.Remark, t.At, t.StruckBecause, photos, helps);
 
     private static string Of(Try t, IReadOnlyDictionary<string, string> names)
     {

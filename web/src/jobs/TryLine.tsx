@@ -1,9 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { refreshPart } from '@/api/refresh'
-import type { RevisionView } from '@/api/types'
+import type { RemedyView, RevisionView } from '@/api/types'
 import { StrikeForm } from '@/ui/StrikeForm'
+import { useRemedy } from './ChecksPanel'
 import { capital } from './inWords'
+import { useWork } from './useWork'
 
 export type TryLineProps = { readonly entry: RevisionView['tries'][number] }
 
@@ -24,6 +26,7 @@ export function TryLine({ entry: t }: TryLineProps) {
         )}
         {t.remark && <span className="quiet">. {t.remark}</span>}
       </span>
+      <TryHelps helps={t.helps} />
       {struck && <span className="quiet w-full text-sm">Struck: {t.struckBecause}</span>}
       {t.photos.map((id) => (
         <a key={id} href={`/api/photos/${id}.jpg`} target="_blank" rel="noreferrer">
@@ -42,4 +45,17 @@ export function TryLine({ entry: t }: TryLineProps) {
       {asking && <StrikeForm path={`/api/tries/${t.id}/strikes`} onStruck={() => refreshPart(client)} onDone={() => setAsking(false)} />}
     </li>
   )
+}
+
+/** What is usually changed after a part did not do what it must, until it is. */
+export function TryHelps({ helps }: { readonly helps: readonly RemedyView[] }) {
+  const act = useRemedy()
+  const { parameters } = useWork().shown
+  return helps
+    .filter((help) => Object.entries(help.changes ?? {}).some(([key, value]) => parameters[key] !== value))
+    .map((help) => (
+      <button key={help.label} type="button" className="btn btn-outline btn-primary btn-sm" onClick={() => act(help)}>
+        {help.label}
+      </button>
+    ))
 }

@@ -11,6 +11,7 @@ import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { useLeading } from '@/ui/leading'
 import { capital } from './inWords'
+import { TryHelps } from './TryLine'
 import { useWork } from './useWork'
 
 /** How a print fitted, in words a hand can feel; the answer is the corrected size. */
@@ -157,11 +158,15 @@ function Choice({ name, checked, onChoose, label }: ChoiceProps) {
 }
 
 function Answer({ answer }: { readonly answer: TryAnswer }) {
+  const told = useQuery(history(useWork().part.id))
+    .data?.revisions.flatMap((r) => r.tries)
+    .find((t) => t.id === answer.try)
   if (answer.what === null)
     return (
-      <p role="status" className="border-accent rounded-md border-2 p-3 text-lg">
-        Noted. Keep and the bench tell it from now on.
-      </p>
+      <div role="status" className="border-accent flex flex-col items-start gap-2 rounded-md border-2 p-3">
+        <p className="text-lg">Noted. Keep and the bench tell it from now on.</p>
+        <TryHelps helps={told?.helps ?? []} />
+      </div>
     )
   return (
     <div role="status" className="border-accent rounded-md border-2 p-3">
