@@ -6,6 +6,7 @@ import type { FamilyView, Job, Part, Process } from '@/api/types'
 import { ApiProblem } from '@/api/client'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { useChangedParts } from './useChangedParts'
 import { Workbench } from './Workbench'
 
 export function JobScreen() {
@@ -15,6 +16,7 @@ export function JobScreen() {
   const asked = search.get('part')
   const known = !opened.data || !asked || opened.data.parts.some((p) => p.id === asked)
   const { refetch } = opened
+  useChangedParts(opened.data)
   // Somebody else may have added it after the job was read.
   useEffect(() => {
     if (!known) void refetch()

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useReducer } from 'react'
+import { useCallback, useEffect, useReducer, useRef } from 'react'
 import { api, ApiProblem, got } from '@/api/client'
 import { design } from '@/api/queries'
 import type { ParameterSpec, Part, PartState, Problem } from '@/api/types'
@@ -26,6 +26,8 @@ export function useDraft(part: Part, earlier: readonly PartState[], member: numb
       got(api.PUT('/api/parts/{id}', { params: { path: { id: part.id } }, body: { version: draft.version, ...state } })),
     onSuccess: (saved) => {
       dispatch({ type: 'saved', state: saved.state, version: saved.version })
+      const unsent = readUnsent(part.id)
+      if (unsent && sameState(unsent.present, saved.state)) keepUnsent(part.id, null)
       void client.invalidateQueries({ queryKey: ['jobs'] })
       void client.invalidateQueries({ queryKey: ['bench'] })
     },
@@ -48,6 +50,22 @@ export function useDraft(part: Part, earlier: readonly PartState[], member: numb
     const { present, saved, version } = draft
     keepUnsent(part.id, unsaved ? { present, saved, version } : null)
   }, [part.id, unsaved, draft])
+  // Whoever goes to another part at once need not wait for the notebook: what rests is written as the part is left.
+  const isFree = !isPending && !draft.theirs && refused === null
+  const left = useRef(() => {})
+  const isLeft = useRef(false)
+  useEffect(() => {
+    left.current = () => {
+      if (unsaved && isFree) mutate(draft.present)
+    }
+  }, [unsaved, isFree, draft.present, mutate])
+  useEffect(() => {
+    isLeft.current = false
+    return () => {
+      isLeft.current = true
+      left.current()
+    }
+  }, [])
   // What somebody else saved shows as soon as it is known, unless something of mine is on its way.
   useEffect(() => {
     if (!isPending) dispatch({ type: 'found', theirs: part })
@@ -87,7 +105,11 @@ export function useDraft(part: Part, earlier: readonly PartState[], member: numb
         if (error instanceof ApiProblem && error.problems.length > 0) return error.problems
         throw error
       }
-      enter(entries)
+      if (isLeft.current) {
+        // Should the notebook have moved on meanwhile, it is joined when the part is opened again.
+        keepUnsent(part.id, { present: state, saved: draft.saved, version: draft.version })
+        mutate(state)
+      } else enter(entries)
       return []
     },
   }

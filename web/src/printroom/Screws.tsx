@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, got } from '@/api/client'
 import { screws } from '@/api/queries'
+import { refreshComputed } from '@/api/refresh'
 import type { ScrewDrawer } from '@/api/types'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
@@ -32,7 +33,7 @@ function Rows({ drawer, kept, onKept }: RowsProps) {
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: ['screws'] })
       onKept(true)
-      void client.invalidateQueries({ queryKey: ['design'] })
+      void refreshComputed(client)
     },
   })
   const set = (at: number, changed: Partial<ScrewRow>) => setRows(rows.map((r, i) => (i === at ? { ...r, ...changed } : r)))

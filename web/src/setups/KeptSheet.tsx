@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { ApiProblem } from '@/api/client'
+import { refreshComputed } from '@/api/refresh'
 import type { SettingPath } from '@/api/queries'
 import type { Problem, SettingField } from '@/api/types'
 import { Field } from '@/ui/Field'
@@ -53,8 +54,7 @@ export function KeptSheet<T extends Kept>({ path, called, kept, start, labels, b
         : named<T>(`/api/${path}`, texts.name ?? '', body(texts)),
     onSuccess: async (saved) => {
       await Promise.all([path, 'processes', 'spools', 'bench'].map((name) => client.invalidateQueries({ queryKey: [name] })))
-      void client.invalidateQueries({ queryKey: ['design'] })
-      void client.invalidateQueries({ queryKey: ['plan'] })
+      void refreshComputed(client)
       onKept?.(saved)
       onClose()
     },
