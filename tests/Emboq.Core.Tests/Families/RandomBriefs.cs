@@ -28,10 +28,11 @@ internal static class RandomBriefs
             var entries = new Dictionary<string, string>();
             foreach (var (spec, i) in family.Parameters.Select((s, i) => (s, i)))
             {
+                // The last bit says whether it is decided at all: what it is hangs on the others.
                 var entry = spec.Kind switch
                 {
-                    ParameterKind.Choice => spec.Options[dice[i] % spec.Options.Count].Key,
-                    ParameterKind.Text => Words[dice[i] % Words.Length],
+                    ParameterKind.Choice => spec.Options[dice[i] / 2 % spec.Options.Count].Key,
+                    ParameterKind.Text => Words[dice[i] / 2 % Words.Length],
                     ParameterKind.Outline => dice[i] % 3 == 0 ? "0,0 40,0 48,18 30,30 0,26" : "",
                     _ => range(spec) is { } r ? (r.Least + (shares[i] * (r.Most - r.Least))).ToString("0.##",
                         System.Globalization.CultureInfo.InvariantCulture) : "",
