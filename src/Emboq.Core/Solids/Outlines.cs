@@ -85,7 +85,8 @@ public static class Outlines
         var ring = Straight(outline).Append(outline.Points[0]).Select(p => new Coordinate(p.X, p.Y)).ToArray();
         var moved = BufferOp.Buffer(new Polygon(new LinearRing(ring)), distance,
             new BufferParameters(32, EndCapStyle.Flat, JoinStyle.Mitre, 4) { SimplifyFactor = 0.001 });
-        return moved is Polygon { IsEmpty: false, NumInteriorRings: 0 } polygon
+        // A sliver without area is nothing.
+        return moved is Polygon { Area: > 1e-6, NumInteriorRings: 0 } polygon
             ? new(polygon.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(c.X, c.Y)))
             : null;
     }

@@ -11,6 +11,19 @@ public sealed class UnlikeOutlineTests
             && Outlines.SeenFromWithin(m));
     }
 
+    /// <summary>Plane geometry: within half of its width a rectangle moved inwards is left with a strip, and past it with nothing; between lies a sliver.
+    /// </summary>
+    [Fact]
+    public void An_outline_moved_in_by_half_of_its_width_is_none_any_more()
+    {
+        foreach (var (wide, off) in new[] { 24.0, 24.37, 7.1 }.SelectMany(w => Enumerable.Range(1, 12).Select(i => (w, Math.Pow(10, -i)))))
+        {
+            var outline = Outlines.RoundedRectangle(wide, 61.3, 0, 0.01);
+            Outlines.Moved(outline, -(wide / 2) - off).ShouldBeNull();
+            (Outlines.Moved(outline, -(wide / 2) + off)?.Area ?? 0).ShouldBe(2 * off * (61.3 - wide + (2 * off)), 0.01 + off);
+        }
+    }
+
     [Theory]
     [InlineData(0.15)]
     [InlineData(1.95)]
