@@ -40,6 +40,7 @@ const forms: Record<string, readonly Form[]> = {
   'rod-block': [
     { parameters: { inserts: '2' }, places: { rod: 'rods' } },
     { parameters: { thread: 'printed', wayUp: 'flat' }, places: { rod: 'rods' } },
+    { parameters: { hold: 'pinch', inserts: 'slot' }, places: { rod: 'rods' } },
   ],
   bracket: [{ parameters: {}, places: { mount1: 'hole-row' } }],
   'foot-socket': [

@@ -92,7 +92,8 @@ internal static class NutPocket
     /// <summary>Keeps a nut from falling out while the screw is brought; a nut rides over it.</summary>
     private const double LipHeight = 0.25;
 
-    private static Quantity Flats(JointScope scope, string size) =>
+    /// <summary>Across the flats of a pocket, as drawn.</summary>
+    public static Quantity Flats(JointScope scope, string size) =>
         scope.Drawn("flats", "nut pocket over the flats", (scope.OfNut("flats") ?? Hardware.Of("nuts", size, "across flats",
             $"{Hardware.Name(size)} nut, across flats")) + DropIn, Surface.Pocket);
 
@@ -101,7 +102,7 @@ internal static class NutPocket
         ?? Hardware.Of("nuts", size, "height", $"{Hardware.Name(size)} nut, height");
 
     /// <summary>Whether a measured nut is of the thread that was chosen: makers differ by some tenths across the flats.</summary>
-    private static IEnumerable<Check> IsOfSize(JointScope scope, string size)
+    public static IEnumerable<Check> IsOfSize(JointScope scope, string size)
     {
         if (scope.OfNut("flats") is { } read)
         {
@@ -114,7 +115,8 @@ internal static class NutPocket
         }
     }
 
-    private static Check Turning(JointScope scope, string size, Quantity drawn)
+    /// <summary>Whether even a small nut cannot turn in a pocket of these flats.</summary>
+    public static Check Turning(JointScope scope, string size, Quantity drawn)
     {
         // It turns once the pocket, as wide as it may come out, is wider than a small nut's corners.
         var widest = SizeLaw.Printed(drawn.Fixed(drawn.Name, "this design"), Surface.Pocket, scope.Fits, scope.Name);

@@ -14,8 +14,8 @@ internal sealed record RodBlockReckoning
 
     public required Quantity Wall { get; init; }
 
-    /// <summary>From a rod's bore to the side where its screws come in: what their thread is cut in.</summary>
-    public required Quantity Boss { get; init; }
+    /// <summary>From a rod's bore to its side: what set screws cut their thread in, or what holds the screw of a slit.</summary>
+    public required Quantity Aside { get; init; }
 
     /// <summary>From the middle of the rods to the top.</summary>
     public required Quantity Top { get; init; }
@@ -23,18 +23,26 @@ internal sealed record RodBlockReckoning
     /// <summary>Where the axis of what stands on it comes to lie, over the middle of the rods.</summary>
     public required Quantity Axis { get; init; }
 
-    public required Joint SetScrew { get; init; }
+    /// <summary>The thread that set screws, or those of a slit, cut in the block.</summary>
+    public required Joint Thread { get; init; }
+
+    /// <summary>How it is drawn tight where no set screws hold it.</summary>
+    public required Pinch? Pinch { get; init; }
 
     public required string Size { get; init; }
 
-    /// <summary>Places of the set screws along the rods, mm.</summary>
+    /// <summary>Places of the screws along the rods, mm.</summary>
     public required IReadOnlyList<double> At { get; init; }
 
     public required BoltForce Bolt { get; init; }
 
+    /// <summary>What holds the thing on top: insert, printed thread, or slot.</summary>
     public required Joint Insert { get; init; }
 
     public required string InsertSize { get; init; }
+
+    /// <summary>The slot that its nut slides in; <c>null</c> where it has none.</summary>
+    public required TopSlot? Slot { get; init; }
 
     /// <summary>Whether what stands on top is screwed into a printed thread.</summary>
     public required bool Printed { get; init; }
@@ -63,28 +71,41 @@ internal sealed record RodBlockReckoning
 
     public double Radius => Bore.Drawn.Value / 2;
 
-    public double HalfWide => Rods[^1] + Radius + Boss.Value;
+    public double HalfWide => Rods[^1] + Radius + Aside.Value;
+
+    /// <summary>From the middle to the screws of a slit, mm.</summary>
+    public double PinchAt => Rods[^1] + Radius + (Aside.Value / 2);
+
+    /// <summary>Upper side of a slit, mm: it is cut where the bore is lowest.</summary>
+    public double SlitTop => Pinch!.Slit.Value - Radius;
+
+    /// <summary>What a screw presses on its rod with after a day, N: what brings a lip to the rod is lost.</summary>
+    public double? Holding => Bolt.Lasting is not { } lasting ? null : Pinch is null ? lasting.Value
+        : Pinch.Shut is { } shut ? Pinch.Lip.OnRod(Math.Max(0, lasting.Value - (shut / At.Count))) : null;
 
     public double Low => -Radius - Wall.Value;
 
-    /// <summary>What a set screw's thread bears before it strips, N: plastic shears at the screw's major diameter, 7/8 of the pitch (ISO 68-1; FED-STD-H28,
-    /// from
-    /// memory); the screw lies within the layers, half of
-    /// their strength across counts in shear, and a third of that is allowed.</summary>
-    public double? Strips => Material is null ? null : Math.PI * Hardware.Diameter(Size).Value * Boss.Value * 7 / 8
+    /// <summary>What the thread of a screw that holds it bears before it strips, N: plastic shears at the screw's major diameter, 7/8 of the pitch (ISO 68-1;
+    /// FED-STD-H28, from memory); half of the strength across layers counts in shear, and a third of that is allowed.</summary>
+    public double? Strips => Material is null ? null : Math.PI * Hardware.Diameter(Size).Value * (Pinch?.Takes.InThread ?? Thread.Depth) * 7 / 8
         * Material.Across.Value / 2 / PrintedMaterial.Safety;
+
+    /// <summary>How a hole that stands upright in use lies as the block is printed.</summary>
+    public static HoleLie Lie(Brief brief) => brief.Parameters.Choice(RodBlockFamily.Way.Spec.Key) == "end" ? HoleLie.Teardrop : HoleLie.Upright;
 
     public static RodBlockReckoning Of(Brief brief, Ledger ledger)
     {
         var (p, place) = (brief.Parameters, brief.Interfaces["rod"]);
         var way = RodBlockFamily.Way.Read(p, ledger);
-        var end = way.Key == "end";
+        var (end, lie) = (way.Key == "end", Lie(brief));
         var bore = Fitted.Reckon(new("rod", "diameter", end ? Surface.HoleUpright : Surface.HoleLying, FitClasses.Of(p.Choice("across")),
             p.Number("clearance"), "bore"),
             place, brief.Fits, brief.Tries, ledger);
         Quantity? centres = place.Kind.Key == "rods" ? ledger.Add("centres", "rod to rod", Evaluation.Of(place, "centres")!.Quantity,
             "Centre to centre, as read.") : null;
-        var (length, wall, boss) = (RodBlockFamily.Length.Read(p, ledger), RodBlockFamily.Wall.Read(p, ledger), RodBlockFamily.Boss.Read(p, ledger));
+        var pinched = p.Choice("hold") == "pinch";
+        var (length, wall) = (RodBlockFamily.Length.Read(p, ledger), (pinched ? RodBlockFamily.Under : RodBlockFamily.Wall).Read(p, ledger));
+        var aside = (pinched ? RodBlockFamily.Ear : RodBlockFamily.Boss).Read(p, ledger);
         var wanted = ledger.Add("wanted", "height wanted", Quantity.Chosen("height wanted", p.Number("axisHeight")!.Value, Unit.Millimetre),
             "From the rods' middle to the axis of what it carries.");
         var own = ledger.Add("own", "its own height", Quantity.Chosen("its own height", p.Number("thingHeight")!.Value, Unit.Millimetre),
@@ -92,8 +113,16 @@ internal sealed record RodBlockReckoning
         var top = ledger.Add("top", "top over the rods", wanted - own + (bore.Realised.Fixed("play", "this design") / 2),
             "The stack backwards: wanted, less the thing, and half of the play by which the block sinks onto its rods.");
         var (size, insert) = (p.Choice("screw"), p.Choice("insert"));
-        var printed = p.Choice("thread") == "printed";
+        var printed = p.Choice("thread") == "printed" && p.Choice("inserts") != "slot";
+        var slotted = p.Choice("inserts") == "slot" ? TopSlot.Of(brief, ledger, insert, length, (2 * (((centres?.Value ?? 0) + bore.Drawn.Value) / 2)
+            + (2 * aside.Value))) : null;
         var scope = PartBodies.Scope(brief, ledger, "insert", printed ? "thread" : "insert");
+        var joint = slotted?.Joint ?? (printed ? PrintedThread.Internal(scope, insert, 2 * Hardware.Diameter(insert).Value, lie)
+            : Threaded.Insert(scope, insert, lie));
+        var (radius, thread) = (bore.Drawn.Value / 2, Hardware.Diameter(size).Value);
+        var (held, deep) = pinched ? (PartBodies.Scope(brief, ledger, "pinch", "pinch screw"),
+            ThreadAbove(top.Value + radius - p.Number("slit")!.Value, joint.Depth, thread)) : (PartBodies.Scope(brief, ledger, "set", "set screw"), aside.Value);
+        var pinch = pinched ? Pinch.Of(held, brief, bore.Realised, (wall, length, radius + (aside.Value / 2)), size, deep) : null;
         var material = PrintedMaterial.Of(brief.Process);
         var count = int.Parse(p.Choice("screws"), System.Globalization.CultureInfo.InvariantCulture);
         var spacing = p.Choice("inserts") == "2" ? ledger.Add("insertSpacing", "inserts apart",
@@ -105,15 +134,16 @@ internal sealed record RodBlockReckoning
             Centres = centres,
             Length = length,
             Wall = wall,
-            Boss = boss,
+            Aside = aside,
             Top = top,
             Axis = ledger.Add("axis", "height to expect", top + own - (bore.Realised / 2), "With all that is in doubt: the block sinks by half of its play."),
-            SetScrew = Threaded.SelfCut(PartBodies.Scope(brief, ledger, "set", "set screw"), size, Threaded.UsualEngagement, boss.Value, HoleLie.Teardrop),
+            Thread = Threaded.SelfCut(held, size, Threaded.UsualEngagement, deep, pinched ? lie : HoleLie.Teardrop),
+            Pinch = pinch,
             Size = size,
             At = [.. Enumerable.Range(0, count).Select(i => length.Value * ((2.0 * i) + 1 - count) / (2 * count))],
             Bolt = BoltForce.Of(size, p.Number("torque")!.Value, material, p.Choice("heat") == "warm", ledger),
-            Insert = printed ? PrintedThread.Internal(scope, insert, 2 * Hardware.Diameter(insert).Value, end ? HoleLie.Teardrop : HoleLie.Upright)
-                : Threaded.Insert(scope, insert, end ? HoleLie.Teardrop : HoleLie.Upright),
+            Insert = joint,
+            Slot = slotted,
             Printed = printed,
             Overlap = printed ? ledger["insert.overlap"].Value : 1,
             InsertSize = insert,
@@ -123,4 +153,7 @@ internal sealed record RodBlockReckoning
             Way = way,
         };
     }
+    /// <summary>How long the thread of a slit's screw may be above it, mm: three diameters, below what is let in on top where two are left.</summary>
+    private static double ThreadAbove(double high, double top, double diameter) =>
+        Math.Max(0.5, Math.Min(3 * diameter, high - 2 - (high - 2 - top >= 2 * diameter ? top : 0)));
 }
