@@ -33,6 +33,17 @@ public sealed class MotionTests(PoolFixture fixture) : IClassFixture<PoolFixture
         over.Gap.ShouldBe(0);
     }
 
+    /// <summary>By hand: a box of 10 mm that dips 0.01 mm into another along a face at 30 degrees is no deeper than three times that, though its sliver
+    /// reaches over 5 mm each way; 2 mm of it are 2 mm.</summary>
+    [Fact]
+    public async Task A_sliver_along_a_slanting_face_is_as_thin_as_it_is()
+    {
+        Solid box = new Solid.Box(10, 10, 10);
+        async Task<double> Deep(double mm) => (await Between(box.Rolled(30), box.At(0, 0, 10 - mm).Rolled(30))).Depth;
+        (await Deep(0.01)).ShouldBeInRange(0.0099, 0.0301);
+        (await Deep(2)).ShouldBeInRange(2, 6);
+    }
+
     [Fact]
     public async Task Rounds_are_apart_by_their_axes_less_their_radii()
     {
@@ -120,5 +131,26 @@ public sealed class MotionTests(PoolFixture fixture) : IClassFixture<PoolFixture
         var report = (await MotionReport.Of(design, design.Motions.Single(), fixture.Pool, Stop))!;
         (report.At, report.Meeting.Overlap > 0 && report.Meeting.Depth > MotionCheck.Touching).ShouldBe((1, false));
         report.Meeting.Gap!.Value.ShouldBe(0, MotionCheck.Touching);
+    }
+
+    /// <summary>A flip hinge comes to rest on its heel, and touches nothing on its way there.</summary>
+    [Theory]
+    [InlineData("")]
+    [InlineData("past=0; knuckles=3")]
+    [InlineData("past=40; stock=60; wayUp=side")]
+    public async Task A_rail_swings_up_freely_and_comes_to_rest_on_its_heel(string decisions)
+    {
+        var family = FamilyList.Find("flip-hinge")!;
+        var entries = decisions.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(d => d.Split('=')).ToDictionary(d => d[0], d => d[1]);
+        var design = family.Design(new(ParameterValues.Read(family.Parameters, entries).Value,
+            new Dictionary<string, Interface> { ["rail"] = Places.Of("board"), ["pin"] = Places.Of("pin") }, Workshop.Process, []));
+        var motion = design.Motions.Single();
+        (await MotionCheck.Of(design, motion, fixture.Pool, Stop)).Verdict.ShouldBe(Verdict.Good);
+        Body Named(string key) => design.Pieces.SelectMany(p => p.Bodies).Single(b => b.Key == key);
+        async Task<double?> Gap(double at) => (await fixture.Pool.Between(Named("part").Solid, motion.Of(Named("second").Solid, at), 5,
+            Facets.DefaultChordError, Stop)).Gap;
+        (await Gap(1))!.Value.ShouldBe(0, MotionCheck.Touching);
+        // Between knuckles 0.4 mm stay free, and nothing else comes nearer.
+        (await Gap(0.5))!.Value.ShouldBe(0.4, 1e-3);
     }
 }

@@ -30,6 +30,10 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     public static SeatWords Saddle { get; } = new("slice", "slice", "width of the hollow",
         ["does not go down over the tube", "has to be pressed down", "sits firmly", "sits easily", "rocks on the tube"]);
 
+    /// <summary>A knuckle on its pin.</summary>
+    public static SeatWords Hinge { get; } = new("ring", "knuckle", "diameter of the hole",
+        ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"]);
+
     /// <summary>A thing in a pocket.</summary>
     public static SeatWords Pocket { get; } = new("slice", "slice", "width of the pocket",
         ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"]);

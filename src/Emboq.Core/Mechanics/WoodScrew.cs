@@ -12,12 +12,14 @@ internal static class WoodScrew
     /// <param name="size">Of the screw.</param>
     /// <param name="thread">In the wood, mm.</param>
     /// <param name="ledger">Takes the figures.</param>
-    public static Quantity Bears(string size, double thread, Ledger ledger)
+    /// <param name="key">Begins the line's key.</param>
+    /// <param name="name">Of one of them.</param>
+    public static Quantity Bears(string size, double thread, Ledger ledger, string key = "screw", string name = "one screw")
     {
         var density = Quantity.RuleOfThumb("density of the wood against water", 0.4, Unit.None, "Light softwood; boards of harder wood hold more.");
         var grip = Quantity.Input("pull on a wood screw", 108.25 / Safety, Pressure, new Provenance.Standard("Wood Handbook, USDA FPL-GTR-282",
             "withdrawal from side grain, from memory; a quarter of it is allowed"));
-        return ledger.Add("screw.bears", "one screw bears", grip * Quantity.Square(density) * Hardware.Of("wood-screws", size, "diameter",
+        return ledger.Add($"{key}.bears", $"{name} bears", grip * Quantity.Square(density) * Hardware.Of("wood-screws", size, "diameter",
             $"diameter of a {size} wood screw") * Quantity.Chosen("thread in the wood", thread, Unit.Millimetre, "the screw that is taken"),
             "Before it is drawn out of the board: 108.25 G² D L, a quarter of it.");
     }
