@@ -46,7 +46,7 @@ public static class FlipHingeFamily
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "flip-hinge", "flip hinge", "A rail, board or stop must lie level over a table, and swing up out of the way and stay there.",
-        [new("rail", "rail or board", ["board"]), new("pin", "pin", ["pin", "post"]), Specs.Screw],
+        [new("rail", "rail or board", ["board"]), new("pin", "pin", ["pin"]), Specs.Screw],
         [
             Stock.Spec, Room.Spec,
             Specs.Angle("past", "It rests past upright", 10, 0, 45, "The farther, the surer it stays up by itself."),
