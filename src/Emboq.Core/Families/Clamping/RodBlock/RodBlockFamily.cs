@@ -130,6 +130,11 @@ public static class RodBlockFamily
     {
         var (wide, low, top, length) = (r.HalfWide, r.Low, r.Top.Value, r.Length.Value);
         var sheet = new Sheet().Box(Matter.Part, -wide, low, wide, top);
+        if (r.Pinch is { } pinch)
+        {
+            Slits(sheet, r, pinch);
+        }
+
         foreach (var x in r.Rods)
         {
             sheet.Round(Matter.Opening, x, 0, r.Bore.Drawn.Value).Round(Matter.Machine, x, 0, r.Bore.Counterpart.Value).Cross(x, 0, r.Radius * 1.2);
@@ -144,11 +149,6 @@ public static class RodBlockFamily
         {
             sheet.Box(Matter.Opening, x - (r.Insert.Bore / 2), top - r.Insert.Depth, x + (r.Insert.Bore / 2), top).Axis(x,
                 top - r.Insert.Depth - 2, x, top + 4);
-        }
-
-        if (r.Pinch is { } pinch)
-        {
-            Slits(sheet, r, pinch);
         }
 
         sheet.Axis(r.Rods[^1], 0, wide + 5, 0).Point("rod.diameter.measured", r.Rods[0] - r.Radius, 0, CalloutSide.Left, reads: new(place.Id, "diameter"))

@@ -18,7 +18,7 @@ internal static class HingeDrawing
         sheet.View(r.PivotX + r.Heel.Value + r.Far + 60, 0).Box(Matter.Machine, -40, -table, 0, 0);
         Standing(sheet, r);
         Turning(sheet, r, shown, r.Swing);
-        return sheet.Point("leans", r.PivotX, r.PivotZ + (shown / 2), CalloutSide.Right, "past").Done;
+        return sheet.Point("past", r.PivotX, r.PivotZ + (shown / 2), CalloutSide.Right, "past").Done;
     }
 
     private static void Standing(Sheet sheet, HingeReckoning r)
