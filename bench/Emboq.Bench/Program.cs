@@ -86,6 +86,7 @@ async Task EveryFamily()
         ("hose-carrier", "wall", 2.6, [("hose", "hose", [("outside", 46)])]),
         ("foot-socket", "wall", 6, [("foot", "block", [("width", 44), ("depth", 30), ("height", 25)])]),
         ("tube-saddle", "crown", 10, [("tube", "post", [("diameter", 32)])]),
+        ("flip-hinge", "wall", 3.5, [("rail", "board", [("length", 900), ("width", 45), ("thickness", 30)]), ("pin", "pin", [("diameter", 4)])]),
         ("pocket-tray", "floor", 1.2, [.. Enumerable.Range(1, 5).Select(i =>
             ($"item{i}", "block", new[] { ("width", 30.0 + (7 * i)), ("depth", 20.0 + (3 * i)), ("height", 15.0) }))]),
     })

@@ -49,5 +49,6 @@ test('a flip hinge goes from its bench to test knuckles, a swing that is free, a
   await page.getByRole('button', { name: '5 Print' }).click()
   await page.getByRole('button', { name: 'Number this print' }).click()
   await expect(page.getByRole('list', { name: 'Files' })).toContainText('Revision 2')
-  for (const piece of ["table's leaf", "rail's leaf", 'support post']) await expect(page.getByRole('list', { name: 'Files' })).toContainText(piece)
+  for (const piece of ["table's leaf", "rail's leaf", 'support post'])
+    await expect(page.getByRole('list', { name: 'Files' })).toContainText(piece)
 })

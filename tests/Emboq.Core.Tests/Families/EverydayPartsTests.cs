@@ -268,7 +268,8 @@ public sealed class EverydayPartsTests
         Hardware("foot-socket", "", ("foot", Box("foot", 40, 30, 30))).ShouldContain("20 mm from the drawer");
         Hardware("tube-saddle", "woodScrew=3.5 mm; crown=4; air=2", ("tube", Measuring.Places.Of("post"))).ShouldContain("50 mm from the drawer");
         // A plate of 6 mm and three times 4 mm in the edge; a leaf of 6 mm and a rail of 30 mm: 18 mm and more.
-        Hardware("flip-hinge", "", ("rail", Measuring.Places.Of("board")), ("pin", Measuring.Places.Of("pin"))).ShouldContain("20 mm from the drawer, into the rail");
+        Hardware("flip-hinge", "", ("rail", Measuring.Places.Of("board")), ("pin",
+            Measuring.Places.Of("pin"))).ShouldContain("20 mm from the drawer, into the rail");
         FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray",
             "split-clamp", "foot-socket", "tube-saddle", "flip-hinge"]);
     }

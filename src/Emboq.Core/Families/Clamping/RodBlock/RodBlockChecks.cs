@@ -58,7 +58,8 @@ internal static class RodBlockChecks
 
         yield return Strength.Used("strips", "thread in the plastic", r.Bolt.Each.Value, r.Strips, "N", "The thread bears its screw.",
             "The thread strips: more plastic along it, or draw it less tight.",
-            "Shear at the screw's major diameter, 7/8 of the pitch (ISO 68-1; FED-STD-H28, from memory); a sixth of the strength.", () => r.Pinch is not null ? []
+            "Shear at the screw's major diameter, 7/8 of the pitch (ISO 68-1; FED-STD-H28, from memory); a sixth of the strength.", () =>
+                r.Pinch is not null ? []
                 : Strength.Best(new StrengthChoice("boss", "plastic along the set screws", r.Aside.Value, 60,
                     b => r.Bolt.Each.Value / r.Strips!.Value * r.Aside.Value / b)));
         yield return Strength.Used("holds", p.Choice("stands") == "upright" ? "holds against sliding down"
@@ -115,7 +116,8 @@ internal static class RodBlockChecks
         if (pinch.Shut is { } spent)
         {
             var rise = pinch.Lip.Rise(spent, Math.Max(0, all - spent), stiff);
-            yield return Judge.AtLeast("pinch.open", "slit left when it is tight", pinch.Slit.Value - rise, 0.3, "The lip presses on the rod, and not on the block.",
+            yield return Judge.AtLeast("pinch.open", "slit left when it is tight", pinch.Slit.Value - rise, 0.3,
+                "The lip presses on the rod, and not on the block.",
                 "The slit is shut before the screws are tight: a wider slit, or a thicker lip.", Verdict.Stop, Source,
                 RodBlockFamily.Slit.To(Math.Ceiling((rise + 0.3) * 10) / 10, "Make the slit {0}"));
         }

@@ -121,7 +121,8 @@ internal sealed record RodBlockReckoning
             : Threaded.Insert(scope, insert, lie));
         var (radius, thread) = (bore.Drawn.Value / 2, Hardware.Diameter(size).Value);
         var (held, deep) = pinched ? (PartBodies.Scope(brief, ledger, "pinch", "pinch screw"),
-            ThreadAbove(top.Value + radius - p.Number("slit")!.Value, joint.Depth, thread)) : (PartBodies.Scope(brief, ledger, "set", "set screw"), aside.Value);
+            ThreadAbove(top.Value + radius - p.Number("slit")!.Value, joint.Depth, thread)) : (PartBodies.Scope(brief, ledger, "set", "set screw"),
+                aside.Value);
         var pinch = pinched ? Pinch.Of(held, brief, bore.Realised, (wall, length, radius + (aside.Value / 2)), size, deep) : null;
         var material = PrintedMaterial.Of(brief.Process);
         var count = int.Parse(p.Choice("screws"), System.Globalization.CultureInfo.InvariantCulture);

@@ -110,7 +110,8 @@ internal static class RodBlockShape
             yield return new("part", "neck of the slot", slot.Neck, end with { Z = r.Top.Value - 0.4 }, along);
             yield return new("part", "channel of the nut", slot.Flats, end with { Z = channel }, along);
             yield return new("part", "height for the nut", slot.High, (slot.Across ? end with { Y = (slot.Neck + slot.Flats) / 4 }
-                : end with { X = (slot.Neck + slot.Flats) / 4 }) with { Z = channel }, Axis.Z);
+                : end with { X = (slot.Neck + slot.Flats) / 4 }) with
+            { Z = channel }, Axis.Z);
             yield break;
         }
 

@@ -7,7 +7,8 @@ public static class FlipHingeFamily
     internal static readonly IReadOnlyList<WayUp> TableWays =
     [
         new("flat", "as it is used", 0, "Layers lie across the pull on the knuckles.", "The pin's hole lies under a pointed roof.", SpoilsFit: true),
-        new("side", "on its side", 90, "Lines run around the pin; the inner knuckles hang from the plate in the air.", "The pin's hole comes out best upright."),
+        new("side", "on its side", 90, "Lines run around the pin; the inner knuckles hang from the plate in the air.",
+            "The pin's hole comes out best upright."),
     ];
 
     /// <summary>The leaf under the rail: flat, it lies on the face that the rail lies on.</summary>

@@ -147,13 +147,15 @@ internal static class HingeChecks
             "Plane geometry.", FlipHingeFamily.Drop.To(Math.Ceiling(2 * (edge.Joint.Reach + r.Web - r.PivotZ)), "Let it reach {0} down"));
         yield return edge.Joint.WallCheck("edge.down", "edge screw, to the plate's end", r.Drop.Value - r.ScrewsDown,
             FlipHingeFamily.Drop.To(Math.Ceiling(2 * edge.Joint.Reach), "Let it reach {0} down"));
-        yield return Judge.AtLeast("rail.apart", "screws of the leaf, apart", r.ScrewsAlong.Near - r.ScrewsAlong.Last, 2 * rail.Joint.Reach, "They do not meet.",
+        yield return Judge.AtLeast("rail.apart", "screws of the leaf, apart", r.ScrewsAlong.Near - r.ScrewsAlong.Last, 2 * rail.Joint.Reach,
+            "They do not meet.",
             "The leaf is too short for two screws past the knuckles.", Verdict.Stop, "Plane geometry.",
             FlipHingeFamily.LeafLong.To(Math.Ceiling(r.Knuckle + (4 * rail.Joint.Reach) + 1), "Let the leaf reach {0}"));
         yield return rail.Joint.WallCheck("rail.wall", "rail screw, to the leaf's side", r.Wide.Value / 2);
         var wood = 2.5 * Hardware.Of("wood-screws", size, "diameter", "screw").Value;
         yield return Judge.AtLeast("edge.wood", "wood above and below the screws", Math.Min(r.ScrewsDown, r.TableThick.Value - r.ScrewsDown), wood,
             "The edge does not split.", "So near a face of the table the edge splits: a plate that reaches down to the middle of it.", Verdict.Watch,
-            "Two and a half diameters; common practice, no published source.", FlipHingeFamily.Drop.To(Math.Round(r.TableThick.Value), "Let it reach {0} down"));
+            "Two and a half diameters; common practice, no published source.", FlipHingeFamily.Drop.To(Math.Round(r.TableThick.Value),
+                "Let it reach {0} down"));
     }
 }

@@ -12,7 +12,8 @@ internal static class HingeDrawing
         Turning(sheet, r, shown, 0);
         sheet.Up("high", edge, 0, r.High.Value, 1, CalloutSide.Left, "stock")
             .Point("pin.diameter.clearance", r.PivotX, r.PivotZ - r.Knuckle, CalloutSide.Right, "clearance")
-            .Point("wall", r.PivotX + r.Knuckle, r.PivotZ, CalloutSide.Right, "wall").Point("heel", r.PivotX + r.Heel.Value, r.High.Value, CalloutSide.Above, "heel")
+            .Point("wall", r.PivotX + r.Knuckle, r.PivotZ, CalloutSide.Right, "wall").Point("heel", r.PivotX + r.Heel.Value, r.High.Value, CalloutSide.Above,
+                "heel")
             .Point("leafLong", r.PivotX - r.LeafLong.Value, r.High.Value - (r.Leaf.Value / 2), CalloutSide.Above, "leafLong")
             .Up("drop", 0, -r.Drop.Value, 0, 1, CalloutSide.Left, "drop").Point("plate", r.Plate.Value / 2, -r.Drop.Value, CalloutSide.Below, "plate");
         sheet.View(r.PivotX + r.Heel.Value + r.Far + 60, 0).Box(Matter.Machine, -40, -table, 0, 0);

@@ -74,7 +74,8 @@ internal static class HingeShape
         var leaf = Drawn(Rectangle(-r.LeafLong.Value, under, r.Heel.Value, under + r.Leaf.Value), -wide, wide);
         var knuckles = r.Spans(table: false).Select(s => (Solid)new Solid.Hulled(
             Round(r.Knuckle, s.From, s.To), Drawn(Rectangle(-r.Knuckle, under, r.Knuckle, under + 0.5), s.From, s.To)));
-        return knuckles.Aggregate(leaf, (all, k) => all + k).At(r.PivotX, 0, r.PivotZ).Without([Hole(r, r.Turns.Drawn.Value, table: false).At(r.PivotX, 0, r.PivotZ),
+        return knuckles.Aggregate(leaf, (all, k) => all + k).At(r.PivotX, 0, r.PivotZ).Without([Hole(r, r.Turns.Drawn.Value, table: false).At(r.PivotX, 0,
+            r.PivotZ),
             .. Along(r).Select(x => Rail(r, r.Carried.Joint.Cut, x))]);
     }
 
@@ -116,7 +117,8 @@ internal static class HingeShape
         yield return new("ring-held", "an outer knuckle of the table's leaf", () =>
         {
             var (from, to) = r.Spans(table: true).First();
-            var part = Table(r) & new Solid.Box(2 * (r.Knuckle + 2), to - from, 2 * (r.Knuckle + 2)).At(r.PivotX - r.Knuckle - 2, from, r.PivotZ - r.Knuckle - 2);
+            var part = Table(r) & new Solid.Box(2 * (r.Knuckle + 2), to - from, 2 * (r.Knuckle + 2)).At(r.PivotX - r.Knuckle - 2, from,
+                r.PivotZ - r.Knuckle - 2);
             return r.OnSide ? part.At(-r.PivotX, 0, -r.PivotZ).Tipped(90).At(0, 0, -from) : part.At(-r.PivotX, 0, r.Knuckle + 2 - r.PivotZ);
         }, "Proves that the pin is held. It does not prove how the other leaf turns.");
     }
