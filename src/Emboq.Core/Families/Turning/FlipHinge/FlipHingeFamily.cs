@@ -102,7 +102,7 @@ public static class FlipHingeFamily
         var r = HingeReckoning.Of(brief, ledger);
         List<Check> checks = [.. HingeChecks.Of(r, brief.Parameters), DutyCheck.Of("years", brief.Process),
             ChanceCheck.Of(r.Turns.Chance, [(r.Turns.Realised, pin, "diameter")], r.Turns.Contradictions),
-            BedCheck.Of(Math.Max(r.LeafLong.Value + r.Heel.Value, r.PlateHigh), r.Wide.Value, r.PivotX + r.Far, r.Way, brief.Process)];
+            BedCheck.Of(r.LeafLong.Value + r.Heel.Value, r.Wide.Value, Math.Max(r.High.Value, r.PlateTop) + r.Drop.Value, r.Way, brief.Process)];
         return new()
         {
             Ledger = ledger,

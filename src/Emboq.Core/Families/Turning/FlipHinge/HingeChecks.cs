@@ -17,7 +17,8 @@ internal static class HingeChecks
             "Its knuckles are slices: fewer of them, or a wider hinge.", Verdict.Stop, "Common practice, no published source.",
             FlipHingeFamily.Wide.To(Math.Ceiling((4 + r.Ends.Value) * r.Knuckles), "Make it {0} wide"));
         // Far past upright the heel's end swings back under the pin.
-        var (back, aside) = (-Math.Cos(r.Swing * Math.PI / 180), r.Knuckle + Free(r));
+        var (sin, cos) = Math.SinCos(r.Swing * Math.PI / 180);
+        var (back, aside) = (-cos, r.PivotX - r.Plate.Value + (r.Under * sin));
         yield return Judge.AtLeast("heel.clear", "heel from the plate, when it is up", aside - (r.Heel.Value * back), 0.5, "It comes to rest before the plate.",
             "So far past upright the heel runs into the plate: a shorter heel, or less past upright.", Verdict.Stop, "Plane geometry.",
             (aside - 0.5) / back is var most && most >= 5 ? [FlipHingeFamily.Heel.To(Math.Floor(most), "Make the heel {0}")] : []);
@@ -40,9 +41,6 @@ internal static class HingeChecks
             "The rail, or twice the way to where it balances, is shorter than the leaf and its heel: a shorter leaf.", Verdict.Stop, "Plane geometry.",
             shorter >= 15 ? [FlipHingeFamily.LeafLong.To(shorter, "Let the leaf reach {0}")] : []);
     }
-
-    /// <summary>From the knuckle's side to where the leaf's under side stands when it is up, towards the plate, mm.</summary>
-    private static double Free(HingeReckoning r) => HingeReckoning.Free + (r.Under * Math.Sin(r.Swing * Math.PI / 180));
 
     private static Check StaysUp(HingeReckoning r)
     {

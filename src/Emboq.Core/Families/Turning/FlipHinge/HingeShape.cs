@@ -41,18 +41,19 @@ internal static class HingeShape
     private static double[] Along(HingeReckoning r) => [r.ScrewsAlong.Last, r.ScrewsAlong.Near];
 
     /// <summary>A joint of the plate, entered from outside; its roof points up as the plate is printed, and a slot stands upright.</summary>
-    private static Solid Edge(HingeReckoning r, Solid joint, double y) =>
-        (r.OnSide ? joint : joint.Spun(90)).Rolled(90).At(r.Plate.Value, y, -r.ScrewsDown);
-
-    private static Solid Slotted(HingeReckoning r, Solid joint, double y) => joint.Rolled(90).At(r.Plate.Value, y, -r.ScrewsDown);
+    /// <param name="r">The hinge.</param>
+    /// <param name="joint">In its own frame.</param>
+    /// <param name="y">Along the pin, mm.</param>
+    /// <param name="onHead">Whether what it is in is printed head down.</param>
+    private static Solid Edge(HingeReckoning r, Solid joint, double y, bool onHead = false) =>
+        (r.OnSide || r.Travel > 0 ? joint : joint.Spun(onHead ? -90 : 90)).Rolled(90).At(r.Plate.Value, y, -r.ScrewsDown);
 
     /// <summary>A joint of the rail's leaf, entered from below.</summary>
     private static Solid Rail(HingeReckoning r, Solid joint, double x) => joint.Rolled(180).At(r.PivotX + x, 0, r.PivotZ + r.Under);
 
     private static Solid Plate(HingeReckoning r, double top) => Drawn(Rectangle(0, -r.Drop.Value, r.Plate.Value, top), -r.Wide.Value / 2, r.Wide.Value / 2);
 
-    private static IEnumerable<Solid> EdgeHoles(HingeReckoning r) => Aside(r).Select(y => r.Travel > 0 ? Slotted(r, r.Held.Joint.Cut, y)
-        : Edge(r, r.Held.Joint.Cut, y));
+    private static IEnumerable<Solid> EdgeHoles(HingeReckoning r, bool onHead = false) => Aside(r).Select(y => Edge(r, r.Held.Joint.Cut, y, onHead));
 
     /// <summary>A pin's hole along y, its roof up as the leaf is printed.</summary>
     private static Solid Hole(HingeReckoning r, double diameter, bool table) => HoleShape.Cut(diameter, -r.Wide.Value, r.Wide.Value, r.OnSide
@@ -85,7 +86,7 @@ internal static class HingeShape
         var (high, plate, rib) = (r.High.Value, r.Plate.Value, Math.Max(4, (2 * (r.ScrewsAside - r.Held.Joint.Reach)) - 2) / 2);
         var foot = Math.Max(-r.Drop.Value, high - PadThick - PostDeep + plate);
         return (Plate(r, high) + Drawn(Rectangle(0, high - PadThick, PostDeep, high), -r.Wide.Value / 2, r.Wide.Value / 2)
-            + Drawn(new(new Point2(0, foot), new(plate, foot), new(PostDeep, high - PadThick), new(0, high - PadThick)), -rib, rib)).Without(EdgeHoles(r));
+            + Drawn(new(new Point2(0, foot), new(plate, foot), new(PostDeep, high - PadThick), new(0, high - PadThick)), -rib, rib)).Without(EdgeHoles(r, onHead: true));
     }
 
     /// <summary>As wide as the rail reaches, the post's pad under its end, mm.</summary>
