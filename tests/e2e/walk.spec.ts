@@ -35,7 +35,7 @@ const forms: Record<string, readonly Form[]> = {
   'wall-bin': [{ parameters: { labelled: 'plate' }, places: {} }],
   'split-clamp': [
     { parameters: { style: 'clip', face: 'flat' }, places: {} },
-    { parameters: { style: 'halves' }, places: {} },
+    { parameters: { style: 'halves', height: '60' }, places: { dowel: 'pin' } },
   ],
   'rod-block': [
     { parameters: { inserts: '2' }, places: { rod: 'rods' } },

@@ -147,4 +147,22 @@ public sealed class ClampTests
         Line(clip, "school.walls").ShouldBe(6);
         Design("").Ledger.Lines.ShouldNotContain(l => l.Key.StartsWith("school", StringComparison.Ordinal));
     }
+
+    /// <summary>By hand: a pin of 4 mm is pressed into 3.85 in the one half and slides in 4.35 in the other, 10 mm deep in each; between screws of M5 at 10 and
+    /// 30 mm of 40 there is no room for it, and a press makes it.</summary>
+    [Fact]
+    public void Halves_are_kept_in_line_by_measured_dowels()
+    {
+        Design With(string entries) => Mounts.Design("split-clamp", entries, null, null, ("post", "post", "diameter 30"), ("dowel", "pin", "diameter 4"));
+        var design = With("style=halves; height=60");
+        design.Checks.Where(c => c.Key.StartsWith("dowels", StringComparison.Ordinal)).ShouldAllBe(c => c.Verdict == Verdict.Good);
+        design.Gauges.Where(g => g.What.StartsWith("dowel", StringComparison.Ordinal)).Select(g => (g.Body, Math.Round(g.Size, 6)))
+            .ShouldBe([("part", 3.85), ("second", 4.35)]);
+        design.Ledger["dowel.deep"].Value.ShouldBe(10, 1e-9);
+        design.Hardware.ShouldContain(h => h.StartsWith("2 dowels 4 mm", StringComparison.Ordinal));
+        var low = Of(With("style=halves; height=40"), "dowels.apart");
+        low.Verdict.ShouldBe(Verdict.Stop);
+        Of(With($"style=halves; height={low.Remedies.OfType<Remedy.Change>().Single().Entries["height"]}"), "dowels.apart").Verdict.ShouldBe(Verdict.Good);
+        Of(With("style=halves; height=60; ear=6"), "dowels.deep").Verdict.ShouldBe(Verdict.Watch);
+    }
 }

@@ -59,6 +59,11 @@ internal static class ClampChecks
             }
         }
 
+        foreach (var check in r.Dowels?.Checks(r) ?? [])
+        {
+            yield return check;
+        }
+
         yield return r.Load.Heat(brief.Process);
         yield return ChanceCheck.Of(r.Bore.Chance, [(r.Bore.Realised, r.Bore.Place, r.Bore.Of.Dimension)], r.Bore.Contradictions);
     }

@@ -59,6 +59,9 @@ internal sealed record ClampReckoning
 
     public required ClampFace? Face { get; init; }
 
+    /// <summary>What keeps halves in line; <c>null</c> where there are none.</summary>
+    public required ClampDowels? Dowels { get; init; }
+
     public required WayUp Way { get; init; }
 
     public bool Upright => Way.Key == "upright";
@@ -111,6 +114,7 @@ internal sealed record ClampReckoning
         var count = int.Parse(p.Choice("bolts"), System.Globalization.CultureInfo.InvariantCulture);
         var grip = ledger.Add("clamped", "what the screw draws together", (2 * ear) - ledger["screw.counterbore.depth"] - ledger["nut.pocket.depth"],
             "Both ears less head and nut.");
+        double[] at = [.. Enumerable.Range(0, count).Select(i => height.Value * ((2 * i) + 1) / (2 * count))];
         return new()
         {
             Style = style,
@@ -133,7 +137,8 @@ internal sealed record ClampReckoning
             Screw = ScrewLength.Of(scope, (size, "cap", $"{Hardware.Name(size)} cap screw"), [grip, gap], NutPocket.Height(scope with { Key = "nut" }, size),
                 ledger["nut.pocket.depth"] + Quantity.RuleOfThumb("beyond the nut", 8, Unit.Millimetre,
                     "It may stand out there, where no hand catches on it."), brief.Drawer),
-            At = [.. Enumerable.Range(0, count).Select(i => height.Value * ((2 * i) + 1) / (2 * count))],
+            At = at,
+            Dowels = ClampDowels.Of(brief, ear, at, height.Value, ledger),
             Pocket = ledger["nut.pocket.depth"].Value,
             Torque = p.Number("torque")!.Value,
             Bearing = Pressing(size, head.Bore),

@@ -61,6 +61,12 @@ internal static class ClampShape
         }
 
         cuts.AddRange(Sides(r).SelectMany(side => r.At.SelectMany(z => new[] { Right(r, r.Head.Cut, side, z), Left(r, r.Nut.Cut, side, z) })));
+        if (r.Dowels is { } dowels)
+        {
+            cuts.AddRange(Sides(r).SelectMany(side => new[] { Dowel(r, dowels.Held.Cut, 1, side, dowels.At), Dowel(r, dowels.Slides.Cut, -1, side,
+                dowels.At) }));
+        }
+
         cuts.AddRange(FacePlaces(r).Select(x => Placed(r, r.Face!.Insert.Cut, x)));
         return body.Without(cuts);
     }
@@ -106,10 +112,17 @@ internal static class ClampShape
         : new Solid.Cylinder(r.Inner, h);
 
     /// <summary>A screw's head comes from the right; its roof points up as the clamp is printed.</summary>
-    private static Solid Right(ClampReckoning r, Solid joint, int side, double z) => Turned(r, joint).At(r.HalfWide, side * r.ScrewsAt, z);
+    private static Solid Right(ClampReckoning r, Solid joint, int side, double z) => Facing(r, joint, 1).At(r.HalfWide, side * r.ScrewsAt, z);
 
-    private static Solid Left(ClampReckoning r, Solid joint, int side, double z) =>
-        (r.Upright ? Turned(r, joint).Spun(180) : joint.Rolled(-90)).At(-r.HalfWide, side * r.ScrewsAt, z);
+    private static Solid Left(ClampReckoning r, Solid joint, int side, double z) => Facing(r, joint, -1).At(-r.HalfWide, side * r.ScrewsAt, z);
+
+    /// <summary>A dowel's hole, entered from the gap: of the right half, +1, or of the left.</summary>
+    private static Solid Dowel(ClampReckoning r, Solid joint, int half, int side, double z) =>
+        Facing(r, joint, -half).At(half * r.Gap.Value / 2, side * r.ScrewsAt, z);
+
+    /// <summary>A joint along x that is entered from the right, +1, or from the left.</summary>
+    private static Solid Facing(ClampReckoning r, Solid joint, int from) => from > 0 ? Turned(r, joint)
+        : r.Upright ? Turned(r, joint).Spun(180) : joint.Rolled(-90);
 
     private static Solid Turned(ClampReckoning r, Solid joint) => r.Upright ? joint.Spun(90).Rolled(90) : joint.Rolled(90);
 
@@ -154,6 +167,13 @@ internal static class ClampShape
         {
             yield return new("ring-post", "bore", drawn, new(0, 0.01, 1), Axis.X);
             yield return new("part", r.Style == ClampStyle.Clip ? "mouth" : "pinch gap", r.Gap.Value, new(0, r.EarEnd - 0.2, 0.2), Axis.X);
+        }
+
+        if (r.Dowels is { } dowels)
+        {
+            var across = r.Upright ? Axis.Y : Axis.Z;
+            yield return new("part", "dowel's hole, where it is held", dowels.Held.Bore, new((r.Gap.Value / 2) + 0.2, r.ScrewsAt, dowels.At), across);
+            yield return new("second", "dowel's hole, where it slides", dowels.Slides.Bore, new(-(r.Gap.Value / 2) - 0.2, r.ScrewsAt, dowels.At), across);
         }
 
         foreach (var at in r.At)

@@ -6,7 +6,8 @@ public static class SplitClampFamily
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "split-clamp", "split clamp", "Something must hold on to a post, a column or a motor's nose, and come off again.",
-        [new("post", "post", ["post", "tube"]), Load.Slot, Specs.Nut, Specs.Screw, new("tight", "gap once it is tight", ["slot"], SlotNeed.Later)],
+        [new("post", "post", ["post", "tube"]), Load.Slot, Specs.Nut, Specs.Screw, ClampDowels.Slot, new("tight", "gap once it is tight", ["slot"],
+            SlotNeed.Later)],
         ClampParameters.Specified, Design)
     {
         ListColumns = ["wall", "height", "count"],
@@ -36,7 +37,8 @@ public static class SplitClampFamily
     private static Design Design(Brief brief)
     {
         var (ledger, p, place) = (new Ledger(), brief.Parameters, brief.Interfaces["post"]);
-        if (PartBodies.Unread(brief, ("post", [ClampReckoning.Across(place)]), (Load.Slot.Key, ["mass"])) is { Count: > 0 } unread)
+        if (PartBodies.Unread(brief, ("post", [ClampReckoning.Across(place)]), (Load.Slot.Key, ["mass"]),
+            (ClampDowels.Slot.Key, ["diameter"])) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
@@ -62,6 +64,7 @@ public static class SplitClampFamily
             [
                 $"{r.At.Count * (r.Style == ClampStyle.Halves ? 2 : 1)} screws {r.Screw.Says}",
                 $"{r.At.Count * (r.Style == ClampStyle.Halves ? 2 : 1)} nuts {Hardware.Name(p.Choice("screw"))}",
+                .. r.Dowels is { } dowels ? new[] { dowels.Says(r) } : [],
                 .. r.Bore.Of.Between is { } liner
                     ? new[] { $"liner {Figures.Mm(liner.Value / 2)} thick, {Figures.Mm(Math.Ceiling(Math.PI * r.Post.Value))} long" } : [],
                 .. r.Face is { } face ? new[] { $"2 heat-set inserts {Hardware.Name(face.Screw)}" } : [],
@@ -76,6 +79,7 @@ public static class SplitClampFamily
     private static IReadOnlyList<string> Fitting(ClampReckoning r) =>
     [
         .. r.Face is null ? Array.Empty<string>() : ["Press the inserts in before anything else: with a hot tip, slowly."],
+        .. r.Dowels is null ? Array.Empty<string>() : ["Push the dowels into the half with the heads: the other half slides on to them."],
         r.Style switch
         {
             ClampStyle.Clip => "Open it over the post in one slow push, at room warmth: cold plastic cracks.",

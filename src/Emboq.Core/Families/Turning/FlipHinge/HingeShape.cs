@@ -3,7 +3,8 @@ namespace Emboq.Core.Families.Turning.FlipHinge;
 /// <summary>The solids of a flip hinge.</summary>
 internal static class HingeShape
 {
-    private const double PostDeep = 30, PadThick = 6;
+    /// <summary>What the rail's end lies on: past the plate, and how thick, mm.</summary>
+    private const double PadOut = 24, PadThick = 6;
 
     public static IReadOnlyList<Piece> Pieces(HingeReckoning r, string? mark)
     {
@@ -84,13 +85,15 @@ internal static class HingeShape
     public static Solid Post(HingeReckoning r)
     {
         var (high, plate, rib) = (r.High.Value, r.Plate.Value, Math.Max(4, (2 * (r.ScrewsAside - r.Held.Joint.Reach)) - 2) / 2);
-        var foot = Math.Max(-r.Drop.Value, high - PadThick - PostDeep + plate);
-        return (Plate(r, high) + Drawn(Rectangle(0, high - PadThick, PostDeep, high), -r.Wide.Value / 2, r.Wide.Value / 2)
-            + Drawn(new(new Point2(0, foot), new(plate, foot), new(PostDeep, high - PadThick), new(0, high - PadThick)), -rib, rib)).Without(EdgeHoles(r, onHead: true));
+        var deep = plate + PadOut;
+        var foot = Math.Max(-r.Drop.Value, high - PadThick - PadOut);
+        return (Plate(r, high) + Drawn(Rectangle(0, high - PadThick, deep, high), -r.Wide.Value / 2, r.Wide.Value / 2)
+            + Drawn(new(new Point2(0, foot), new(plate, foot), new(deep, high - PadThick), new(0, high - PadThick)), -rib, rib)).Without(EdgeHoles(r,
+                onHead: true));
     }
 
     /// <summary>As wide as the rail reaches, the post's pad under its end, mm.</summary>
-    private static double TableWide(HingeReckoning r) => Math.Max(20, r.Rail.Long.Value - r.Heel.Value - r.PivotX - (r.HasPost ? PostDeep : 0));
+    private static double TableWide(HingeReckoning r) => Math.Max(20, r.Rail.Long.Value - r.Heel.Value - r.PivotX - (r.HasPost ? r.Plate.Value + PadOut : 0));
 
     public static IEnumerable<Body> Machine(HingeReckoning r)
     {
