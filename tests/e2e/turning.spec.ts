@@ -5,6 +5,7 @@ const hinge = /Rail that swings away/
 const settled = (page: Page) => expect(page.getByText('kept', { exact: true })).toBeVisible()
 
 test('a flip hinge goes from its bench to test knuckles, a swing that is free, and the part', async ({ page }) => {
+  test.setTimeout(120_000)
   await page.goto('/')
   await page.getByRole('link', { name: hinge }).first().click()
   const check = (title: string) => page.getByRole('listitem').filter({ hasText: title })
