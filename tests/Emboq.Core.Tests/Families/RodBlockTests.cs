@@ -110,6 +110,14 @@ public sealed class RodBlockTests
         Of(Design($"hold=pinch; slit={narrow.Remedies.OfType<Remedy.Change>().Single().Entries["slit"]}"), "pinch.open").Verdict.ShouldBe(Verdict.Good);
     }
 
+    [Fact]
+    public void A_slit_leaves_more_than_half_of_the_bore()
+    {
+        var high = Of(Design("hold=pinch; slit=7"), "pinch.low");
+        high.Verdict.ShouldBe(Verdict.Stop);
+        Of(Design($"hold=pinch; slit={high.Remedies.OfType<Remedy.Change>().Single().Entries["slit"]}"), "pinch.low").Verdict.ShouldBe(Verdict.Good);
+    }
+
     /// <summary>ISO 4032 and ISO 273 (from memory): a nut of M6 is up to 10 wide and 5.2 high, its screw passes 6.6. By hand: lips that reach 1.9 mm over a
     /// channel of 10.4 bear half of 333 N in their middle, 20.4 mm wide and 5 thick.</summary>
     [Fact]

@@ -101,6 +101,10 @@ internal static class RodBlockChecks
         yield return Judge.AtMost("pinch.root", "slit past the rod", pinch.Root.Value, most, "The block holds together past it.",
             "It cuts the block in two: a shorter slit.", Verdict.Stop, "Plane geometry.", most < 4 ? []
                 : [RodBlockFamily.Root.To(Math.Floor(most), "Let the slit run in {0}")]);
+        var low = Math.Floor(9 * r.Radius) / 10;
+        yield return Judge.AtMost("pinch.low", "slit under the rod", pinch.Slit.Value, 0.9 * r.Radius, "More than half of the bore is left to hold the rod.",
+            "It reaches up to the rod's middle, and the bore no longer holds it: a narrower slit.", Verdict.Stop, "Plane geometry.",
+            low < 0.6 ? [] : [RodBlockFamily.Slit.To(low, "Make the slit {0}")]);
         yield return r.Bolt.Bearing("pinch.presses", "washer", pinch.Bearing, r.Material);
         yield return pinch.Takes.Check;
         var (all, play, stiff) = (n * r.Bolt.Each.Value, r.Bore.Realised.Value, r.Material?.Stiffness.Value ?? 0);
