@@ -4,6 +4,12 @@ namespace Emboq.Core.Joints;
 /// process does to such a face.</summary>
 internal static class PrintedThread
 {
+    /// <summary>How far the chamfer reaches past the roots, mm.</summary>
+    private const double LeadOver = 0.1;
+
+    /// <summary>By which the chamfer's corners lie beside the thread's, degrees.</summary>
+    private const double AskewBy = 0.7;
+
     /// <summary>Corners of a section once around.</summary>
     private const int Around = 96;
 
@@ -23,13 +29,13 @@ internal static class PrintedThread
         var minor = scope.Add("minor", "thread, across its crests", drawn - ((2 * Depth) * pitch), "As far in as the basic profile is deep (ISO 68-1).");
         var overlap = scope.Add("overlap", "share of the flanks that touch", Whole - (Clearance / ((2 * Depth) * pitch)),
             "What the clearance leaves of it (FED-STD-H28, from memory).");
-        var lead = (drawn.Value - minor.Value) / 2;
+        // Neither its rim nor its corners lie on those of the thread: where they met, edges shorter than a file's numbers tell came out.
+        var rim = (drawn.Value / 2) + LeadOver;
         return new()
         {
             Bore = minor.Value,
             Cut = new Solid.Helical(Section(drawn.Value, pitch.Value), InSections(depth + ScrewHole.Over, pitch.Value), pitch.Value).At(0, 0, -depth)
-                + new Solid.Revolved(new Profile(new(0, -lead), new(minor.Value / 2, -lead), new((drawn.Value / 2) + ScrewHole.Over, ScrewHole.Over),
-                    new(0, ScrewHole.Over))),
+                + new Solid.Revolved(new Profile(new(0, -rim), new(rim + ScrewHole.Over, ScrewHole.Over), new(0, ScrewHole.Over))).Spun(AskewBy),
             Sleeves = [new(drawn.Value / 2, -depth, 0, Math.Max(scope.LeastWall, major.Value / 2))],
             Checks =
             [
