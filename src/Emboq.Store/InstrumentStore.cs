@@ -29,7 +29,16 @@ public static class InstrumentStore
         await database.Write("""
             insert into instrument (id, name, resolution, maximum_permissible_error, repeatability, reach, kind)
             values (@Id, @Name, @Resolution, @MaximumPermissibleError, @Repeatability, @Reach, @kind) on conflict do nothing
-            """, new { instrument.Id, instrument.Name, instrument.Resolution, instrument.MaximumPermissibleError, instrument.Repeatability, instrument.Reach, kind = Word(instrument.Kind) }, stop) == 1;
+            """, new
+        {
+            instrument.Id,
+            instrument.Name,
+            instrument.Resolution,
+            instrument.MaximumPermissibleError,
+            instrument.Repeatability,
+            instrument.Reach,
+            kind = Word(instrument.Kind),
+        }, stop) == 1;
 
     /// <summary>Notes that somebody looked at its zero.</summary>
     /// <param name="database">The notebook.</param>

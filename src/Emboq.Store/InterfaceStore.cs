@@ -38,22 +38,23 @@ public static class InterfaceStore
 
     /// <summary>Adds readings, all or none.</summary>
     public static Task AddReadings(NpgsqlDataSource database, IReadOnlyList<(DimensionAddress Of, Reading Reading)> readings, CancellationToken stop) =>
-        ScatterStore.Follow(database, [.. readings.Select(r => r.Of.Interface).Distinct()], [.. readings.Select(r => r.Reading.Instrument.Id).Distinct()], () => database.Write("""
+        ScatterStore.Follow(database, [.. readings.Select(r => r.Of.Interface).Distinct()],
+            [.. readings.Select(r => r.Reading.Instrument.Id).Distinct()], () => database.Write("""
             insert into reading (id, interface_id, dimension, value, text, instrument_id, at, remark, direction)
             select * from unnest(@ids, @interfaces, @dimensions, @values, @texts, @instruments, @times, @remarks, @directions);
             update interface set read = true where id = any(@interfaces) and not read
             """, new
-        {
-            ids = readings.Select(r => r.Reading.Id).ToArray(),
-            interfaces = readings.Select(r => r.Of.Interface).ToArray(),
-            dimensions = readings.Select(r => r.Of.Dimension).ToArray(),
-            values = readings.Select(r => r.Reading.Value).ToArray(),
-            texts = readings.Select(r => r.Reading.Text).ToArray(),
-            instruments = readings.Select(r => r.Reading.Instrument.Id).ToArray(),
-            times = readings.Select(r => r.Reading.At.UtcDateTime).ToArray(),
-            remarks = readings.Select(r => r.Reading.Remark).ToArray(),
-            directions = readings.Select(r => r.Reading.Direction).ToArray(),
-        }, stop), stop);
+            {
+                ids = readings.Select(r => r.Reading.Id).ToArray(),
+                interfaces = readings.Select(r => r.Of.Interface).ToArray(),
+                dimensions = readings.Select(r => r.Of.Dimension).ToArray(),
+                values = readings.Select(r => r.Reading.Value).ToArray(),
+                texts = readings.Select(r => r.Reading.Text).ToArray(),
+                instruments = readings.Select(r => r.Reading.Instrument.Id).ToArray(),
+                times = readings.Select(r => r.Reading.At.UtcDateTime).ToArray(),
+                remarks = readings.Select(r => r.Reading.Remark).ToArray(),
+                directions = readings.Select(r => r.Reading.Direction).ToArray(),
+            }, stop), stop);
 
     /// <summary>Strikes a reading out. Striking it again changes nothing.</summary>
     /// <returns><c>false</c> when there is no such reading.</returns>

@@ -37,7 +37,17 @@ public static class ServiceStore
         database.Write("""
             insert into service_note (id, part_id, number, kind, after_count, after_unit, says, at)
             values (@Id, @Part, @Revision, @kind, @AfterCount, @AfterUnit, @Says, @at)
-            """, new { note.Id, note.Part, note.Revision, kind = note.Kind.ToString(), note.AfterCount, note.AfterUnit, note.Says, at = note.At.UtcDateTime }, stop);
+            """, new
+        {
+            note.Id,
+            note.Part,
+            note.Revision,
+            kind = note.Kind.ToString(),
+            note.AfterCount,
+            note.AfterUnit,
+            note.Says,
+            at = note.At.UtcDateTime,
+        }, stop);
 
     private static IReadOnlyList<Run> ToRuns(IReadOnlyList<RunRow> rows) =>
         [.. rows.Select(r => new Run(r.Id, r.PartId, r.Number, r.ProcessId, r.Seconds, r.ModelledSeconds, r.Grams, r.At))];

@@ -21,7 +21,17 @@ public static class SpoolStore
         database.Write("""
             with added as (insert into spool (id, name, filament_id, colour, tare, at) values (@Id, @Name, @Filament, @Colour, @Tare, @at) returning id)
             insert into spool_weighing (id, spool_id, gross, at) select @weighing, id, @Gross, @at from added
-            """, new { spool.Id, spool.Name, spool.Filament, spool.Colour, spool.Tare, spool.Gross, weighing = Guid.CreateVersion7(), at = spool.WeighedAt.UtcDateTime }, stop);
+            """, new
+        {
+            spool.Id,
+            spool.Name,
+            spool.Filament,
+            spool.Colour,
+            spool.Tare,
+            spool.Gross,
+            weighing = Guid.CreateVersion7(),
+            at = spool.WeighedAt.UtcDateTime,
+        }, stop);
 
     /// <summary>Notes what the scale showed.</summary>
     /// <returns><c>false</c> when there is no such spool.</returns>

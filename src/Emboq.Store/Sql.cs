@@ -27,7 +27,8 @@ internal static class Sql
 
     /// <summary>Words as patterns that find them anywhere.</summary>
     public static string[] Patterns(IReadOnlyList<string> words) =>
-        [.. words.Select(w => $"%{w.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%")];
+        [.. words.Select(w => w.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal)
+            .Replace("_", "\\_", StringComparison.Ordinal)).Select(literal => $"%{literal}%")];
 
     /// <summary>Adds the next version of something; answers <c>false</c>, and writes nothing, when somebody else took its number first.</summary>
     /// <param name="database">The notebook.</param>

@@ -34,7 +34,8 @@ public sealed record OutOfRound(double Diameter, double Ovality, double Directio
         var freedom = readings.Count - 3;
         // Readings are not known better than the instrument repeats, however well a curve runs through them.
         var floor = readings.Average(r => r.Instrument.Repeatability * r.Instrument.Repeatability);
-        var left = ((values - (design * fit)).DotProduct(values - (design * fit)) + (Evaluation.UsualDegreesOfFreedom * floor)) / (freedom + Evaluation.UsualDegreesOfFreedom);
+        var beside = values - (design * fit);
+        var left = (beside.DotProduct(beside) + (Evaluation.UsualDegreesOfFreedom * floor)) / (freedom + Evaluation.UsualDegreesOfFreedom);
         var explained = Enumerable.Range(0, readings.Count).Sum(i => Math.Pow((design.Row(i) * fit) - values.Average(), 2)) / 2;
         var ratio = explained / left;
         // A hair under 180° is 0°.
