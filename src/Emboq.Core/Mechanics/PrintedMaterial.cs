@@ -42,7 +42,7 @@ internal sealed record PrintedMaterial(string Name, FilamentClass Sort, Quantity
         $"A lasting load creeps; of a {Filament.Describe(Sort)} filament about so much is left{(warm ? " where it is warm" : "")}.");
 
     /// <summary>The strain it bears.</summary>
-    /// <param name="often">Many times, or a few times in all.</param>
-    public Quantity Strain(bool often) => Quantity.RuleOfThumb(often ? "strain borne often" : "strain borne a few times",
-        often ? Sorts[Sort].Often : Sorts[Sort].Once, Unit.None, $"Usual for a {Filament.Describe(Sort)} filament along its lines.");
+    /// <param name="times">How often in all.</param>
+    public Quantity Strain(double times) => Quantity.RuleOfThumb($"strain borne {times:0} times", Lifetime.Between(Sorts[Sort].Once, Sorts[Sort].Often, times),
+        Unit.None, $"Usual for a {Filament.Describe(Sort)} filament along its lines.");
 }

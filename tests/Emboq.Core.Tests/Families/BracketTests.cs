@@ -41,6 +41,14 @@ public sealed class BracketTests
         check.Remedies.Single().Label.ShouldContain("two lines more");
     }
 
+    /// <summary>Each tenfold of times costs a tenth, by hand: ten times a day on 2,000 days leave 1 − 0.1 log 20,000 = 0.57.</summary>
+    [Fact]
+    public void What_is_taken_off_ten_times_a_day_tires_its_bracket()
+    {
+        var (stays, taken) = (Of(Design(""), "bends"), Of(Design("putBack=10"), "bends"));
+        (stays.Used!.Value / taken.Used!.Value).ShouldBe(1 - (0.1 * Math.Log10(20_000)), 1e-9);
+    }
+
     [Theory]
     [InlineData("mass=20000; arm=120")]
     [InlineData("mass=9000; arm=150; ribs=none")]

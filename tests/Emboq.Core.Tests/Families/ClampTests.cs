@@ -66,6 +66,26 @@ public sealed class ClampTests
         Of(Design(entries + string.Concat(change.Entries.Select(e => $"; {e.Key}={e.Value}"))), "opens").Verdict.ShouldBe(Verdict.Good, change.Label);
     }
 
+    /// <summary>Borne strain falls evenly over the tenfolds, by hand: 0.03 ten times, 0.012 ten thousand times, so 0.018 a thousand times (half a day's use
+    /// over 2,000 days), and no less than half of 0.012.</summary>
+    [Theory]
+    [InlineData("opened=once", 0.03)]
+    [InlineData("opened=often; aDay=0.5", 0.018)]
+    [InlineData("opened=often", 0.012)]
+    [InlineData("opened=often; aDay=500", 0.006)]
+    public void The_oftener_it_is_opened_the_less_strain_it_bears(string entries, double borne) =>
+        Of(Design($"style=clip; {entries}"), "opens").Limit.ShouldContain($"strain {borne * 100:0.##} %");
+
+    /// <summary>By hand: 9 kg 100 mm out, about the lower edge 20 mm below two inserts of M4.</summary>
+    [Fact]
+    public void Inserts_of_a_face_are_pulled_the_way_they_went_in()
+    {
+        var pull = Of(Design("face=flat; mass=9000; arm=100"), "face.pull");
+        pull.Used!.Value.ShouldBe(9 * 9.80665 * 100 / 20 / 2 / (Math.PI * 6.3 * 8.1 * 30 / 12), 1e-6);
+        var more = Of(Design("face=flat; mass=20000; arm=100"), "face.pull").Remedies.OfType<Remedy.Change>().Single();
+        Of(Design($"face=flat; mass=20000; arm=100; height={more.Entries["height"]}"), "face.pull").Verdict.ShouldBe(Verdict.Good);
+    }
+
     /// <summary>By hand: 6 mm less a groove of 2 mm bears (6/4)² of the strain at its back.</summary>
     [Fact]
     public void A_groove_thins_what_is_strained_most()

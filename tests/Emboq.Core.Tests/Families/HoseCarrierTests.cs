@@ -89,6 +89,20 @@ public sealed class HoseCarrierTests
         Of(Design(Reach + "fromLeft=3000; above=500; hoseLong=3100; pullMost=5"), "reach.pull").Verdict.ShouldBe(Verdict.Stop);
     }
 
+    /// <summary>Brazier: flattening grows with the square of the bend; from a tenth where it is just round, to two ninths, where a tube folds: 0.67 of that
+    /// bend.</summary>
+    [Theory]
+    [InlineData(0.99, Verdict.Good, "flattened by 10 %")]
+    [InlineData(1.2, Verdict.Watch, "flattened by 14 %")]
+    [InlineData(1.6, Verdict.Watch, "shuts off the air")]
+    public void A_hose_bent_too_tight_is_flattened_and_at_last_folds(double tighter, Verdict verdict, string says)
+    {
+        const string Hung = "reach=judged; travelX=0; travelY=0; travelZ=0; fromLeft=300; fromFront=0; above=600; hoseLong=1600; hoseBend=";
+        var bow = double.Parse(Of(Design(Hung + "150"), "reach.bend").Figure.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
+        var bend = Of(Design(FormattableString.Invariant($"{Hung}{bow * tighter:0.00}")), "reach.bend");
+        (bend.Verdict, bend.Says.Contains(says, StringComparison.Ordinal)).ShouldBe((verdict, true), bend.Says);
+    }
+
     /// <summary>By hand: M4 passes 4.3 mm, walls of 1.6 make 7.5 mm, and what turns on them has half a millimetre more; its back is 3 mm under the
     /// washer.</summary>
     [Fact]

@@ -48,6 +48,28 @@ public sealed class RodBlockTests
         Of(Design($"torque=0.75; boss={more.Entries["boss"]}"), "strips").Verdict.ShouldBe(Verdict.Good);
     }
 
+    /// <summary>By hand: 2 kg so far out that it is 200 mm from the middle of rods 80 mm apart pull at the farther one with twice their weight, and the wall
+    /// under it is a beam held at both ends. Upright, the moment presses with 3/2 of it over the length, half on each rod.</summary>
+    [Fact]
+    public void A_load_far_out_lifts_the_block_off_the_farther_rod()
+    {
+        double Bends(double force) => 6 * force * 12.35 / (8 * 40 * 36) / (45.0 / 3);
+        Of(Design("mass=2000; arm=200; length=40"), "lifts").Used!.Value.ShouldBe(Bends(2 * 2 * 9.80665), 1e-6);
+        Of(Design("mass=2000; arm=200; length=40; stands=upright"), "lifts").Used!.Value.ShouldBe(Bends(1.5 * 2 * 9.80665 * 200 / 40 / 2), 1e-6);
+        Of(Design("mass=2000; arm=20"), "lifts").Used!.Value.ShouldBe(0, 1e-9);
+        var far = Of(Design("mass=50000; arm=600; length=40"), "lifts");
+        far.Verdict.ShouldBe(Verdict.Stop);
+        var wall = far.Remedies.OfType<Remedy.Change>().Single();
+        Of(Design($"mass=50000; arm=600; length=40; wall={wall.Entries["wall"]}"), "lifts").Verdict.ShouldBe(Verdict.Good);
+        Of(Design("hold=pinch; mass=50000; arm=600"), "lifts").Verdict.ShouldBe(Verdict.Stop);
+        Design("", "post", "diameter 30").Checks.ShouldNotContain(c => c.Key == "lifts");
+    }
+
+    /// <summary>Plastic shears around an insert, by hand: π × 6.3 × 8.1 mm² of M4 at a quarter of a third of 30 MPa.</summary>
+    [Fact]
+    public void Inserts_bear_less_than_what_pulls_them_out_the_way_they_went_in() =>
+        Of(Design("insert=M4; mass=1000"), "top.pull").Used!.Value.ShouldBe(9.80665 / (Math.PI * 6.3 * 8.1 * 30 / 12), 1e-6);
+
     /// <summary>By hand: two screws of M6 at 0.4 N·m press with 333 N each, 200 N after a day; tips and far sides rub with 2 × 0.2 × 400 N = 160 N.</summary>
     [Fact]
     public void What_holds_is_friction_at_both_sides_after_a_day()

@@ -6,7 +6,8 @@ namespace Emboq.Core.Families.Kit;
 /// <param name="Moment">N mm.</param>
 /// <param name="Shakes">Whether it does.</param>
 /// <param name="Warm">Whether it stands near a motor or in the sun.</param>
-internal sealed record Load(Quantity Weight, Quantity Arm, Quantity Moment, bool Shakes, bool Warm)
+/// <param name="Left">Share of its strength that the part has left after all the times that it is taken off and put back.</param>
+internal sealed record Load(Quantity Weight, Quantity Arm, Quantity Moment, bool Shakes, bool Warm, Quantity Left)
 {
     /// <summary>The place of a measured thing that hangs on it.</summary>
     public static InterfaceSlot Slot { get; } = new("carried", "what it carries", ["mass", "block", "turned"], SlotNeed.Sometimes);
@@ -18,6 +19,7 @@ internal sealed record Load(Quantity Weight, Quantity Arm, Quantity Moment, bool
         Kit.Specs.Length("arm", "How far out", 80, 0, 1000, "From what holds it to the middle of the load.", 5),
         Kit.Specs.Choice("shakes", "In use it", "still", "What shakes presses three times as hard at its worst.",
             new ParameterOption("still", "hangs still"), new ParameterOption("shakes", "shakes, or is put on with a bump")),
+        Kit.Specs.Number("putBack", "Taken off and put back", 0, 0, 500, "times a day", "Each time bends its mount anew; nothing for what stays."),
         Kit.Specs.Choice("heat", "It stands", "cool", "Warmth softens plastic, and creep grows with it.", new ParameterOption("cool", "in a room"),
             new ParameterOption("warm", "near a motor, or in the sun")),
     ];
@@ -45,7 +47,8 @@ internal sealed record Load(Quantity Weight, Quantity Arm, Quantity Moment, bool
                 ledger.Add("moment", "moment of the load", moment, "Force times arm."));
         }
 
-        return new(weight, arm, moment, shakes, p.Choice("heat") == "warm");
+        return new(weight, arm, moment, shakes, p.Choice("heat") == "warm", ledger.Add("left", "strength left", Mechanics.Lifetime.Left(Mechanics.Lifetime.OfADay(
+            p.Number("putBack")!.Value)), "After all the times that the load is taken off and put back."));
     }
 
     /// <summary>Whether the filament stands where it is, said by what is known of it.</summary>

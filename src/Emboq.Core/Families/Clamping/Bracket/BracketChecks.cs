@@ -70,7 +70,7 @@ internal static class BracketChecks
         var held = r.NearLength - r.Middle.Near.Value;
         var pull = r.Load.Moment.Value / Math.Max(1, held) / r.Holes.Near.Count;
         yield return Strength.Used("pull", "pull on a screw of the mount", pull / r.NearScrew.Area,
-            r.Material?.Along.Value * 2 / PrintedMaterial.Safety, "MPa",
+            r.Material?.Along.Value * 2 * r.Load.Left.Value / PrintedMaterial.Safety, "MPa",
             $"Each screw holds {pull:0} N, and its head does not sink in.",
             $"Each screw would have to hold {pull:0} N: move the holes up, away from the lower edge, or take more.",
             "Moments about the lower edge; force over area.");

@@ -70,7 +70,7 @@ internal sealed record BracketReckoning
     /// <summary>From the inner corner to the load, square to it, mm.</summary>
     public double Lever => Math.Max(0, Load.Arm.Value - Thick.Value);
 
-    public double? Bears => Material is null ? null : (OnSide ? Material.Along.Value : Material.Across.Value) / PrintedMaterial.Safety;
+    public double? Bears => Material is null ? null : (OnSide ? Material.Along.Value : Material.Across.Value) * Load.Left.Value / PrintedMaterial.Safety;
 
     private static double Reach(IReadOnlyList<Point2> holes, BracketScrew screw, Func<Point2, double> along) =>
         holes.Max(h => Math.Abs(along(h))) + screw.Keeps;

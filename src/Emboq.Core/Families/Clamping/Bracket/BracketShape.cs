@@ -70,12 +70,20 @@ internal static class BracketShape
                 || r.Travel > 0 ? Axis.Y : Axis.Z);
         }
 
-        if (Math.Abs(r.Angle.Value - 90) < 1e-9)
+        // At an angle both are met aslant: the plate straight down, a hole with a roof level.
+        var (steep, slant) = (Math.Sin(r.Turn), Math.Abs(Math.Cos(r.Turn) / Math.Sin(r.Turn)));
+        Point3 Within(double along, double z) => new((r.Out.X * along) + (r.In.X * t / 2), (r.Out.Y * along) + (r.In.Y * t / 2), z);
+        yield return new("part", "thickness of the far plate", t / steep, Within(r.FarLength - (slant * t / 2) - 0.7, edge), Axis.Y);
+        foreach (var h in r.Holes.Far)
         {
-            yield return new("part", "thickness of the far plate", t, new(r.FarLength - 0.7, -t / 2, edge), Axis.Y);
-            foreach (var h in r.Holes.Far)
+            var (at, bore) = (Within(r.Middle.Far.Value + h.Y, h.X), r.FarScrew.Hole.Bore);
+            if (!r.OnSide)
             {
-                yield return new("part", "hole to the load", r.FarScrew.Hole.Bore, new(r.Middle.Far.Value + h.Y, -0.3, h.X), Axis.X);
+                yield return new("part", "hole to the load", bore, at, Axis.Z);
+            }
+            else if (bore * slant < t - 0.2)
+            {
+                yield return new("part", "hole to the load", bore / steep, at, Axis.X);
             }
         }
     }

@@ -157,7 +157,18 @@ internal sealed record HoseReach
         yield return Strength.Used("reach.pull", "pull on the machine", pull, Most, "N", $"The hose pulls most at {pulled.Name}, and the machine bears it.",
             $"The hose pulls the machine aside at {pulled.Name}: carry it nearer, or take a longer or lighter one.", Curve, () => hang);
         var bent = Hung.MinBy(p => Hanging(p.At)!.Bend);
-        yield return Judge.AtLeast("reach.bend", "bend where it hangs", Hanging(bent.At)!.Bend, Bend.Value, "It hangs in a wide bow.",
-            $"At {bent.Name} it folds tighter than it stays round, and chokes the air: less hose, or the carrier further aside.", Verdict.Watch, Curve, hang);
+        var bow = Hanging(bent.At)!.Bend;
+        var flat = Flattened(bow);
+        yield return Judge.AtLeast("reach.bend", "bend where it hangs", bow, Bend.Value, $"It hangs in a wide bow; flattened by {Figures.Percent(flat)} at most.",
+            flat >= Folds ? $"At {bent.Name} it folds, and shuts off the air: less hose, or the carrier further aside."
+                : $"At {bent.Name} it is bent tighter than it stays round, and flattened by {Figures.Percent(flat)}: less hose, or the carrier further aside.",
+            Verdict.Watch, $"{Curve} Flattening grows with the square of the bend, and at two ninths a tube folds (Brazier, 1927).",
+            hang);
     }
+
+    /// <summary>Share of its diameter by which it is flattened at its tightest bend, to the eye still round, and at which a tube folds.</summary>
+    private const double ToTheEye = 0.1, Folds = 2.0 / 9;
+
+    /// <summary>Share of its diameter by which a bend flattens it.</summary>
+    private double Flattened(double bend) => Math.Min(1, ToTheEye * Math.Pow(Bend.Value / bend, 2));
 }

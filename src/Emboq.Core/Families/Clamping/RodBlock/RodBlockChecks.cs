@@ -51,6 +51,23 @@ internal static class RodBlockChecks
                 () => [new Remedy.Change("Take inserts", new Dictionary<string, string> { ["thread"] = "insert" })]);
         }
 
+        else if (r.Slot is null)
+        {
+            yield return Strength.Used("top.pull", "pull on the inserts", r.Load.Weight.Value, Threaded.Bears(r.InsertSize, r.Material) * r.Inserts.Count
+                * r.Load.Left.Value, "N", "They stay in, though they are pulled the way they went in.",
+                "The load pulls them out the way they went in: larger ones, or two.", Threaded.BearsBy);
+        }
+
+        if (r.Centres is { } spread)
+        {
+            // On lying rods about the nearer one; on upright ones by pressure that grows from the middle of the block to its ends.
+            foreach (var check in Lifted(r, p.Choice("stands") == "upright" ? 1.5 * r.Load.Moment.Value / r.Length.Value / 2
+                : Math.Max(0, r.Load.Moment.Value / spread.Value - (r.Load.Weight.Value / 2))))
+            {
+                yield return check;
+            }
+        }
+
         foreach (var check in r.Thread.Checks.Concat(r.Insert.Checks).Concat(r.Slot?.Checks(r) ?? []))
         {
             yield return check;
@@ -85,6 +102,24 @@ internal static class RodBlockChecks
         yield return r.Thread.WallCheck("set.wall", "set screw, to the ends", r.Length.Value / 2 / r.At.Count, LongerFor(r, r.Thread));
         yield return r.Thread.WallCheck("set.below", "set screw, below", -r.Low,
             RodBlockFamily.Wall.To(Math.Ceiling(r.Thread.Reach - r.Radius + 0.5), "Make the wall {0}"));
+    }
+
+    /// <summary>A load far out lifts the block off a rod: what goes around that rod holds it.</summary>
+    private static IEnumerable<Check> Lifted(RodBlockReckoning r, double force)
+    {
+        const string Says = "The load pulls the block off a rod: a longer block, a smaller arm, or rods farther apart.";
+        if (r.Pinch is not null)
+        {
+            yield return Strength.Used("lifts", "lip under a lifted rod", force, r.Holding * r.At.Count, "N", "The screws press harder than the load lifts.", Says,
+                "Moments; against what the screws press after a day.");
+            yield break;
+        }
+
+        double Bends(double wall) => 6 * force * 2 * r.Radius / (8 * r.Length.Value * wall * wall);
+        var bears = r.Material?.Along.Value * r.Load.Left.Value / PrintedMaterial.Safety;
+        yield return Strength.Used("lifts", "wall under a lifted rod", Bends(r.Wall.Value), bears, "MPa", "It holds the rod that the load lifts it from.", Says,
+            "Moments; the wall as a beam held at both ends, the rod in its middle (Shigley; from memory). A third of the strength.",
+            () => Strength.Best(new StrengthChoice("wall", "wall", r.Wall.Value, 40, w => Bends(w) / bears!.Value)));
     }
 
     private static Remedy LongerFor(RodBlockReckoning r, Joint joint) =>

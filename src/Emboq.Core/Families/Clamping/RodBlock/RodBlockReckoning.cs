@@ -53,7 +53,7 @@ internal sealed record RodBlockReckoning
     /// <summary>What a printed thread on top bears before it strips, N: as with a set screw's, less what its clearance takes; it shears across its layers.
     /// </summary>
     public double? TopStrips => Material is null ? null : Math.PI * Hardware.Diameter(InsertSize).Value * Insert.Depth * 7 / 8 * Overlap
-        * Material.Across.Value / 2 / PrintedMaterial.Safety * Inserts.Count;
+        * Material.Across.Value / 2 / PrintedMaterial.Safety * Inserts.Count * Load.Left.Value;
 
     /// <summary>Places of the inserts across, mm.</summary>
     public required IReadOnlyList<double> Inserts { get; init; }
