@@ -34,7 +34,7 @@ internal static class AdapterSeat
         var jaws = end.Parameters.Join == Join.Over ? Jaws.Between : Jaws.Over;
         foreach (var (body, z) in new[] { ("part", middle), ($"ring-{slot}", AdapterShape.RingHeight / 2) })
         {
-            if (end.Parameters.Outline is not null || end.Duct is { WidestAt: null })
+            if (end.Duct is not null && (end.Parameters.Outline is not null || end.Duct.WidestAt is null))
             {
                 var face = AdapterOutline.Face(end, end.Drawn.Value);
                 yield return OutlineGauge.Of(body, $"{slot} end, across", face, z, Axis.X, jaws);

@@ -70,21 +70,14 @@ internal static class BracketShape
                 || r.Travel > 0 ? Axis.Y : Axis.Z);
         }
 
-        // At an angle both are met aslant: the plate straight down, a hole with a roof level.
-        var (steep, slant) = (Math.Sin(r.Turn), Math.Abs(Math.Cos(r.Turn) / Math.Sin(r.Turn)));
+        // At an angle the plate is met aslant; a hole across, up to its roof where it has one.
         Point3 Within(double along, double z) => new((r.Out.X * along) + (r.In.X * t / 2), (r.Out.Y * along) + (r.In.Y * t / 2), z);
+        var (steep, slant, bore) = (Math.Sin(r.Turn), Math.Abs(Math.Cos(r.Turn) / Math.Sin(r.Turn)), r.FarScrew.Hole.Bore);
         yield return new("part", "thickness of the far plate", t / steep, Within(r.FarLength - (slant * t / 2) - 0.7, edge), Axis.Y);
         foreach (var h in r.Holes.Far)
         {
-            var (at, bore) = (Within(r.Middle.Far.Value + h.Y, h.X), r.FarScrew.Hole.Bore);
-            if (!r.OnSide)
-            {
-                yield return new("part", "hole to the load", bore, at, Axis.Z);
-            }
-            else if (bore * slant < t - 0.2)
-            {
-                yield return new("part", "hole to the load", bore / steep, at, Axis.X);
-            }
+            yield return new("part", "hole to the load", r.OnSide ? (bore / 2) + HoleShape.Rise(bore, HoleLie.Teardrop) : bore,
+                Within(r.Middle.Far.Value + h.Y, h.X), Axis.Z);
         }
     }
 }
