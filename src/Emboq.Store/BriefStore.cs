@@ -8,8 +8,15 @@ namespace Emboq.Store;
 /// <param name="Processes">By identity; unknown ones are left out.</param>
 /// <param name="Tries">What a part's tries say about its own process.</param>
 /// <param name="Drawer">The workshop's screws; empty where nobody asked for them.</param>
+/// <param name="Told">What was told of whole prints of the part, oldest first; empty where nobody asked for it.</param>
 public sealed record BriefRead(IReadOnlyDictionary<Guid, Interface> Interfaces, IReadOnlyDictionary<Guid, Process> Processes, IReadOnlyList<TryEvidence> Tries,
-    IReadOnlyList<DrawerScrew> Drawer);
+    IReadOnlyList<DrawerScrew> Drawer, IReadOnlyList<ToldOfPrint> Told);
+
+/// <summary>What was told of a whole print.</summary>
+/// <param name="Revision">Its number.</param>
+/// <param name="Word">Key of the word.</param>
+/// <param name="State">The decisions it was printed by.</param>
+public sealed record ToldOfPrint(int Revision, string Word, PartState State);
 
 /// <summary>What a design is computed from, in one round trip: it is read for every step of every value.</summary>
 public static class BriefStore
@@ -24,19 +31,20 @@ public static class BriefStore
     /// <param name="processes">Identities, one or more.</param>
     /// <param name="part">The part whose tries count, if any.</param>
     /// <param name="drawer">Whether the screws are asked for.</param>
+    /// <param name="told">Whether it is asked what whole prints did.</param>
     /// <param name="stop">Ends the wait.</param>
     public static async Task<BriefRead> Of(NpgsqlDataSource database, IReadOnlyCollection<Guid> interfaces, IReadOnlyList<Guid> processes,
-        Guid? part, bool drawer,
-        CancellationToken stop)
+        Guid? part, bool drawer, bool told, CancellationToken stop)
     {
         var named = interfaces.Count > 0;
         await using var connection = await database.OpenConnectionAsync(stop);
         await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(
-            $"{(named ? Places : "")}{Rest}{(drawer ? $"; {ScrewStore.SelectNow}" : "")}",
+            $"{(named ? Places : "")}{Rest}{(drawer ? $"; {ScrewStore.SelectNow}" : "")}{(told ? $"; {RevisionStore.SelectTold}" : "")}",
             new { ids = interfaces.Distinct().ToArray(), processes = processes.ToArray(), process = processes[0], part = part ?? Guid.Empty },
             cancellationToken: stop));
         return new(
             named ? (await InterfaceStore.ReadInterfaces(answers)).ToDictionary(i => i.Interface.Id, i => i.Interface) : new Dictionary<Guid, Interface>(),
-            await ProcessStore.Read(answers), await RevisionStore.ReadEvidence(answers), drawer ? await ScrewStore.Read(answers) : []);
+            await ProcessStore.Read(answers), await RevisionStore.ReadEvidence(answers), drawer ? await ScrewStore.Read(answers) : [],
+            told ? await RevisionStore.ReadTold(answers) : []);
     }
 }

@@ -43,7 +43,7 @@ internal static class Designer
                 $"{PartState.MostSetups}");
         }
 
-        var known = await BriefStore.Of(database, [.. state.Interfaces.Values], [state.Process, .. state.Setups.Values], part, family.Screws, stop);
+        var known = await BriefStore.Of(database, [.. state.Interfaces.Values], [state.Process, .. state.Setups.Values], part, family.Screws, family.Proved, stop);
         var (interfaces, processes) = (known.Interfaces.Concat(stated).ToDictionary(), known.Processes);
         var listed = ListedSizes.Apply(family, state.Parameters, Places(family, state, interfaces));
         var values = ParameterValues.Read(family.Parameters, listed.IsGood ? listed.Value.Parameters
@@ -64,6 +64,7 @@ internal static class Designer
         {
             Taken = taken.Value,
             Drawer = known.Drawer,
+            Told = [.. known.Told.Where(t => PartRow.Members(t.State).Any(state.DecidesAs)).Select(t => (t.Revision, t.Word))],
             Own = own,
         };
         var design = family.Design(brief);

@@ -49,4 +49,14 @@ internal static class Workshop
     public static Interface Place(Guid id, string name, InterfaceKind kind, IEnumerable<(string Key, double? Value)> sizes) =>
         Interface.Of(id, name, kind, [], d =>
         Dimension(id, d.Key, sizes.FirstOrDefault(s => s.Key == d.Key).Value is { } v ? [(Caliper, v)] : []) with { Name = $"{name} {d.Key}" });
+
+    /// <summary>The same process with a tough filament that is known.</summary>
+    public static Process OfTough(Process process) => process with
+    {
+        Sort = FilamentClass.Tough,
+        Stiffness = 2000,
+        StrengthAlong = 45,
+        StrengthAcross = 30,
+        Warmest = 65,
+    };
 }

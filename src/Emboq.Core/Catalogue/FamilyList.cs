@@ -14,6 +14,7 @@ using Emboq.Core.Families.Jigs.SoftJaws;
 using Emboq.Core.Families.Storage.LabelPlate;
 using Emboq.Core.Families.Storage.PocketTray;
 using Emboq.Core.Families.Storage.WallBin;
+using Emboq.Core.Families.Turning.Faceplate;
 using Emboq.Core.Families.Turning.FlipHinge;
 
 namespace Emboq.Core.Catalogue;
@@ -25,7 +26,7 @@ public static class FamilyList
     public static IReadOnlyList<Family> All { get; } = [HoseAdapterFamily.Family, DrawerPullFamily.Family, DrillingTemplateFamily.Family,
         LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family,
         PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family,
-        FootSocketFamily.Family, TubeSaddleFamily.Family, FlipHingeFamily.Family];
+        FootSocketFamily.Family, TubeSaddleFamily.Family, FlipHingeFamily.Family, FaceplateFamily.Family];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

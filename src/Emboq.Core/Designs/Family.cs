@@ -30,6 +30,9 @@ public sealed record Family(
     /// <summary>How its parts are told to do what they must, or not.</summary>
     public IReadOnlyList<TryWord> Words { get; init; } = TryWord.Common;
 
+    /// <summary>Whether its parts turn or hold so fast that no figure vouches for them: what was told of a print then counts.</summary>
+    public bool Proved => Words.Any(w => w.Ends);
+
     /// <summary>The places that count as the choices stand: one that was named for another choice waits, and moves nothing.</summary>
     /// <param name="values">The maker's decisions.</param>
     /// <param name="places">All that are named, by slot.</param>
@@ -117,6 +120,9 @@ public sealed record Brief(
 
     /// <summary>What is taken from other parts, by slot.</summary>
     public IReadOnlyDictionary<string, Taken> Taken { get; init; } = new Dictionary<string, Taken>();
+
+    /// <summary>What was told of prints of these very decisions, oldest first: revision and word; asked for only where <see cref="Family.Proved"/>.</summary>
+    public IReadOnlyList<(int Revision, string Word)> Told { get; init; } = [];
 
     /// <summary>The screws that the workshop has.</summary>
     public IReadOnlyList<DrawerScrew> Drawer { get; init; } = [];

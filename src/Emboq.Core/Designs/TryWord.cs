@@ -6,6 +6,9 @@ namespace Emboq.Core.Designs;
 /// <param name="Good">Whether it then does what it must.</param>
 public sealed record TryWord(string Key, string Says, bool Good = false)
 {
+    /// <summary>Whether a print that did this is never to be used: no better verdict stands for what was printed so.</summary>
+    public bool Ends { get; init; }
+
     /// <summary>What is usually changed after it, the best first.</summary>
     public IReadOnlyList<TryHelp> Helps { get; init; } = [];
 

@@ -26,6 +26,9 @@ public static class FitClasses
         new("drop", "drops in", 2.00, 1.00, 3.20, "drops in, comes out by hand"),
     ];
 
+    /// <summary>A printed thread on the thread of a machine; common practice, no published source.</summary>
+    public static Fit Thread { get; } = new("thread", "running", 0.20, 0.08, 0.36, "runs on by hand from the start");
+
     /// <summary>The fit of a pocket under a key.</summary>
     /// <exception cref="InvalidOperationException">There is none.</exception>
     public static Fit Pocket(string key) => Pockets.First(f => f.Key == key);

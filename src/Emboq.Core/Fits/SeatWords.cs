@@ -34,6 +34,10 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     public static SeatWords Hinge { get; } = new("ring", "knuckle", "diameter of the hole",
         ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"]);
 
+    /// <summary>A printed thread on a spindle.</summary>
+    public static SeatWords Thread { get; } = new("nut", "nut", "diameter over its roots",
+        ["does not start", "runs on by force", "runs on stiffly", "runs on by hand", "rocks on the thread"]);
+
     /// <summary>A thing in a pocket.</summary>
     public static SeatWords Pocket { get; } = new("slice", "slice", "width of the pocket",
         ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"]);

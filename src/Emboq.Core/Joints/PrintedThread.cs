@@ -26,30 +26,63 @@ internal static class PrintedThread
     {
         var (major, pitch) = (Hardware.Diameter(size), Hardware.Pitch(size));
         var drawn = scope.Drawn("thread", "thread, across its roots", major + Clearance, Surface.HoleUpright);
-        var minor = scope.Add("minor", "thread, across its crests", drawn - ((2 * Depth) * pitch), "As far in as the basic profile is deep (ISO 68-1).");
-        var overlap = scope.Add("overlap", "share of the flanks that touch", Whole - (Clearance / ((2 * Depth) * pitch)),
+        var minor = scope.Add("minor", "thread, across its crests", Minor(drawn, pitch), "As far in as the basic profile is deep (ISO 68-1).");
+        var overlap = scope.Add("overlap", "share of the flanks that touch", Overlap(Clearance, pitch),
             "What the clearance leaves of it (FED-STD-H28, from memory).");
-        // Neither its rim nor its corners lie on those of the thread: where they met, edges shorter than a file's numbers tell came out.
-        var rim = (drawn.Value / 2) + LeadOver;
         return new()
         {
             Bore = minor.Value,
-            Cut = new Solid.Helical(Section(drawn.Value, pitch.Value), InSections(depth + ScrewHole.Over, pitch.Value), pitch.Value).At(0, 0, -depth)
-                + new Solid.Revolved(new Profile(new(0, -rim), new(rim + ScrewHole.Over, ScrewHole.Over), new(0, ScrewHole.Over))).Spun(AskewBy),
+            Cut = Cut(drawn.Value, pitch.Value, depth),
             Sleeves = [new(drawn.Value / 2, -depth, 0, Math.Max(scope.LeastWall, major.Value / 2))],
             Checks =
             [
-                Judge(scope, "layers", $"layers in a turn of the {scope.Name}", pitch.Value / scope.Process.LayerHeight, 4,
-                    "They draw its flanks; in the picture they are coarser than in the file.",
-                    "Its flanks are lost between so few layers: thinner ones, or a coarser thread."),
-                Judge(scope, "flanks", $"flanks of the {scope.Name} that touch", overlap.Value, 0.6, "Enough of them bears.",
-                    "So fine a thread hardly touches with the room it needs: a coarser one, or an insert."),
-                new($"{scope.Key}.stands", $"{scope.Name} stands upright", lie == HoleLie.Upright ? Verdict.Good : Verdict.Stop, lie == HoleLie.Upright
-                    ? "Its turns lie on each other." : "Lying, its turns hang in the air: print it the other way up.", lie == HoleLie.Upright ? "upright"
-                    : "lying", "upright", "Common practice, no published source.", []),
+                .. Checks(scope, pitch.Value, overlap.Value),
+                Stands(scope, lie == HoleLie.Upright),
             ],
         };
     }
+
+    /// <summary>What is cut away for a screw from z = 0 down, and a chamfer of 45 degrees that leads it in.</summary>
+    /// <param name="major">Across the roots, as drawn, mm.</param>
+    /// <param name="pitch">mm.</param>
+    /// <param name="depth">mm.</param>
+    /// <param name="mouth">What the chamfer goes on in above: radius and height, from the outside in; a plain mouth where nothing is told.</param>
+    public static Solid Cut(double major, double pitch, double depth, params IReadOnlyList<Point2> mouth)
+    {
+        // Neither its rim nor its corners lie on those of the thread: where they met, edges shorter than a file's numbers tell came out. It ends short of the
+        // crests, where all is cut away already.
+        var (rim, inner) = (Rim(major), (major / 2) - (Depth.Value * pitch) - LeadOver);
+        IReadOnlyList<Point2> above = mouth.Count > 0 ? mouth : [new(rim + ScrewHole.Over, ScrewHole.Over)];
+        return new Solid.Helical(Section(major, pitch), InSections(depth + ScrewHole.Over, pitch), pitch).At(0, 0, -depth)
+            + new Solid.Revolved(new Profile([new(0, inner - rim), new(inner, inner - rim), .. above, new(0, above[^1].Y)])).Spun(AskewBy);
+    }
+
+    /// <summary>Radius of the chamfer where the thread begins, mm.</summary>
+    public static double Rim(double major) => (major / 2) + LeadOver;
+
+    /// <summary>The share of the flanks that a clearance leaves.</summary>
+    public static Quantity Overlap(Quantity clearance, Quantity pitch) => Whole - (clearance / ((2 * Depth) * pitch));
+
+    /// <summary>What is judged of any printed thread.</summary>
+    /// <param name="scope">What it is called.</param>
+    /// <param name="pitch">mm.</param>
+    /// <param name="overlap">Share of the flanks that touch.</param>
+    public static IReadOnlyList<Check> Checks(JointScope scope, double pitch, double overlap) =>
+    [
+        Judge(scope, "layers", $"layers in a turn of the {scope.Name}", pitch / scope.Process.LayerHeight, 4,
+            "They draw its flanks; in the picture they are coarser than in the file.",
+            "Its flanks are lost between so few layers: thinner ones, or a coarser thread."),
+        Judge(scope, "flanks", $"flanks of the {scope.Name} that touch", overlap, 0.6, "Enough of them bears.",
+            "So fine a thread hardly touches with the room it needs: a coarser one, or an insert."),
+    ];
+
+    /// <summary>Whether it stands upright while it is printed.</summary>
+    public static Check Stands(JointScope scope, bool upright) => new($"{scope.Key}.stands", $"{scope.Name} stands upright",
+        upright ? Verdict.Good : Verdict.Stop, upright ? "Its turns lie on each other." : "Lying, its turns hang in the air: print it the other way up.",
+        upright ? "upright" : "lying", "upright", "Common practice, no published source.", []);
+
+    /// <summary>Across the crests of a thread of the basic profile, as drawn.</summary>
+    public static Quantity Minor(Quantity drawn, Quantity pitch) => drawn - ((2 * Depth) * pitch);
 
     /// <summary>A height of whole sections, however coarse they are.</summary>
     private static double InSections(double height, double pitch) => Math.Ceiling(height / pitch * 24) * pitch / 24;

@@ -16,6 +16,17 @@ public sealed record PartState(IReadOnlyDictionary<string, string> Parameters, I
 
     /// <summary>Setups of pieces and proofs that are printed by another process than the rest, by their keys.</summary>
     public IReadOnlyDictionary<string, Guid> Setups { get; init; } = new Dictionary<string, Guid>();
+
+    /// <summary>Whether a single part is made by the very same decisions; what making it costs does not count.</summary>
+    public bool DecidesAs(PartState other)
+    {
+        static Dictionary<string, string> Decided(PartState state) => state.Parameters.Where(e => e.Value.Length > 0
+            && !MakeOrBuy.Specs.Any(s => s.Key == e.Key)).ToDictionary();
+        static bool Same<T>(IReadOnlyDictionary<string, T> a, IReadOnlyDictionary<string, T> b) =>
+            a.Count == b.Count && a.All(e => b.TryGetValue(e.Key, out var value) && Equals(e.Value, value));
+        return Process == other.Process && Same(Decided(this), Decided(other)) && Same(Interfaces, other.Interfaces) && Same(Takes, other.Takes)
+            && Same(Setups, other.Setups);
+    }
 }
 
 /// <summary>Where something is taken from.</summary>

@@ -19,4 +19,25 @@ internal sealed partial class PaddleWorkshop
             new() { ["stock"] = "24", ["past"] = "12", ["wide"] = "90", ["tableThick"] = "38", ["slots"] = "4", ["play"] = "9" },
             new() { ["rail"] = rail, ["pin"] = pin }, tough, null);
     }
+
+    /// <summary>Knobs for the ends of paddle shafts, on a small lathe without plates of its own.</summary>
+    private async Task OnTheKnobLathe(Process tough)
+    {
+        var lathe = await Machine("Knob lathe", "Knobs for T-grips are turned here, the largest from 140 mm of ash.");
+        var spindle = await Place(lathe, "knob lathe spindle", KindList.Of("spindle"));
+        await Around(spindle, "outside", "caliper", ("24.86", 0), ("24.84", 60), ("24.87", 120));
+        await Read(spindle, "turns", "eye", "6");
+        await Read(spindle, "over", "caliper", "18.02", "17.98");
+        await Read(spindle, "length", "depth-rod", "26.5", "26.4");
+        await Read(spindle, "neck", "caliper", "25.02", "25.01");
+        await Read(spindle, "neckLong", "depth-rod", "4.1");
+        await Part("Plates for the knob lathe", "Each size of knob wants its own plate, and the lathe came with none.", "knob plate", "faceplate",
+            new()
+            {
+                ["across"] = "100", ["wall"] = "12", ["screws"] = "6", ["woodScrew"] = "4 mm", ["workAcross"] = "140", ["workLong"] = "55",
+                ["workMass"] = "620", ["speed"] = "750", ["power"] = "370", ["machineMass"] = "34", ["allowed"] = "900",
+            }, new() { ["spindle"] = spindle }, tough, [PlateOf("90"), PlateOf("100"), PlateOf("115"), PlateOf("130")]);
+    }
+
+    private static RowItem PlateOf(string across) => new(1, new Dictionary<string, string> { ["across"] = across });
 }

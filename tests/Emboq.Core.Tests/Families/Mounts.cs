@@ -3,14 +3,7 @@ namespace Emboq.Core.Tests.Families;
 /// <summary>Parts that hold on under load, printed exactly and of a tough filament unless somebody says otherwise.</summary>
 internal static class Mounts
 {
-    public static readonly Process Tough = Workshop.Exact with
-    {
-        Sort = FilamentClass.Tough,
-        Stiffness = 2000,
-        StrengthAlong = 45,
-        StrengthAcross = 30,
-        Warmest = 65,
-    };
+    public static readonly Process Tough = Workshop.OfTough(Workshop.Exact);
 
     /// <summary>A design of decisions "key=value; key=value", the last of equal keys counts, and of places "key value, key value".</summary>
     public static Design Design(string family, string entries, Process? process, IReadOnlyDictionary<string, Taken>? taken,

@@ -46,7 +46,9 @@ internal static class RandomBriefs
             var places = family.Slots.Where((s, i) => s.Need == SlotNeed.Always || (filled && dice[(i + 1) % dice.Length] % 2 == 0)).Take(3).ToDictionary(s =>
                 s.Key, s => Place(s.Kinds[dice[0] % s.Kinds.Count], sizes));
             var values = ParameterValues.Read(family.Parameters, entries);
-            return values.IsGood ? new Brief(values.Value, family.Counting(values.Value, places), Workshop.Process, [], "r12")
+            return values.IsGood ? new Brief(values.Value, family.Counting(values.Value, places),
+                // Of what nobody knows nothing that turns is built.
+                family.Proved ? Workshop.OfTough(Workshop.Process) : Workshop.Process, [], "r12")
                 : throw new InvalidOperationException(values.Problems[0].Message);
         });
 

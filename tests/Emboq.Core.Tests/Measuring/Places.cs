@@ -48,6 +48,7 @@ internal static class Places
             + "step2.length 30, step2.first 20, step2.last 30, step2.corner 1, "
             + "step3.length 40, step3.first 30, step3.last 24, step3.corner 2",
         ["thread"] = "outside 9.9, pitch 1.5, turns 10, over 15, length 25",
+        ["spindle"] = "outside 31.6, pitch 3.175, length 28, turns 6, over 19.05, neck 32, neckLong 4, bore 10",
         ["nut"] = "flats 12.9, height 6.5, corners 14.4, hole 6.8",
         ["screw-head"] = "head 12, height 3, shank 6, length 30, cone 90, drive 4",
         ["ring"] = "wire 2, inside 20, outside 24",
