@@ -87,6 +87,9 @@ async Task EveryFamily()
         ("foot-socket", "wall", 6, [("foot", "block", [("width", 44), ("depth", 30), ("height", 25)])]),
         ("tube-saddle", "crown", 10, [("tube", "post", [("diameter", 32)])]),
         ("flip-hinge", "wall", 3.5, [("rail", "board", [("length", 900), ("width", 45), ("thickness", 30)]), ("pin", "pin", [("diameter", 4)])]),
+        ("faceplate", "wall", 11, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28), ("neck", 32), ("neckLong", 4)])]),
+        ("vacuum-chuck", "rim", 4, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28)]), ("turned", "turned",
+            [("step1.length", 10), ("step1.first", 20), ("step2.length", 15), ("step2.first", 30), ("step2.last", 60)])]),
         ("pocket-tray", "floor", 1.2, [.. Enumerable.Range(1, 5).Select(i =>
             ($"item{i}", "block", new[] { ("width", 30.0 + (7 * i)), ("depth", 20.0 + (3 * i)), ("height", 15.0) }))]),
     })

@@ -16,6 +16,8 @@ using Emboq.Core.Families.Storage.PocketTray;
 using Emboq.Core.Families.Storage.WallBin;
 using Emboq.Core.Families.Turning.Faceplate;
 using Emboq.Core.Families.Turning.FlipHinge;
+using Emboq.Core.Families.Turning.PadHolder;
+using Emboq.Core.Families.Turning.VacuumChuck;
 
 namespace Emboq.Core.Catalogue;
 
@@ -26,7 +28,8 @@ public static class FamilyList
     public static IReadOnlyList<Family> All { get; } = [HoseAdapterFamily.Family, DrawerPullFamily.Family, DrillingTemplateFamily.Family,
         LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family,
         PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family,
-        FootSocketFamily.Family, TubeSaddleFamily.Family, FlipHingeFamily.Family, FaceplateFamily.Family];
+        FootSocketFamily.Family, TubeSaddleFamily.Family, FlipHingeFamily.Family, FaceplateFamily.Family,
+        VacuumChuckFamily.Family, PadHolderFamily.Family];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

@@ -34,6 +34,10 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     public static SeatWords Hinge { get; } = new("ring", "knuckle", "diameter of the hole",
         ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"]);
 
+    /// <summary>A recess on a machine's boss that centres it.</summary>
+    public static SeatWords Boss { get; } = new("ring", "ring", "diameter of the recess",
+        ["does not go on", "goes on by force", "goes on firmly, without play", "goes on easily", "rocks on the boss"]);
+
     /// <summary>A printed thread on a spindle.</summary>
     public static SeatWords Thread { get; } = new("nut", "nut", "diameter over its roots",
         ["does not start", "runs on by force", "runs on stiffly", "runs on by hand", "rocks on the thread"]);

@@ -31,12 +31,25 @@ internal sealed partial class PaddleWorkshop
         await Read(spindle, "length", "depth-rod", "26.5", "26.4");
         await Read(spindle, "neck", "caliper", "25.02", "25.01");
         await Read(spindle, "neckLong", "depth-rod", "4.1");
+        await Read(spindle, "bore", "caliper", "9.62");
         await Part("Plates for the knob lathe", "Each size of knob wants its own plate, and the lathe came with none.", "knob plate", "faceplate",
             new()
             {
                 ["across"] = "100", ["wall"] = "12", ["screws"] = "6", ["woodScrew"] = "4 mm", ["workAcross"] = "140", ["workLong"] = "55",
                 ["workMass"] = "620", ["speed"] = "750", ["power"] = "370", ["machineMass"] = "34", ["allowed"] = "900",
             }, new() { ["spindle"] = spindle }, tough, [PlateOf("90"), PlateOf("100"), PlateOf("115"), PlateOf("130")]);
+        var knob = await Place(lathe, "turned knob", KindList.Of("turned"), "tenon", "shoulder", "top");
+        await Read(knob, "mass", "scale", "86");
+        foreach (var (step, length, first, last) in new[] { (1, "12.1", "19.9", "19.9"), (2, "14.2", "27.8", "57.6"), (3, "22.4", "57.6", "41.2") })
+        {
+            await Read(knob, $"step{step}.length", "caliper", length);
+            await Read(knob, $"step{step}.first", "caliper", first);
+            await Read(knob, $"step{step}.last", "caliper", last);
+        }
+
+        await Part("Knobs without a tenon mark", "The end of a knob is finished last, and nothing may mark its shoulder.", "vacuum seat", "vacuum-chuck",
+            new() { ["land"] = "5", ["gauge"] = "68", ["speed"] = "600", ["off"] = "0.3", ["power"] = "370", ["machineMass"] = "34", ["allowed"] = "900" },
+            new() { ["spindle"] = spindle, ["turned"] = knob }, tough, null);
     }
 
     private static RowItem PlateOf(string across) => new(1, new Dictionary<string, string> { ["across"] = across });

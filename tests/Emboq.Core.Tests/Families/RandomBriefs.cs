@@ -44,7 +44,7 @@ internal static class RandomBriefs
             }
 
             var places = family.Slots.Where((s, i) => s.Need == SlotNeed.Always || (filled && dice[(i + 1) % dice.Length] % 2 == 0)).Take(3).ToDictionary(s =>
-                s.Key, s => Place(s.Kinds[dice[0] % s.Kinds.Count], sizes));
+                s.Key, s => Place(Suited.GetValueOrDefault(s.Key) ?? Measuring.Places.Of(s.Kinds[dice[0] % s.Kinds.Count]), sizes));
             var values = ParameterValues.Read(family.Parameters, entries);
             return values.IsGood ? new Brief(values.Value, family.Counting(values.Value, places),
                 // Of what nobody knows nothing that turns is built.
@@ -52,12 +52,18 @@ internal static class RandomBriefs
                 : throw new InvalidOperationException(values.Problems[0].Message);
         });
 
-    private static Interface Place(string kind, double[] sizes)
+    /// <summary>Places of slots that few things of their kind suit: a knob that seats on a wide cone.</summary>
+    private static readonly Dictionary<string, Interface> Suited = new()
     {
-        var usual = Measuring.Places.Of(kind);
+        ["turned"] = Measuring.Places.Of(KindList.Of("turned"), "overall 50, mass 120, step1.length 10, step1.first 20, step1.last 20, step1.corner 0, "
+            + "step2.length 15, step2.first 40, step2.last 80, step2.corner 0, step3.length 25, step3.first 80, step3.last 60, step3.corner 0"),
+    };
+
+    private static Interface Place(Interface usual, double[] sizes)
+    {
         return usual with
         {
-            Dimensions = [.. usual.Dimensions.Select((d, i) => kind is "hole-row" ? d
+            Dimensions = [.. usual.Dimensions.Select((d, i) => usual.Kind.Key is "hole-row" ? d
                 : d with { Readings = [.. d.Readings.Select(r => r with { Value = Math.Round(r.Value * sizes[i % sizes.Length], 2) })] })],
         };
     }

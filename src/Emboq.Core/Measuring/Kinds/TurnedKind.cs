@@ -32,7 +32,7 @@ internal static class TurnedKind
     private static Quantity? Last(Sizes s, int item) => s[item, "last"] ?? s[item, "first"];
 
     /// <summary>The upper half of the outline, from left to right; x along the axis.</summary>
-    private static List<Point2> Half(Sizes s)
+    internal static List<Point2> Half(Sizes s)
     {
         var points = new List<Point2>();
         double x = 0;

@@ -50,7 +50,7 @@ internal static class PlateShape
         {
             // The mouth and four turns behind it, set down on its cut.
             var high = Math.Min(r.High, r.Socket.Mouth + (r.Socket.Radius - (r.Socket.Minor.Value / 2)) + (4 * r.Socket.Pitch.Value));
-            return PartBodies.Slice(Part(r), -r.Hub, -r.Hub, r.High - high, r.Hub, r.Hub, r.High);
+            return (Part(r) & new Solid.Cylinder(r.Hub, high).At(0, 0, r.High - high)).At(0, 0, high - r.High);
         }, "Proves that register and thread go on the spindle and come to rest on its shoulder. It does not prove what they bear.")
         { Seat = "spindle" };
     }
@@ -68,7 +68,7 @@ internal static class PlateShape
             yield return new("part", "screw hole", r.Screw.Bore, new(hole.X, hole.Y, 0.4), Axis.X);
         }
 
-        foreach (var gauge in r.Socket.Gauges("part", r.High))
+        foreach (var gauge in r.Socket.Gauges("part", deep => r.High - deep))
         {
             yield return gauge;
         }

@@ -62,7 +62,7 @@ internal sealed record SpindleSocket
     {
         var (p, place) = (brief.Parameters, brief.Interfaces[Slot.Key]);
         var scope = PartBodies.Scope(brief, ledger, "thread", "thread");
-        var thread = Fitted.Reckon(new("spindle", "outside", Surface.HoleUpright, FitClasses.Thread, p.Number("clearance"), "thread, across its roots,"),
+        var thread = Fitted.Reckon(new("spindle", "outside", Surface.HoleUpright, FitClasses.Thread, p.Number("clearance"), "thread over its roots"),
             place, brief.Fits, brief.Tries, ledger);
         var pitch = scope.Add("pitch", "pitch", Evaluation.Of(place, "pitch")!.Quantity, "As read.");
         var neck = place.Kind.Key == "spindle" && Evaluation.Of(place, "neck") is not null
@@ -137,7 +137,7 @@ internal sealed record SpindleSocket
     /// <param name="wall">Around them, mm.</param>
     public Proof Nuts(double wall) => new("ladder-spindle", "test nuts", () => Ladder.Select((major, i) =>
     {
-        var (radius, high) = ((Ladder[^1] / 2) + Math.Min(wall, 6), Math.Max(8, (4 * Pitch.Value) + (PrintedThread.Rim(major) - (Minor.Value / 2))) + i);
+        var (radius, high) = ((Ladder[^1] / 2) + Math.Min(wall, 3.5), Math.Max(8, (4 * Pitch.Value) + (PrintedThread.Rim(major) - (Minor.Value / 2))) + i);
         return (new Solid.Cylinder(radius, high) - PrintedThread.Cut(major, Pitch.Value, high + ScrewHole.Over).At(0, 0, high)).At(i * ((2 * radius) + 2), 0, 0);
     }).Aggregate((a, b) => a + b),
         $"{Ladder.Count} nuts with threads from {Figures.Mm(Ladder[0])} to {Figures.Mm(Ladder[^1])} over the roots, the lowest has the narrowest: take the one "
@@ -153,16 +153,18 @@ internal sealed record SpindleSocket
             + new Solid.Cylinder(shoulder, 14);
     }
 
-    /// <summary>Where its sizes must be found in the triangles, with the shoulder's face at some height.</summary>
-    public IEnumerable<Gauge> Gauges(string body, double z)
+    /// <summary>Where its sizes must be found in the triangles.</summary>
+    /// <param name="body">Key of the body.</param>
+    /// <param name="at">Height in its frame of what lies so deep below the shoulder.</param>
+    public IEnumerable<Gauge> Gauges(string body, Func<double, double> at)
     {
         if (Register is { } register && Neck.Value > 1)
         {
-            yield return new(body, "register", register.Drawn.Value, new(0, 0.01, z - (Neck.Value / 2)), Axis.X);
+            yield return new(body, "register", register.Drawn.Value, new(0, 0.01, at(Neck.Value / 2)), Axis.X);
         }
 
         // A whole number of turns over its end, a crest stands at one side and a root at the other.
         var turns = Math.Floor((Engaged / 2 / Pitch.Value) + 1);
-        yield return new(body, "thread, crest to root", (Thread.Drawn.Value + Minor.Value) / 2, new(0, 0.001, z - Depth + (turns * Pitch.Value)), Axis.X);
+        yield return new(body, "thread, crest to root", (Thread.Drawn.Value + Minor.Value) / 2, new(0, 0.001, at(Depth - (turns * Pitch.Value))), Axis.X);
     }
 }

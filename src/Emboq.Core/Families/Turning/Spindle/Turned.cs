@@ -50,16 +50,23 @@ internal sealed record Turned
             new ParameterOption("has", "it has a brake, or runs backwards")),
     ];
 
+    /// <summary>What is asked of work that was measured as it turns.</summary>
+    public static IReadOnlyList<ParameterSpec> MeasuredSpecs { get; } = [.. Specs.Where(s => s.Key is not ("workAcross" or "workLong" or "workMass")),
+        Kit.Specs.Number("workMass", "Work, weight", 200, 1, 50_000, "g", "Where its profile was measured without its mass.")];
+
     /// <summary>Reckons it.</summary>
-    public static Turned Of(Brief brief, Ledger ledger)
+    /// <param name="brief">What is asked.</param>
+    /// <param name="ledger">Takes the figures.</param>
+    /// <param name="measured">Of work that was measured: across, out from what holds it, and its mass where that was read.</param>
+    public static Turned Of(Brief brief, Ledger ledger, (Quantity Across, Quantity Long, Quantity? Mass)? measured = null)
     {
         var p = brief.Parameters;
         Quantity Asked(string key, string name, Unit unit) => Quantity.Chosen(name, p.Number(key)!.Value, unit);
         var speed = p.Number("speed")!.Value;
-        var (across, far) = (ledger.Add("workAcross", "work, across", Asked("workAcross", "work, across", Unit.Millimetre), "At its widest."),
-            ledger.Add("workLong", "work, out from its face", Asked("workLong", "work, out", Unit.Millimetre), "To where the tool cuts."));
-        var grams = ledger.Add("workMass", "weight of the work", brief.Interfaces.GetValueOrDefault(Slot.Key) is { } scale
-            && Evaluation.Of(scale, "mass") is { } read ? read.Quantity : Asked("workMass", "mass of the work", Unit.Grams), "As it comes on.");
+        var (across, far) = (ledger.Add("workAcross", "work, across", measured?.Across ?? Asked("workAcross", "work, across", Unit.Millimetre), "At its widest."),
+            ledger.Add("workLong", "work, out from what holds it", measured?.Long ?? Asked("workLong", "work, out", Unit.Millimetre), "To where the tool cuts."));
+        var grams = ledger.Add("workMass", "weight of the work", measured?.Mass ?? (brief.Interfaces.GetValueOrDefault(Slot.Key) is { } scale
+            ? Evaluation.Of(scale, "mass")?.Quantity : null) ?? Asked("workMass", "mass of the work", Unit.Grams), "As it comes on.");
         var gravity = Quantity.Input("weight of a gram", 0.00980665, new(Gram: -1, Newton: 1), new Provenance.Standard("ISO 80000-4", "standard gravity"));
         var off = ledger.Add("off", "out of balance by", p.Number("off") is { } known ? Quantity.Chosen("out of balance", known, Unit.Millimetre)
             : Quantity.RuleOfThumb("share of the diameter", 0.02, Unit.None,

@@ -1,0 +1,107 @@
+using Emboq.Core.Families.Turning.Faceplate;
+using Emboq.Core.Mechanics;
+
+namespace Emboq.Core.Families.Turning.PadHolder;
+
+/// <summary>Judgements of a pad holder: that it weighs what it should, runs free in its guard and true, and bears its speed.</summary>
+internal static class PadChecks
+{
+    public static IEnumerable<Check> Of(PadReckoning r, Brief brief)
+    {
+        var (p, process) = (brief.Parameters, brief.Process);
+        if (r.Material is null)
+        {
+            yield return new("known", "filament known", Verdict.Stop, "What its filament bears is not entered: nothing that turns is vouched for without it.",
+                "not known", "entered", "Setups.", []);
+        }
+
+        yield return ReadingChecks.Of("mount.readings", "screw circle measured", brief.Interfaces["mount"], "circle");
+        if (r.Target is { } target)
+        {
+            var (off, orbit) = (r.Mass.Whole.Value - target.Value, Math.Max(0.1, p.Number("orbit")!.Value));
+            var most = Math.Max(1, r.Unbalance.Allowed.Value / 2 / orbit);
+            yield return Strength.Used("mass", "weight against the original", Math.Abs(off), most, "g", "It weighs what the original did, as near as layers go.",
+                off > 0 ? "At its thinnest it is still too heavy: fewer walls, less fill, or thinner screws." : "Even so thick it is too light: more walls, or more fill.",
+                "Half of what ISO 21940-11 allows at G 16, on its orbit; a whole gram is always allowed.");
+        }
+
+        yield return r.Unbalance.Has.Value <= r.Unbalance.Allowed.Value
+            ? new("unbalance", "unbalance", Verdict.Good, "It runs as quiet as a machine should.", Said(r.Unbalance.Has.Value),
+                $"{Said(r.Unbalance.Allowed.Value)} or less", "ISO 21940-11, G 16.", [])
+            : new("unbalance", "unbalance", Verdict.Watch, r.Centred is null ? "Nothing but its screws centres it: measure the machine's boss, and let it sit on that."
+                : "It may shake: a closer fit on the boss, or a weight nearer to the original's.", Said(r.Unbalance.Has.Value),
+                $"{Said(r.Unbalance.Allowed.Value)} or less", "ISO 21940-11, G 16.", []);
+        if (p.Number("was") is { } was)
+        {
+            var presses = Math.Pow(was / r.Across.Value, 2);
+            yield return Judge.Of("pad", "pad against the one before", presses <= 2, $"Pressed as before, it presses {Figures.Plain(presses)} times as hard, "
+                + $"runs {Figures.Percent(r.Across.Value / was)} as fast at its rim, and turns {Figures.Percent(r.Across.Value / was)} as hard.",
+                $"Pressed as before, it presses {Figures.Plain(presses)} times as hard: it burns and stalls. Press less.", Verdict.Watch,
+                $"{Figures.Plain(presses)} times the pressure", "2 times or less", "Area and radius; common practice, no published source.");
+        }
+
+        foreach (var check in Room(r, p))
+        {
+            yield return check;
+        }
+
+        var spins = PlateReckoning.Spins(process.Density, r.Speed, r.Across.Value / 2, r.Screw.Bore / 2);
+        yield return Strength.Used("disc", "disc, spinning", spins, r.Material?.Along.Value / PrintedMaterial.Safety * Math.Max(0.2, process.Settings.Fill), "MPa",
+            "It bears its own speed, though its inside is sparse.", "Its own speed tears it: a smaller pad, more fill, or slower.",
+            "A spinning disc with a hole (Timoshenko; Roark); a third of the strength, times the fill.");
+        if (p.Number("allowed") is { } most2)
+        {
+            yield return Judge.Of("allowed", "speed of the machine", r.Speed <= most2, "The pad bears it.", "The pad's own limit is lower: another pad, or slower.",
+                Verdict.Stop, $"{r.Speed:0} 1/min", $"{most2:0} 1/min or less", "As printed on the pad.");
+        }
+        else
+        {
+            yield return new("allowed", "what the pad allows", Verdict.Watch, "What is printed on the pad is not entered: it goes before every figure here.",
+                "not entered", $"{r.Speed:0} 1/min or more", "As printed on the pad.", []);
+        }
+
+        yield return DutyCheck.Of("warm", process);
+        if (r.Centred is { } centred)
+        {
+            yield return ChanceCheck.Of(centred.Chance, [(centred.Realised, centred.Place, "diameter")], centred.Contradictions);
+        }
+
+        yield return BedCheck.Of(r.Across.Value, r.Across.Value, r.High, r.Way, process);
+        yield return ProvedCheck.Of(brief, PadHolderFamily.Family.Words, "Weigh its print, drop it, screw it on and run it in the air behind a board, slowly first");
+    }
+
+    private static string Said(double gramMm) => $"{gramMm.ToString("0.#", System.Globalization.CultureInfo.InvariantCulture)} g·mm";
+
+    private static IEnumerable<Check> Room(PadReckoning r, ParameterValues p)
+    {
+        var (circle, boss) = (r.Circle.Value / 2, r.Boss.Across.Value / 2);
+        yield return r.Screw.WallCheck("screw.boss", "screw, to the side of the boss", boss - circle,
+            PadHolderFamily.Boss.To(Math.Ceiling(2 * (circle + r.Screw.Reach)), "Make the boss {0} across"));
+        yield return r.Screw.WallCheck("screw.apart", "screw, towards the next", circle * Math.Sin(Math.PI / r.Count));
+        yield return Judge.AtLeast("across", "disc past its boss", r.Across.Value - r.Boss.Across.Value, 4, "The boss stands on the disc.",
+            "The boss is as wide as the disc.", Verdict.Stop, "Plane geometry.");
+        yield return r.Screw.SeatCheck("screw.seat", "screw", PadReckoning.UnderHead);
+        if (r.Centred is { } centred)
+        {
+            yield return Judge.AtLeast("boss.wall", "screws beside the boss", circle - (centred.Drawn.Value / 2), Math.Max(r.Screw.Bore / 2, 0.1) + 1.2,
+                "Enough stays between them.", "The screws break into the recess of the boss.", Verdict.Stop, "Common practice, no published source.");
+            yield return Judge.AtMost("boss.deep", "boss goes in", r.Deep, Math.Max(0, r.High - PadReckoning.UnderHead), "Enough stays in front of it.",
+                "It nearly comes through to the pad.", Verdict.Stop, "Common practice, no published source.",
+                new Remedy.Change("Let it go in 2 mm", new Dictionary<string, string> { ["bossDeep"] = "2" }));
+        }
+
+        if (r.Gap is { } gap)
+        {
+            var least = gap.Value - (2 * gap.StandardUncertainty);
+            var narrower = Math.Floor(r.Across.Value - (2 * (1 - least)));
+            yield return Judge.AtLeast("gap", "gap to the guard", least, 1, "It runs free, warm and out of true.", "It may touch the guard: a smaller holder.",
+                Verdict.Stop, "Guard less holder, run-out, warmth; k = 2; 1 mm is common practice.",
+                narrower >= 30 ? [PadHolderFamily.Across.To(narrower, "Make it {0} across")] : []);
+        }
+        else
+        {
+            yield return new("gap", "gap to the guard", Verdict.Watch, "Not judged: measure the guard's inside, where there is one.", "not read", "1 mm or more",
+                "Common practice, no published source.", []);
+        }
+    }
+}

@@ -1,0 +1,71 @@
+namespace Emboq.Core.Families.Turning.PadHolder;
+
+/// <summary>The solids of a pad holder.</summary>
+internal static class PadShape
+{
+    private static IReadOnlyList<Point2> Circle(PadReckoning r) => [.. Enumerable.Range(0, r.Count).Select(i => 2 * Math.PI * i / r.Count)
+        .Select(a => new Point2(r.Circle.Value / 2 * Math.Cos(a), r.Circle.Value / 2 * Math.Sin(a)))];
+
+    public static Piece Piece(PadReckoning r, string? mark) => new(Designs.Piece.Main, "pad holder", () => Marked(r, mark), PadHolderFamily.Ways, r.Way.Key)
+    {
+        Pattern = [.. Circle(r).Select(p => new PatternHole(p.X, p.Y, r.Screw.Bore, HoleUse.Passing, "machine"))],
+        Walls = [.. Circle(r).Select((p, i) => ($"screw {i + 1}", r.Screw.Zone.UpsideDown().At(p.X, p.Y, 0)))],
+    };
+
+    /// <summary>On its back, twice, so that it stays in balance.</summary>
+    private static Solid Marked(PadReckoning r, string? mark)
+    {
+        var middle = (r.Across.Value + r.Boss.Across.Value) / 4;
+        var room = ((r.Across.Value - r.Boss.Across.Value) / 2) - 4;
+        Solid Once(Solid part, double turn) => PartBodies.Marked(part, mark, letters => letters.Spun(90).At(middle, 0, r.Thick.Value).Spun(turn), room);
+        return Once(Once(Part(r), 90), 270);
+    }
+
+    public static Solid Part(PadReckoning r)
+    {
+        var (radius, thick, high) = (r.Across.Value / 2, r.Thick.Value, r.High);
+        List<Solid> cuts = [.. Circle(r).Select(p => r.Screw.Cut.UpsideDown().At(p.X, p.Y, 0))];
+        if (r.Centred is { } centred)
+        {
+            cuts.Add(new Solid.Cylinder(centred.Drawn.Value / 2, r.Deep + 1).At(0, 0, high - r.Deep));
+        }
+
+        // Two notches in its rim, opposite each other: they blur while it turns, and stand still when it stalls.
+        cuts.AddRange(new[] { 0.0, 180 }.Select(a => new Solid.Box(3, 2, 0.8).At(radius - 2, -1, thick - 0.4).Spun(a)));
+        return (new Solid.Cylinder(radius, thick) + new Solid.Cylinder(r.Boss.Across.Value / 2, high)).Without(cuts);
+    }
+
+    public static IEnumerable<Proof> Proofs(PadReckoning r)
+    {
+        var (boss, deep) = (r.Boss.Across.Value / 2, Math.Max(2, Math.Min(r.High, r.Deep + 1.5)));
+        yield return new("ring-centre", "back of the boss", () => (Part(r) & new Solid.Cylinder(boss, deep).At(0, 0, r.High - deep)).At(0, 0, deep - r.High),
+            "Proves that it sits on the machine and its screws meet their holes. It does not prove its weight, nor what it bears.")
+        { Seat = r.Centred is null ? null : "centre" };
+    }
+
+    public static IEnumerable<Body> Machine(PadReckoning r)
+    {
+        if (r.Centred is { } centred)
+        {
+            yield return new("machine-boss", centred.Place.Name, () => new Solid.Cylinder(centred.Counterpart.Value / 2, r.Deep + 10).At(0, 0, r.High - r.Deep));
+        }
+
+        yield return new("machine-pad", "pad", () => new Solid.Cylinder(r.Across.Value / 2, 8).At(0, 0, -8));
+    }
+
+    public static IEnumerable<Gauge> Gauges(PadReckoning r)
+    {
+        yield return new("part", "holder, across", r.Across.Value, new(0.01, 0, r.Thick.Value / 2), Axis.Y, Jaws.Over);
+        yield return new("part", "thickness of the disc", r.Thick.Value, new(0.01, (r.Across.Value / 2) - 0.5, r.Thick.Value / 2), Axis.Z, Jaws.Over);
+        foreach (var p in Circle(r))
+        {
+            yield return new("part", "screw hole", r.Screw.Bore, new(p.X, p.Y, r.Screw.Recess + 0.4), Axis.X);
+        }
+
+        if (r.Centred is { } centred)
+        {
+            yield return new("part", "recess for the boss", centred.Drawn.Value, new(0, 0.01, r.High - (r.Deep / 2)), Axis.X);
+            yield return new("ring-centre", "recess for the boss", centred.Drawn.Value, new(0, 0.01, Math.Max(2, Math.Min(r.High, r.Deep + 1.5)) - 0.4), Axis.X);
+        }
+    }
+}
