@@ -90,6 +90,7 @@ async Task EveryFamily()
         ("faceplate", "wall", 11, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28), ("neck", 32), ("neckLong", 4)])]),
         ("vacuum-chuck", "rim", 4, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28)]), ("turned", "turned",
             [("step1.length", 10), ("step1.first", 20), ("step2.length", 15), ("step2.first", 30), ("step2.last", 60)])]),
+        ("pad-holder", "bossHigh", 5, [("mount", "hole-circle", [("circle", 32), ("count", 4), ("diameter", 5)]), ("centre", "post", [("diameter", 18)])]),
         ("pocket-tray", "floor", 1.2, [.. Enumerable.Range(1, 5).Select(i =>
             ($"item{i}", "block", new[] { ("width", 30.0 + (7 * i)), ("depth", 20.0 + (3 * i)), ("height", 15.0) }))]),
     })

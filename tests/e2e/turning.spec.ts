@@ -53,3 +53,62 @@ test('a flip hinge goes from its bench to test knuckles, a swing that is free, a
   for (const piece of ["table's leaf", "rail's leaf", 'support post'])
     await expect(page.getByRole('list', { name: 'Files' })).toContainText(piece)
 })
+
+test('a faceplate is green only once its print was proved, and one that cracked ends that revision', async ({ page }) => {
+  test.setTimeout(120_000)
+  await page.goto('/')
+  await page
+    .getByRole('link', { name: /Plates for the knob lathe/ })
+    .first()
+    .click()
+  const check = (title: string) => page.getByRole('listitem').filter({ hasText: title })
+  const station = (name: string) => page.getByRole('button', { name: new RegExp(`^\\d ${name}`) }).click()
+  await station('Check')
+  await expect(check('proved by a print')).toHaveAttribute('data-verdict', 'watch')
+  await expect(check('hub, when the tool catches')).toHaveAttribute('data-verdict', 'good')
+  // Four plates of a row come as files; one of them cracks.
+  await station('Print')
+  await page.getByRole('button', { name: 'Number this print' }).click()
+  await expect(page.getByRole('list', { name: 'Files' })).toContainText('Revision 1')
+  await station('Try')
+  await page.getByLabel('what it must do').check()
+  await page.getByLabel('cracked', { exact: true }).check()
+  await page.getByRole('button', { name: 'Note the try' }).click()
+  await expect(page.getByText('cracked').first()).toBeVisible()
+  await station('Check')
+  await expect(check('proved by a print')).toHaveAttribute('data-verdict', 'stop')
+  await expect(check('proved by a print')).toContainText('Revision 1 cracked')
+  // Another plate than the one that cracked is to be proved anew.
+  await station('Reckon')
+  await page.locator('[data-line="wall"]').click()
+  await page.getByRole('textbox', { name: 'Wall around the thread' }).fill('16')
+  await page.keyboard.press('Enter')
+  await settled(page)
+  await station('Check')
+  await expect(check('proved by a print')).toHaveAttribute('data-verdict', 'watch')
+})
+
+test('a pad holder is as thick as the weight of the original wants it', async ({ page }) => {
+  await page.goto('/')
+  await page
+    .getByRole('link', { name: /A small pad for the throat/ })
+    .first()
+    .click()
+  const check = (title: string) => page.getByRole('listitem').filter({ hasText: title })
+  const thick = async () =>
+    Number.parseFloat(
+      await page
+        .locator('[data-line="thick"]')
+        .innerText()
+        .then((t) => /([\d.]+) mm/.exec(t)![1]!),
+    )
+  await page.getByRole('button', { name: '2 Reckon' }).click()
+  const before = await thick()
+  await page.locator('[data-line="across"]').click()
+  await page.getByRole('textbox', { name: 'Holder, across' }).fill('85')
+  await page.keyboard.press('Enter')
+  await expect.poll(thick).toBeLessThan(before)
+  await settled(page)
+  await page.getByRole('button', { name: '3 Check' }).click()
+  await expect(check('weight against the original')).toHaveAttribute('data-verdict', 'good')
+})

@@ -14,7 +14,7 @@ type Family = {
   readonly takes: readonly Thing[]
   readonly gives: readonly Thing[]
 }
-type Place = { readonly id: string; readonly kind: string; readonly read: boolean }
+type Place = { readonly id: string; readonly name: string; readonly kind: string; readonly read: boolean }
 type Part = { readonly id: string; readonly job: string; readonly version: number; readonly state: Record<string, unknown> }
 
 /** As a part stands when it is walked. */
@@ -50,8 +50,14 @@ const forms: Record<string, readonly Form[]> = {
   'tube-saddle': [{ parameters: { under: 'block', length: '110', woodScrew: '4 mm' }, places: { holes: 'hole-row' } }],
   'hose-carrier': [{ parameters: { turns: 'swivel', reach: 'judged' }, places: {} }],
   'flip-hinge': [{ parameters: { pin: 'printed', post: 'none', wayUp: 'side', slots: '6' }, places: {} }],
+  faceplate: [{ parameters: { held: 'glued', ribs: 'none' }, places: {} }],
+  'vacuum-chuck': [{ parameters: { seal: 'cord', tailstock: 'up' }, places: {} }],
+  'pad-holder': [{ parameters: { solve: 'thick' }, places: { centre: 'post', guard: 'bore' } }],
   'label-plate': [{ parameters: { fixing: 'hang' }, places: { ring: 'ring' } }],
 }
+
+/** Places of slots that few things of their kind suit, by name. */
+const suited: Record<string, string> = { turned: 'turned knob', mount: "sander's screw circle" }
 
 const get = async <T>(request: APIRequestContext, path: string): Promise<T> => (await request.get(path)).json() as Promise<T>
 
@@ -64,7 +70,7 @@ async function send<T>(request: APIRequestContext, method: 'post' | 'put', path:
 /** Places of the demo workshop of which everything that is needed is read. */
 async function readPlaces(request: APIRequestContext): Promise<readonly Place[]> {
   const machines = await get<readonly { id: string }[]>(request, '/api/machines')
-  type Sheet = { interfaces: { id: string; kind: string; dimensions: { need: string; size: unknown }[] }[] }
+  type Sheet = { interfaces: { id: string; name: string; kind: string; dimensions: { need: string; size: unknown }[] }[] }
   const sheets = await Promise.all(machines.map((m) => get<Sheet>(request, `/api/machines/${m.id}`)))
   return sheets.flatMap((s) =>
     s.interfaces.map((i) => ({ ...i, read: i.dimensions.every((d) => d.need !== 'needed' || d.size !== null) })).filter((i) => i.read),
@@ -87,7 +93,9 @@ async function begin(
   // Of counted slots two are filled: a tray of two things.
   for (const slot of measured ? family.slots.filter((s) => s.need === 'always' || /[12]$/.test(s.key) || s.key in form.places) : []) {
     const kind = form.places[slot.key]
-    const place = places.find((p) => slot.kinds.includes(p.kind) && (!kind || p.kind === kind) && !taken.has(p.id))
+    const place = places.find(
+      (p) => slot.kinds.includes(p.kind) && (!kind || p.kind === kind) && p.name === (suited[slot.key] ?? p.name) && !taken.has(p.id),
+    )
     expect(place, `a place that was read for ${slot.key} of ${family.key}`).toBeDefined()
     taken.add(place!.id)
     interfaces[slot.key] = place!.id

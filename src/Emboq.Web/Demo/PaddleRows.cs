@@ -41,6 +41,7 @@ internal sealed partial class PaddleWorkshop
         await OnTheCart(tough);
         await OnTheTrimBench(tough);
         await OnTheKnobLathe(tough);
+        await OnTheOrbitSander(tough);
         var of = (await SetupStores.Filaments.All(database, default)).ToDictionary(f => f.Name, f => f.Id);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, half", of["plain grey"], "plain grey", "", 212, 538, Later()), default);
         await SpoolStore.Add(database, new(Guid.CreateVersion7(), "grey, the end of one", of["plain grey"], "plain grey", "", 212, 259, Later()), default);

@@ -52,5 +52,26 @@ internal sealed partial class PaddleWorkshop
             new() { ["spindle"] = spindle, ["turned"] = knob }, tough, null);
     }
 
+    /// <summary>The large pad of the orbit sander does not reach into the throat of a blade.</summary>
+    private async Task OnTheOrbitSander(Process tough)
+    {
+        var sander = await Machine("Orbit sander", "Sands blades; its pad was 125 mm, and the throat of a blade wants 75.");
+        var circle = await Place(sander, "sander's screw circle", KindList.Of("hole-circle"));
+        await Read(circle, "count", "eye", "4");
+        await Read(circle, "inner", "caliper", "26.96");
+        await Read(circle, "outer", "caliper", "37.08");
+        await Read(circle, "diameter", "caliper", "5.06");
+        var boss = await Place(sander, "sander's boss", KindList.Of("post"));
+        await Around(boss, "diameter", "caliper", ("17.94", 0), ("17.95", 60), ("17.94", 120));
+        var original = await Place(sander, "sander's own plate", KindList.Of("mass"));
+        await Read(original, "mass", "scale", "52");
+        var guard = await Place(sander, "sander's guard", KindList.Of("bore"));
+        await Around(guard, "diameter", "long-caliper", ("131.4", 0), ("131.9", 60), ("131.6", 120));
+        await Part("A small pad for the throat", "A pad of 125 mm rides on both edges of the throat and leaves its middle rough.", "small pad", "pad-holder",
+            new() { ["across"] = "75", ["boss"] = "46", ["bossHigh"] = "5", ["screwMass"] = "2.4", ["was"] = "125", ["allowed"] = "12000", ["speed"] = "10000",
+                ["moving"] = "480" },
+            new() { ["mount"] = circle, ["centre"] = boss, ["original"] = original, ["guard"] = guard }, tough, null);
+    }
+
     private static RowItem PlateOf(string across) => new(1, new Dictionary<string, string> { ["across"] = across });
 }

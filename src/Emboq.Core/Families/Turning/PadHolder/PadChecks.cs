@@ -79,7 +79,8 @@ internal static class PadChecks
             PadHolderFamily.Boss.To(Math.Ceiling(2 * (circle + r.Screw.Reach)), "Make the boss {0} across"));
         yield return r.Screw.WallCheck("screw.apart", "screw, towards the next", circle * Math.Sin(Math.PI / r.Count));
         yield return Judge.AtLeast("across", "disc past its boss", r.Across.Value - r.Boss.Across.Value, 4, "The boss stands on the disc.",
-            "The boss is as wide as the disc.", Verdict.Stop, "Plane geometry.");
+            "The boss is as wide as the disc.", Verdict.Stop, "Plane geometry.", PadHolderFamily.Across.To(Math.Ceiling(r.Boss.Across.Value + 10),
+                "Make it {0} across"));
         yield return r.Screw.SeatCheck("screw.seat", "screw", PadReckoning.UnderHead);
         if (r.Centred is { } centred)
         {

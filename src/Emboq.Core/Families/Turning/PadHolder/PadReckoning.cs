@@ -56,7 +56,7 @@ internal sealed record PadReckoning
 
     public double High => Thick.Value + Boss.High.Value;
 
-    public bool Built => Across.Value > Boss.Across.Value && Boss.Across.Value / 2 > (Circle.Value / 2) + Screw.Bore / 2 && Thick.Value >= Screw.Recess
+    public bool Built => Across.Value > Boss.Across.Value && Boss.Across.Value / 2 > (Circle.Value / 2) + Screw.Bore / 2
         && (Centred is null || (Centred.Drawn.Value < Boss.Across.Value - 1 && Deep < High - 1));
 
     public static PadReckoning Of(Brief brief, Ledger ledger)
