@@ -89,7 +89,8 @@ async Task EveryFamily()
         ("flip-hinge", "wall", 3.5, [("rail", "board", [("length", 900), ("width", 45), ("thickness", 30)]), ("pin", "pin", [("diameter", 4)])]),
         ("faceplate", "wall", 11, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28), ("neck", 32), ("neckLong", 4)])]),
         ("vacuum-chuck", "rim", 4, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28)]), ("turned", "turned",
-            [("step1.length", 10), ("step1.first", 20), ("step2.length", 15), ("step2.first", 30), ("step2.last", 60)])]),
+            [("step1.length", 10), ("step1.first", 20), ("step2.length", 15), ("step2.first", 30), ("step2.last", 60), ("step3.length", 20),
+                ("step3.first", 60)])]),
         ("pad-holder", "bossHigh", 5, [("mount", "hole-circle", [("circle", 32), ("count", 4), ("diameter", 5)]), ("centre", "post", [("diameter", 18)])]),
         ("pocket-tray", "floor", 1.2, [.. Enumerable.Range(1, 5).Select(i =>
             ($"item{i}", "block", new[] { ("width", 30.0 + (7 * i)), ("depth", 20.0 + (3 * i)), ("height", 15.0) }))]),
@@ -127,7 +128,7 @@ async Task EveryFamily()
 
             var design = of.Design(new(ParameterValues.Read(of.Parameters, entries).Value,
                 places.ToDictionary(p => p.Slot, p => Place(p.Kind, p.Sizes)), process, []));
-            _ = await pool.Evaluate([.. design.Pieces.Select(p => p.Solid), .. design.Machine.Select(b => b.Solid)], Facets.DefaultChordError, default);
+            _ = await pool.Evaluate([.. design.Pieces.Select(p => CoarseThreads.Of(p.Solid)), .. design.Machine.Select(b => b.Solid)], Facets.DefaultChordError, default);
         }
 
         const int Rounds = 60;
@@ -153,7 +154,7 @@ async Task EveryFamily()
 static Interface Place(string kind, (string Key, double Value)[] sizes)
 {
     var (id, caliper) = (Guid.NewGuid(), new Instrument("caliper", "caliper", 0.01, 0.03, 0.03, 1000));
-    return Interface.Of(id, kind, KindList.Of(kind), [], d => new Dimension(id, d.Key, d.Name,
+    return Interface.Of(id, kind, KindList.Of(kind), KindList.Of(kind).Item?.UsualNames ?? [], d => new Dimension(id, d.Key, d.Name,
         [.. sizes.Where(s => s.Key == d.Key).Select(s => new Reading(Guid.NewGuid(), s.Value, "", caliper, default, null, null))]));
 }
 
@@ -185,7 +186,7 @@ async Task Kernel(int i)
 {
     var values = ParameterValues.Read(family.Parameters, new Dictionary<string, string>(decisions) { ["coneAngle"] = Angle(i) }).Value;
     var design = family.Design(new(values, new Dictionary<string, Interface> { ["first"] = Tube(100.24), ["second"] = Tube(63.33) }, process, []));
-    _ = await pool.Evaluate([.. design.Pieces.Select(p => p.Solid), .. design.Machine.Select(b => b.Solid)], Facets.DefaultChordError, default);
+    _ = await pool.Evaluate([.. design.Pieces.Select(p => CoarseThreads.Of(p.Solid)), .. design.Machine.Select(b => b.Solid)], Facets.DefaultChordError, default);
 }
 
 static Interface Tube(double size)

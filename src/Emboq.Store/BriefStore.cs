@@ -16,7 +16,18 @@ public sealed record BriefRead(IReadOnlyDictionary<Guid, Interface> Interfaces, 
 /// <param name="Revision">Its number.</param>
 /// <param name="Word">Key of the word.</param>
 /// <param name="State">The decisions it was printed by.</param>
-public sealed record ToldOfPrint(int Revision, string Word, PartState State);
+/// <param name="Printed">Which members of the part came off the bed: one, where there is no row.</param>
+/// <param name="Process">What it was printed with, as that stood then.</param>
+public sealed record ToldOfPrint(int Revision, string Word, PartState State, IReadOnlyList<int> Printed, Process Process)
+{
+    /// <summary>Whether it was a print of these very decisions, laid in the same lines.</summary>
+    /// <param name="state">Of a single part, or of one member.</param>
+    /// <param name="process">What that is printed with.</param>
+    public bool IsOf(PartState state, Process process) => Laid(Process) == Laid(process)
+        && PartRow.Members(State).Where((_, i) => Printed.Contains(i + 1)).Any(state.DecidesAs);
+
+    private static (int, int, double, double, double) Laid(Process p) => (p.Settings.Walls, p.Settings.Skins, p.Settings.Fill, p.LayerHeight, p.LineWidth);
+}
 
 /// <summary>What a design is computed from, in one round trip: it is read for every step of every value.</summary>
 public static class BriefStore

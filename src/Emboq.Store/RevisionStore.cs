@@ -112,19 +112,21 @@ public static class RevisionStore
     internal static async Task<IReadOnlyList<TryEvidence>> ReadEvidence(SqlMapper.GridReader answers) =>
         [.. (await answers.ReadAsync<EvidenceRow>()).Select(r => r.ToEvidence())];
 
-    private sealed record ToldRow(int Revision, string Word, string State, string Printed);
+    private sealed record ToldRow(int Revision, string Word, string State, string Printed, string Process);
 
     /// <summary>What was told of whole prints of a part, oldest first, by <c>@part</c>. <see cref="ReadTold"/> reads it.</summary>
     internal const string SelectTold = """
-        select t.revision, t.word, r.state::text, array_to_json(r.printed)::text as printed
+        select t.revision, t.word, r.state::text, array_to_json(r.printed)::text as printed, p.process::text
         from try t join revision r on r.part_id = t.part_id and r.number = t.revision
+        join revision_process p on p.part_id = r.part_id and p.number = r.number
         where t.part_id = @part and t.word is not null and not exists (select 1 from try_strike s where s.try_id = t.id) order by t.at, t.id
         """;
 
     /// <summary>Reads the answer of <see cref="SelectTold"/>: of prints of the part itself, not of its proofs.</summary>
     internal static async Task<IReadOnlyList<ToldOfPrint>> ReadTold(SqlMapper.GridReader answers) =>
-        [.. (await answers.ReadAsync<ToldRow>()).Where(t => StoreJson.Read<string[]>(t.Printed).Any(p => BodyAddress.Parse(p).Key == Piece.Main))
-            .Select(t => new ToldOfPrint(t.Revision, t.Word, StoreJson.Read<PartState>(t.State)))];
+        [.. (await answers.ReadAsync<ToldRow>()).Select(t => new ToldOfPrint(t.Revision, t.Word, StoreJson.Read<PartState>(t.State),
+            [.. StoreJson.Read<string[]>(t.Printed).Select(BodyAddress.Parse).Where(p => p.Key == Piece.Main).Select(p => p.Member ?? 1)],
+            StoreJson.Read<Process>(t.Process)))];
 
     /// <summary>Adds a try.</summary>
     public static Task AddTry(NpgsqlDataSource database, Try entry, CancellationToken stop) =>

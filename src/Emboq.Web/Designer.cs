@@ -64,7 +64,7 @@ internal static class Designer
         {
             Taken = taken.Value,
             Drawer = known.Drawer,
-            Told = [.. known.Told.Where(t => PartRow.Members(t.State).Any(state.DecidesAs)).Select(t => (t.Revision, t.Word))],
+            Told = [.. known.Told.Where(t => t.IsOf(state, processes[state.Process])).Select(t => (t.Revision, t.Word))],
             Own = own,
         };
         var design = family.Design(brief);

@@ -1,5 +1,3 @@
-using Emboq.Core.Mechanics;
-
 namespace Emboq.Core.Joints;
 
 /// <summary>Holes that hold a screw by a thread: a heat-set insert, or one the screw cuts itself.</summary>
@@ -24,14 +22,6 @@ internal static class Threaded
             Sleeves = [new(HoleShape.Rise(hole.Value, lie), -deep.Value, 0, (boss.Value - Table(size, "hole").Value) / 2)],
         };
     }
-
-    /// <summary>What an insert bears that is pulled out the way it went in, N: the plastic around it shears, half of the strength across layers; half of its
-    /// knurls hold, and a third of all that is allowed. <c>null</c> where the filament is not known.</summary>
-    public static double? Bears(string size, PrintedMaterial? material) => material is null ? null
-        : Math.PI * Table(size, "outside").Value * Table(size, "length").Value * material.Across.Value / 2 / 2 / PrintedMaterial.Safety;
-
-    /// <summary>Where that comes from.</summary>
-    public const string BearsBy = "Shear around an insert, half of its knurls holding; a third of the strength; common practice, no published source.";
 
     /// <summary>How long the thread of an insert is.</summary>
     public static Quantity InsertLength(string size) => Table(size, "length");

@@ -4,14 +4,7 @@ namespace Emboq.Core.Mechanics;
 internal static class Lifetime
 {
     /// <summary>Days of use of a thing that lasts for years, and times that count as "a few".</summary>
-    private const double Days = 2000, Few = 10;
-
-    /// <summary>Of what flexes often.</summary>
-    public static ParameterSpec Flexing { get; } = Families.Kit.Specs.Number("aDay", "On a usual day", 5, 0.1, 500, "times",
-        "It flexes so often; the more, the less strain it bears.").If("opened", "often");
-
-    /// <summary>Times in all of what flexes a few times, or so many times a day.</summary>
-    public static double Flexes(ParameterValues p) => p.Choice("opened") == "often" ? OfADay(p.Number(Flexing.Key)!.Value) : Few;
+    public const double Days = 2000, Few = 10;
 
     /// <summary>In all, of so many times a day.</summary>
     public static double OfADay(double times) => times * Days;

@@ -156,12 +156,14 @@ internal static class DesignEndpoints
         const double LeastUncertainty = 0.001;
         var field = $"interfaces.{slot}";
         var kind = input.OneOf($"{field}.kind", place.Kind ?? KindList.Tube.Key, KindList.All, k => k.Key) ?? KindList.Tube;
-        foreach (var key in place.Sizes?.Keys.Where(k => kind.Dimensions.All(d => d.Key != k)) ?? [])
+        var items = kind.Item?.UsualNames ?? [];
+        var dimensions = kind.DimensionsOf(items);
+        foreach (var key in place.Sizes?.Keys.Where(k => dimensions.All(d => d.Key != k)) ?? [])
         {
-            input.OneOf($"{field}.sizes", key, kind.Dimensions, d => d.Key);
+            input.OneOf($"{field}.sizes", key, dimensions, d => d.Key);
         }
 
-        return Interface.Of(id, $"{slot} place", kind, kind.Item?.UsualNames ?? [], d =>
+        return Interface.Of(id, $"{slot} place", kind, items, d =>
         {
             var at = $"{field}.sizes.{d.Key}";
             if (place.Sizes?.GetValueOrDefault(d.Key) is not { } size)

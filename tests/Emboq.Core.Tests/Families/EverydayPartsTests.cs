@@ -270,8 +270,10 @@ public sealed class EverydayPartsTests
         // A plate of 6 mm and three times 4 mm in the edge; a leaf of 6 mm and a rail of 30 mm: 18 mm and more.
         Hardware("flip-hinge", "", ("rail", Measuring.Places.Of("board")), ("pin",
             Measuring.Places.Of("pin"))).ShouldContain("20 mm from the drawer, into the rail");
+        // A plate of 6 mm and three times 4 mm in the work.
+        Hardware("faceplate", "plate=6; woodScrew=4 mm", ("spindle", Measuring.Places.Of("spindle"))).ShouldContain("20 mm from the drawer");
         FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray",
-            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge"]);
+            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge", "faceplate"]);
     }
 
     [Theory]

@@ -44,25 +44,13 @@ internal static class RandomBriefs
             }
 
             var places = family.Slots.Where((s, i) => s.Need == SlotNeed.Always || (filled && dice[(i + 1) % dice.Length] % 2 == 0)).Take(3).ToDictionary(s =>
-                s.Key, s => Place(Suited.GetValueOrDefault(s.Key) ?? Measuring.Places.Of(s.Kinds[dice[0] % s.Kinds.Count]), sizes));
+                s.Key, s => Place(Measuring.Places.Of(s.Kinds[dice[0] % s.Kinds.Count]), sizes));
             var values = ParameterValues.Read(family.Parameters, entries);
             return values.IsGood ? new Brief(values.Value, family.Counting(values.Value, places),
                 // Of what nobody knows nothing that turns is built.
                 family.Proved ? Workshop.OfTough(Workshop.Process) : Workshop.Process, [], "r12")
                 : throw new InvalidOperationException(values.Problems[0].Message);
         });
-
-    /// <summary>Places of slots that few things of their kind suit: a knob that seats on a wide cone, a sander's small circle and
-    /// boss.</summary>
-    private static readonly Dictionary<string, Interface> Suited = new()
-    {
-        ["turned"] = Measuring.Places.Of(KindList.Of("turned"), "overall 50, mass 120, step1.length 10, step1.first 20, step1.last 20, step1.corner 0, "
-            + "step2.length 15, step2.first 40, step2.last 80, step2.corner 0, step3.length 25, step3.first 80, step3.last 60, step3.corner 0"),
-        ["mount"] = Measuring.Places.Of(KindList.Of("hole-circle"), "circle 26, count 4, diameter 4"),
-        ["centre"] = Measuring.Places.Of(KindList.Of("post"), "diameter 10"),
-        ["guard"] = Measuring.Places.Of(KindList.Of("bore"), "diameter 200"),
-        ["original"] = Measuring.Places.Of(KindList.Of("mass"), "mass 120"),
-    };
 
     private static Interface Place(Interface usual, double[] sizes)
     {

@@ -42,11 +42,11 @@ internal static class Places
         ["holes"] = "thickness 5, hole1.x 20, hole1.y 15, hole1.diameter 6, hole1.xNear 17, hole1.xFar 23, "
             + "hole2.x 60, hole2.y 45, hole2.diameter 6, hole2.xNear 57, hole2.xFar 63",
         ["hole-row"] = "diameter 5, overall 101, gap1.centre 96, gap1.inner 91, gap1.outer 101",
-        ["hole-circle"] = "circle 80, count 6, diameter 5, inner 75, outer 85, neighbour 40, thickness 6",
+        ["hole-circle"] = "circle 32, count 4, diameter 5, inner 27, outer 37, neighbour 22.627, thickness 6",
         ["hole-grid"] = "pitchX 96, pitchY 96, diameter 20, overX 212, spacesX 2, firstX 60, firstY 60, thickness 18",
         ["turned"] = "overall 90, mass 60, step1.length 20, step1.first 16, step1.last 16, step1.corner 1, "
-            + "step2.length 30, step2.first 20, step2.last 30, step2.corner 1, "
-            + "step3.length 40, step3.first 30, step3.last 24, step3.corner 2",
+            + "step2.length 30, step2.first 40, step2.last 70, step2.corner 1, "
+            + "step3.length 40, step3.first 70, step3.last 54, step3.corner 2",
         ["thread"] = "outside 9.9, pitch 1.5, turns 10, over 15, length 25",
         ["spindle"] = "outside 31.6, pitch 3.175, length 28, turns 6, over 19.05, neck 32, neckLong 4, bore 10",
         ["nut"] = "flats 12.9, height 6.5, corners 14.4, hole 6.8",

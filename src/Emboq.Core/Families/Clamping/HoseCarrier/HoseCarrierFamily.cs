@@ -40,7 +40,7 @@ public static class HoseCarrierFamily
                 new ParameterOption("side", "to the side"),
                 new ParameterOption("down", "down")),
             Specs.Choice("opened", "The hose goes in and out", "often", "What flexes often bears less.", new ParameterOption("often", "every day"),
-                new ParameterOption("once", "a few times in all")), Lifetime.Flexing,
+                new ParameterOption("once", "a few times in all")), Flexing.Spec,
             Specs.Choice("turns", "On its mount", "fixed", "A hose that is led about kinks at a carrier that stands fast.", new ParameterOption("fixed",
                 "it is screwed fast"), new ParameterOption("swivel", "it turns on its screw")),
             Specs.Choice("holes", "Screwed on by", "2", "From inside, through the mouth.", new ParameterOption("1", "one screw"),
@@ -122,7 +122,7 @@ public static class HoseCarrierFamily
         yield return Judge.AtMost("mouth.narrow", "mouth", mouth, 0.95 * (hose - r.Give), "Its lips keep the hose.",
             "A mouth as wide as the hose keeps nothing.", Verdict.Stop, "Plane geometry.",
             new Remedy.Change("Let Emboq choose the mouth", new Dictionary<string, string> { ["mouth"] = "" }));
-        double Borne() => r.Material!.Strain(Lifetime.Flexes(p)).Value * (r.Upright ? 1 : r.Material.Across.Value / r.Material.Along.Value);
+        double Borne() => r.Material!.Strain(Flexing.Times(p)).Value * (r.Upright ? 1 : r.Material.Across.Value / r.Material.Along.Value);
         double Uses(double wall, double opening)
         {
             var ring = OpenRing.Around(r.Bore.Drawn.Value, wall, Math.Min(opening, r.Bore.Drawn.Value));

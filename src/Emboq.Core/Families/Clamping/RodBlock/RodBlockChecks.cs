@@ -53,9 +53,9 @@ internal static class RodBlockChecks
 
         else if (r.Slot is null)
         {
-            yield return Strength.Used("top.pull", "pull on the inserts", r.Load.Weight.Value, Threaded.Bears(r.InsertSize, r.Material) * r.Inserts.Count
+            yield return Strength.Used("top.pull", "pull on the inserts", r.Load.Weight.Value, InsertPull.Bears(r.InsertSize, r.Material) * r.Inserts.Count
                 * r.Load.Left.Value, "N", "They stay in, though they are pulled the way they went in.",
-                "The load pulls them out the way they went in: larger ones, or two.", Threaded.BearsBy);
+                "The load pulls them out the way they went in: larger ones, or two.", InsertPull.By);
         }
 
         if (r.Centres is { } spread)

@@ -54,10 +54,10 @@ internal static class ClampChecks
                 $"Set them {Figures.Mm(Math.Ceiling(2 * face.Insert.Reach))} apart",
                     new Dictionary<string, string> { ["faceSpacing"] = Figures.Number(Math.Ceiling(2 * face.Insert.Reach)) }));
             var pull = r.Load.Moment.Value / (r.Height.Value / 2) / 2;
-            yield return Strength.Used("face.pull", "pull on a face's insert", pull, Threaded.Bears(face.Screw, r.Material), "N",
+            yield return Strength.Used("face.pull", "pull on a face's insert", pull, InsertPull.Bears(face.Screw, r.Material), "N",
                 "It stays in, though it is pulled the way it went in.", "The load pulls the inserts out the way they went in: a higher clamp, or larger screws.",
-                $"Moments about the lower edge. {Threaded.BearsBy}", () => Strength.Best(new StrengthChoice("height", "height", r.Height.Value, 200,
-                    h => pull * r.Height.Value / h / Threaded.Bears(face.Screw, r.Material)!.Value)));
+                $"Moments about the lower edge. {InsertPull.By}", () => Strength.Best(new StrengthChoice("height", "height", r.Height.Value, 200,
+                    h => pull * r.Height.Value / h / InsertPull.Bears(face.Screw, r.Material)!.Value)));
             foreach (var check in face.Insert.Checks)
             {
                 yield return check;
@@ -91,7 +91,7 @@ internal static class ClampChecks
                 Figures.Mm(wall), "a ring of one thickness", Source, [new Remedy.Prove("Print a slice first")]);
         }
 
-        var borne = material.Strain(Lifetime.Flexes(p)).Value * (r.Upright ? 1 : material.Across.Value / material.Along.Value);
+        var borne = material.Strain(Flexing.Times(p)).Value * (r.Upright ? 1 : material.Across.Value / material.Along.Value);
         var (least, most) = (Least(r), Thickest(r, r.Gap.Value, borne));
         var (strain, push) = (Strained(r, r.Ring, r.Gap.Value), Push(r, r.Ring, r.Gap.Value));
         var window = least > most ? $"none: {Figures.Mm(least)} to hold, {Figures.Mm(most)} to open" : $"{Figures.Mm(least)} to {Figures.Mm(most)}";

@@ -43,7 +43,6 @@ public static class PadHolderFamily
         ], Design)
     {
         ListColumns = ["across", "count"],
-        Screws = true,
         Words =
         [
             TryWord.Works with { Says = "was weighed, dropped and run, and held" },

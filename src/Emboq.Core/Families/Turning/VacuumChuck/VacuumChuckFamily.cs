@@ -64,7 +64,9 @@ public static class VacuumChuckFamily
     private static Design Design(Brief brief)
     {
         var (ledger, turned) = (new Ledger(), brief.Interfaces["turned"]);
-        var steps = Enumerable.Range(0, new Sizes(turned).Count).SelectMany(i => Read.Select(k => turned.Kind.Item!.KeyOf(i, k)));
+        // Of a thing without steps nothing is known but that it is long.
+        var steps = turned.Items.Count == 0 ? ["overall"]
+            : Enumerable.Range(0, turned.Items.Count).SelectMany(i => Read.Select(k => turned.Kind.Item!.KeyOf(i, k)));
         if (PartBodies.Unread(brief, (SpindleSocket.Slot.Key, SpindleSocket.Needs), ("turned", [.. steps])) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
