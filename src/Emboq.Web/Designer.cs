@@ -43,7 +43,8 @@ internal static class Designer
                 $"{PartState.MostSetups}");
         }
 
-        var known = await BriefStore.Of(database, [.. state.Interfaces.Values], [state.Process, .. state.Setups.Values], part, family.Screws, family.Proved, stop);
+        var known = await BriefStore.Of(database, [.. state.Interfaces.Values], [state.Process, .. state.Setups.Values], part, family.Screws, family.Proved,
+            stop);
         var (interfaces, processes) = (known.Interfaces.Concat(stated).ToDictionary(), known.Processes);
         var listed = ListedSizes.Apply(family, state.Parameters, Places(family, state, interfaces));
         var values = ParameterValues.Read(family.Parameters, listed.IsGood ? listed.Value.Parameters

@@ -6,7 +6,8 @@ namespace Emboq.Core.Mechanics;
 /// <param name="Holes">Radius of each hole, mm, in one order for all stretches; nothing where a hole is not.</param>
 internal sealed record RoundStretch(double To, double Radius, IReadOnlyList<double> Holes);
 
-/// <summary>What the plastic of a round thing weighs as its lines are laid: walls, closed layers under what faces up or down, and sparse fill between.</summary>
+/// <summary>What the plastic of a round thing weighs as its lines are laid: walls, closed layers under what faces up or down, and sparse fill
+/// between.</summary>
 internal static class LaidMass
 {
     /// <summary>Mass in g, and the height of its middle over its lower face in mm.</summary>
@@ -36,7 +37,8 @@ internal static class LaidMass
         - at.Holes.Where(r => r > 0).Sum(r => Square(r + walls))));
 
     private static double Shared(RoundStretch at, double walls, List<RoundStretch> near) => Math.Max(0, Math.PI * (Square(Math.Max(0,
-        Math.Min(at.Radius - walls, near.Min(n => n.Radius)))) - at.Holes.Select((r, h) => Math.Max(r > 0 ? r + walls : 0, near.Max(n => n.Holes[h]))).Sum(Square)));
+        Math.Min(at.Radius - walls, near.Min(n => n.Radius)))) - at.Holes.Select((r, h) => Math.Max(r > 0 ? r + walls : 0, near.Max(n =>
+            n.Holes[h]))).Sum(Square)));
 
     private static double Square(double value) => value * value;
 }

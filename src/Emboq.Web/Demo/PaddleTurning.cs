@@ -35,8 +35,17 @@ internal sealed partial class PaddleWorkshop
         await Part("Plates for the knob lathe", "Each size of knob wants its own plate, and the lathe came with none.", "knob plate", "faceplate",
             new()
             {
-                ["across"] = "100", ["wall"] = "12", ["screws"] = "6", ["woodScrew"] = "4 mm", ["workAcross"] = "140", ["workLong"] = "55",
-                ["workMass"] = "620", ["speed"] = "750", ["power"] = "370", ["machineMass"] = "34", ["allowed"] = "900",
+                ["across"] = "100",
+                ["wall"] = "12",
+                ["screws"] = "6",
+                ["woodScrew"] = "4 mm",
+                ["workAcross"] = "140",
+                ["workLong"] = "55",
+                ["workMass"] = "620",
+                ["speed"] = "750",
+                ["power"] = "370",
+                ["machineMass"] = "34",
+                ["allowed"] = "900",
             }, new() { ["spindle"] = spindle }, tough, [PlateOf("90"), PlateOf("100"), PlateOf("115"), PlateOf("130")]);
         var knob = await Place(lathe, "turned knob", KindList.Of("turned"), "tenon", "shoulder", "top");
         await Read(knob, "mass", "scale", "86");
@@ -68,8 +77,17 @@ internal sealed partial class PaddleWorkshop
         var guard = await Place(sander, "sander's guard", KindList.Of("bore"));
         await Around(guard, "diameter", "long-caliper", ("131.4", 0), ("131.9", 60), ("131.6", 120));
         await Part("A small pad for the throat", "A pad of 125 mm rides on both edges of the throat and leaves its middle rough.", "small pad", "pad-holder",
-            new() { ["across"] = "75", ["boss"] = "46", ["bossHigh"] = "5", ["screwMass"] = "2.4", ["was"] = "125", ["allowed"] = "12000", ["speed"] = "10000",
-                ["moving"] = "480" },
+            new()
+            {
+                ["across"] = "75",
+                ["boss"] = "46",
+                ["bossHigh"] = "5",
+                ["screwMass"] = "2.4",
+                ["was"] = "125",
+                ["allowed"] = "12000",
+                ["speed"] = "10000",
+                ["moving"] = "480"
+            },
             new() { ["mount"] = circle, ["centre"] = boss, ["original"] = original, ["guard"] = guard }, tough, null);
     }
 

@@ -9,7 +9,8 @@ public sealed class VacuumChuckTests
     private const string Spindle = "outside 31.6, pitch 3.175, length 28, neck 32, neckLong 4, bore 10";
 
     // A knob: a tenon of 20 mm, a cone from 30 to 60 over 15 mm (45 degrees), a body.
-    private const string Knob = "mass 120, step1.length 10, step1.first 20, step2.length 15, step2.first 30, step2.last 60, step3.length 25, step3.first 60, step3.last 40";
+    private const string Knob = "mass 120, step1.length 10, step1.first 20, step2.length 15, step2.first 30, step2.last 60, "
+        + "step3.length 25, step3.first 60, step3.last 40";
 
     private static readonly Process Solid = Tough with { Settings = new() { Walls = 20, Skins = 40, Fill = 1 } };
 
@@ -48,7 +49,8 @@ public sealed class VacuumChuckTests
         (Line(Design("altitude=1000"), "holds") / Line(Design("altitude=0"), "holds")).ShouldBe(89.875 / 101.325, 1e-5);
     }
 
-    /// <summary>By hand: 60 kPa on what the foam seals, 55.76 − 6 sin 45° mm across, hold 0.06 π/4 d²; half of that is used against pull, slip and tilt.</summary>
+    /// <summary>By hand: 60 kPa on what the foam seals, 55.76 − 6 sin 45° mm across, hold 0.06 π/4 d²; half of that is used against pull, slip and
+    /// tilt.</summary>
     [Fact]
     public void Air_holds_by_its_area()
     {

@@ -14,7 +14,8 @@ internal static class ProvedCheck
             "No formula sees hidden voids, sun, heat or wear: common practice is to prove a print of it.", []);
         var told = brief.Told.Select(t => (t.Revision, Word: words.FirstOrDefault(w => w.Key == t.Word))).Where(t => t.Word is not null).ToList();
         return told.FirstOrDefault(t => t.Word!.Ends) is { Word: { } cracked } ended ? Told(Verdict.Stop,
-                $"Revision {ended.Revision} {cracked.Says}: never use it, and change something before another is printed.", $"revision {ended.Revision} {cracked.Says}")
+                $"Revision {ended.Revision} {cracked.Says}: never use it, and change something before another is printed.",
+                    $"revision {ended.Revision} {cracked.Says}")
             : told.LastOrDefault() is { Word: { } last } t ? Told(last.Good ? Verdict.Good : Verdict.Watch,
                 last.Good ? "Its print was proved; look it over before each use." : $"Revision {t.Revision} {last.Says}.", $"revision {t.Revision} {last.Says}")
             : Told(Verdict.Watch, $"Figures alone do not vouch for it. {proof}, and enter under Try what it did.", "no proof entered");

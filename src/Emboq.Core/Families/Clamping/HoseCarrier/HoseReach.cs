@@ -159,7 +159,8 @@ internal sealed record HoseReach
         var bent = Hung.MinBy(p => Hanging(p.At)!.Bend);
         var bow = Hanging(bent.At)!.Bend;
         var flat = Flattened(bow);
-        yield return Judge.AtLeast("reach.bend", "bend where it hangs", bow, Bend.Value, $"It hangs in a wide bow; flattened by {Figures.Percent(flat)} at most.",
+        yield return Judge.AtLeast("reach.bend", "bend where it hangs", bow, Bend.Value,
+            $"It hangs in a wide bow; flattened by {Figures.Percent(flat)} at most.",
             flat >= Folds ? $"At {bent.Name} it folds, and shuts off the air: less hose, or the carrier further aside."
                 : $"At {bent.Name} it is bent tighter than it stays round, and flattened by {Figures.Percent(flat)}: less hose, or the carrier further aside.",
             Verdict.Watch, $"{Curve} Flattening grows with the square of the bend, and at two ninths a tube folds (Brazier, 1927).",

@@ -110,7 +110,8 @@ internal static class RodBlockChecks
         const string Says = "The load pulls the block off a rod: a longer block, a smaller arm, or rods farther apart.";
         if (r.Pinch is not null)
         {
-            yield return Strength.Used("lifts", "lip under a lifted rod", force, r.Holding * r.At.Count, "N", "The screws press harder than the load lifts.", Says,
+            yield return Strength.Used("lifts", "lip under a lifted rod", force, r.Holding * r.At.Count, "N", "The screws press harder than the load lifts.",
+                Says,
                 "Moments; against what the screws press after a day.");
             yield break;
         }

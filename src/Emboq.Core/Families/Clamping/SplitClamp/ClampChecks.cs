@@ -55,7 +55,8 @@ internal static class ClampChecks
                     new Dictionary<string, string> { ["faceSpacing"] = Figures.Number(Math.Ceiling(2 * face.Insert.Reach)) }));
             var pull = r.Load.Moment.Value / (r.Height.Value / 2) / 2;
             yield return Strength.Used("face.pull", "pull on a face's insert", pull, InsertPull.Bears(face.Screw, r.Material), "N",
-                "It stays in, though it is pulled the way it went in.", "The load pulls the inserts out the way they went in: a higher clamp, or larger screws.",
+                "It stays in, though it is pulled the way it went in.",
+                    "The load pulls the inserts out the way they went in: a higher clamp, or larger screws.",
                 $"Moments about the lower edge. {InsertPull.By}", () => Strength.Best(new StrengthChoice("height", "height", r.Height.Value, 200,
                     h => pull * r.Height.Value / h / InsertPull.Bears(face.Screw, r.Material)!.Value)));
             foreach (var check in face.Insert.Checks)

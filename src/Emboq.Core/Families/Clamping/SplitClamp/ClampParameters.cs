@@ -77,7 +77,8 @@ internal static class ClampParameters
 
     public static IReadOnlyList<ParameterSpec> Specified { get; } =
     [
-        Style.Spec, Across, Clearance, Liner.Spec, Pinch, Mouth, Often.Spec.If("style", "clip"), Flexing.Spec, Wall.Spec, Height.Spec, Ear.Spec, Gusset.Spec, Flat, Relief,
+        Style.Spec, Across, Clearance, Liner.Spec, Pinch, Mouth, Often.Spec.If("style", "clip"), Flexing.Spec, Wall.Spec, Height.Spec, Ear.Spec, Gusset.Spec,
+            Flat, Relief,
         ReliefDeep, Bolts, Screw, Torque, Stands, .. Load.Specs, Face, FaceScrew, FaceSpacing, Way.Spec, .. MakeOrBuy.Specs,
     ];
 }

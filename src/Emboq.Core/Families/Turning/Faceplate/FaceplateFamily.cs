@@ -14,7 +14,8 @@ public static class FaceplateFamily
     internal static readonly Decision<WayUp> Way = Decide.Way(Ways);
 
     internal static readonly Decision<Quantity>
-        Across = Decide.Length("plate, across", "Its diameter.", Specs.Length("across", "Plate, across", 120, 40, 400, "A little smaller than the work is best.", 5)),
+        Across = Decide.Length("plate, across", "Its diameter.", Specs.Length("across", "Plate, across", 120, 40, 400,
+            "A little smaller than the work is best.", 5)),
         Plate = Decide.Length("thickness of the plate", "Heads are sunk in it.", Specs.Length("plate", "Plate", 12, 4, 60, "Its thickness.", 0.5)),
         Wall = Decide.Length("wall around the thread", "It makes the hub.", Specs.Length("wall", "Wall around the thread", 12, 3, 60,
             "It makes the hub: the thicker, the more it bears.", 0.5)),
@@ -87,7 +88,8 @@ public static class FaceplateFamily
             Fitting =
             [
                 "Print the test nuts first, and take the thread that runs on by hand and does not rock.",
-                "Before its first work: drop it on a stone floor, strike hub and rim with a mallet, look for white lines and cracks, and enter under Try what it did.",
+                "Before its first work: drop it on a stone floor, strike hub and rim with a mallet, look for white lines and cracks, and enter under Try "
+                    + "what it did.",
                 "Screw it on until its hub rests on the spindle's shoulder, by hand; nothing may stand off.",
                 "Run it empty at the lowest speed, standing aside, then at the speed of the work.",
                 r.Glued is null ? "Screw the work on from behind, into side grain, and turn it by hand past rest and guard."

@@ -2,7 +2,8 @@ using Emboq.Core.Mechanics;
 
 namespace Emboq.Core.Families.Turning.Faceplate;
 
-/// <summary>Judgements of a faceplate: that it runs true, bears a catching tool and its own speed, and that no figure vouches for what was not proved.</summary>
+/// <summary>Judgements of a faceplate: that it runs true, bears a catching tool and its own speed, and that no figure vouches for what was not
+/// proved.</summary>
 internal static class PlateChecks
 {
     public static IEnumerable<Check> Of(PlateReckoning r, Brief brief, Ledger ledger)
@@ -63,7 +64,8 @@ internal static class PlateChecks
             "Its own speed hardly strains it: the work and the tool decide.", "Its own speed tears it.",
             "A spinning disc with a hole (Timoshenko; Roark); a third of the strength along its lines, and no more of it than is printed solid."));
         double Bent(double hub) => r.Bends(still + grows, hub);
-        yield return Of("the hub", r.Bends(still, r.Hub), r.Bends(grows, r.Hub), Across(r.Solid.Hub), bears => Strength.Used("hub", "hub, when the tool catches",
+        yield return Of("the hub", r.Bends(still, r.Hub), r.Bends(grows, r.Hub), Across(r.Solid.Hub), bears => Strength.Used("hub",
+            "hub, when the tool catches",
             Bent(r.Hub), bears, "MPa", "It bears a tool that catches at the work's rim, at its far end.",
             "It breaks where hub meets plate: a thicker wall, ribs, or shorter work.",
             "Bending across the layers, ribs as far as they reach, the moment going over into the thread evenly; a third of the strength.",
@@ -74,7 +76,8 @@ internal static class PlateChecks
         double Pulled(double moment) => area > 0 ? 4 * moment / socket.Thread.Counterpart.Value / area : double.PositiveInfinity;
         yield return Of("the thread", Pulled(still), Pulled(grows), Across(1) / 2, bears => Strength.Used("thread.strips", "thread, when the tool catches",
             Pulled(still + grows), bears, "MPa", "It bears it.", "It strips: shorter or narrower work, or a longer spindle.",
-            "Shear at the spindle's major diameter, 7/8 of the pitch, less what the clearance takes (ISO 68-1; FED-STD-H28, from memory); a sixth of the strength."));
+            "Shear at the spindle's major diameter, 7/8 of the pitch, less what the clearance takes (ISO 68-1; FED-STD-H28, from memory); a sixth of the "
+                + "strength."));
         double Screws(double moment) => 4 * moment / (r.Count * r.Circle.Value);
         yield return Of("the screws", Screws(turns.Moment(0).Still), Screws(turns.Moment(0).Unbalance), r.Bears.Value, bears => Strength.Used("screws",
             "screws in the work, when the tool catches", Screws(turns.Moment(0).Still + turns.Moment(0).Unbalance), bears, "N",
@@ -119,7 +122,8 @@ internal static class PlateChecks
 
     private static IReadOnlyList<Remedy> Circled(PlateReckoning r, double circle) =>
         circle < r.Across.Value - (2 * r.Screw.Reach) + 0.01 && circle > 2 * (r.Hub + r.Screw.Reach) - 0.01
-            ? [new Remedy.Change($"Set them on {Figures.Mm(circle)}", new Dictionary<string, string> { ["circle"] = Figures.Number(Math.Round(circle, 2)) })] : [];
+            ? [new Remedy.Change($"Set them on {Figures.Mm(circle)}", new Dictionary<string, string> { ["circle"] = Figures.Number(Math.Round(circle,
+                2)) })] : [];
 
     /// <summary>Solid as it is printed: what is hollow bears nothing, and splits from within.</summary>
     private static Check Settings(PlateReckoning r, Process process)

@@ -33,7 +33,8 @@ internal static class PlateDrawing
             .Point("floor", (high - depth) / 2, 0, CalloutSide.Below, "floor")
             .Point("spindle.outside.clearance", high - (depth / 3), -minor, CalloutSide.Right, "clearance")
             .Point("workLong", -shown / 2, 0, CalloutSide.Above, "workLong");
-        sheet.View((2 * radius) + high + 40, 0).Round(Matter.Part, 0, 0, r.Across.Value).Round(Matter.Part, 0, 0, 2 * hub).Round(Matter.Opening, 0, 0, 2 * minor)
+        sheet.View((2 * radius) + high + 40, 0).Round(Matter.Part, 0, 0, r.Across.Value).Round(Matter.Part, 0, 0, 2 * hub).Round(Matter.Opening, 0, 0,
+            2 * minor)
             .Cross(0, 0, hub);
         for (var i = 0; i < r.Count; i++)
         {

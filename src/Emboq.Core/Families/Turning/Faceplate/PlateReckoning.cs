@@ -3,7 +3,8 @@ using Emboq.Core.Mechanics;
 
 namespace Emboq.Core.Families.Turning.Faceplate;
 
-/// <summary>The figures of a faceplate. Its axis is z; the face that the work lies on is z = 0, and the hub rises behind it to the spindle's shoulder.</summary>
+/// <summary>The figures of a faceplate. Its axis is z; the face that the work lies on is z = 0, and the hub rises behind it to the spindle's
+/// shoulder.</summary>
 internal sealed record PlateReckoning
 {
     /// <summary>Contraction across a pull; between rib and rim, mm.</summary>

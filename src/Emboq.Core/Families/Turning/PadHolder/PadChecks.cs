@@ -20,15 +20,18 @@ internal static class PadChecks
         {
             var (off, orbit) = (r.Mass.Whole.Value - target.Value, Math.Max(0.1, p.Number("orbit")!.Value));
             var most = Math.Max(1, r.Unbalance.Allowed.Value / 2 / orbit);
-            yield return Strength.Used("mass", "weight against the original", Math.Abs(off), most, "g", "It weighs what the original did, as near as layers go.",
-                off > 0 ? "At its thinnest it is still too heavy: fewer walls, less fill, or thinner screws." : "Even so thick it is too light: more walls, or more fill.",
+            yield return Strength.Used("mass", "weight against the original", Math.Abs(off), most, "g",
+                "It weighs what the original did, as near as layers go.",
+                off > 0 ? "At its thinnest it is still too heavy: fewer walls, less fill, or thinner screws."
+                    : "Even so thick it is too light: more walls, or more fill.",
                 "Half of what ISO 21940-11 allows at G 16, on its orbit; a whole gram is always allowed.");
         }
 
         yield return r.Unbalance.Has.Value <= r.Unbalance.Allowed.Value
             ? new("unbalance", "unbalance", Verdict.Good, "It runs as quiet as a machine should.", Said(r.Unbalance.Has.Value),
                 $"{Said(r.Unbalance.Allowed.Value)} or less", "ISO 21940-11, G 16.", [])
-            : new("unbalance", "unbalance", Verdict.Watch, r.Centred is null ? "Nothing but its screws centres it: measure the machine's boss, and let it sit on that."
+            : new("unbalance", "unbalance", Verdict.Watch, r.Centred is null
+                ? "Nothing but its screws centres it: measure the machine's boss, and let it sit on that."
                 : "It may shake: a closer fit on the boss, or a weight nearer to the original's.", Said(r.Unbalance.Has.Value),
                 $"{Said(r.Unbalance.Allowed.Value)} or less", "ISO 21940-11, G 16.", []);
         if (p.Number("was") is { } was)
@@ -46,12 +49,14 @@ internal static class PadChecks
         }
 
         var spins = PlateReckoning.Spins(process.Density, r.Speed, r.Across.Value / 2, r.Screw.Bore / 2);
-        yield return Strength.Used("disc", "disc, spinning", spins, r.Material?.Along.Value / PrintedMaterial.Safety * Math.Max(0.2, process.Settings.Fill), "MPa",
+        yield return Strength.Used("disc", "disc, spinning", spins, r.Material?.Along.Value / PrintedMaterial.Safety * Math.Max(0.2, process.Settings.Fill),
+            "MPa",
             "It bears its own speed, though its inside is sparse.", "Its own speed tears it: a smaller pad, more fill, or slower.",
             "A spinning disc with a hole (Timoshenko; Roark); a third of the strength, times the fill.");
         if (p.Number("allowed") is { } most2)
         {
-            yield return Judge.Of("allowed", "speed of the machine", r.Speed <= most2, "The pad bears it.", "The pad's own limit is lower: another pad, or slower.",
+            yield return Judge.Of("allowed", "speed of the machine", r.Speed <= most2, "The pad bears it.",
+                "The pad's own limit is lower: another pad, or slower.",
                 Verdict.Stop, $"{r.Speed:0} 1/min", $"{most2:0} 1/min or less", "As printed on the pad.");
         }
         else
@@ -67,7 +72,8 @@ internal static class PadChecks
         }
 
         yield return BedCheck.Of(r.Across.Value, r.Across.Value, r.High, r.Way, process);
-        yield return ProvedCheck.Of(brief, PadHolderFamily.Family.Words, "Weigh its print, drop it, screw it on and run it in the air behind a board, slowly first");
+        yield return ProvedCheck.Of(brief, PadHolderFamily.Family.Words,
+            "Weigh its print, drop it, screw it on and run it in the air behind a board, slowly first");
     }
 
     private static string Said(double gramMm) => $"{gramMm.ToString("0.#", System.Globalization.CultureInfo.InvariantCulture)} g·mm";
@@ -101,7 +107,8 @@ internal static class PadChecks
         }
         else
         {
-            yield return new("gap", "gap to the guard", Verdict.Watch, "Not judged: measure the guard's inside, where there is one.", "not read", "1 mm or more",
+            yield return new("gap", "gap to the guard", Verdict.Watch, "Not judged: measure the guard's inside, where there is one.", "not read",
+                "1 mm or more",
                 "Common practice, no published source.", []);
         }
     }

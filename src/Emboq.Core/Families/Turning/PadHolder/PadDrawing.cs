@@ -6,7 +6,8 @@ internal static class PadDrawing
     public static SeatDrawing Of(PadReckoning r)
     {
         var (radius, thick, high, boss) = (r.Across.Value / 2, r.Thick.Value, r.High, r.Boss.Across.Value / 2);
-        var sheet = new Sheet().Box(Matter.Machine, -radius, -8, radius, 0).Box(Matter.Part, -radius, 0, radius, thick).Box(Matter.Part, -boss, thick, boss, high);
+        var sheet = new Sheet().Box(Matter.Machine, -radius, -8, radius, 0).Box(Matter.Part, -radius, 0, radius, thick).Box(Matter.Part, -boss, thick, boss,
+            high);
         foreach (var side in new[] { -1, 1 })
         {
             var (x, bore) = (side * r.Circle.Value / 2, r.Screw.Bore / 2);

@@ -13,14 +13,17 @@ public static class PadHolderFamily
 
     internal static readonly Decision<Quantity>
         Across = Decide.Length("holder, across", "As wide as its pad.", Specs.Length("across", "Holder, across", 75, 20, 300, "As wide as its pad.", 1)),
-        Boss = Decide.Length("boss at its back, across", "The screws stand in it.", Specs.Length("boss", "Boss at its back, across", 44, 10, 200, "The screws stand in it.", 1)),
-        BossHigh = Decide.Length("boss at its back, high", "Over the disc.", Specs.Length("bossHigh", "Boss at its back, high", 6, 1, 60, "Over the disc.", 0.5));
+        Boss = Decide.Length("boss at its back, across", "The screws stand in it.", Specs.Length("boss", "Boss at its back, across", 44, 10, 200,
+            "The screws stand in it.", 1)),
+        BossHigh = Decide.Length("boss at its back, high", "Over the disc.", Specs.Length("bossHigh", "Boss at its back, high", 6, 1, 60, "Over the disc.",
+            0.5));
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "pad-holder", "pad holder", "A pad or disc must run quietly on a machine that was balanced for another.",
         [new("mount", "screw circle of the machine", ["hole-circle"]), new("centre", "boss that centres it", ["post"], SlotNeed.Sometimes),
-            new("original", "original on the scale", ["mass"], SlotNeed.Sometimes), new("guard", "inside of the guard", ["bore"], SlotNeed.Sometimes), Specs.Screw],
+            new("original", "original on the scale", ["mass"], SlotNeed.Sometimes), new("guard", "inside of the guard", ["bore"], SlotNeed.Sometimes),
+                Specs.Screw],
         [
             Across.Spec, Boss.Spec, BossHigh.Spec,
             Specs.Choice("centreFit", "On the machine's boss", "snug", "It centres the holder.", [.. FitClasses.All.Where(f => f.Key is "snug" or "slide")
@@ -82,7 +85,8 @@ public static class PadHolderFamily
             Chance = r.Centred?.Chance,
             Checks = [.. PadChecks.Of(r, brief)],
             Drawing = r.Built ? PadDrawing.Of(r) : null,
-            Hardware = [$"{r.Count} screws {Hardware.Name(r.Size)} cap head, longer than {Figures.Mm(r.Screw.Depth - r.Screw.Recess)} by their thread in the machine",
+            Hardware = [$"{r.Count} screws {Hardware.Name(r.Size)} cap head, longer than {Figures.Mm(r.Screw.Depth - r.Screw.Recess)} by their thread in the "
+                    + "machine",
                 "threadlocker", $"a pad {Figures.Mm(r.Across.Value)} across"],
             Fitting =
             [

@@ -85,7 +85,8 @@ internal sealed record PadReckoning
 
         double Printed(double thick) => LaidMass.Of(Stretches(thick), process).Grams;
         var flow = Quantity.Input("flow", p.Number("flow")!.Value / 100, Unit.None, new Provenance.RuleOfThumb(
-            "Printers lay some hundredths more or less than they should; a weighed print tells."), (new Source($"flow/{process.Id}", "flow of the printer", 0.02), 1));
+            "Printers lay some hundredths more or less than they should; a weighed print tells."), (new Source($"flow/{process.Id}", "flow of the printer",
+                0.02), 1));
         var screws = ledger.Add("mass.screws", "weight of its screws", Quantity.Chosen("screws", count, Unit.None) * Given("screwMass", "weight of a screw",
             Unit.Grams), "On the scale with it.");
         var solved = p.Choice("solve") == "mass";
@@ -110,7 +111,8 @@ internal sealed record PadReckoning
         var has = ledger.Add("unbalance", "unbalance", off + (whole * Quantity.Max(play, 0 * play) / 2),
             "Weight that differs, on its orbit, and its own by half of its play.");
         // 9549 G / n in g mm for each kg that turns.
-        var allowed = ledger.Add("unbalance.allowed", "unbalance that is allowed", (9549 * 16 / speed / 1000) * Quantity.Chosen("what turns", p.Number("moving")!.Value,
+        var allowed = ledger.Add("unbalance.allowed", "unbalance that is allowed", (9549 * 16 / speed / 1000) * Quantity.Chosen("what turns",
+            p.Number("moving")!.Value,
             new(Gram: 1, Mm: 1)), "ISO 21940-11, G 16, of all that turns.");
         return new()
         {
@@ -158,7 +160,8 @@ internal sealed record PadReckoning
         }
 
         var wide = ledger.Add("guard", "guard, across", Evaluation.Of(guard, "diameter")!.Quantity, "As read.");
-        var runs = ledger.Add("runOut", "run-out", Quantity.Chosen("run-out", brief.Parameters.Number("runOut")!.Value, Unit.Millimetre), "As a dial shows it, or by eye.");
+        var runs = ledger.Add("runOut", "run-out", Quantity.Chosen("run-out", brief.Parameters.Number("runOut")!.Value, Unit.Millimetre),
+            "As a dial shows it, or by eye.");
         var warm = ledger.Add("warm", "wider when warm", Quantity.RuleOfThumb("of its size, 40 degrees warmer", 0.003, Unit.None,
             "Plastic grows by some 75 millionths a degree; common practice, no published source.") * across, "As it gets in use.");
         return ledger.Add("gap", "gap to the guard", ((wide - across - warm) / 2) - runs, "At each side, warm and run out.");

@@ -47,7 +47,8 @@ internal static class PadShape
     {
         if (r.Centred is { } centred)
         {
-            yield return new("machine-boss", centred.Place.Name, () => new Solid.Cylinder(centred.Counterpart.Value / 2, r.Deep + 10).At(0, 0, r.High - r.Deep));
+            yield return new("machine-boss", centred.Place.Name, () => new Solid.Cylinder(centred.Counterpart.Value / 2, r.Deep + 10).At(0, 0,
+                r.High - r.Deep));
         }
 
         yield return new("machine-pad", "pad", () => new Solid.Cylinder(r.Across.Value / 2, 8).At(0, 0, -8));
@@ -65,7 +66,8 @@ internal static class PadShape
         if (r.Centred is { } centred)
         {
             yield return new("part", "recess for the boss", centred.Drawn.Value, new(0, 0.01, r.High - (r.Deep / 2)), Axis.X);
-            yield return new("ring-centre", "recess for the boss", centred.Drawn.Value, new(0, 0.01, Math.Max(2, Math.Min(r.High, r.Deep + 1.5)) - 0.4), Axis.X);
+            yield return new("ring-centre", "recess for the boss", centred.Drawn.Value, new(0, 0.01, Math.Max(2, Math.Min(r.High, r.Deep + 1.5)) - 0.4),
+                Axis.X);
         }
     }
 }

@@ -138,7 +138,8 @@ internal sealed record SpindleSocket
     public Proof Nuts(double wall) => new("ladder-spindle", "test nuts", () => Ladder.Select((major, i) =>
     {
         var (radius, high) = ((Ladder[^1] / 2) + Math.Min(wall, 3.5), Math.Max(8, (4 * Pitch.Value) + (PrintedThread.Rim(major) - (Minor.Value / 2))) + i);
-        return (new Solid.Cylinder(radius, high) - PrintedThread.Cut(major, Pitch.Value, high + ScrewHole.Over).At(0, 0, high)).At(i * ((2 * radius) + 2), 0, 0);
+        return (new Solid.Cylinder(radius, high) - PrintedThread.Cut(major, Pitch.Value, high + ScrewHole.Over).At(0, 0, high)).At(i * ((2 * radius) + 2), 0,
+            0);
     }).Aggregate((a, b) => a + b),
         $"{Ladder.Count} nuts with threads from {Figures.Mm(Ladder[0])} to {Figures.Mm(Ladder[^1])} over the roots, the lowest has the narrowest: take the one "
             + "that runs on by hand and does not rock. It does not prove what the thread bears.")

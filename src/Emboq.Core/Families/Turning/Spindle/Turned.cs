@@ -42,11 +42,13 @@ internal sealed record Turned
         Kit.Specs.Length("workAcross", "Work, across", 150, 5, 1000, "Its greatest diameter as it comes on, corners and all.", 5),
         Kit.Specs.Length("workLong", "Work, out from its face", 60, 1, 1000, "To its far end, where the tool cuts hardest on what holds it.", 5),
         Kit.Specs.Number("workMass", "Work, weight", 900, 1, 50_000, "g", "As it comes on.").If("work", "open"),
-        Kit.Specs.Length("off", "Out of balance by", null, 0, 100, "From the axis to its middle of mass. Left open: a fiftieth of its diameter, for a rough blank.", 0.5),
+        Kit.Specs.Length("off", "Out of balance by", null, 0, 100,
+            "From the axis to its middle of mass. Left open: a fiftieth of its diameter, for a rough blank.", 0.5),
         Kit.Specs.Number("power", "Motor", 550, 5, 10_000, "W", "On its plate; what a catching tool feels first."),
         Kit.Specs.Number("machineMass", "The machine weighs", 40, 1, 2000, "kg", "With its stand: a light one begins to walk first."),
         Kit.Specs.Number("allowed", "Its manual allows", null, 10, 20_000, "1/min", "At this diameter, by its own table."),
-        Kit.Specs.Choice("brake", "Brake or reverse", "none", "What stops or turns back fast unscrews what is screwed on.", new ParameterOption("none", "neither"),
+        Kit.Specs.Choice("brake", "Brake or reverse", "none", "What stops or turns back fast unscrews what is screwed on.", new ParameterOption("none",
+            "neither"),
             new ParameterOption("has", "it has a brake, or runs backwards")),
     ];
 
@@ -63,8 +65,10 @@ internal sealed record Turned
         var p = brief.Parameters;
         Quantity Asked(string key, string name, Unit unit) => Quantity.Chosen(name, p.Number(key)!.Value, unit);
         var speed = p.Number("speed")!.Value;
-        var (across, far) = (ledger.Add("workAcross", "work, across", measured?.Across ?? Asked("workAcross", "work, across", Unit.Millimetre), "At its widest."),
-            ledger.Add("workLong", "work, out from what holds it", measured?.Long ?? Asked("workLong", "work, out", Unit.Millimetre), "To where the tool cuts."));
+        var (across, far) = (ledger.Add("workAcross", "work, across", measured?.Across ?? Asked("workAcross", "work, across", Unit.Millimetre),
+            "At its widest."),
+            ledger.Add("workLong", "work, out from what holds it", measured?.Long ?? Asked("workLong", "work, out", Unit.Millimetre),
+                "To where the tool cuts."));
         var grams = ledger.Add("workMass", "weight of the work", measured?.Mass ?? (brief.Interfaces.GetValueOrDefault(Slot.Key) is { } scale
             ? Evaluation.Of(scale, "mass")?.Quantity : null) ?? Asked("workMass", "mass of the work", Unit.Grams), "As it comes on.");
         var gravity = Quantity.Input("weight of a gram", 0.00980665, new(Gram: -1, Newton: 1), new Provenance.Standard("ISO 80000-4", "standard gravity"));
@@ -75,7 +79,8 @@ internal sealed record Turned
         // rad/s; a newton is a million g mm/s².
         var turns = ledger.Add("omega", "angular speed", (2 * Math.PI / 60) * Quantity.Chosen("turns a minute", speed, new(Second: -1)), "2 π n.");
         var newton = Quantity.Input("a newton in g·mm/s²", 1e-6, new(Mm: -1, Gram: -1, Second: 2, Newton: 1), new Provenance.Standard("ISO 80000-4", "newton"));
-        var unbalance = ledger.Add("unbalance", "pull of the unbalance", newton * grams * off * Quantity.Square(turns), "m e ω² (ISO 21940-11): it turns with it.");
+        var unbalance = ledger.Add("unbalance", "pull of the unbalance", newton * grams * off * Quantity.Square(turns),
+            "m e ω² (ISO 21940-11): it turns with it.");
         ledger.Add("quality", "balance quality", off * turns, "e ω, as ISO 21940-11 grades it: 16 is a machine's, thousands a crankshaft's.");
         var rated = Quantity.Chosen("power of the motor", p.Number("power")!.Value * 1000, new(Mm: 1, Newton: 1, Second: -1)) / turns;
         var torque = ledger.Add("torque", "torque when the tool catches", Quantity.RuleOfThumb("a catch", Catches, Unit.None,
@@ -99,7 +104,8 @@ internal sealed record Turned
         Unbalance.Value * ((Work.Long.Value / 2) + behind));
 
     /// <summary>What is used at another speed, where one share stays and the other grows with its square.</summary>
-    /// <returns>Greatest speed at which no more than all is used, 1/min: nothing where the share that stays uses all, without end where nothing grows.</returns>
+    /// <returns>Greatest speed at which no more than all is used, 1/min: nothing where the share that stays uses all, without end where nothing
+    /// grows.</returns>
     public double Most(double stays, double grows) => stays >= 1 ? 0 : grows <= 0 ? double.PositiveInfinity : Speed * Math.Sqrt((1 - stays) / grows);
 
     /// <summary>What the machine and the work themselves allow.</summary>
@@ -125,13 +131,16 @@ internal sealed record Turned
         ledger.Add("speed.most", "greatest speed", Quantity.Chosen("greatest speed", Math.Min(most, 99_999), Unit.None, "the least of its limits"),
             $"In turns a minute; set by {what}.");
         yield return new("speed", "speed", Speed <= most ? Verdict.Good : Verdict.Stop, Speed <= most ? $"Below all its limits; the least is {what}."
-            : slower >= 10 ? $"Too fast for {what}: run it slower." : $"Too much for {what} at any speed.", $"{Speed:0} 1/min", $"{Math.Min(most, 99_999):0} 1/min or less",
+            : slower >= 10 ? $"Too fast for {what}: run it slower." : $"Too much for {what} at any speed.", $"{Speed:0} 1/min",
+                $"{Math.Min(most, 99_999):0} 1/min or less",
             "The least of: 6,000 over the work's diameter in inches, a fifth of the machine's weight, its table, and what each part bears.",
-            Speed <= most || slower < 10 ? [] : [new Remedy.Change($"Run it at {slower:0} 1/min", new Dictionary<string, string> { ["speed"] = Figures.Number(slower) })]);
+            Speed <= most || slower < 10 ? [] : [new Remedy.Change($"Run it at {slower:0} 1/min", new Dictionary<string,
+                string> { ["speed"] = Figures.Number(slower) })]);
         if (Machine.Allowed is null)
         {
             yield return new("speed.table", "the machine's own table", Verdict.Watch,
-                "What its manual allows at this diameter is not entered: look it up, it goes before every figure here.", "not entered", $"{Speed:0} 1/min or more",
+                "What its manual allows at this diameter is not entered: look it up, it goes before every figure here.", "not entered",
+                    $"{Speed:0} 1/min or more",
                 "The machine's manual.", []);
         }
     }
@@ -165,6 +174,7 @@ internal sealed record Turned
 
         yield return Judge.Of("size", "work that is vouched for", Weight.Value <= Heaviest && Work.Across.Value <= Widest,
             "Small enough for a printed part.", "So large or so heavy a piece belongs on metal: nothing printed is vouched for.", Verdict.Stop,
-            $"{Figures.Mm(Work.Across.Value)}, {Weight.Value / 9.80665:0.0} kg", $"{Figures.Mm(Widest)} and 5 kg or less", "Common practice, no published source.");
+            $"{Figures.Mm(Work.Across.Value)}, {Weight.Value / 9.80665:0.0} kg", $"{Figures.Mm(Widest)} and 5 kg or less",
+                "Common practice, no published source.");
     }
 }

@@ -21,7 +21,8 @@ internal static class ChuckChecks
         yield return Strength.Used("pulls", "a cut that pulls it off", cut, holds / Spare, "N", "The air holds it on.",
             "A light cut pulls it off: a wider seat, or a better vacuum.", "Force of the air; a half of it is used.");
         yield return Strength.Used("slips", "a cut that turns it", cut * r.Turns.Work.Across.Value / 2, r.Grip.Value * holds * seat / Spare, "N·mm",
-            "It does not slip on its seal.", "It slips on its seal: a wider seat, softer foam, or lighter cuts.", "Friction at the seal; a half of it is used.");
+            "It does not slip on its seal.", "It slips on its seal: a wider seat, softer foam, or lighter cuts.",
+                "Friction at the seal; a half of it is used.");
         // About the rim of its seat.
         var (far, middle) = (r.Turns.Work.Long.Value, r.Turns.Work.Long.Value / 2);
         var (still, grows, bears) = ((cut * far) + (r.Turns.Weight.Value * middle), r.Turns.Unbalance.Value * middle, holds * seat / Spare);
@@ -44,7 +45,8 @@ internal static class ChuckChecks
         yield return ChanceCheck.Of(r.Socket.Thread.Chance, [(r.Socket.Thread.Realised, r.Socket.Thread.Place, "outside")], r.Socket.Thread.Contradictions);
         yield return BedCheck.Of(2 * r.Outside, 2 * r.Outside, r.High, r.Way, brief.Process);
         yield return ProvedCheck.Of(brief, VacuumChuckFamily.Family.Words,
-            "Draw a vacuum with the work on, pull and push at its far end by hand, shut the pump off and see how long it stays, then run it slowly behind a guard");
+            "Draw a vacuum with the work on, pull and push at its far end by hand, shut the pump off and see how long it stays, then run it slowly behind "
+                + "a guard");
     }
 
     private static IEnumerable<Check> Seals(ChuckReckoning r, Brief brief)
@@ -62,9 +64,11 @@ internal static class ChuckChecks
         yield return Judge.AtMost("airway.cup", "airway within the cup", r.Airway.Value, airway, "Air passes from cup to spindle.",
             "So wide an airway leaves no cup: a narrower one, or a wider seat.", Verdict.Stop, "Plane geometry.",
             airway >= 2 ? [VacuumChuckFamily.Airway.To(Math.Floor(airway), "Make it {0}")] : []);
-        yield return Judge.AtLeast("hub.wall", "hub around the register", r.Hub - r.Socket.Radius, Math.Max(3, 2 * r.Socket.Pitch.Value), "Enough stays around it.",
+        yield return Judge.AtLeast("hub.wall", "hub around the register", r.Hub - r.Socket.Radius, Math.Max(3, 2 * r.Socket.Pitch.Value),
+            "Enough stays around it.",
             "Register and chamfer leave too thin a hub: a thicker wall.", Verdict.Stop, "Common practice, no published source.",
-            VacuumChuckFamily.Wall.To(Math.Ceiling(r.Socket.Radius + Math.Max(3, 2 * r.Socket.Pitch.Value) - (r.Socket.Thread.Drawn.Value / 2)), "Make the wall {0}"));
+            VacuumChuckFamily.Wall.To(Math.Ceiling(r.Socket.Radius + Math.Max(3, 2 * r.Socket.Pitch.Value) - (r.Socket.Thread.Drawn.Value / 2)),
+                "Make the wall {0}"));
         yield return spindle.Kind.Key == "spindle" && Evaluation.Of(spindle, "bore") is { } bore
             ? Judge.AtLeast("bore", "bore through the spindle", bore.Quantity.Value, 3, "The pump draws through the spindle.",
                 "So narrow a bore is soon shut by dust.", Verdict.Watch, "Common practice, no published source.")
@@ -94,7 +98,8 @@ internal static class ChuckChecks
         {
             // No pump draws more than there is.
             yield return Judge.Of("gauge", "vacuum with the work on", r.Difference.Value < ChuckReckoning.Atmosphere(p.Number("altitude")!.Value),
-                "It is as read; the air presses harder than that.", "No pump draws more than the air presses at this height: look at the gauge, and its unit.", Verdict.Stop,
+                "It is as read; the air presses harder than that.",
+                    "No pump draws more than the air presses at this height: look at the gauge, and its unit.", Verdict.Stop,
                 $"{r.Difference.Value * 1000:0} kPa", $"less than {ChuckReckoning.Atmosphere(p.Number("altitude")!.Value) * 1000:0.0} kPa", "ISO 2533.");
         }
     }

@@ -74,7 +74,8 @@ internal sealed record ChuckReckoning
 
     public double GrooveDeep => 0.7 * Cord;
 
-    public bool Built => Socket.Minor.Value > 3 && Socket.Depth - Socket.Mouth > Socket.Pitch.Value && Hub > Socket.Radius + 0.5 && Edges.Inner > (Airway.Value / 2) + 0.5
+    public bool Built => Socket.Minor.Value > 3 && Socket.Depth - Socket.Mouth > Socket.Pitch.Value && Hub > Socket.Radius + 0.5
+        && Edges.Inner > (Airway.Value / 2) + 0.5
         && Airway.Value / 2 < Funnel && Seat.Slope >= TurnedSeat.Steepest;
 
     /// <summary>Reckons it; <c>null</c> where the work has no such seat.</summary>
@@ -96,12 +97,15 @@ internal sealed record ChuckReckoning
         var cord = p.Choice("seal") == "cord" ? p.Number("cord")!.Value : 0;
         var across = ledger.Add("sealed", "sealed, across", cord > 0 ? at : at - (Math.Sin(seat.Slope * Math.PI / 180) * land),
             cord > 0 ? "To the middle of the cord." : "To the inner edge of the foam: what lies under it may leak.");
-        var air = ledger.Add("air", "pressure of the air", Quantity.Input("pressure of the air", Atmosphere(p.Number("altitude")!.Value), new(Mm: -2, Newton: 1),
-            new Provenance.Standard("ISO 2533", "standard atmosphere"), (new Source("weather", "the weather", 0.002), 1)), "At this height; the weather moves it.");
+        var air = ledger.Add("air", "pressure of the air", Quantity.Input("pressure of the air", Atmosphere(p.Number("altitude")!.Value), new(Mm: -2,
+            Newton: 1),
+            new Provenance.Standard("ISO 2533", "standard atmosphere"), (new Source("weather", "the weather", 0.002), 1)),
+                "At this height; the weather moves it.");
         var difference = ledger.Add("difference", "pressure difference", p.Number("gauge") is { } read
             ? Quantity.Input("reading of the gauge", read / 1000, new(Mm: -2, Newton: 1), new Provenance.Chosen("the maker"),
                 (new Source("gauge", "the vacuum gauge", 0.002), 1))
-            : air * Quantity.Chosen("share that the pump reaches", p.Number("pump")!.Value / 100, Unit.None) * Quantity.RuleOfThumb("left of it after leaks", 0.7,
+            : air * Quantity.Chosen("share that the pump reaches", p.Number("pump")!.Value / 100, Unit.None) * Quantity.RuleOfThumb("left of it after leaks",
+                0.7,
                 Unit.None, "Printed walls, seal and joints leak: three tenths are lost, or more; common practice, no published source."),
             p.Number("gauge") is null ? "Reckoned, until the gauge is read with the work on." : "As read, with the work on.");
         var (whole, far) = (Length("work, across", 2 * half.Max(h => h.Y)), Length("work, out from its seat", Math.Max(1, half[^1].X - seat.Deep)));
@@ -117,9 +121,11 @@ internal sealed record ChuckReckoning
             Cord = cord,
             Sealed = across,
             Difference = difference,
-            Holds = ledger.Add("holds", "force of the air", difference * ((Math.PI / 4) * Quantity.Square(across)), "Pressure difference times what is sealed."),
+            Holds = ledger.Add("holds", "force of the air", difference * ((Math.PI / 4) * Quantity.Square(across)),
+                "Pressure difference times what is sealed."),
             Grip = Quantity.Chosen("grip of the seal", p.Number("grip")!.Value, Unit.None),
-            Cut = ledger.Add("cut", "push of a light cut", Quantity.Chosen("push of a light cut", p.Number("cut")!.Value, new(Newton: 1)), "A sharp tool, a thin shaving."),
+            Cut = ledger.Add("cut", "push of a light cut", Quantity.Chosen("push of a light cut", p.Number("cut")!.Value, new(Newton: 1)),
+                "A sharp tool, a thin shaving."),
             Tailstock = p.Choice("tailstock") == "up",
             Material = PrintedMaterial.Of(brief.Process),
             Way = way,

@@ -44,7 +44,8 @@ internal static class ChuckShape
         return new Solid.Revolved(new Profile(Outline(r))).Without(cuts);
     }
 
-    public static Piece Piece(ChuckReckoning r, string? mark) => new(Designs.Piece.Main, "vacuum chuck", () => Marked(r, mark), VacuumChuckFamily.Ways, r.Way.Key);
+    public static Piece Piece(ChuckReckoning r, string? mark) => new(Designs.Piece.Main, "vacuum chuck", () => Marked(r, mark), VacuumChuckFamily.Ways,
+        r.Way.Key);
 
     /// <summary>On the floor of the cup.</summary>
     private static Solid Marked(ChuckReckoning r, string? mark)

@@ -25,7 +25,8 @@ public static class VacuumChuckFamily
         [SpindleSocket.Slot, new("turned", "turned work", ["turned"])],
         [
             .. SpindleSocket.Specs,
-            Specs.Length("seatAt", "Seat on a diameter of", null, 5, 400, "Where the work rests. Left open: as far out as one of its faces takes the land.", 0.5),
+            Specs.Length("seatAt", "Seat on a diameter of", null, 5, 400, "Where the work rests. Left open: as far out as one of its faces takes the land.",
+                0.5),
             Land.Spec, Rim.Spec, Wall.Spec, Airway.Spec,
             Specs.Choice("seal", "Seal", "foam", "What lies between land and work.", new ParameterOption("foam", "foam rubber on the land"),
                 new ParameterOption("cord", "a rubber cord in a groove")),
@@ -35,7 +36,8 @@ public static class VacuumChuckFamily
             Specs.Number("gauge", "Gauge, with the work on", null, 1, 110, "kPa", "What it shows below the air's pressure; it goes before all reckoning."),
             Specs.Number("grip", "Grip of the seal", 0.4, 0.05, 1.5, "", "Friction on the work; foam on wood has about 0.4."),
             Specs.Number("cut", "A light cut pushes with", 15, 1, 500, "N", "A sharp tool and a thin shaving; scraping takes more."),
-            Specs.Choice("tailstock", "Tailstock", "none", "It holds the far end.", new ParameterOption("none", "away"), new ParameterOption("up", "brought up")),
+            Specs.Choice("tailstock", "Tailstock", "none", "It holds the far end.", new ParameterOption("none", "away"), new ParameterOption("up",
+                "brought up")),
             .. Turned.MeasuredSpecs, Way.Spec, .. MakeOrBuy.Specs,
         ], Design)
     {
@@ -53,7 +55,8 @@ public static class VacuumChuckFamily
     private static readonly IReadOnlyList<string> Cautions =
     [
         "When the vacuum is lost the work flies: a leak, a hose, a power cut are enough. Never stand in its plane, wear a face shield, and guard it.",
-        "Start at the lowest speed. Thin shavings with a sharp tool only; bring the tailstock up whenever the work lets you, and always where a figure here asks for it.",
+        "Start at the lowest speed. Thin shavings with a sharp tool only; bring the tailstock up whenever the work lets you, and always where a figure "
+            + "here asks for it.",
         "Figures do not show a leak that opens while it runs: watch the gauge, and stop when it falls.",
         "The manuals of machine and pump and the rules of your workshop decide whether a printed chuck may run on them at all.",
     ];
