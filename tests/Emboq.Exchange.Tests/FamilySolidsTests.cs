@@ -36,7 +36,7 @@ public sealed class FamilySolidsTests : IAsyncLifetime
             said.Normals.ShouldBeLessThan(0.02, body.Key);
             if (body.Key == "part")
             {
-                said.Parts.ShouldBe(1, body.Key);
+                said.Parts.ShouldBe(body.Bodies.Count, body.Key);
             }
         }
     });

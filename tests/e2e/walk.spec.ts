@@ -48,7 +48,10 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { out: 'lower', floor: '0' }, places: { foot: 'post' } },
   ],
   'tube-saddle': [{ parameters: { under: 'block', length: '110', woodScrew: '4 mm' }, places: { holes: 'hole-row' } }],
-  'hose-carrier': [{ parameters: { turns: 'swivel', reach: 'judged' }, places: {} }],
+  'hose-carrier': [
+    { parameters: { turns: 'swivel', reach: 'judged' }, places: {} },
+    { parameters: { turns: 'inPlace', wayUp: 'lying' }, places: {} },
+  ],
   'flip-hinge': [{ parameters: { pin: 'printed', post: 'none', wayUp: 'side', slots: '6' }, places: {} }],
   faceplate: [{ parameters: { held: 'glued', ribs: 'none' }, places: {} }],
   'vacuum-chuck': [{ parameters: { seal: 'cord', tailstock: 'up' }, places: {} }],

@@ -23,7 +23,7 @@ internal static class ChanceCheck
         Remedy prove = new Remedy.Prove("Print the proof first");
         Remedy[] remedies = fits ? [] : measuring || disputed is not null ? [measure, prove] : [prove];
         return new("chance", "chance that the first print fits", fits ? Verdict.Good : Verdict.Watch,
-            (fits ? "The part may be printed without a proof."
+            (fits ? "Its fits need no proof first."
                 : disputed is not null ? $"The ways to {disputed.Name} contradict each other: measure it again, and print the proof before the part."
                 : contradictions.Count > 0 ? $"What was told of {string.Join("; ", contradictions)} cannot both be right: strike one at Try, or print "
                     + "the proof again."

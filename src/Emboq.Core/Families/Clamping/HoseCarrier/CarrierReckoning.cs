@@ -70,9 +70,9 @@ internal sealed record CarrierReckoning
         var (wall, height, size) = (HoseCarrierFamily.Wall.Read(p, ledger), HoseCarrierFamily.Height.Read(p, ledger), p.Choice("screw"));
         var scope = PartBodies.Scope(brief, ledger, "screw", "screw");
         // Deep enough for a head and 3 mm under it, and no thinner than the ring.
-        var turns = p.Choice("turns") == "swivel";
+        var turns = p.Choice("turns") != "fixed";
         var sunk = turns ? Swivel.Sunk(size) : Hardware.Of("cap-screws", size, "height", "height of a head").Value + 0.3;
-        var pad = Math.Max(0, sunk + HoseCarrierFamily.UnderHead - wall.Value);
+        var pad = Math.Max(0, sunk + (p.Choice("turns") == "inPlace" ? Swivel.UnderInPlace : HoseCarrierFamily.UnderHead) - wall.Value);
         var lie = upright ? HoleLie.Teardrop : HoleLie.Upright;
         var swivel = turns ? Swivel.Of(brief, size, wall.Value + pad, lie, ledger) : null;
         return new()

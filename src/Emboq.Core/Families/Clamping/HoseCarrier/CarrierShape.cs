@@ -41,13 +41,13 @@ internal static class CarrierShape
         // At the lips, above where the round is as wide as the mouth.
         var lips = Math.Sqrt(Math.Max(0, (r.Outer * r.Outer) - (r.Mouth.Value * r.Mouth.Value / 4)));
         yield return new("part", "mouth", r.Mouth.Value, new(0, lips - 0.05, 0.4), Axis.X);
-        foreach (var at in r.Holes)
+        foreach (var at in r.Swivel?.InPlace is null ? r.Holes : [])
         {
             yield return new("part", r.Swivel is null ? "screw hole" : "hole on the bush", r.Screw.Bore,
                 new(at.X, -r.Outer - r.Pad + 0.4, (r.Height.Value / 2) + at.Y), Axis.X);
         }
 
-        foreach (var gauge in r.Swivel?.Gauges() ?? [])
+        foreach (var gauge in r.Swivel?.Gauges(r) ?? [])
         {
             yield return gauge;
         }

@@ -42,7 +42,7 @@ public static class HoseCarrierFamily
             Specs.Choice("opened", "The hose goes in and out", "often", "What flexes often bears less.", new ParameterOption("often", "every day"),
                 new ParameterOption("once", "a few times in all")), Flexing.Spec,
             Specs.Choice("turns", "On its mount", "fixed", "A hose that is led about kinks at a carrier that stands fast.", new ParameterOption("fixed",
-                "it is screwed fast"), new ParameterOption("swivel", "it turns on its screw")),
+                "it is screwed fast"), new ParameterOption("swivel", "it turns on its screw"), new ParameterOption("inPlace", "it turns on a bush printed in place")),
             Specs.Choice("holes", "Screwed on by", "2", "From inside, through the mouth.", new ParameterOption("1", "one screw"),
                 new ParameterOption("2", "two screws")).If("near", "open").If("turns", "fixed"),
             Specs.Length("spacing", "Holes apart", 24, 8, 200, "Across the hose.").If("near", "open").If("turns", "fixed").If("holes", "2"),
@@ -74,15 +74,16 @@ public static class HoseCarrierFamily
         }
 
         var r = CarrierReckoning.Of(brief, ledger);
-        List<Check> checks = [.. Checks(r, p), .. r.Swivel?.Checks(r.Load) ?? [], .. r.Reach?.Checks() ?? [], r.Load.Heat(brief.Process),
+        List<Check> checks = [.. Checks(r, p), .. r.Swivel?.Checks(r.Load, r.Way) ?? [], .. r.Reach?.Checks() ?? [], r.Load.Heat(brief.Process),
             ChanceCheck.Of(r.Bore.Chance, [(r.Bore.Realised, place, r.Bore.Of.Dimension)], r.Bore.Contradictions),
             BedCheck.Of(2 * r.Outer, (2 * r.Outer) + r.Pad, r.Height.Value, r.Way, brief.Process)];
         var built = r.Mouth.Value < r.Bore.Drawn.Value;
         return new()
         {
             Ledger = ledger,
-            Pieces = !built ? [] : [new(Piece.Main, "cradle", () => CarrierShape.Part(r, brief.Mark), Ways, r.Way.Key),
-                .. r.Swivel is { } swivel ? new[] { swivel.Bush(r) } : []],
+            Pieces = !built ? [] : r.Swivel is { InPlace: not null } within
+                ? [new(Piece.Main, "cradle", [new(Piece.Main, "cradle", () => CarrierShape.Part(r, brief.Mark)), within.Within(r)], Ways, r.Way)]
+                : [new(Piece.Main, "cradle", () => CarrierShape.Part(r, brief.Mark), Ways, r.Way.Key), .. r.Swivel is { } swivel ? new[] { swivel.Bush(r) } : []],
             Motions = built && r.Swivel is not null ? [Swivel.Turning(r)] : [],
             Proofs = built ? [CarrierShape.Slice(r)] : [],
             Machine = [CarrierShape.Hose(r)],
@@ -94,10 +95,12 @@ public static class HoseCarrierFamily
             [
                 $"{r.Holes.Count} screw{(r.Holes.Count == 1 ? "" : "s")} {Hardware.Name(r.Size)} cap head, longer than "
                     + $"{Figures.Mm(r.Swivel?.Long.Value ?? (r.Screw.Depth - r.Screw.Recess))} by their thread in what it is fixed to",
-                .. r.Swivel is null ? Array.Empty<string>() : [$"1 plain washer {Hardware.Name(r.Size)}", "threadlocker"],
+                .. r.Swivel is null ? Array.Empty<string>() : [$"{(r.Swivel.InPlace is null ? "1 plain washer" : "2 plain washers")} {Hardware.Name(r.Size)}", "threadlocker"],
             ],
             Fitting = [r.Swivel is null ? "Screw it on from inside, through its mouth, snug by hand."
-                : "Push the bush into its back, lay the washer in, and draw the screw tight on the bush: the cradle must still turn by a finger.",
+                : r.Swivel.InPlace is null
+                    ? "Push the bush into its back, lay the washer in, and draw the screw tight on the bush: the cradle must still turn by a finger."
+                    : "Break the bush free with a twist, lay a washer on each end of it, and draw the screw tight: the cradle must still turn by a finger.",
                 "Push the hose in, and tug at it: it must come out by hand, and not by itself.",
                 "Run the machine's travel to every corner by hand and look where the hose pulls or drags."],
             Gauges = built ? [.. CarrierShape.Gauges(r)] : [],

@@ -8,8 +8,12 @@ namespace Emboq.Core.Families.Clamping.HoseCarrier;
 /// <param name="Long">Of the bush.</param>
 /// <param name="Washer">Outside of the washer, mm.</param>
 /// <param name="Joint">In the carrier's back: the bush's hole, and the recess of washer and head.</param>
-internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, double Washer, Joint Joint)
+/// <param name="InPlace">The bush that is printed in its hole; <c>null</c> where it is a piece of its own.</param>
+internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, double Washer, Joint Joint, Captive? InPlace)
 {
+    /// <summary>Of the carrier under washer and head where a bush is printed in place: room for its belly, mm.</summary>
+    public const double UnderInPlace = 6;
+
     /// <summary>How far out a hose is led by hand, mm, and what that may take, N; what plastic bears where it slides slowly and dry, MPa.</summary>
     private const double Led = 100, Easy = 3, Slides = 1;
 
@@ -41,6 +45,22 @@ internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, 
         var recess = scope.Drawn("counterbore", "recess of the washer", Quantity.Chosen("washer", washer, Unit.Millimetre, "its table")
             + Quantity.RuleOfThumb("room around a washer", 0.6, Unit.Millimetre, "It must not rub."), lie.Surface());
         var sunk = Sunk(size);
+        if (brief.Parameters.Choice("turns") == "inPlace")
+        {
+            var gap = scope.Drawn("gap", "gap around the bush", Quantity.RuleOfThumb("gap of what is printed in place", moving.Clearance / 2, Unit.Millimetre,
+                FitClasses.Basis), Surface.GapInPlace);
+            var (end, wide) = (wanted.Value / 2, Math.Min((gap.Value * Math.Sqrt(2)) + 1, ((back - sunk) / 2) - 0.3));
+            var captive = new Captive(end, wide, gap, -back, -sunk);
+            return new(outside, inside, bush.Add("long", "length", Quantity.Chosen("back under the washer", back - sunk, Unit.Millimetre, "this family") + EndPlay,
+                "What turns on it, and its end play."), washer, new()
+                {
+                    Bore = 2 * (end + captive.Aside),
+                    Cut = HoleShape.Cut(recess.Value, -sunk, ScrewHole.Over, lie) + captive.Hole(),
+                    Sleeves = [new(HoleShape.Rise(recess.Value, lie), -sunk, 0, scope.LeastWall), new(end + wide + captive.Aside, -back, -sunk, scope.LeastWall)],
+                    Recess = sunk,
+                }, captive);
+        }
+
         return new(outside, inside, bush.Add("long", "length", Quantity.Chosen("back under the washer", back - sunk, Unit.Millimetre, "this family") + EndPlay,
             "What turns on it, and its end play."), washer, new()
             {
@@ -48,7 +68,7 @@ internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, 
                 Cut = HoleShape.Cut(recess.Value, -sunk, ScrewHole.Over, lie) + HoleShape.Cut(hole.Value, -back - ScrewHole.Over, ScrewHole.Over, lie),
                 Sleeves = [new(HoleShape.Rise(recess.Value, lie), -sunk, 0, scope.LeastWall), new(HoleShape.Rise(hole.Value, lie), -back, 0, scope.LeastWall)],
                 Recess = sunk,
-            });
+            }, null);
     }
 
     public static IReadOnlyList<WayUp> Ways { get; } = [new("upright", "standing", 0, "It is only pressed.", "Round it comes out best upright.")];
@@ -65,16 +85,34 @@ internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, 
     public static Motion Turning(CarrierReckoning r) => new("turn", "the carrier", [Piece.Main, "machine-hose"],
         [MotionStep.Around(Axis.Y, new(0, 0, r.Height.Value / 2), 180)], [new(0, "one way"), new(0.5, "across"), new(1, "the other way")]);
 
-    public IEnumerable<Gauge> Gauges()
+    /// <summary>The bush in its hole, as it is printed with the carrier.</summary>
+    public Body Within(CarrierReckoning r) => new("bush", "bush", () => CarrierShape.Placed(r, InPlace!.Bush(Inside.Value / 2, EndPlay.Value), r.Holes[0]));
+
+    public IEnumerable<Gauge> Gauges(CarrierReckoning r)
     {
+        if (InPlace is { } captive)
+        {
+            // Just above the bed, where both cones begin.
+            var (x, y) = (captive.End + (captive.Aside / 2) + 0.1, -r.Outer - r.Pad + 0.1);
+            yield return new("part", "gap around the bush", captive.Aside, new(x, y, (r.Height.Value / 2) + 0.01), Axis.X);
+            yield break;
+        }
+
         yield return new("bush", "outside", Outside.Value, new(0, 0.01, Long.Value / 2), Axis.X, Jaws.Over);
         yield return new("bush", "length", Long.Value, new(0.01, (Outside.Value + Inside.Value) / 4, 0.5), Axis.Z, Jaws.Over);
     }
 
-    public IEnumerable<Check> Checks(Load load)
+    public IEnumerable<Check> Checks(Load load, WayUp way)
     {
-        var (ring, rubs) = (Math.PI / 4 * ((Washer * Washer) - (Joint.Bore * Joint.Bore)), (Washer + Joint.Bore) / 4);
-        if (ring <= 0)
+        // What hangs on it: under the washer, or on the belly of the bush.
+        var (outer, inner) = InPlace is { } captive ? (2 * (captive.End + captive.Belly), Joint.Bore) : (Washer, Joint.Bore);
+        var (ring, rubs) = (Math.PI / 4 * ((outer * outer) - (inner * inner)), (outer + inner) / 4);
+        foreach (var check in InPlace?.Checks(way) ?? [])
+        {
+            yield return check;
+        }
+
+        if (InPlace is null && ring <= 0)
         {
             yield return new("turns.washer", "washer over the bush", Verdict.Stop, "The washer goes through the hole of the bush: take a larger one.",
                 Figures.Mm(Washer), $"more than {Figures.Mm(Joint.Bore)}", "Tables of washers.", []);
@@ -83,8 +121,8 @@ internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, 
 
         yield return Strength.Used("turns", "force that turns it", HoseCarrierFamily.Friction * load.Weight.Value * rubs / Led, Easy, "N",
             "The hose turns it by its own pull.", "It is too heavy to follow the hose.",
-            $"Friction under the washer; led {Led:0} mm out, {Easy:0} N; common practice, no published source.");
-        yield return Strength.Used("wears", "pressure where it turns", load.Weight.Value / ring, Slides, "MPa", "It does not wear out soon.",
-            "It wears into the washer: a thicker screw, or two carriers.", "Force over area; 1 MPa for plastic on steel, slow and dry; common practice.");
+            $"Friction where it turns; led {Led:0} mm out, {Easy:0} N; common practice, no published source.");
+        yield return Strength.Used("wears", "pressure where it turns", load.Weight.Value / Math.Max(0.1, ring), Slides, "MPa", "It does not wear out soon.",
+            "It wears where it turns: a thicker screw, or two carriers.", "Force over area; 1 MPa for plastic on steel, slow and dry; common practice.");
     }
 }

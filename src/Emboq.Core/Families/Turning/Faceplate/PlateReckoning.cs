@@ -123,8 +123,8 @@ internal sealed record PlateReckoning
     public double Bends(double moment, double hub)
     {
         const int Steps = 40;
-        var long_ = High - Plate.Value;
-        return Enumerable.Range(0, Steps).Select(i => (double)i / Steps).Max(s => Section(s * long_, hub) is var (inertia, far)
+        var behind = High - Plate.Value;
+        return Enumerable.Range(0, Steps).Select(i => (double)i / Steps).Max(s => Section(s * behind, hub) is var (inertia, far)
             ? moment * (1 - s) * far / inertia : 0);
     }
 

@@ -53,11 +53,11 @@ internal static class PadChecks
             "MPa",
             "It bears its own speed, though its inside is sparse.", "Its own speed tears it: a smaller pad, more fill, or slower.",
             "A spinning disc with a hole (Timoshenko; Roark); a third of the strength, times the fill.");
-        if (p.Number("allowed") is { } most2)
+        if (p.Number("allowed") is { } allowed)
         {
-            yield return Judge.Of("allowed", "speed of the machine", r.Speed <= most2, "The pad bears it.",
+            yield return Judge.Of("allowed", "speed of the machine", r.Speed <= allowed, "The pad bears it.",
                 "The pad's own limit is lower: another pad, or slower.",
-                Verdict.Stop, $"{r.Speed:0} 1/min", $"{most2:0} 1/min or less", "As printed on the pad.");
+                Verdict.Stop, $"{r.Speed:0} 1/min", $"{allowed:0} 1/min or less", "As printed on the pad.");
         }
         else
         {

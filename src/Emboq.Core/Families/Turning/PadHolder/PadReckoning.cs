@@ -110,10 +110,10 @@ internal sealed record PadReckoning
         var off = Quantity.Abs(target is null ? 0 * whole : whole - target) * orbit;
         var has = ledger.Add("unbalance", "unbalance", off + (whole * Quantity.Max(play, 0 * play) / 2),
             "Weight that differs, on its orbit, and its own by half of its play.");
-        // 9549 G / n in g mm for each kg that turns.
-        var allowed = ledger.Add("unbalance.allowed", "unbalance that is allowed", (9549 * 16 / speed / 1000) * Quantity.Chosen("what turns",
-            p.Number("moving")!.Value,
-            new(Gram: 1, Mm: 1)), "ISO 21940-11, G 16, of all that turns.");
+        // 9549 G / n in µm, or g mm for each kg.
+        var allowed = ledger.Add("unbalance.allowed", "unbalance that is allowed", Quantity.Input("off its axis by G 16", 9549 * 16 / speed / 1000,
+            Unit.Millimetre, new Provenance.Standard("ISO 21940-11", "G 16, as for drive shafts")) * Given("moving", "weight of what turns", Unit.Grams),
+            "Of all that turns.");
         return new()
         {
             Across = across,

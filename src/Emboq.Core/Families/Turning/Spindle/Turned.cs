@@ -81,7 +81,7 @@ internal sealed record Turned
         var newton = Quantity.Input("a newton in g·mm/s²", 1e-6, new(Mm: -1, Gram: -1, Second: 2, Newton: 1), new Provenance.Standard("ISO 80000-4", "newton"));
         var unbalance = ledger.Add("unbalance", "pull of the unbalance", newton * grams * off * Quantity.Square(turns),
             "m e ω² (ISO 21940-11): it turns with it.");
-        ledger.Add("quality", "balance quality", off * turns, "e ω, as ISO 21940-11 grades it: 16 is a machine's, thousands a crankshaft's.");
+        ledger.Add("quality", "balance quality", off * turns, "e ω, as ISO 21940-11 grades it: 16 for drive shafts, thousands for slow engines.");
         var rated = Quantity.Chosen("power of the motor", p.Number("power")!.Value * 1000, new(Mm: 1, Newton: 1, Second: -1)) / turns;
         var torque = ledger.Add("torque", "torque when the tool catches", Quantity.RuleOfThumb("a catch", Catches, Unit.None,
             "A catching tool pulls three times as hard as the motor drives, before the belt slips; common practice, no published source.") * rated, "P / ω.");

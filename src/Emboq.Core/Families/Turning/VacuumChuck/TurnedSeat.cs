@@ -45,9 +45,9 @@ internal sealed record TurnedSeat(double Radius, double Deep, double Slope, doub
 
     private static TurnedSeat Of((Point2 From, Point2 To) face, double radius)
     {
-        var (along, out_) = (face.To.X - face.From.X, face.To.Y - face.From.Y);
-        var share = (radius - face.From.Y) / out_;
-        var long_ = Math.Sqrt((along * along) + (out_ * out_));
-        return new(radius, face.From.X + (share * along), Math.Atan2(out_, along) * 180 / Math.PI, long_ * Math.Min(share, 1 - share));
+        var (along, rise) = (face.To.X - face.From.X, face.To.Y - face.From.Y);
+        var share = (radius - face.From.Y) / rise;
+        return new(radius, face.From.X + (share * along), Math.Atan2(rise, along) * 180 / Math.PI,
+            Math.Sqrt((along * along) + (rise * rise)) * Math.Min(share, 1 - share));
     }
 }
