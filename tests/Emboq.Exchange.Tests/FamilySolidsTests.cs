@@ -93,7 +93,7 @@ public sealed class FamilySolidsTests : IAsyncLifetime
         {
             foreach (var of in design.Gauges.GroupBy(g => g.Body))
             {
-                var mesh = Mesh(design.PrintItems.Single(b => b.Key == of.Key).Solid);
+                var mesh = Mesh(design.PrintItems.SelectMany(i => i.Bodies).Single(b => b.Key == of.Key).Solid);
                 foreach (var gauge in of)
                 {
                     var found = MeshGauge.Read(mesh, gauge).ShouldNotBeNull($"{of.Key}, {gauge.What} at {gauge.At}");

@@ -97,7 +97,8 @@ public sealed class HoseCarrierTests
         var design = Design(Turns);
         design.Pieces.Single().Bodies.Select(b => b.Key).ShouldBe(["part", "bush"]);
         design.Ledger["screw.gap"].Value.ShouldBe(0.25, 1e-9);
-        design.Gauges.Single(g => g.What == "gap around the bush").Size.ShouldBe(0.25 * Math.Sqrt(2), 1e-9);
+        double Gauged(string body) => design.Gauges.Single(g => g.Body == body && g.What.Contains("bush", StringComparison.Ordinal)).Size;
+        (Gauged("part") - Gauged("bush")).ShouldBe(2 * 0.25 * Math.Sqrt(2), 1e-9);
         Of(design, "captive.keeps").Figure.ShouldStartWith("1 mm");
         // The weight hangs on the belly: from 4.1 to 5.1 mm about the screw.
         var (outer, inner) = (3.75 + (0.25 * Math.Sqrt(2)) + 1, 3.75 + (0.25 * Math.Sqrt(2)));

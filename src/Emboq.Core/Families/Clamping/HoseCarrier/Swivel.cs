@@ -92,9 +92,11 @@ internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, 
     {
         if (InPlace is { } captive)
         {
-            // Just above the bed, where both cones begin.
-            var (x, y) = (captive.End + (captive.Aside / 2) + 0.1, -r.Outer - r.Pad + 0.1);
-            yield return new("part", "gap around the bush", captive.Aside, new(x, y, (r.Height.Value / 2) + 0.01), Axis.X);
+            // Just above the bed, where both cones have widened by as much.
+            const double Over = 0.1;
+            Point3 at = new(0, -r.Outer - r.Pad + Over, (r.Height.Value / 2) + 0.01);
+            yield return new("part", "hole around the bush", 2 * (captive.End + captive.Aside + Over), at, Axis.X);
+            yield return new("bush", "bush at its end", 2 * (captive.End + Over), at, Axis.X, Jaws.Over);
             yield break;
         }
 
