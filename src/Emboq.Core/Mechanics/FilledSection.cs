@@ -3,6 +3,16 @@ namespace Emboq.Core.Mechanics;
 /// <summary>A rectangular section of walls around a fill.</summary>
 internal static class FilledSection
 {
+    /// <summary>Share of a thickness that is plastic: its walls, and the fill of the rest.</summary>
+    /// <param name="walls">Solid at both faces together, mm.</param>
+    /// <param name="thick">mm.</param>
+    /// <param name="fill">Density between, 0 to 1.</param>
+    public static double Share(double walls, double thick, double fill)
+    {
+        var solid = Math.Min(1, walls / thick);
+        return solid + ((1 - solid) * fill);
+    }
+
     /// <summary>How stiff in bending it is against a solid one: the fill between the walls counts by the square of its density (open cells, Gibson and Ashby;
     /// from memory).</summary>
     /// <param name="thick">In the direction of the bend, mm.</param>

@@ -89,7 +89,8 @@ public sealed class HoseCarrierTests
         Of(Design(Reach + "fromLeft=3000; above=500; hoseLong=3100; pullMost=5"), "reach.pull").Verdict.ShouldBe(Verdict.Stop);
     }
 
-    /// <summary>By hand: a bush of 7.5 mm with a gap of 0.25 mm square to cones of 45 degrees, 0.35 mm aside, and a belly a millimetre wider than that.</summary>
+    /// <summary>By hand: a bush of 7.5 mm with a gap of 0.25 mm square to cones of 45 degrees, 0.35 mm aside, and a belly a millimetre wider than
+    /// that.</summary>
     [Fact]
     public void A_bush_printed_in_place_cannot_leave_its_hole()
     {
@@ -102,10 +103,13 @@ public sealed class HoseCarrierTests
         Of(design, "captive.keeps").Figure.ShouldStartWith("1 mm");
         // The weight hangs on the belly: from 4.1 to 5.1 mm about the screw.
         var (outer, inner) = (3.75 + (0.25 * Math.Sqrt(2)) + 1, 3.75 + (0.25 * Math.Sqrt(2)));
-        Of(design, "wears").Used!.Value.ShouldBe(0.9 * 9.80665 / (Math.PI * ((outer * outer) - (inner * inner))), 1e-6);
+        Of(design, "wears").Used!.Value.ShouldBe(0.9 * 9.80665 / (Math.PI * ((outer * outer) - (inner * inner))) * 2, 1e-6);
         var upright = Of(Design("turns=inPlace; mass=900; spacing=60"), "captive.lies");
         (upright.Verdict, upright.Remedies.OfType<Remedy.Change>().Single().Entries["wayUp"]).ShouldBe((Verdict.Stop, "lying"));
-        Of(Design(Turns, process: Workshop.OfTough(Workshop.Process)), "captive.gap").Figure.ShouldNotBe("0.25 mm");
+        // Drawn wider by what the process takes, it comes out as wanted, less its doubt.
+        var doubtful = Design(Turns, process: Workshop.OfTough(Workshop.Process));
+        Math.Abs(doubtful.Ledger["screw.gap"].Value - 0.25).ShouldBeGreaterThan(0.01);
+        doubtful.Ledger["screw.gap.comes"].ShouldSatisfyAllConditions(g => g.Value.ShouldBe(0.25, 1e-9), g => g.StandardUncertainty.ShouldBeGreaterThan(0));
     }
 
     /// <summary>Brazier: flattening grows with the square of the bend; from a tenth where it is just round, to two ninths, where a tube folds: 0.67 of that

@@ -67,11 +67,13 @@ public sealed class PadHolderTests
     [Fact]
     public void Weight_on_its_orbit_and_play_on_the_boss_unbalance_it()
     {
-        var design = Design("solve=thick; thick=10", null, ("centre", "post", "diameter 20"));
+        var design = Design("solve=thick; thick=10; orbit=0", null, ("centre", "post", "diameter 20"));
         Line(design, "unbalance.allowed").ShouldBe(9549.0 * 16 / 9000 * 0.4, 1e-9);
         Line(design, "unbalance").ShouldBe(Line(design, "mass") * 0.1 / 2, 1e-9);
         Of(design, "unbalance").Verdict.ShouldBe(Verdict.Good);
-        Of(Design("solve=thick; thick=10; moving=100"), "unbalance").Says.ShouldContain("measure the machine's boss");
+        Of(Design("solve=thick; thick=10; moving=100; orbit=0"), "unbalance").Says.ShouldContain("measure the machine's boss");
+        // On an orbit a weight that nobody counts is not judged.
+        Of(Design("solve=thick; thick=10", null, ("centre", "post", "diameter 20")), "unbalance").Says.ShouldStartWith("Not judged");
         var solved = Design("", null, ("centre", "post", "diameter 20"), ("original", "mass", "mass 110"));
         Line(solved, "unbalance").ShouldBe((Math.Abs(Line(solved, "mass") - 110) * 2.5) + (Line(solved, "mass") * 0.1 / 2), 1e-9);
     }
@@ -103,4 +105,7 @@ public sealed class PadHolderTests
     [InlineData("boss=34", "screw.boss", Verdict.Stop)]
     [InlineData("", "proved", Verdict.Watch)]
     public void What_would_not_run_is_told(string entries, string key, Verdict verdict) => Of(Design(entries), key).Verdict.ShouldBe(verdict);
+
+    [Fact]
+    public void A_soft_filament_is_refused() => Of(Design("", Tough with { Sort = FilamentClass.Soft }), "known").Verdict.ShouldBe(Verdict.Stop);
 }

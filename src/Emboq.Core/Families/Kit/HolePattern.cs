@@ -20,6 +20,12 @@ internal static class HolePattern
     /// <summary>Two beside each other.</summary>
     public static IReadOnlyList<Point2> Pair(Quantity spacing) => [new(-spacing.Value / 2, 0), new(spacing.Value / 2, 0)];
 
+    /// <summary>Evenly around a circle, the first along x.</summary>
+    /// <param name="across">Through their middles, mm.</param>
+    /// <param name="count">How many.</param>
+    public static IReadOnlyList<Point2> Circle(double across, int count) => [.. Enumerable.Range(0, count).Select(i => 2 * Math.PI * i / count)
+        .Select(a => new Point2(across / 2 * Math.Cos(a), across / 2 * Math.Sin(a)))];
+
     /// <summary>Between the two that are nearest to each other, mm; without end for one.</summary>
     public static double Nearest(IReadOnlyList<Point2> holes) => holes.SelectMany((h, i) => holes.Skip(i + 1).Select(o =>
         Math.Sqrt(((h.X - o.X) * (h.X - o.X)) + ((h.Y - o.Y) * (h.Y - o.Y))))).DefaultIfEmpty(double.PositiveInfinity).Min();

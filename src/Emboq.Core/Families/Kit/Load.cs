@@ -47,9 +47,9 @@ internal sealed record Load(Quantity Weight, Quantity Arm, Quantity Moment, bool
                 ledger.Add("moment", "moment of the load", moment, "Force times arm."));
         }
 
-        return new(weight, arm, moment, shakes, p.Choice("heat") == "warm", ledger.Add("left", "strength left",
-            Mechanics.Lifetime.Left(Mechanics.Lifetime.OfADay(
-            p.Number("putBack")!.Value)), "After all the times that the load is taken off and put back."));
+        var left = ledger.Add("left", "strength left", Mechanics.Lifetime.Left(Mechanics.Lifetime.OfADay(p.Number("putBack")!.Value)),
+            "After all the times that the load is taken off and put back.");
+        return new(weight, arm, moment, shakes, p.Choice("heat") == "warm", left);
     }
 
     /// <summary>Whether the filament stands where it is, said by what is known of it.</summary>

@@ -1,9 +1,26 @@
+using Emboq.Core.Mechanics;
+
 namespace Emboq.Core.Families.Kit;
 
 /// <summary>Of parts that turn fast, or hold what must not come off: no figure is better than "watch" before a print was proved, and one that cracked ends
 /// it.</summary>
 internal static class ProvedCheck
 {
+    /// <summary>Whether its filament is one that anything may be vouched for with.</summary>
+    public static IEnumerable<Check> Filament(PrintedMaterial? material)
+    {
+        Check Refused(string says, string figure, string limit) => new("known", "filament known", Verdict.Stop, says, figure, limit,
+            "Common practice, no published source.", []);
+        if (material is null)
+        {
+            yield return Refused("What its filament bears is not entered: nothing that turns is vouched for without it.", "not known", "entered");
+        }
+        else if (material.Sort == FilamentClass.Soft)
+        {
+            yield return Refused("A soft filament gives and lets go: nothing that turns is made of it.", material.Name, "a stiff one");
+        }
+    }
+
     /// <summary>Judges what was told of prints of these very decisions.</summary>
     /// <param name="brief">What was asked, and told.</param>
     /// <param name="words">Of the family.</param>

@@ -5,9 +5,10 @@ namespace Emboq.Core.Families.Clamping.HoseCarrier;
 /// <param name="End">Radius of the bush at its ends, mm.</param>
 /// <param name="Belly">How much wider it is between them, mm.</param>
 /// <param name="Gap">As drawn, square to its cones of 45 degrees.</param>
+/// <param name="Comes">As it should come out, with the doubt of the process.</param>
 /// <param name="From">Its lower end, mm.</param>
 /// <param name="To">Where the hole ends above, mm.</param>
-internal sealed record Captive(double End, double Belly, Quantity Gap, double From, double To)
+internal sealed record Captive(double End, double Belly, Quantity Gap, Quantity Comes, double From, double To)
 {
     /// <summary>Between bush and hole, square to the axis, mm.</summary>
     public double Aside => Gap.Value * Math.Sqrt(2);
@@ -30,7 +31,7 @@ internal sealed record Captive(double End, double Belly, Quantity Gap, double Fr
         yield return Judge.Of("captive.lies", "bush printed in place", way.Key == "lying", "Its gap stands upright, and nothing droops into it.",
             "Lying, the roof of its hole droops onto the bush and grows fast to it: print the cradle mouth up.", Verdict.Stop, way.Name, "mouth up",
             "Common practice, no published source.", new Remedy.Change("Print it mouth up", new Dictionary<string, string> { ["wayUp"] = "lying" }));
-        var least = Gap.Value - (2 * Gap.StandardUncertainty);
+        var least = Comes.Value - (2 * Comes.StandardUncertainty);
         yield return Judge.AtLeast("captive.gap", "least gap around the bush", least, 0.15, "It comes free with a turn.",
             "It may grow fast to its hole: try a slice first, or take a bush of its own.", Verdict.Watch, "Law of sizes, k = 2.",
             new Remedy.Change("Take a bush of its own", new Dictionary<string, string> { ["turns"] = "swivel" }));

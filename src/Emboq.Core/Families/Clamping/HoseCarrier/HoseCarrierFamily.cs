@@ -42,7 +42,8 @@ public static class HoseCarrierFamily
             Specs.Choice("opened", "The hose goes in and out", "often", "What flexes often bears less.", new ParameterOption("often", "every day"),
                 new ParameterOption("once", "a few times in all")), Flexing.Spec,
             Specs.Choice("turns", "On its mount", "fixed", "A hose that is led about kinks at a carrier that stands fast.", new ParameterOption("fixed",
-                "it is screwed fast"), new ParameterOption("swivel", "it turns on its screw"), new ParameterOption("inPlace", "it turns on a bush printed in place")),
+                "it is screwed fast"), new ParameterOption("swivel", "it turns on its screw"),
+                new ParameterOption("inPlace", "it turns on a bush printed in place")),
             Specs.Choice("holes", "Screwed on by", "2", "From inside, through the mouth.", new ParameterOption("1", "one screw"),
                 new ParameterOption("2", "two screws")).If("near", "open").If("turns", "fixed"),
             Specs.Length("spacing", "Holes apart", 24, 8, 200, "Across the hose.").If("near", "open").If("turns", "fixed").If("holes", "2"),
@@ -83,7 +84,8 @@ public static class HoseCarrierFamily
             Ledger = ledger,
             Pieces = !built ? [] : r.Swivel is { InPlace: not null } within
                 ? [new(Piece.Main, "cradle", [new(Piece.Main, "cradle", () => CarrierShape.Part(r, brief.Mark)), within.Within(r)], Ways, r.Way)]
-                : [new(Piece.Main, "cradle", () => CarrierShape.Part(r, brief.Mark), Ways, r.Way.Key), .. r.Swivel is { } swivel ? new[] { swivel.Bush(r) } : []],
+                : [new(Piece.Main, "cradle", () => CarrierShape.Part(r, brief.Mark), Ways, r.Way.Key),
+                    .. r.Swivel is { } swivel ? new[] { swivel.Bush(r) } : []],
             Motions = built && r.Swivel is not null ? [Swivel.Turning(r)] : [],
             Proofs = built ? [CarrierShape.Slice(r)] : [],
             Machine = [CarrierShape.Hose(r)],
@@ -95,7 +97,8 @@ public static class HoseCarrierFamily
             [
                 $"{r.Holes.Count} screw{(r.Holes.Count == 1 ? "" : "s")} {Hardware.Name(r.Size)} cap head, longer than "
                     + $"{Figures.Mm(r.Swivel?.Long.Value ?? (r.Screw.Depth - r.Screw.Recess))} by their thread in what it is fixed to",
-                .. r.Swivel is null ? Array.Empty<string>() : [$"{(r.Swivel.InPlace is null ? "1 plain washer" : "2 plain washers")} {Hardware.Name(r.Size)}", "threadlocker"],
+                .. r.Swivel is null ? Array.Empty<string>() : [$"{(r.Swivel.InPlace is null
+                    ? "1 plain washer" : "2 plain washers")} {Hardware.Name(r.Size)}", "threadlocker"],
             ],
             Fitting = [r.Swivel is null ? "Screw it on from inside, through its mouth, snug by hand."
                 : r.Swivel.InPlace is null

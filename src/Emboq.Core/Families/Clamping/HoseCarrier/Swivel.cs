@@ -45,24 +45,27 @@ internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, 
         var recess = scope.Drawn("counterbore", "recess of the washer", Quantity.Chosen("washer", washer, Unit.Millimetre, "its table")
             + Quantity.RuleOfThumb("room around a washer", 0.6, Unit.Millimetre, "It must not rub."), lie.Surface());
         var sunk = Sunk(size);
+        var length = bush.Add("long", "length", Quantity.Chosen("back under the washer", back - sunk, Unit.Millimetre, "this family") + EndPlay,
+            "What turns on it, and its end play.");
         if (brief.Parameters.Choice("turns") == "inPlace")
         {
-            var gap = scope.Drawn("gap", "gap around the bush", Quantity.RuleOfThumb("gap of what is printed in place", moving.Clearance / 2, Unit.Millimetre,
-                FitClasses.Basis), Surface.GapInPlace);
+            var free = Quantity.RuleOfThumb("gap of what is printed in place", moving.Clearance / 2, Unit.Millimetre, FitClasses.Basis);
+            var gap = scope.Drawn("gap", "gap around the bush", free, Surface.GapInPlace);
+            // As drawn, less what the process is known to do to it: that alone is in doubt.
+            var comes = scope.Add("gap.comes", "gap to expect", gap.Fixed("gap, drawn", "this design") - (gap - free), "With the doubt of the process.");
             var (end, wide) = (wanted.Value / 2, Math.Min((gap.Value * Math.Sqrt(2)) + 1, ((back - sunk) / 2) - 0.3));
-            var captive = new Captive(end, wide, gap, -back, -sunk);
-            return new(outside, inside, bush.Add("long", "length", Quantity.Chosen("back under the washer", back - sunk, Unit.Millimetre, "this family") + EndPlay,
-                "What turns on it, and its end play."), washer, new()
+            var captive = new Captive(end, wide, gap, comes, -back, -sunk);
+            return new(outside, inside, length, washer, new()
                 {
                     Bore = 2 * (end + captive.Aside),
                     Cut = HoleShape.Cut(recess.Value, -sunk, ScrewHole.Over, lie) + captive.Hole(),
-                    Sleeves = [new(HoleShape.Rise(recess.Value, lie), -sunk, 0, scope.LeastWall), new(end + wide + captive.Aside, -back, -sunk, scope.LeastWall)],
+                    Sleeves = [new(HoleShape.Rise(recess.Value, lie), -sunk, 0, scope.LeastWall),
+                        new(end + wide + captive.Aside, -back, -sunk, scope.LeastWall)],
                     Recess = sunk,
                 }, captive);
         }
 
-        return new(outside, inside, bush.Add("long", "length", Quantity.Chosen("back under the washer", back - sunk, Unit.Millimetre, "this family") + EndPlay,
-            "What turns on it, and its end play."), washer, new()
+        return new(outside, inside, length, washer, new()
             {
                 Bore = hole.Value,
                 Cut = HoleShape.Cut(recess.Value, -sunk, ScrewHole.Over, lie) + HoleShape.Cut(hole.Value, -back - ScrewHole.Over, ScrewHole.Over, lie),
@@ -114,7 +117,13 @@ internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, 
             yield return check;
         }
 
-        if (InPlace is null && ring <= 0)
+        if (ring <= 0 && InPlace is not null)
+        {
+            // Nothing keeps it: that was said.
+            yield break;
+        }
+
+        if (ring <= 0)
         {
             yield return new("turns.washer", "washer over the bush", Verdict.Stop, "The washer goes through the hole of the bush: take a larger one.",
                 Figures.Mm(Washer), $"more than {Figures.Mm(Joint.Bore)}", "Tables of washers.", []);
@@ -124,7 +133,7 @@ internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, 
         yield return Strength.Used("turns", "force that turns it", HoseCarrierFamily.Friction * load.Weight.Value * rubs / Led, Easy, "N",
             "The hose turns it by its own pull.", "It is too heavy to follow the hose.",
             $"Friction where it turns; led {Led:0} mm out, {Easy:0} N; common practice, no published source.");
-        yield return Strength.Used("wears", "pressure where it turns", load.Weight.Value / Math.Max(0.1, ring), Slides, "MPa", "It does not wear out soon.",
-            "It wears where it turns: a thicker screw, or two carriers.", "Force over area; 1 MPa for plastic on steel, slow and dry; common practice.");
+        yield return Strength.Used("wears", "pressure where it turns", load.Weight.Value / ring, InPlace is null ? Slides : Slides / 2, "MPa", "It does not wear out soon.",
+            "It wears where it turns: a thicker screw, or two carriers.", "Force over area; slow and dry, plastic bears 1 MPa on steel, half of it on plastic; common practice.");
     }
 }

@@ -54,11 +54,12 @@ internal static class ClampChecks
                 $"Set them {Figures.Mm(Math.Ceiling(2 * face.Insert.Reach))} apart",
                     new Dictionary<string, string> { ["faceSpacing"] = Figures.Number(Math.Ceiling(2 * face.Insert.Reach)) }));
             var pull = r.Load.Moment.Value / (r.Height.Value / 2) / 2;
-            yield return Strength.Used("face.pull", "pull on a face's insert", pull, InsertPull.Bears(face.Screw, r.Material), "N",
+            var bears = InsertPull.Bears(face.Screw, r.Material) * r.Load.Left.Value;
+            yield return Strength.Used("face.pull", "pull on a face's insert", pull, bears, "N",
                 "It stays in, though it is pulled the way it went in.",
-                    "The load pulls the inserts out the way they went in: a higher clamp, or larger screws.",
+                "The load pulls the inserts out the way they went in: a higher clamp, or larger screws.",
                 $"Moments about the lower edge. {InsertPull.By}", () => Strength.Best(new StrengthChoice("height", "height", r.Height.Value, 200,
-                    h => pull * r.Height.Value / h / InsertPull.Bears(face.Screw, r.Material)!.Value)));
+                    h => pull * r.Height.Value / h / bears!.Value)));
             foreach (var check in face.Insert.Checks)
             {
                 yield return check;

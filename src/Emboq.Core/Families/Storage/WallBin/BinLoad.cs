@@ -23,7 +23,8 @@ internal sealed record BinLoad(Quantity Sag, Quantity Pull)
         var (sides, plate) = (2 * wall * front, floor * width);
         var middle = ((sides * (front / 2)) + (plate * (floor / 2))) / (sides + plate);
         var stiff = ledger.Add("stiffness", "second moment of floor and sides",
-            (2 * wall * front * Quantity.Square(front) / 12) + (sides * Quantity.Square((front / 2) - middle)) + (width * floor * Quantity.Square(floor) / 12) + (plate * Quantity.Square(middle - (floor / 2))),
+            (2 * wall * front * Quantity.Square(front) / 12) + (sides * Quantity.Square((front / 2) - middle))
+                + (width * floor * Quantity.Square(floor) / 12) + (plate * Quantity.Square(middle - (floor / 2))),
             "Two sides as high as the front, on the floor.");
         var sag = ledger.Add("sag", "sag at the front", weight * depth * Quantity.Square(depth) / (8 * modulus * stiff),
             "Cantilever, evenly loaded (Roark; from memory). Over months it creeps to two or three times that.");

@@ -25,7 +25,7 @@ public static class FaceplateFamily
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "faceplate", "faceplate", "Work must turn on a spindle, screwed to a plate or glued to a block on it.",
-        [SpindleSocket.Slot, Turned.Slot, Specs.Screw],
+        [SpindleSocket.Slot, TurnedWork.Slot, Specs.Screw],
         [
             .. SpindleSocket.Specs, Across.Spec, Plate.Spec, Wall.Spec, Floor.Spec,
             Specs.Length("through", "Hole through the middle", null, 1, 100, "For a rod that knocks out. Left open, it is closed.", 0.5),
@@ -40,7 +40,7 @@ public static class FaceplateFamily
             Specs.Choice("held", "The work is held", "screws", "By the screws themselves, or by glue on a block that they hold.",
                 new ParameterOption("screws", "by the screws"), new ParameterOption("glued", "by glue on a block")),
             Specs.Length("glued", "Glued face, across", 90, 10, 400, "Of the block.", 1).If("held", "glued"),
-            .. Turned.Specs, Way.Spec, .. MakeOrBuy.Specs,
+            .. TurnedWork.Specs, Way.Spec, .. MakeOrBuy.Specs,
         ], Design)
     {
         ListColumns = ["across", "count"],
@@ -67,7 +67,7 @@ public static class FaceplateFamily
     private static Design Design(Brief brief)
     {
         var ledger = new Ledger();
-        if (PartBodies.Unread(brief, (SpindleSocket.Slot.Key, SpindleSocket.Needs), (Turned.Slot.Key, ["mass"])) is { Count: > 0 } unread)
+        if (PartBodies.Unread(brief, (SpindleSocket.Slot.Key, SpindleSocket.Needs), (TurnedWork.Slot.Key, ["mass"])) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }

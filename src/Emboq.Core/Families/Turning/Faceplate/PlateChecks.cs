@@ -9,7 +9,7 @@ internal static class PlateChecks
     public static IEnumerable<Check> Of(PlateReckoning r, Brief brief, Ledger ledger)
     {
         var (turns, material) = (r.Turns, r.Material);
-        foreach (var check in turns.Refused(material).Concat(Spindle.Turned.Unscrews(brief.Parameters)).Concat(r.Socket.Checks())
+        foreach (var check in turns.Refused(material).Concat(Spindle.TurnedWork.Unscrews(brief.Parameters)).Concat(r.Socket.Checks())
             .Append(PrintedThread.Stands(r.Socket.Scope, r.Way.Key == FaceplateFamily.Ways[0].Key)).Concat(Room(r)))
         {
             yield return check;
@@ -106,10 +106,7 @@ internal static class PlateChecks
                 "A rib stands on the heads: thinner ribs, fewer screws, or a wider circle.");
         }
 
-        yield return Judge.AtLeast("hub.wall", "hub around the register", r.Hub - r.Socket.Radius, Math.Max(3, 2 * r.Socket.Pitch.Value),
-            "Enough stays around it.", "Register and chamfer leave too thin a hub: a thicker wall.", Verdict.Stop, "Common practice, no published source.",
-            FaceplateFamily.Wall.To(Math.Ceiling(r.Socket.Radius + Math.Max(3, 2 * r.Socket.Pitch.Value) - (r.Socket.Thread.Drawn.Value / 2)),
-                "Make the wall {0}"));
+        yield return r.Socket.HubCheck(r.Hub, FaceplateFamily.Wall);
         yield return Judge.AtMost("through", "hole through the middle", r.Through, Math.Max(0, r.Socket.Minor.Value - 2), "It passes within the thread.",
             "It cuts into the thread: a narrower hole.", Verdict.Stop, "Plane geometry.");
         yield return r.Takes.Check;

@@ -36,14 +36,12 @@ internal static class PlateDrawing
         sheet.View((2 * radius) + high + 40, 0).Round(Matter.Part, 0, 0, r.Across.Value).Round(Matter.Part, 0, 0, 2 * hub).Round(Matter.Opening, 0, 0,
             2 * minor)
             .Cross(0, 0, hub);
-        for (var i = 0; i < r.Count; i++)
+        foreach (var ((x, y), i) in HolePattern.Circle(r.Circle.Value, r.Count).Select((hole, i) => (hole, i)))
         {
-            var (at, rib) = (2 * Math.PI * i / r.Count, 2 * Math.PI * (i + 0.5) / r.Count);
-            var (x, y) = (r.Circle.Value / 2 * Math.Cos(at), r.Circle.Value / 2 * Math.Sin(at));
             sheet.Round(Matter.Opening, x, y, r.Screw.Bore).Cross(x, y, r.Screw.Bore);
             if (r.Ribbed)
             {
-                var (c, s, half) = (Math.Cos(rib), Math.Sin(rib), r.Rib.Value / 2);
+                var ((s, c), half) = (Math.SinCos(2 * Math.PI * (i + 0.5) / r.Count), r.Rib.Value / 2);
                 Point2 On(double along, double aside) => new((along * c) - (aside * s), (along * s) + (aside * c));
                 sheet.Face(Matter.Part, [On(hub, -half), On(hub + r.RibReach, -half), On(hub + r.RibReach, half), On(hub, half)]);
             }

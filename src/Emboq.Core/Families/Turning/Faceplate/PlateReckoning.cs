@@ -12,7 +12,7 @@ internal sealed record PlateReckoning
 
     public required SpindleSocket Socket { get; init; }
 
-    public required Turned Turns { get; init; }
+    public required TurnedWork Turns { get; init; }
 
     public required Quantity Across { get; init; }
 
@@ -82,11 +82,10 @@ internal sealed record PlateReckoning
         var takes = ScrewLength.IntoWood(scope, size, "countersunk", [plate], Quantity.Chosen("wood behind the screws", p.Number("wood")!.Value,
             Unit.Millimetre), brief.Drawer);
         var (settings, wall) = (brief.Process.Settings, FaceplateFamily.Wall.Read(p, ledger));
-        double Share(double walls, double thick) => Math.Min(1, (walls / thick) + ((1 - Math.Min(1, walls / thick)) * settings.Fill));
         return new()
         {
             Socket = socket,
-            Turns = Turned.Of(brief, ledger),
+            Turns = TurnedWork.Of(brief, ledger),
             Across = across,
             Plate = plate,
             Wall = wall,
@@ -104,7 +103,8 @@ internal sealed record PlateReckoning
                 Unit.Millimetre), "Of the block that the screws hold.") : null,
             Material = PrintedMaterial.Of(brief.Process),
             Way = way,
-            Solid = (Share(2 * settings.Walls * brief.Process.LineWidth, wall.Value), Share(2 * settings.Skins * brief.Process.LayerHeight, plate.Value)),
+            Solid = (FilledSection.Share(2 * settings.Walls * brief.Process.LineWidth, wall.Value, settings.Fill),
+                FilledSection.Share(2 * settings.Skins * brief.Process.LayerHeight, plate.Value, settings.Fill)),
         };
     }
 

@@ -5,8 +5,7 @@ internal static class PlateShape
 {
     private static IEnumerable<double> Around(PlateReckoning r, double from) => Enumerable.Range(0, r.Count).Select(i => from + (360.0 * i / r.Count));
 
-    private static IReadOnlyList<Point2> Circle(PlateReckoning r) => [.. Around(r, 0).Select(a => a * Math.PI / 180)
-        .Select(a => new Point2(r.Circle.Value / 2 * Math.Cos(a), r.Circle.Value / 2 * Math.Sin(a)))];
+    private static IReadOnlyList<Point2> Circle(PlateReckoning r) => HolePattern.Circle(r.Circle.Value, r.Count);
 
     public static Piece Piece(PlateReckoning r, string? mark) => new(Designs.Piece.Main, "faceplate", () => Marked(r, mark), FaceplateFamily.Ways, r.Way.Key)
     {

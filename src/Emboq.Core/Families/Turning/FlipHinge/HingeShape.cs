@@ -112,7 +112,8 @@ internal static class HingeShape
     public static IEnumerable<Proof> Proofs(HingeReckoning r)
     {
         yield return new("ladder-pin", "test knuckles", () => Knuckles(r),
-            $"{r.Ladder.Count} knuckles with holes from {Figures.Mm(r.Ladder[0])} to {Figures.Mm(r.Ladder[^1])}, the lowest has the narrowest, in the way up of the hinge: "
+            $"{r.Ladder.Count} knuckles with holes from {Figures.Mm(r.Ladder[0])} to {Figures.Mm(r.Ladder[^1])}, the lowest has the narrowest, in the way "
+                + "up of the hinge: "
                 + "take the one that turns freely and does not rattle. It does not prove what they bear.")
         {
             Seat = "pin",

@@ -9,10 +9,9 @@ internal static class PadChecks
     public static IEnumerable<Check> Of(PadReckoning r, Brief brief)
     {
         var (p, process) = (brief.Parameters, brief.Process);
-        if (r.Material is null)
+        foreach (var check in ProvedCheck.Filament(r.Material))
         {
-            yield return new("known", "filament known", Verdict.Stop, "What its filament bears is not entered: nothing that turns is vouched for without it.",
-                "not known", "entered", "Setups.", []);
+            yield return check;
         }
 
         yield return ReadingChecks.Of("mount.readings", "screw circle measured", brief.Interfaces["mount"], "circle");
@@ -27,7 +26,11 @@ internal static class PadChecks
                 "Half of what ISO 21940-11 allows at G 16, on its orbit; a whole gram is always allowed.");
         }
 
-        yield return r.Unbalance.Has.Value <= r.Unbalance.Allowed.Value
+        yield return r.Target is null && p.Number("orbit")!.Value > 0
+            ? new("unbalance", "unbalance", Verdict.Watch, "Not judged: on an orbit it must weigh what the original did, and that does not count here.",
+                "not judged", $"{Said(r.Unbalance.Allowed.Value)} or less", "ISO 21940-11, G 16.",
+                [new Remedy.Change("Solve its thickness for its weight", new Dictionary<string, string> { ["solve"] = "mass" })])
+            : r.Unbalance.Has.Value <= r.Unbalance.Allowed.Value
             ? new("unbalance", "unbalance", Verdict.Good, "It runs as quiet as a machine should.", Said(r.Unbalance.Has.Value),
                 $"{Said(r.Unbalance.Allowed.Value)} or less", "ISO 21940-11, G 16.", [])
             : new("unbalance", "unbalance", Verdict.Watch, r.Centred is null
@@ -49,10 +52,10 @@ internal static class PadChecks
         }
 
         var spins = PlateReckoning.Spins(process.Density, r.Speed, r.Across.Value / 2, r.Screw.Bore / 2);
-        yield return Strength.Used("disc", "disc, spinning", spins, r.Material?.Along.Value / PrintedMaterial.Safety * Math.Max(0.2, process.Settings.Fill),
-            "MPa",
+        yield return Strength.Used("disc", "disc, spinning", spins, r.Material?.Along.Value / PrintedMaterial.Safety
+            * FilledSection.Share(2 * process.Settings.Skins * process.LayerHeight, r.Thick.Value, process.Settings.Fill), "MPa",
             "It bears its own speed, though its inside is sparse.", "Its own speed tears it: a smaller pad, more fill, or slower.",
-            "A spinning disc with a hole (Timoshenko; Roark); a third of the strength, times the fill.");
+            "A spinning disc with a hole (Timoshenko; Roark); a third of the strength, and no more of it than is printed solid.");
         if (p.Number("allowed") is { } allowed)
         {
             yield return Judge.Of("allowed", "speed of the machine", r.Speed <= allowed, "The pad bears it.",

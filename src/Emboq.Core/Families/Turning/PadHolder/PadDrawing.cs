@@ -25,10 +25,8 @@ internal static class PadDrawing
             .Point("mass", radius * 0.8, thick / 2, CalloutSide.Right).Point("middle", 0, r.Middle.Value, CalloutSide.Above)
             .Point("boss", -boss, (thick + high) / 2, CalloutSide.Above, "boss");
         sheet.View((2 * radius) + 30, 0).Round(Matter.Part, 0, 0, 2 * radius).Round(Matter.Part, 0, 0, 2 * boss);
-        for (var i = 0; i < r.Count; i++)
+        foreach (var (x, y) in HolePattern.Circle(r.Circle.Value, r.Count))
         {
-            var a = 2 * Math.PI * i / r.Count;
-            var (x, y) = (r.Circle.Value / 2 * Math.Cos(a), r.Circle.Value / 2 * Math.Sin(a));
             sheet.Round(Matter.Opening, x, y, r.Screw.Bore).Cross(x, y, r.Screw.Bore);
         }
 

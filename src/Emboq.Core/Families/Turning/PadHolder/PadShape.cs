@@ -3,8 +3,7 @@ namespace Emboq.Core.Families.Turning.PadHolder;
 /// <summary>The solids of a pad holder.</summary>
 internal static class PadShape
 {
-    private static IReadOnlyList<Point2> Circle(PadReckoning r) => [.. Enumerable.Range(0, r.Count).Select(i => 2 * Math.PI * i / r.Count)
-        .Select(a => new Point2(r.Circle.Value / 2 * Math.Cos(a), r.Circle.Value / 2 * Math.Sin(a)))];
+    private static IReadOnlyList<Point2> Circle(PadReckoning r) => HolePattern.Circle(r.Circle.Value, r.Count);
 
     public static Piece Piece(PadReckoning r, string? mark) => new(Designs.Piece.Main, "pad holder", () => Marked(r, mark), PadHolderFamily.Ways, r.Way.Key)
     {

@@ -133,6 +133,17 @@ internal sealed record SpindleSocket
             new Remedy.Prove("Print the hub's mouth first"));
     }
 
+    /// <summary>Whether enough stays around register and chamfer.</summary>
+    /// <param name="hub">Its radius, mm.</param>
+    /// <param name="wall">Of the thread: what makes it thicker.</param>
+    public Check HubCheck(double hub, Decision<Quantity> wall)
+    {
+        var least = Math.Max(3, 2 * Pitch.Value);
+        return Judge.AtLeast("hub.wall", "hub around the register", hub - Radius, least, "Enough stays around it.",
+            "Register and chamfer leave too thin a hub: a thicker wall.", Verdict.Stop, "Common practice, no published source.",
+            wall.To(Math.Ceiling(Radius + least - (Thread.Drawn.Value / 2)), "Make the wall {0}"));
+    }
+
     /// <summary>Test nuts of the thread alone, each a little higher than the last.</summary>
     /// <param name="wall">Around them, mm.</param>
     public Proof Nuts(double wall) => new("ladder-spindle", "test nuts", () => Ladder.Select((major, i) =>

@@ -11,7 +11,7 @@ internal static class ChuckChecks
 
     public static IEnumerable<Check> Of(ChuckReckoning r, Brief brief, Ledger ledger)
     {
-        foreach (var check in r.Turns.Refused(r.Material).Concat(Turned.Unscrews(brief.Parameters)).Concat(r.Socket.Checks())
+        foreach (var check in r.Turns.Refused(r.Material).Concat(TurnedWork.Unscrews(brief.Parameters)).Concat(r.Socket.Checks())
             .Append(PrintedThread.Stands(r.Socket.Scope, r.Way.Key == VacuumChuckFamily.Ways[0].Key)).Concat(Seals(r, brief)))
         {
             yield return check;
@@ -64,11 +64,7 @@ internal static class ChuckChecks
         yield return Judge.AtMost("airway.cup", "airway within the cup", r.Airway.Value, airway, "Air passes from cup to spindle.",
             "So wide an airway leaves no cup: a narrower one, or a wider seat.", Verdict.Stop, "Plane geometry.",
             airway >= 2 ? [VacuumChuckFamily.Airway.To(Math.Floor(airway), "Make it {0}")] : []);
-        yield return Judge.AtLeast("hub.wall", "hub around the register", r.Hub - r.Socket.Radius, Math.Max(3, 2 * r.Socket.Pitch.Value),
-            "Enough stays around it.",
-            "Register and chamfer leave too thin a hub: a thicker wall.", Verdict.Stop, "Common practice, no published source.",
-            VacuumChuckFamily.Wall.To(Math.Ceiling(r.Socket.Radius + Math.Max(3, 2 * r.Socket.Pitch.Value) - (r.Socket.Thread.Drawn.Value / 2)),
-                "Make the wall {0}"));
+        yield return r.Socket.HubCheck(r.Hub, VacuumChuckFamily.Wall);
         yield return spindle.Kind.Key == "spindle" && Evaluation.Of(spindle, "bore") is { } bore
             ? Judge.AtLeast("bore", "bore through the spindle", bore.Quantity.Value, 3, "The pump draws through the spindle.",
                 "So narrow a bore is soon shut by dust.", Verdict.Watch, "Common practice, no published source.")

@@ -11,7 +11,7 @@ internal sealed record ChuckReckoning
 
     public required SpindleSocket Socket { get; init; }
 
-    public required Turned Turns { get; init; }
+    public required TurnedWork Turns { get; init; }
 
     public required TurnedSeat Seat { get; init; }
 
@@ -112,7 +112,7 @@ internal sealed record ChuckReckoning
         return new()
         {
             Socket = socket,
-            Turns = Turned.Of(brief, ledger, (whole, far, Evaluation.Of(brief.Interfaces["turned"], "mass")?.Quantity)),
+            Turns = TurnedWork.Of(brief, ledger, (whole, far, Evaluation.Of(brief.Interfaces["turned"], "mass")?.Quantity)),
             Seat = seat,
             Land = land,
             Wall = VacuumChuckFamily.Wall.Read(p, ledger),

@@ -38,7 +38,7 @@ public static class VacuumChuckFamily
             Specs.Number("cut", "A light cut pushes with", 15, 1, 500, "N", "A sharp tool and a thin shaving; scraping takes more."),
             Specs.Choice("tailstock", "Tailstock", "none", "It holds the far end.", new ParameterOption("none", "away"), new ParameterOption("up",
                 "brought up")),
-            .. Turned.MeasuredSpecs, Way.Spec, .. MakeOrBuy.Specs,
+            .. TurnedWork.MeasuredSpecs, Way.Spec, .. MakeOrBuy.Specs,
         ], Design)
     {
         ListColumns = ["seatAt", "count"],
@@ -103,7 +103,8 @@ public static class VacuumChuckFamily
             [
                 "Print the test nuts first, and take the thread that runs on by hand and does not rock.",
                 "Varnish cup and airway twice, and let it dry.",
-                r.Cord > 0 ? "Cut the cord aslant, glue its ends, and press it into the groove." : "Glue the foam on its land, without a gap where its ends meet.",
+                r.Cord > 0 ? "Cut the cord aslant, glue its ends, and press it into the groove."
+                    : "Glue the foam on its land, without a gap where its ends meet.",
                 "Screw it on against its gasket by hand, put the work on, draw the vacuum, and enter what the gauge shows.",
                 "Shut the pump off: the work must stay on for a minute. Then run it at the lowest speed, standing aside.",
             ],

@@ -3,7 +3,7 @@ using Emboq.Core.Mechanics;
 namespace Emboq.Core.Families.Turning.Spindle;
 
 /// <summary>What turns on a spindle, and what it does to what holds it.</summary>
-internal sealed record Turned
+internal sealed record TurnedWork
 {
     /// <summary>A catching tool pulls so much harder than the motor drives.</summary>
     private const double Catches = 3;
@@ -60,7 +60,7 @@ internal sealed record Turned
     /// <param name="brief">What is asked.</param>
     /// <param name="ledger">Takes the figures.</param>
     /// <param name="measured">Of work that was measured: across, out from what holds it, and its mass where that was read.</param>
-    public static Turned Of(Brief brief, Ledger ledger, (Quantity Across, Quantity Long, Quantity? Mass)? measured = null)
+    public static TurnedWork Of(Brief brief, Ledger ledger, (Quantity Across, Quantity Long, Quantity? Mass)? measured = null)
     {
         var p = brief.Parameters;
         Quantity Asked(string key, string name, Unit unit) => Quantity.Chosen(name, p.Number(key)!.Value, unit);
@@ -161,15 +161,9 @@ internal sealed record Turned
     public IEnumerable<Check> Refused(PrintedMaterial? material)
     {
         const double Heaviest = 49.1, Widest = 400;
-        if (material is null)
+        foreach (var check in ProvedCheck.Filament(material))
         {
-            yield return new("known", "filament known", Verdict.Stop, "What its filament bears is not entered: nothing that turns is vouched for without it.",
-                "not known", "entered", "Setups.", []);
-        }
-        else if (material.Sort == FilamentClass.Soft)
-        {
-            yield return new("known", "filament known", Verdict.Stop, "A soft filament gives and lets go: nothing that turns is made of it.", material.Name,
-                "a stiff one", "Common practice, no published source.", []);
+            yield return check;
         }
 
         yield return Judge.Of("size", "work that is vouched for", Weight.Value <= Heaviest && Work.Across.Value <= Widest,
