@@ -56,22 +56,22 @@ internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, 
             var (end, wide) = (wanted.Value / 2, Math.Min((gap.Value * Math.Sqrt(2)) + 1, ((back - sunk) / 2) - 0.3));
             var captive = new Captive(end, wide, gap, comes, -back, -sunk);
             return new(outside, inside, length, washer, new()
-                {
-                    Bore = 2 * (end + captive.Aside),
-                    Cut = HoleShape.Cut(recess.Value, -sunk, ScrewHole.Over, lie) + captive.Hole(),
-                    Sleeves = [new(HoleShape.Rise(recess.Value, lie), -sunk, 0, scope.LeastWall),
+            {
+                Bore = 2 * (end + captive.Aside),
+                Cut = HoleShape.Cut(recess.Value, -sunk, ScrewHole.Over, lie) + captive.Hole(),
+                Sleeves = [new(HoleShape.Rise(recess.Value, lie), -sunk, 0, scope.LeastWall),
                         new(end + wide + captive.Aside, -back, -sunk, scope.LeastWall)],
-                    Recess = sunk,
-                }, captive);
+                Recess = sunk,
+            }, captive);
         }
 
         return new(outside, inside, length, washer, new()
-            {
-                Bore = hole.Value,
-                Cut = HoleShape.Cut(recess.Value, -sunk, ScrewHole.Over, lie) + HoleShape.Cut(hole.Value, -back - ScrewHole.Over, ScrewHole.Over, lie),
-                Sleeves = [new(HoleShape.Rise(recess.Value, lie), -sunk, 0, scope.LeastWall), new(HoleShape.Rise(hole.Value, lie), -back, 0, scope.LeastWall)],
-                Recess = sunk,
-            }, null);
+        {
+            Bore = hole.Value,
+            Cut = HoleShape.Cut(recess.Value, -sunk, ScrewHole.Over, lie) + HoleShape.Cut(hole.Value, -back - ScrewHole.Over, ScrewHole.Over, lie),
+            Sleeves = [new(HoleShape.Rise(recess.Value, lie), -sunk, 0, scope.LeastWall), new(HoleShape.Rise(hole.Value, lie), -back, 0, scope.LeastWall)],
+            Recess = sunk,
+        }, null);
     }
 
     public static IReadOnlyList<WayUp> Ways { get; } = [new("upright", "standing", 0, "It is only pressed.", "Round it comes out best upright.")];
