@@ -14,6 +14,10 @@ bounded() { # seconds command...: nothing a machine may do keeps the run waiting
   timeout -k 5 "$@" </dev/null
 }
 
+phase() { # name
+  say "$1 (after $SECONDS s)"
+}
+
 one() { # name command: counts as one test
   local name=$1; shift
   if "$@" >"$tmp/out" 2>&1; then passed=$((passed + 1)); say "  good  $name"; else failed=$((failed + 1)); say "  FAILED  $name"; tail -60 "$tmp/out"; fi
@@ -23,12 +27,12 @@ count() { # passed failed
   passed=$((passed + $1)); failed=$((failed + $2))
 }
 
-say "Formatters and linters"
+phase "Formatters and linters"
 one "C# builds without a warning" bounded 900 dotnet build -c Release -v q -clp:ErrorsOnly Emboq.slnx
 one "C# is formatted" bounded 600 dotnet format Emboq.slnx --verify-no-changes --no-restore
 one "front end is formatted and linted" bounded 600 bash -c 'cd web && npm run --silent lint'
 
-say "Front end"
+phase "Front end"
 front_end() { (cd web && bounded 240 node node_modules/vitest/vitest.mjs run --reporter=json --outputFile="$tmp/vitest.json") >"$tmp/out" 2>&1; }
 silent() { say "  The runner fell silent after 240 s; it is asked once more."; tail -5 "$tmp/out"; }
 # A runner that hangs (124, or 137 where it had to be killed) has judged nothing; one that found a failure is not asked again.
@@ -43,7 +47,7 @@ start_db "$tmp/db"
 EMBOQ_TEST_DATABASE=$(connection "$tmp/db" emboq)
 export EMBOQ_TEST_DATABASE
 for project in Core Kernel Exchange Web; do
-  say "Emboq.$project.Tests"
+  phase "Emboq.$project.Tests"
   bounded 600 dotnet "tests/Emboq.$project.Tests/bin/Release/net10.0/Emboq.$project.Tests.dll" -noColor >"$tmp/out" 2>&1 || true
   grep -E '\[FAIL\]' -A 12 "$tmp/out" || true
   total=$(sed -n 's/.*Total: \([0-9]*\), Errors: \([0-9]*\), Failed: \([0-9]*\).*/\1 \2 \3/p' "$tmp/out" | tail -1)
@@ -52,7 +56,7 @@ for project in Core Kernel Exchange Web; do
   count $((all - fails)) $((fails + errors))
 done
 
-say "Playwright on the real application"
+phase "Playwright on the real application"
 url_port=$(free_port)
 : >"$tmp/start.log"
 EMBOQ_PORT=$url_port EMBOQ_DB_PORT=$(free_port) EMBOQ_DATA="$tmp/app" ./emboq start >"$tmp/start.log" 2>&1 &
@@ -70,7 +74,7 @@ kill -TERM $instance 2>/dev/null || true
 wait $instance 2>/dev/null || true
 instance=""
 
-say "Starting, stopping, keeping"
+phase "Starting, stopping, keeping"
 bounded 900 bats --tap tests/setup >"$tmp/bats" 2>&1 || true
 grep -vE '^(ok|1\.\.)' "$tmp/bats" || true
 count "$(grep -E '^ok ' "$tmp/bats" | grep -vc '# skip' || true)" "$(grep -c '^not ok ' "$tmp/bats" || true)"

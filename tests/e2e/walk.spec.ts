@@ -186,9 +186,9 @@ const inBothUnits = (page: Page) =>
 /** Nothing of the inside of Emboq, and no number that is none, is shown to a maker. */
 const inner = /undefined|NaN|Infinity|∞|\[object|\bnull\b|\bitem\d|(first|second)(Join|Fit|Hold)|00000000-/
 
-/** Where a row differs from a part alone: the usual form's row of three is walked whole, other rows only here. */
+/** The usual form is walked whole, alone and in a row of three; another form only where its bodies, checks and files are its own. */
 const stationsOf = (form: Form, condition: string): readonly Station[] =>
-  condition === 'row of 1' || (form !== usual && condition === 'row of 3') ? ['check', 'prove', 'print', 'try'] : stations
+  form !== usual ? ['reckon', 'check', 'prove', 'print'] : condition === 'row of 1' ? ['check', 'prove', 'print', 'try'] : stations
 
 /** Families to walk, where not all are wanted: EMBOQ_WALK=flip-hinge,rod-block. */
 const only = process.env.EMBOQ_WALK?.split(',')
