@@ -16,6 +16,7 @@ using Emboq.Core.Families.Storage.PocketTray;
 using Emboq.Core.Families.Storage.WallBin;
 using Emboq.Core.Families.Turning.Faceplate;
 using Emboq.Core.Families.Turning.FlipHinge;
+using Emboq.Core.Families.Turning.LegHinge;
 using Emboq.Core.Families.Turning.PadHolder;
 using Emboq.Core.Families.Turning.VacuumChuck;
 
@@ -29,7 +30,7 @@ public static class FamilyList
         LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family,
         PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family,
         FootSocketFamily.Family, TubeSaddleFamily.Family, FlipHingeFamily.Family, FaceplateFamily.Family,
-        VacuumChuckFamily.Family, PadHolderFamily.Family];
+        VacuumChuckFamily.Family, PadHolderFamily.Family, LegHingeFamily.Family];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

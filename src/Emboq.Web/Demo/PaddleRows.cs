@@ -40,6 +40,7 @@ internal sealed partial class PaddleWorkshop
         await OnTheRack(tough);
         await OnTheCart(tough);
         await OnTheTrimBench(tough);
+        await BehindTheStripSaw(tough);
         await OnTheKnobLathe(tough);
         await OnTheOrbitSander(tough);
         var of = (await SetupStores.Filaments.All(database, default)).ToDictionary(f => f.Name, f => f.Id);

@@ -20,6 +20,19 @@ internal sealed partial class PaddleWorkshop
             new() { ["rail"] = rail, ["pin"] = pin }, tough, null);
     }
 
+    /// <summary>A table behind the strip saw that is in the way whenever long strips are not cut.</summary>
+    private async Task BehindTheStripSaw(Process tough)
+    {
+        var table = await Machine("Outfeed table", "Takes long strips behind the saw, and is leaned against the wall for the rest of the day.");
+        var leg = await Place(table, "table leg", KindList.Of("board"));
+        await Read(leg, "length", "tape", "688", "689");
+        await Read(leg, "width", "caliper", "44.32", "44.29", "44.33");
+        await Read(leg, "thickness", "caliper", "27.6", "27.7");
+        await Part("Legs that fold", "Trestles under the outfeed table take half of the floor, and the table half of the wall.", "leg hinge", "leg-hinge",
+            new() { ["between"] = "820", ["room"] = "150", ["pairs"] = "410", ["frame"] = "95", ["board"] = "20", ["tableMass"] = "14", ["carries"] = "25" },
+            new() { ["leg"] = leg }, tough, null);
+    }
+
     /// <summary>Knobs for the ends of paddle shafts, on a small lathe without plates of its own.</summary>
     private async Task OnTheKnobLathe(Process tough)
     {

@@ -272,8 +272,11 @@ public sealed class EverydayPartsTests
             Measuring.Places.Of("pin"))).ShouldContain("20 mm from the drawer, into the rail");
         // A plate of 6 mm and three times 4 mm in the work.
         Hardware("faceplate", "plate=6; woodScrew=4 mm", ("spindle", Measuring.Places.Of("spindle"))).ShouldContain("20 mm from the drawer");
+        // Two cheeks of 9 mm, a leg of 45 with its gap, two washers of 1.6, a nut of 5.2 and a turn of 1 mm, against one that stands out 8 mm more; a plate of
+        // 8 mm and three times 4 mm in the table.
+        Hardware("leg-hinge", "woodScrew=4 mm; board=15", ("leg", Measuring.Places.Of("board"))).ShouldContain("20 mm from the drawer");
         FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray",
-            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge", "faceplate"]);
+            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge", "faceplate", "leg-hinge"]);
     }
 
     [Theory]
