@@ -213,7 +213,7 @@ public sealed class FamilySolidsTests : IAsyncLifetime
                 built++;
                 judge(family, brief, design);
             }
-        }, iter: Sets * 20, threads: 1);
+        }, iter: Sets * 40, threads: 1);
         built.ShouldBeGreaterThanOrEqualTo(Wanting(family), "too few of the random decisions could be built");
     }
 

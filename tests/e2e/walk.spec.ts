@@ -57,6 +57,7 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { pass: 'over', screwsAt: 'hidden', wayUp: 'flat' }, places: {} },
     { parameters: { lock: 'spring', end: 'stands', between: '2000' }, places: {} },
   ],
+  'cam-vice': [{ parameters: { face: 'vee', wayUp: 'head', pin: 'filament' }, places: {} }],
   faceplate: [{ parameters: { held: 'glued', ribs: 'none' }, places: {} }],
   'vacuum-chuck': [{ parameters: { seal: 'cord', tailstock: 'up' }, places: {} }],
   'pad-holder': [{ parameters: { solve: 'thick' }, places: { centre: 'post', guard: 'bore' } }],
@@ -64,7 +65,7 @@ const forms: Record<string, readonly Form[]> = {
 }
 
 /** Places of slots that few things of their kind suit, by name. */
-const suited: Record<string, string> = { turned: 'turned knob', rail: 'ash rail', leg: 'table leg', mount: "sander's screw circle" }
+const suited: Record<string, string> = { turned: 'turned knob', rail: 'ash rail', leg: 'table leg', work: 'grip blank', mount: "sander's screw circle" }
 
 const get = async <T>(request: APIRequestContext, path: string): Promise<T> => (await request.get(path)).json() as Promise<T>
 

@@ -14,6 +14,7 @@ using Emboq.Core.Families.Jigs.SoftJaws;
 using Emboq.Core.Families.Storage.LabelPlate;
 using Emboq.Core.Families.Storage.PocketTray;
 using Emboq.Core.Families.Storage.WallBin;
+using Emboq.Core.Families.Turning.CamVice;
 using Emboq.Core.Families.Turning.Faceplate;
 using Emboq.Core.Families.Turning.FlipHinge;
 using Emboq.Core.Families.Turning.LegHinge;
@@ -30,7 +31,7 @@ public static class FamilyList
         LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family,
         PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family,
         FootSocketFamily.Family, TubeSaddleFamily.Family, FlipHingeFamily.Family, FaceplateFamily.Family,
-        VacuumChuckFamily.Family, PadHolderFamily.Family, LegHingeFamily.Family];
+        VacuumChuckFamily.Family, PadHolderFamily.Family, LegHingeFamily.Family, CamViceFamily.Family];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

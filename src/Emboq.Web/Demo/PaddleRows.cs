@@ -41,6 +41,7 @@ internal sealed partial class PaddleWorkshop
         await OnTheCart(tough);
         await OnTheTrimBench(tough);
         await BehindTheStripSaw(tough);
+        await OnTheScrapingBench(tough);
         await OnTheKnobLathe(tough);
         await OnTheOrbitSander(tough);
         var of = (await SetupStores.Filaments.All(database, default)).ToDictionary(f => f.Name, f => f.Id);

@@ -33,6 +33,19 @@ internal sealed partial class PaddleWorkshop
             new() { ["leg"] = leg }, tough, null);
     }
 
+    /// <summary>Blanks for T-grips are scraped on both sides, and every clamp is in the way.</summary>
+    private async Task OnTheScrapingBench(Process tough)
+    {
+        var bench = await Machine("Scraping bench", "Grip blanks and blades are scraped here, by the window.");
+        var blank = await Place(bench, "grip blank", KindList.Of("board"));
+        await Read(blank, "length", "tape", "126");
+        await Read(blank, "width", "caliper", "61.4", "61.6");
+        await Read(blank, "thickness", "caliper", "12.2", "12.3");
+        await Part("A vice for grip blanks", "Blanks are scraped on both faces, and a clamp covers the half of either.", "blank vice", "cam-vice",
+            new() { ["opens"] = "75", ["rest"] = "20", ["proud"] = "9", ["press"] = "150", ["differs"] = "1.2", ["board"] = "40" },
+            new() { ["work"] = blank, ["pin"] = Named("drawn pin") }, tough, null);
+    }
+
     /// <summary>Knobs for the ends of paddle shafts, on a small lathe without plates of its own.</summary>
     private async Task OnTheKnobLathe(Process tough)
     {

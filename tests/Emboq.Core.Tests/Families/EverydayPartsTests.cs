@@ -275,8 +275,10 @@ public sealed class EverydayPartsTests
         // Two cheeks of 9 mm, a leg of 45 with its gap, two washers of 1.6, a nut of 5.2 and a turn of 1 mm, against one that stands out 8 mm more; a plate of
         // 8 mm and three times 4 mm in the table.
         Hardware("leg-hinge", "woodScrew=4 mm; board=15", ("leg", Measuring.Places.Of("board"))).ShouldContain("20 mm from the drawer");
+        // A floor of 8 mm and three times 4 mm in a bench.
+        Hardware("cam-vice", "", ("work", Measuring.Places.Of("board")), ("pin", Measuring.Places.Of("pin"))).ShouldContain("20 mm from the drawer");
         FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray",
-            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge", "faceplate", "leg-hinge"]);
+            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge", "faceplate", "leg-hinge", "cam-vice"]);
     }
 
     [Theory]

@@ -12,8 +12,6 @@ internal sealed record LeafScrews(Joint Joint, ScrewLength Takes, Quantity Bears
 /// the rail away from the table and v up, from the pin's axis, as it lies.</summary>
 internal sealed record HingeReckoning
 {
-    private const int Rungs = 3;
-
     /// <summary>Between what turns and what stands, where nothing is fitted, mm.</summary>
     public const double Free = 1;
 
@@ -195,7 +193,7 @@ internal sealed record HingeReckoning
             Material = PrintedMaterial.Of(brief.Process),
             HasPost = p.Choice("post") == "post",
             Way = way,
-            Ladder = Steps(turns, ledger),
+            Ladder = LadderRungs.Of(turns, "test knuckle", ledger),
         };
     }
 
@@ -221,13 +219,6 @@ internal sealed record HingeReckoning
         var loose = Quantity.Chosen("play of the held pin", held, Unit.Millimetre, "this family");
         return ledger.Add("play", "play at the tip", size.Ends + (size.Reach * ((turns.Realised / inner) + (loose / size.Wide))),
             "Gap at the ends of the knuckles, and the clearance over the length of pin that each leaf holds, drawn out to the tip; to each side.");
-    }
-
-    private static List<double> Steps(Fitted turns, Ledger ledger)
-    {
-        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(turns.Realised, Rungs), Unit.Millimetre,
-            "So that a row of test knuckles covers the doubt."), "From one test knuckle to the next.");
-        return [.. Enumerable.Range(0, Rungs).Select(i => turns.Drawn.Value + ((i - (Rungs / 2)) * step.Value))];
     }
 
     private static LeafScrews Screws(Brief brief, Ledger ledger, string key, string name, Quantity through, Quantity wood, double travel, HoleLie lie)

@@ -35,8 +35,6 @@ internal sealed record LegReckoning
     /// <summary>Softwood crushed along its grain by a bolt, MPa, and the share of it that is allowed.</summary>
     public const double WoodCrushes = 25, WoodAllowed = 4;
 
-    private const int Rungs = 3;
-
     public required Fitted Leg { get; init; }
 
     /// <summary>Length and thickness of the leg.</summary>
@@ -236,7 +234,7 @@ internal sealed record LegReckoning
                 "Clearance between the cheeks over the length that they hold, drawn out to the foot; to each side."),
             Material = material,
             Way = way,
-            Ladder = Steps(gap, ledger),
+            Ladder = LadderRungs.Of(gap, "step of the fork", ledger),
         };
         return locked != LegLock.Spring ? reckoned : reckoned with { Spring = Springs(p, (down, Hardware.Diameter(size)), material, ledger) };
     }
@@ -280,12 +278,5 @@ internal sealed record LegReckoning
         var one = Quantity.Chosen("tan of its slope", 1, Unit.None, "this family");
         return new(length, thick, wide, bump, lifts, lifts is null ? null : ledger.Add("spring.clicks", "force that drives its bump out",
             lifts * (friction + one) / (one - friction), "Up its slope of 45 degrees: (μ + tan α) / (1 − μ tan α)."));
-    }
-
-    private static List<double> Steps(Fitted gap, Ledger ledger)
-    {
-        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(gap.Realised, Rungs), Unit.Millimetre,
-            "So that a few steps cover the doubt."), "From one step of the fork to the next.");
-        return [.. Enumerable.Range(0, Rungs).Select(i => gap.Drawn.Value + ((i - (Rungs / 2)) * step.Value))];
     }
 }
