@@ -72,7 +72,14 @@ internal static class Designer
         return design.Pieces.FirstOrDefault(p => !p.MayDiffer && own.ContainsKey(p.Key)) is { } alike
             ? new Problem($"setups.{alike.Key}", own[alike.Key].Name, alike.Key == Piece.Main ? "The part itself is printed with its setup."
                 : $"The {alike.Name} must come out as the first does.", "Change the setup of the part.")
-            : design with { Process = brief.Process, Own = own, Checks = [.. Taking.Checks(taken.Value), .. design.Checks] };
+            : design with
+            {
+                Process = brief.Process,
+                Own = own,
+                // A draft of what turns would be spun.
+                Proofs = family.Proved ? design.Proofs : [.. design.Proofs, .. Draft.Of(design, own.GetValueOrDefault(Draft.Key) ?? brief.Process)],
+                Checks = [.. Taking.Checks(taken.Value), .. design.Checks],
+            };
     }
 
     /// <summary>Computes every member of a kept part's row, in order; a part without a row is its only member.</summary>

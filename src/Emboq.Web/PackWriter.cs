@@ -47,9 +47,9 @@ internal static class PackWriter
         }
 
         var takes = revision.State.Takes.ToDictionary(t => t.Key, t => new TakenFile(from.IndexOf(t.Value.Part), t.Value.Thing));
-        // Second jaws and inlaid letters belong to the part as much as the part itself.
-        var (proofs, bodies) = (revision.Frozen.Solids.Keys.Where(k => IsProof(revision, k)).ToList(),
-            revision.Frozen.Solids.Keys.Where(k => !IsProof(revision, k)).ToList());
+        // Second jaws and inlaid letters belong to the part as much as the part itself; a draft is that again, by other settings.
+        var own = revision.Frozen.Solids.Keys.Where(k => BodyAddress.Parse(k).Key != Draft.Key).ToList();
+        var (proofs, bodies) = (own.Where(k => IsProof(revision, k)).ToList(), own.Where(k => !IsProof(revision, k)).ToList());
         using var memory = new MemoryStream();
         using (var zip = new ZipArchive(memory, ZipArchiveMode.Create))
         {

@@ -65,7 +65,14 @@ public sealed class DoorTests(Server server)
                 name = $"door {key}",
                 part = new { name = key, family = key, process, parameters, interfaces }
             }))["parts"]![0]!;
-            var bodies = design["bodies"]!.AsArray().Where(b => (string)b!["role"]! is "part" or "coupon").Select(b => (string)b!["key"]!);
+            var bodies = design["bodies"]!.AsArray().Where(b => (string)b!["role"]! is "part" or "coupon").Select(b => (string)b!["key"]!).ToList();
+            if (bodies.Remove("draft"))
+            {
+                // It is laid otherwise than the rest: not one print.
+                var (code, refused) = await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/revisions", new { bodies = bodies.Append("draft") });
+                (code, ((string)refused!["title"]!).Contains("two walls", StringComparison.Ordinal)).ShouldBe((400, true));
+            }
+
             await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies });
             foreach (var kind in new[] { "stl", "3mf", "glb" })
             {

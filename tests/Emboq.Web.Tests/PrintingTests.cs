@@ -32,7 +32,7 @@ public sealed class PrintingTests(Server server)
     {
         var part = await server.NewPart("plan test");
         var plan = await server.Post("/api/plans", Plan(part));
-        plan["prints"]!.AsArray().Select(p => (string)p!["body"]!).ShouldBe(["part", "ring-first", "ring-second", "ladder-first", "ladder-second"]);
+        plan["prints"]!.AsArray().Select(p => (string)p!["body"]!).ShouldBe(["part", "ring-first", "ring-second", "ladder-first", "ladder-second", "draft"]);
         var print = plan["prints"]![0]!;
         ((string)print["time"]!).ShouldContain("min");
         ((string)print["mass"]!).ShouldEndWith(" g");
@@ -61,7 +61,7 @@ public sealed class PrintingTests(Server server)
         var part = await server.NewPart("price test");
         var proofs = await server.Post("/api/plans", Plan(part, "coupon"));
         proofs["ways"]!.AsArray().ShouldBeEmpty();
-        proofs["prints"]!.AsArray().Count.ShouldBe(4);
+        proofs["prints"]!.AsArray().Count.ShouldBe(5);
         var priced = await server.Post("/api/plans", Plan(part, "part", ("buyPrice", "12"), ("buyPostage", "5")));
         ((string)priced["makeOrBuy"]!["says"]!).ShouldContain("bought for 17");
     }
@@ -186,7 +186,7 @@ public sealed class PrintingTests(Server server)
         // A ladder spans the doubt, which other readings in the workshop move; the part and its rings are the same.
         static IEnumerable<string> Hashes(JsonNode design) => design["bodies"]!.AsArray().Where(b =>
             !((string)b!["key"]!).StartsWith("ladder-", StringComparison.Ordinal)).Select(b => (string)b!["hash"]!);
-        Hashes(here).Count().ShouldBe(5);
+        Hashes(here).Count().ShouldBe(6);
         Hashes(there).ShouldBe(Hashes(here));
         (await server.Get("/api/processes")).AsArray().ShouldContain(p => (string)p!["name"]! == "a setup from elsewhere");
     }

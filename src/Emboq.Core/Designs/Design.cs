@@ -15,8 +15,11 @@ public sealed record Design
     /// <summary>What a piece or a proof is printed with.</summary>
     /// <param name="key">Of the piece or proof.</param>
     /// <exception cref="InvalidOperationException">A family was asked directly.</exception>
-    public Process ProcessOf(string key) => Own.GetValueOrDefault(key) ?? Process
-        ?? throw new InvalidOperationException("Nobody said what it is printed with.");
+    public Process ProcessOf(string key)
+    {
+        var setup = Own.GetValueOrDefault(key) ?? Process ?? throw new InvalidOperationException("Nobody said what it is printed with.");
+        return key == Draft.Key ? Draft.Laid(setup) : setup;
+    }
 
     /// <summary>What is printed, the main piece first; empty when the part cannot be built, and a check then says why.</summary>
     public IReadOnlyList<Piece> Pieces { get; init; } = [];

@@ -13,6 +13,9 @@ public sealed record Proof(string Key, string Name, Func<Solid> Shape, string Sa
     /// <summary>How many steps around the drawn size it has; 1 where it has the drawn size alone.</summary>
     public int Rungs { get; init; } = 1;
 
+    /// <summary>How it is laid where not as its setup says; <c>null</c> where it is.</summary>
+    public string? Laid { get; init; }
+
     /// <summary>Said of one that is printed by another process than the part.</summary>
     public const string OfAnotherProcess = "Printed with another setup than the part: it proves the shape, not how the part's own sizes come out.";
 

@@ -28,7 +28,7 @@ public sealed record TryPlace(BodyAddress At, string Label, string? Measured, IR
             var (name, says) = (names.GetValueOrDefault($"{seat}", "the seat"), words.GetValueOrDefault(seat.Key, SeatWords.Cuff));
             IReadOnlyList<TryChoice> choices = [.. Enum.GetValues<Feel>().Select(f => new TryChoice(says.Of(f), f, null))];
             var here = printed.Where(p => p.Member == seat.Member).ToList();
-            if (here.Any(p => p.Key == Piece.Main || revision.Frozen.ProofOf(p.Key) is { IsLadder: false } proof && proof.Seat == seat.Key))
+            if (here.Any(p => p.Key is Piece.Main or Draft.Key || revision.Frozen.ProofOf(p.Key) is { IsLadder: false } proof && proof.Seat == seat.Key))
             {
                 yield return new(seat, name, says.Measured, choices);
             }

@@ -132,7 +132,8 @@ internal static class DesignEndpoints
         return view with
         {
             Bodies = [.. shown.Where(b => bodies.ContainsKey(b.Body.Key)).Select(b =>
-                BodyView.Of(b.Body, b.Role, bodies[b.Body.Key], b.Pose, b.Proves, b.Rungs, b.Says, b.Item?.MayDiffer ?? false))],
+                BodyView.Of(b.Body, b.Role, bodies[b.Body.Key], b.Pose, b.Proves, b.Rungs, b.Says, b.Item?.MayDiffer ?? false) with
+            { Laid = (b.Item as Proof)?.Laid })],
             Checks = [.. view.Checks, .. GaugeCheck.Of(design.Gauges, bodies) is { } gauged ? [CheckView.Of(gauged)] : Array.Empty<CheckView>(),
                 .. nothing is null ? [] : new[] { CheckView.Of(nothing) }],
         };

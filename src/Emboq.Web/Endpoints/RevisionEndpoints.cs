@@ -89,8 +89,13 @@ internal static class RevisionEndpoints
             input.Add(new("bodies", string.Join(", ", bodies), "A print holds one or more different bodies.", $"Name some of {string.Join(", ", printable)}."));
         }
 
-        var with = bodies.Where(printable.Contains).Select(b => members[0].ProcessOf(BodyAddress.Parse(b).Key)).DistinctBy(p => p.Id).ToList();
-        if (with.Count > 1)
+        var with = bodies.Where(printable.Contains).Select(b => members[0].ProcessOf(BodyAddress.Parse(b).Key)).DistinctBy(p => (p.Id, p.Settings)).ToList();
+        if (with.Count > 1 && with.Select(p => p.Id).Distinct().Count() == 1)
+        {
+            input.Add(new("bodies", string.Join(", ", bodies), "A draft is laid in two walls without fill, and the others are not: they are not one print.",
+                "Number the draft by itself."));
+        }
+        else if (with.Count > 1)
         {
             input.Add(new("bodies", string.Join(", ", with.Select(p => p.Name)), "These are printed with different setups: they are not one print.",
                 "Number them one after the other."));

@@ -95,6 +95,9 @@ public sealed record BodyView(string Key, string Name, BodyRole Role, string? Pr
     double Volume, Point3 Size,
     Pose Pose, byte[] Positions, byte[] Triangles)
 {
+    /// <summary>How it is laid where not as its setup says: "two walls, no fill".</summary>
+    public string? Laid { get; init; }
+
     /// <summary>From a body and its mesh.</summary>
     public static BodyView Of(Body body, BodyRole role, SolidMesh mesh, Pose? pose = null, string? proves = null, int rungs = 1, string? says = null,
         bool mayDiffer = false)

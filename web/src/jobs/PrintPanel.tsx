@@ -31,8 +31,9 @@ export function PrintPanel({ what }: PrintPanelProps) {
   const [turned, setTurned] = useState<readonly string[]>([])
   const { process, setups } = editing.draft.present
   const setupOf = (body: BodyView) => setups[body.key] ?? process
-  // What proves is chosen unless it is taken out; a ladder of what a single one proves too, or what another setup prints, only when it is put in.
+  // What proves is chosen unless it is taken out; a ladder of what a single one proves too, or what is laid otherwise, only when it is put in.
   const extra = (body: BodyView) =>
+    !!body.laid ||
     (body.rungs > 1 && bodies.some((b) => b.rungs === 1 && b.proves === body.proves)) || setupOf(body) !== setupOf(bodies[0]!)
   const chosen = bodies.filter((b) => turned.includes(b.key) === extra(b)).map((b) => b.key)
   const row = editing.draft.present.row ?? []
