@@ -61,6 +61,7 @@ internal sealed class SolidProgram(double chordError)
         Solid.Turned t => new() { ["op"] = "turn", ["of"] = Add(t.Of, cut), ["axis"] = t.Axis.ToString(), ["degrees"] = t.Degrees },
         Solid.Mirrored m => new() { ["op"] = "mirror", ["of"] = Add(m.Of, cut), ["axis"] = m.Axis.ToString() },
         Solid.Hulled h => new() { ["op"] = "hull", ["of"] = new JsonArray([.. h.Of.Select(s => (JsonNode)Add(s, cut))]) },
+        Solid.Padded p => new() { ["op"] = "pad", ["of"] = Add(p.Of, cut), ["radius"] = p.Radius, ["thickness"] = p.Thickness },
         Solid.Swept s => new()
         {
             ["op"] = "sweep",

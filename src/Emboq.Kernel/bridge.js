@@ -17,6 +17,7 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     turn: (i, of) => of(i.of).rotate(['X', 'Y', 'Z'].map((axis) => (axis === i.axis ? i.degrees : 0))),
     mirror: (i, of) => of(i.of).mirror(['X', 'Y', 'Z'].map((axis) => (axis === i.axis ? 1 : 0))),
     hull: (i, of) => Manifold.hull(i.of.map(of)),
+    pad: (i, of) => padded(of(i.of), i),
     sweep: (i) => sweep(i.outline, i.path),
     union: (i, of) => Manifold.union(i.of.map(of)),
     difference: (i, of) => of(i.a).subtract(of(i.b)),
@@ -60,6 +61,37 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     }
     const triangles = [...sides, ...cap(0).reverse(), ...cap(last)]
     return Manifold.ofMesh(new Mesh({ numProp: 3, vertProperties: Float32Array.from(at.flat()), triVerts: Uint32Array.from(triangles) }))
+  }
+
+  // Up to six pads, each at the corner of the lowest layer's hull that is furthest from those before it; the first is furthest from the middle.
+  function padded(solid, { radius, thickness }) {
+    const low = solid.boundingBox().min[2]
+    const section = solid.slice(low + thickness / 2)
+    const hull = section.hull()
+    try {
+      const corners = hull.toPolygons().flat()
+      const middle = [0, 1].map((j) => corners.reduce((sum, c) => sum + c[j], 0) / corners.length)
+      const apart = (a, b) => Math.hypot(a[0] - b[0], a[1] - b[1])
+      const chosen = []
+      while (chosen.length < 6) {
+        const from = (c) => (chosen.length === 0 ? apart(c, middle) : Math.min(...chosen.map((o) => apart(c, o))))
+        const next = corners.reduce((best, c) => (best && from(best) >= from(c) ? best : c), null)
+        if (!next || (chosen.length > 0 && from(next) < 2.5 * radius)) break
+        chosen.push(next)
+      }
+      const pads = chosen.map(([x, y]) => {
+        const round = Manifold.cylinder(thickness, radius, radius, 32)
+        const pad = round.translate([x, y, low])
+        round.delete()
+        return pad
+      })
+      const whole = Manifold.union([solid, ...pads])
+      pads.forEach((pad) => pad.delete())
+      return whole
+    } finally {
+      section.delete()
+      hull.delete()
+    }
   }
 
   // The outline square to each length, cut off by the plane halfway between two of them; the frame turns with the path and not about it.

@@ -55,7 +55,7 @@ internal static class Planner
 
     /// <summary>What is judged of a piece as it lies; of any but the first with its name.</summary>
     private static IEnumerable<Check> Judged(Piece piece, WayComparison compared, bool isMain) => WayChecks.Of(compared.Ways.First(w => w.Way == piece.Way),
-        compared.Better == piece.Way.Key ? null : piece.Ways.First(w => w.Key == compared.Better), piece.WayBy!)
+        compared.Better == piece.Way.Key ? null : piece.Ways.First(w => w.Key == compared.Better), piece.WayBy!, piece.Pads is not null)
         .Select(c => isMain ? c : c with { Key = $"{piece.Key}.{c.Key}", Title = $"{c.Title}, {piece.Name}" });
 
     /// <summary>How long the model says that bodies printed together take, s, without any factor.</summary>

@@ -151,4 +151,19 @@ public sealed class KernelTests(PoolFixture fixture) : IClassFixture<PoolFixture
 
     private static Solid.Revolved Frustum(double low, double high, double height) =>
         new(new Profile(new(0, 0), new(low, 0), new(high, height), new(0, height)));
+
+    /// <summary>By hand: a box gets a pad under each corner, three quarters of which lie outside; a round of 60 mm takes six, no nearer than two and a half
+    /// radii; what is no higher than its pads is still padded.</summary>
+    [Fact]
+    public async Task Pads_lie_under_the_corners_of_the_lowest_layer()
+    {
+        var stop = TestContext.Current.CancellationToken;
+        var pad = 16 * 64 * Math.Sin(2 * Math.PI / 32) * 0.4;
+        var box = (await fixture.Pool.Evaluate([new Solid.Padded(new Solid.Box(60, 40, 10).At(5, 5, 3), 8, 0.4)], Chord, stop))[0];
+        box.Volume.ShouldBe((60 * 40 * 10) + (4 * 0.75 * pad), 1e-3);
+        box.Bounds.Least.ShouldBe(new(-3, -3, 3));
+        var round = (await fixture.Pool.Evaluate([new Solid.Padded(new Solid.Cylinder(30, 0.3), 8, 0.4)], 0.05, stop))[0];
+        round.Bounds.Greatest.Z.ShouldBe(0.4, 1e-5);
+        round.Volume.ShouldBeGreaterThan((Math.PI * 900 * 0.3) + (6 * 0.4 * pad));
+    }
 }

@@ -27,11 +27,11 @@ namespace Emboq.Core.Catalogue;
 public static class FamilyList
 {
     /// <summary>All of them.</summary>
-    public static IReadOnlyList<Family> All { get; } = [HoseAdapterFamily.Family, DrawerPullFamily.Family, DrillingTemplateFamily.Family,
+    public static IReadOnlyList<Family> All { get; } = [.. new[] { HoseAdapterFamily.Family, DrawerPullFamily.Family, DrillingTemplateFamily.Family,
         LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family,
         PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family,
         FootSocketFamily.Family, TubeSaddleFamily.Family, FlipHingeFamily.Family, FaceplateFamily.Family,
-        VacuumChuckFamily.Family, PadHolderFamily.Family, LegHingeFamily.Family, CamViceFamily.Family];
+        VacuumChuckFamily.Family, PadHolderFamily.Family, LegHingeFamily.Family, CamViceFamily.Family }.Select(OnPads.Offered)];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

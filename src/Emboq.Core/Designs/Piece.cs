@@ -65,6 +65,9 @@ public sealed record Piece(string Key, string Name, IReadOnlyList<Body> Bodies, 
     /// <inheritdoc/>
     public override Solid AsPrinted => Lying(Way);
 
+    /// <summary>Radius and thickness of pads under its corners, mm; <c>null</c> where it stands on itself.</summary>
+    public (double Radius, double Thickness)? Pads { get; init; }
+
     /// <summary>All of it lying one way.</summary>
-    public Solid Lying(WayUp way) => Solid.Tipped(way.Tip);
+    public Solid Lying(WayUp way) => Pads is var (radius, thickness) ? new Solid.Padded(Solid.Tipped(way.Tip), radius, thickness) : Solid.Tipped(way.Tip);
 }

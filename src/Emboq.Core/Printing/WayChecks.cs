@@ -29,7 +29,8 @@ public static class WayChecks
     /// <param name="way">As its layers say.</param>
     /// <param name="better">Another way up that is better; <c>null</c> when this is the best.</param>
     /// <param name="by">Key of the decision that chooses the way.</param>
-    public static IReadOnlyList<Check> Of(WayReport way, WayUp? better, string by = WayUp.UsualBy)
+    /// <param name="padded">Whether it stands on pads already.</param>
+    public static IReadOnlyList<Check> Of(WayReport way, WayUp? better, string by = WayUp.UsualBy, bool padded = false)
     {
         Remedy[] turn = better is { } w ? [new Remedy.Change($"Print it {w.Name}", new Dictionary<string, string> { [by] = w.Key })] : [];
         var islands = way.Islands > Speck;
@@ -42,20 +43,20 @@ public static class WayChecks
                 "Such lines droop: the underside comes out rough.", "Lines as long as this fall.", turn),
             Graded("printed.bridge", "roofs in the air", way.Bridge, BridgesClean, BridgesAtAll, "Short enough to bridge cleanly.",
                 "Lines this long in the air hang.", "Lines this long do not hold.", turn),
-            Foot(way, turn),
+            Foot(way, padded ? turn : [.. turn, CornerPads.Add]),
         ];
     }
 
-    private static Check Foot(WayReport way, Remedy[] turn)
+    private static Check Foot(WayReport way, Remedy[] steadies)
     {
         var verdict = way.Lever <= Steady ? Verdict.Good : way.Lever <= Tall ? Verdict.Watch : Verdict.Stop;
         return new("printed.foot", "foot on the bed", verdict, verdict switch
         {
             Verdict.Good => "It stands firmly on its first layer.",
-            Verdict.Watch => "It is tall over a narrow foot: give it a brim or pads, and keep the bed clean.",
+            Verdict.Watch => "It is tall over a narrow foot: give it pads, and keep the bed clean.",
             _ => "It is so tall over so narrow a foot that it is knocked over.",
         }, $"{Figures.Plain(way.Lever)} times as high as wide, on {Figures.SquareMm(way.FirstLayer)}", $"{Figures.Plain(Steady)} times or less",
-            CommonPractice, verdict == Verdict.Good ? [] : turn);
+            CommonPractice, verdict == Verdict.Good ? [] : steadies);
     }
 
     private static Check Graded(string key, string title, double figure, double clean, double most, string good, string watch, string stop, Remedy[] turn)

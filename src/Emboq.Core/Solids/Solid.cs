@@ -235,6 +235,20 @@ public abstract class Solid : IEquatable<Solid>
         public ImmutableArray<Solid> Of { get; }
     }
 
+    /// <summary>A solid with thin round pads under the corners that it stands on: up to six, far apart, where its lowest layer reaches furthest.</summary>
+    public sealed class Padded(Solid of, double radius, double thickness)
+        : Solid(StructuralHash.Of("padded", [Positive(radius, nameof(radius)), Positive(thickness, nameof(thickness))], of.Hash))
+    {
+        /// <summary>What stands on them.</summary>
+        public Solid Of { get; } = of;
+
+        /// <summary>Of a pad, mm.</summary>
+        public double Radius { get; } = radius;
+
+        /// <summary>Likewise, mm.</summary>
+        public double Thickness { get; } = thickness;
+    }
+
     /// <summary>An outline drawn along a path of straight lengths, square to each and mitred between them. It starts with its x as near to x as the path lets
     /// it be, and does not twist.</summary>
     public sealed class Swept : Solid

@@ -34,6 +34,7 @@ public static class SolidJson
         Solid.Turned t => new() { [Kind] = "turned", ["of"] = Write(t.Of), ["axis"] = t.Axis.ToString(), ["degrees"] = t.Degrees },
         Solid.Mirrored m => new() { [Kind] = "mirrored", ["of"] = Write(m.Of), ["axis"] = m.Axis.ToString() },
         Solid.Hulled h => new() { [Kind] = "hulled", ["of"] = new JsonArray([.. h.Of.Select(s => (JsonNode)Write(s))]) },
+        Solid.Padded p => new() { [Kind] = "padded", ["of"] = Write(p.Of), ["radius"] = p.Radius, ["thickness"] = p.Thickness },
         Solid.Swept s => new()
         {
             [Kind] = "swept",
@@ -62,6 +63,7 @@ public static class SolidJson
             "turned" => new Solid.Turned(Read(o["of"]), Enum.Parse<Axis>((string?)o["axis"] ?? "X"), Number(o, "degrees")),
             "mirrored" => new Solid.Mirrored(Read(o["of"]), Enum.Parse<Axis>((string)o["axis"]!)),
             "hulled" => new Solid.Hulled([.. o["of"]!.AsArray().Select(Read)]),
+            "padded" => new Solid.Padded(Read(o["of"]), Number(o, "radius"), Number(o, "thickness")),
             "swept" => new Solid.Swept(Outline(o), [.. o["path"]!.AsArray().Select(p => new Point3((double)p![0]!, (double)p[1]!, (double)p[2]!))]),
             "union" => new Solid.Union(Read(o["a"]), Read(o["b"])),
             "difference" => new Solid.Difference(Read(o["a"]), Read(o["b"])),

@@ -11,6 +11,7 @@ public sealed class SolidTests
         new Solid.Box(1, 2, 3).At(1, 2, 3), new Solid.Box(1, 2, 3).UpsideDown(), new Solid.Box(1, 2, 3).Spun(30),
             new Solid.Lofted(new(Outlines.Round(3, 8), 0), new(Outlines.Round(2, 8), 5), new(Outlines.Round(2, 8), 6)), new Solid.Lettering("r1", 5, 20, 1),
         new Solid.Mirrored(new Solid.Box(1, 2, 3), Axis.Y), new Solid.Hulled(new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2)),
+        new Solid.Padded(new Solid.Box(9, 9, 3), 2, 0.4),
         new Solid.Helical(Square, 12, 1.5),
         new Solid.Swept(Square, new(0, 0, 0), new(0, 0, 5), new(4, 0, 5)),
         new Solid.Extruded(Profile.Of(new(new(0, -5)), new(new(20, -5), 1), new(new(20, 5)), new(new(0, 5), 1)), 3),
