@@ -6,7 +6,7 @@ using Emboq.Kernel;
 using Process = Emboq.Core.Setups.Process;
 
 // Previews through the running application against the kernel alone, in turn in one run, so that a drifting machine moves both.
-// Usage: Emboq.Bench URL [rounds [pid previews]]: with a process id, the memory of that process over so many previews is followed too.
+// EMBOQ_BENCH=leg-hinge,cam-vice times those families alone. Usage: Emboq.Bench URL [rounds [pid previews]]: with a process id, the memory of that process over so many previews is followed too.
 var address = new Uri(args[0]);
 var rounds = args.Length > 1 ? int.Parse(args[1], CultureInfo.InvariantCulture) : 300;
 using var http = new HttpClient { BaseAddress = address };
@@ -98,6 +98,11 @@ async Task EveryFamily()
             ($"item{i}", "block", new[] { ("width", 30.0 + (7 * i)), ("depth", 20.0 + (3 * i)), ("height", 15.0) }))]),
     })
     {
+        if (Environment.GetEnvironmentVariable("EMBOQ_BENCH")?.Split(',') is { } only && !only.Contains(key))
+        {
+            continue;
+        }
+
         var of = FamilyList.Find(key)!;
         string Size(int i) => (from + (i * 0.005)).ToString("0.000", CultureInfo.InvariantCulture);
         async Task Asked(int i)

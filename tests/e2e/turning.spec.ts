@@ -112,3 +112,28 @@ test('a pad holder is as thick as the weight of the original wants it', async ({
   await page.getByRole('button', { name: '3 Check' }).click()
   await expect(check('weight against the original')).toHaveAttribute('data-verdict', 'good')
 })
+
+test('legs that run into each other are turned past each other by a press, and swing free', async ({ page }) => {
+  await page.goto('/')
+  await page
+    .getByRole('link', { name: /Legs that fold/ })
+    .first()
+    .click()
+  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await page.getByLabel('Folded, the legs of both ends', { exact: true }).selectOption('apart')
+  await page.getByRole('button', { name: '3 Check' }).click()
+  const passes = page.getByRole('listitem').filter({ hasText: 'the folded legs' })
+  await expect(passes).toContainText('they overlap')
+  await passes.getByRole('button', { name: 'Turn them past each other' }).click()
+  await expect(passes).toContainText('They lie beside each other')
+  await expect(page.getByRole('listitem').filter({ hasText: 'the leg moves freely' })).toContainText(
+    'touches the hinge, against its stop',
+    { timeout: 30_000 },
+  )
+  // A draft of the whole stands among the proofs, and is not chosen by itself.
+  await page.getByRole('button', { name: '4 Prove' }).click()
+  await expect(page.getByRole('checkbox', { name: /^hinge, as a draft/ })).not.toBeChecked()
+  await page.getByRole('checkbox', { name: /^hinge, as a draft/ }).check()
+  await page.getByRole('button', { name: 'Number this proof' }).click()
+  await expect(page.getByText('they are not one print')).toBeVisible()
+})

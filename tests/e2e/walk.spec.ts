@@ -55,7 +55,7 @@ const forms: Record<string, readonly Form[]> = {
   'flip-hinge': [{ parameters: { pin: 'printed', post: 'none', wayUp: 'side', slots: '6' }, places: {} }],
   'leg-hinge': [
     { parameters: { pass: 'over', screwsAt: 'hidden', wayUp: 'flat' }, places: {} },
-    { parameters: { lock: 'spring', end: 'stands', between: '2000' }, places: {} },
+    { parameters: { lock: 'spring', end: 'stands', between: '1300' }, places: {} },
   ],
   'cam-vice': [{ parameters: { face: 'vee', wayUp: 'head', pin: 'filament' }, places: {} }],
   faceplate: [{ parameters: { held: 'glued', ribs: 'none' }, places: {} }],
@@ -65,7 +65,13 @@ const forms: Record<string, readonly Form[]> = {
 }
 
 /** Places of slots that few things of their kind suit, by name. */
-const suited: Record<string, string> = { turned: 'turned knob', rail: 'ash rail', leg: 'table leg', work: 'grip blank', mount: "sander's screw circle" }
+const suited: Record<string, string> = {
+  turned: 'turned knob',
+  rail: 'ash rail',
+  leg: 'table leg',
+  work: 'grip blank',
+  mount: "sander's screw circle",
+}
 
 const get = async <T>(request: APIRequestContext, path: string): Promise<T> => (await request.get(path)).json() as Promise<T>
 

@@ -122,6 +122,14 @@ public sealed class CamViceTests
         (Of(mended, "rise").Verdict, Of(mended, "holds").Verdict).ShouldBe((Verdict.Good, Verdict.Good));
     }
 
+    /// <summary>Guides 5.35 mm wide: 28 − 2.5 − 3 mm aside, just over the cam's pocket of 15.8 where low jaws bring them up to it.</summary>
+    [Fact]
+    public void Guides_keep_clear_of_the_cam_and_everything_that_fits_the_jaw_is_laid_as_it_is()
+    {
+        Of(Design("thick=24; cam=18; wide=52"), "guides.cam").Verdict.ShouldBe(Verdict.Stop);
+        Design("").Pieces.ShouldAllBe(p => !p.MayDiffer);
+    }
+
     [Fact]
     public void Work_that_stands_proud_below_hangs_free_or_is_told()
     {

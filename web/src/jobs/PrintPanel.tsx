@@ -34,7 +34,8 @@ export function PrintPanel({ what }: PrintPanelProps) {
   // What proves is chosen unless it is taken out; a ladder of what a single one proves too, or what is laid otherwise, only when it is put in.
   const extra = (body: BodyView) =>
     !!body.laid ||
-    (body.rungs > 1 && bodies.some((b) => b.rungs === 1 && b.proves === body.proves)) || setupOf(body) !== setupOf(bodies[0]!)
+    (body.rungs > 1 && bodies.some((b) => b.rungs === 1 && b.proves === body.proves)) ||
+    setupOf(body) !== setupOf(bodies[0]!)
   const chosen = bodies.filter((b) => turned.includes(b.key) === extra(b)).map((b) => b.key)
   const row = editing.draft.present.row ?? []
   const inRow = row.length > 0

@@ -199,6 +199,11 @@ internal static class ViceChecks
         var guide = r.GuideAside - (r.Bores.Guide.Value / 2) - r.Tail.Foot(0) - ViceReckoning.Relief;
         yield return Judge.AtLeast("guides", "guides beside the foot", guide, 1.2, "They run in solid ground.", "The guides break into the room beside the foot: a "
             + "wider vice, or a thinner pin.", Verdict.Stop, Geometry, CamViceFamily.Wide.To(Math.Ceiling(r.Wide.Value + (2 * (1.2 - guide))), "Make it {0} wide"));
+        // Beside the cam's hollow, or below it.
+        var hollow = Math.Max(r.GuideAside - (r.Bores.Guide.Value / 2) - r.Hollow, r.CamZ - r.GuideZ - HoleShape.Rise(r.Bores.Guide.Value, HoleLie.Teardrop));
+        yield return Judge.AtLeast("guides.cam", "guides from the cam's hollow", hollow, 1.2, "They run in solid ground.",
+            "The guides break into the hollow of the cam: higher jaws, or a wider vice.", Verdict.Stop, Geometry,
+            CamViceFamily.Wide.To(Math.Ceiling(r.Wide.Value + (2 * (1.2 - hollow))), "Make it {0} wide"));
         yield return Judge.AtLeast("guides.long", "guides in the jaw", r.GuideLong - r.Pad.Value, 8, "They guide the pad.", "The guides are too short: a longer jaw.",
             r.GuideLong <= r.Pad.Value ? Verdict.Stop : Verdict.Watch, "Common practice, no published source.",
             Longer(r.Long.Value + 8));

@@ -16,12 +16,14 @@ internal static class ViceShape
             new("base", "base with its fixed jaw", () => Base(r), CamViceFamily.BaseWays, "flat")
             {
                 WayBy = null,
+                MayDiffer = false,
                 Pattern = [.. ScrewsAt(r).Select(y => new PatternHole(0, y, r.Screw.Bore, HoleUse.Passing, "bench"))],
                 Walls = [.. ScrewsAt(r).Select((y, i) => ($"screw {i + 1}", r.Screw.Zone.At(0, y, r.Floor.Value)))],
             },
             new("pad", "pad", () => Pad(r), CamViceFamily.PadWays, "flat")
             {
                 WayBy = null,
+                MayDiffer = false,
                 Pose = new(90, 0, 0, new(0, at.By.Y - ViceReckoning.Free, r.BaseHigh + ViceReckoning.Free)),
             },
             new("cam", "cam with its lever", () => Cam(r), CamViceFamily.CamWays, "flat")
@@ -33,6 +35,7 @@ internal static class ViceShape
             new("lock", "lock with its lever", () => Lock(r), CamViceFamily.CamWays, "flat")
             {
                 WayBy = null,
+                MayDiffer = false,
                 Pose = new(180, 0, 0, new(0, at.By.Y + r.LockAt, r.Top + ViceReckoning.LeverThick + ViceReckoning.LeverRoom)),
             },
         ];

@@ -37,11 +37,20 @@ internal sealed record FoldedLegs(double Between, double Reach, double Wide, dou
     /// <summary>What stays free between them, mm: less than nothing where they do not pass.</summary>
     public double Free(double degrees) => Apart(degrees) - Needs(degrees) + Gap;
 
-    /// <summary>The least turn that lets them pass, in tenths of a degree: sin β = need over distance; <c>null</c> where none does.</summary>
+    /// <summary>Whether they are so short that they need not pass.</summary>
+    public bool EndBeforeTheyMeet => Ends >= Gap;
+
+    /// <summary>The least turn that lets them pass, in tenths of a degree: sin β = need over distance; nothing where they end before they meet,
+    /// <c>null</c> where no turn does.</summary>
     public double? Turn
     {
         get
         {
+            if (EndBeforeTheyMeet)
+            {
+                return 0;
+            }
+
             // Turned further, a leg may come to pass the other hinge: that wants more room, so the wider need is tried last.
             foreach (var need in new[] { Wide + Gap, Needs(90) }.Where(n => n < Between))
             {

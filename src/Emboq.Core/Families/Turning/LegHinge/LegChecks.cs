@@ -34,7 +34,9 @@ internal static class LegChecks
         Remedy Lie(string how, string label) => new Remedy.Change(label, new Dictionary<string, string> { ["pass"] = how });
         switch (r.Passing)
         {
+            // Legs that end before they meet lie beside each other as they are.
             case Passing.Apart:
+            case Passing.Beside when folded.EndBeforeTheyMeet && turned == 0:
                 yield return Judge.AtLeast("passes", "between the ends of the folded legs", folded.Ends, gap, "They end before they meet.",
                     "Folded, they overlap: let them lie beside each other, turned, or one under the other.", Verdict.Stop, Geometry,
                     folded.Turn is not null ? Lie("beside", "Turn them past each other") : Lie("over", "Fold one under the other"));

@@ -17,7 +17,7 @@ internal static class LegShape
         ];
         if (r.Passing == Passing.Over)
         {
-            pieces.Add(new("second", "hinge of the other end", () => Hinge(r, r.Lower), LegHingeFamily.Ways, r.Way.Key) { Pose = Far(r) });
+            pieces.Add(new("second", "hinge of the other end", () => Hinge(r, r.Lower), LegHingeFamily.Ways, r.Way.Key) { MayDiffer = false, Pose = Far(r) });
         }
 
         if (r.Spring is { } spring)
