@@ -130,6 +130,25 @@ public sealed class FaceplateTests
         Of(Design("workLong=300; workMass=4900; wall=6"), "speed").Verdict.ShouldBe(Verdict.Stop);
     }
 
+    /// <summary>By hand: a third of the catch, at 50 hours of 800 turns a minute, 2.4 million: 1 − 0.1 log₁₀ of that, 0.362, of 10 MPa is left.</summary>
+    [Fact]
+    public void A_hub_that_is_bent_at_every_turn_tires()
+    {
+        var design = Design("ribs=none");
+        var moment = (Line(design, "catch") / 3 * 72) + ((Line(design, "weight") + Line(design, "unbalance")) * 42);
+        var inertia = Math.PI / 4 * (Math.Pow(27.9, 4) - Math.Pow(15.9, 4));
+        Of(design, "hub.tires").Used!.Value.ShouldBe(moment * 27.9 / inertia / (10 * (1 - (0.1 * Math.Log10(50 * 60 * 800)))), 1e-6);
+        Of(Design("ribs=none; hours=1"), "hub.tires").Used!.Value.ShouldBeLessThan(Of(design, "hub.tires").Used!.Value);
+        var tired = Of(Design("ribs=none; wall=5; workLong=150; workMass=3000"), "hub.tires");
+        tired.Verdict.ShouldBe(Verdict.Stop);
+        Of(Design($"ribs=none; wall={tired.Remedies.OfType<Remedy.Change>().Single().Entries["wall"]}; workLong=150; workMass=3000"),
+            "hub.tires").Verdict.ShouldBe(Verdict.Good);
+    }
+
+    [Fact]
+    public void Screws_in_end_grain_hold_half_as_much() =>
+        (Of(Design("grain=end"), "screws").Used!.Value / Of(Design(""), "screws").Used!.Value).ShouldBe(2, 1e-9);
+
     [Fact]
     public void Screws_in_the_far_edge_are_pulled_and_glue_is_bent()
     {

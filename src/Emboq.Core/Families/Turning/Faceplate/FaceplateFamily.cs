@@ -37,6 +37,9 @@ public static class FaceplateFamily
             Specs.Length("circle", "On a circle of", null, 15, 380, "Through their middles. Left open: three quarters of the plate.", 1),
             Specs.Choice("woodScrew", "Wood screws", "5 mm", "Countersunk.", Hardware.WoodScrews),
             Specs.Length("wood", "Wood they go into", 40, 5, 300, "So deep no tool ever cuts.", 1),
+            Specs.Choice("grain", "They go into its", "side", "Of work whose grain runs along the spindle they go into the end, and hold half as much.",
+                new ParameterOption("side", "side grain"), new ParameterOption("end", "end grain")),
+            Specs.Number("hours", "It runs, in all", 50, 0.5, 5000, "h", "Each turn bends its hub to and fro."),
             Specs.Choice("held", "The work is held", "screws", "By the screws themselves, or by glue on a block that they hold.",
                 new ParameterOption("screws", "by the screws"), new ParameterOption("glued", "by glue on a block")),
             Specs.Length("glued", "Glued face, across", 90, 10, 400, "Of the block.", 1).If("held", "glued"),
@@ -92,7 +95,7 @@ public static class FaceplateFamily
                     + "what it did.",
                 "Screw it on until its hub rests on the spindle's shoulder, by hand; nothing may stand off.",
                 "Run it empty at the lowest speed, standing aside, then at the speed of the work.",
-                r.Glued is null ? "Screw the work on from behind, into side grain, and turn it by hand past rest and guard."
+                r.Glued is null ? "Screw the work on from behind, and turn it by hand past rest and guard."
                     : "Screw the block on from behind, face it true, glue the work on, and let the glue dry for a day under pressure.",
             ],
             Gauges = r.Built ? [.. PlateShape.Gauges(r)] : [],

@@ -31,6 +31,7 @@ internal static class PlateChecks
                 () => Strength.Best(new StrengthChoice("glued", "glued face", glued.Value, Math.Min(400, turns.Work.Across.Value), d => Pulls(d) / Glue)));
         }
 
+        yield return Tires(r, brief.Parameters.Number("hours")!.Value);
         yield return Settings(r, brief.Process);
         foreach (var check in turns.Checks([.. shares.Select(s => (s.What, turns.Most(s.Stays, s.Grows)))], ledger))
         {
@@ -82,7 +83,7 @@ internal static class PlateChecks
         yield return Of("the screws", Screws(turns.Moment(0).Still), Screws(turns.Moment(0).Unbalance), r.Bears.Value, bears => Strength.Used("screws",
             "screws in the work, when the tool catches", Screws(turns.Moment(0).Still + turns.Moment(0).Unbalance), bears, "N",
             "None of them is drawn out.", "The farthest is drawn out: longer or more screws, or a wider circle.",
-            "4 M / (n D) at the farthest; Wood Handbook, side grain of softwood, a quarter of it: end grain holds less.", () => More(r)));
+            "4 M / (n D) at the farthest; Wood Handbook, softwood, a quarter of it, half as much in end grain.", () => More(r)));
     }
 
     private static IEnumerable<Remedy> More(PlateReckoning r) => r.Count < 8
@@ -121,6 +122,19 @@ internal static class PlateChecks
         circle < r.Across.Value - (2 * r.Screw.Reach) + 0.01 && circle > 2 * (r.Hub + r.Screw.Reach) - 0.01
             ? [new Remedy.Change($"Set them on {Figures.Mm(circle)}", new Dictionary<string, string> { ["circle"] = Figures.Number(Math.Round(circle,
                 2)) })] : [];
+
+    /// <summary>A cut bends the hub to and fro at every turn: millions of times in hours.</summary>
+    private static Check Tires(PlateReckoning r, double hours)
+    {
+        var left = Lifetime.Left(hours * 60 * r.Turns.Speed).Value;
+        var bears = r.Material?.Across.Value / PrintedMaterial.Safety * r.Solid.Hub * left;
+        double Bent(double hub) => r.Bends(r.Turns.Turning(r.Plate.Value), hub);
+        return Strength.Used("hub.tires", "hub, turn after turn", Bent(r.Hub), bears, "MPa", "It bears being bent at every turn for so many hours.",
+            "It tires: a thicker wall, ribs, shorter work, or a new plate sooner.",
+            $"Cut as the motor drives; a third of the strength across layers, of which {Figures.Percent(left)} is left after so many turns; common practice.",
+            () => Strength.Best(new StrengthChoice("wall", "wall around the thread", r.Wall.Value, 60,
+                w => Bent((r.Socket.Thread.Drawn.Value / 2) + w) / bears!.Value)));
+    }
 
     /// <summary>Solid as it is printed: what is hollow bears nothing, and splits from within.</summary>
     private static Check Settings(PlateReckoning r, Process process)

@@ -95,7 +95,7 @@ internal sealed record PlateReckoning
             Circle = circle,
             Screw = ScrewHole.CountersunkWood(scope, size, plate.Value),
             Takes = takes,
-            Bears = WoodScrew.Bears(size, takes.InThread, ledger),
+            Bears = WoodScrew.Bears(size, takes.InThread, ledger, endGrain: p.Choice("grain") == "end"),
             Rib = p.Choice("ribs") == "none" ? Quantity.Chosen("no ribs", 0, Unit.Millimetre) : ledger.Add("rib", "rib thickness",
                 Quantity.Chosen("lines of a rib", p.Number("ribLines")!.Value, Unit.None)
                     * Quantity.Chosen("line width", brief.Process.LineWidth, Unit.Millimetre, brief.Process.Name), "Whole lines, between the screws."),

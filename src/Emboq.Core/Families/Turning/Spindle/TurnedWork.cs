@@ -103,6 +103,10 @@ internal sealed record TurnedWork
         (Catch.Value * (Work.Long.Value + behind)) + (Weight.Value * ((Work.Long.Value / 2) + behind)),
         Unbalance.Value * ((Work.Long.Value / 2) + behind));
 
+    /// <summary>The same while it is cut as the motor drives it: what every turn brings round.</summary>
+    public double Turning(double behind) => (Catch.Value / Catches * (Work.Long.Value + behind)) + (Weight.Value * ((Work.Long.Value / 2) + behind))
+        + Moment(behind).Unbalance;
+
     /// <summary>What is used at another speed, where one share stays and the other grows with its square.</summary>
     /// <returns>Greatest speed at which no more than all is used, 1/min: nothing where the share that stays uses all, without end where nothing
     /// grows.</returns>
