@@ -6,7 +6,8 @@ using Emboq.Kernel;
 using Process = Emboq.Core.Setups.Process;
 
 // Previews through the running application against the kernel alone, in turn in one run, so that a drifting machine moves both.
-// EMBOQ_BENCH=leg-hinge,cam-vice times those families alone. Usage: Emboq.Bench URL [rounds [pid previews]]: with a process id, the memory of that process over so many previews is followed too.
+// EMBOQ_BENCH=leg-hinge,cam-vice times those families alone.
+// Usage: Emboq.Bench URL [rounds [pid previews]]: with a process id, the memory of that process over so many previews is followed too.
 var address = new Uri(args[0]);
 var rounds = args.Length > 1 ? int.Parse(args[1], CultureInfo.InvariantCulture) : 300;
 using var http = new HttpClient { BaseAddress = address };

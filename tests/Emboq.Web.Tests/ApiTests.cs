@@ -57,7 +57,8 @@ public sealed class ApiTests(Server server)
     {
         var part = await server.DemoPart("Blade sander to hose");
         var design = await server.Post("/api/designs", Server.DesignOf(part));
-        design["bodies"]!.AsArray().Select(b => (string)b!["role"]!).ShouldBe(["part", "coupon", "coupon", "coupon", "coupon", "coupon", "counterpart", "counterpart"]);
+        design["bodies"]!.AsArray().Select(b => (string)b!["role"]!).ShouldBe(["part", "coupon", "coupon", "coupon", "coupon", "coupon", "counterpart",
+            "counterpart"]);
         var body = design["bodies"]![0]!;
         var positions = Convert.FromBase64String((string)body["positions"]!).Length / 12;
         var triangles = Convert.FromBase64String((string)body["triangles"]!).Length / 12;

@@ -16,7 +16,8 @@ public sealed class NotebookTests(Server server)
         [
             "Blade sander", "Block planes", "Carving bench", "Ceiling hose", "Downdraft table", "Drying rack", "Edge router", "Grip press",
                 "Grip sander", "Knife drawer", "Knob lathe",
-            "Marking tools", "Orbit sander", "Outfeed table", "Pattern wall", "Pillar drill", "Scraping bench", "Shaft lathe", "Shaft vice", "Shaving chute", "Shaving horse", "Shop extractor",
+            "Marking tools", "Orbit sander", "Outfeed table", "Pattern wall", "Pillar drill", "Scraping bench", "Shaft lathe", "Shaft vice", "Shaving chute",
+                "Shaving horse", "Shop extractor",
                 "Spokeshave grinder", "Steam box", "Steam cart", "Strip saw", "Trim bench",
         ];
         var machines = (await server.Get("/api/machines")).AsArray().Where(m => ofTheDemo.Contains((string)m!["name"]!)).ToList();

@@ -16,7 +16,8 @@ public static class Draft
     /// <param name="setup">What its main piece is printed with.</param>
     public static IEnumerable<Proof> Of(Design design, Process setup) =>
         design.Pieces is [{ IsBuildable: true } main, ..] && Laid(setup).Settings != setup.Settings
-            ? [new(Key, $"{main.Name}, as a draft", () => main.AsPrinted, "The whole of it in two walls, without fill: set both before you print it. It proves that "
+            ? [new(Key, $"{main.Name}, as a draft", () => main.AsPrinted,
+                "The whole of it in two walls, without fill: set both before you print it. It proves that "
                 + "its shape goes where it must. It does not prove what it bears, nor how roofs over its empty inside come out: put no load on it.")
                 { Laid = "two walls, no fill" }]
             : [];

@@ -42,7 +42,8 @@ internal sealed record Dovetail(Quantity Mouth, Quantity Neck, Quantity Deep, Qu
     /// <summary>Between two rollers that lie in the corners of the channel: wide − D (1 + cot(a/2)).</summary>
     public Quantity BetweenRollers(Quantity roller) => (Mouth + (2 * Deep / Quantity.Tan(Angle)) - (roller * Rollers)).Named("channel between rollers");
 
-    private Quantity Rollers => Quantity.Chosen("1 + cot of half the flank's angle", 1 + (1 / Math.Tan(Angle.Value * Math.PI / 360)), Unit.None, "plane geometry");
+    private Quantity Rollers => Quantity.Chosen("1 + cot of half the flank's angle", 1 + (1 / Math.Tan(Angle.Value * Math.PI / 360)), Unit.None,
+        "plane geometry");
 
     /// <summary>Along a flank from its corner to where a roller touches it, mm: it must be no longer than the flank.</summary>
     public double Touches(double roller) => roller / 2 / Math.Tan(Angle.Value * Math.PI / 360);

@@ -22,7 +22,8 @@ internal static class WoodScrew
             "withdrawal from side grain, from memory; a quarter of it is allowed"));
         var grain = Quantity.RuleOfThumb("end grain", endGrain ? 0.5 : 1, Unit.None,
             "End grain holds three quarters of what side grain does at best, and splits: half is taken (Wood Handbook; from memory).");
-        return ledger.Add($"{key}.bears", $"{name} bears", (endGrain ? grain * grip : grip) * Quantity.Square(density) * Hardware.Of("wood-screws", size, "diameter",
+        return ledger.Add($"{key}.bears", $"{name} bears", (endGrain ? grain * grip : grip) * Quantity.Square(density) * Hardware.Of("wood-screws", size,
+            "diameter",
             $"diameter of a {size} wood screw") * Quantity.Chosen("thread in the wood", thread, Unit.Millimetre, "the screw that is taken"),
             endGrain ? "Before it is drawn out of end grain: 108.25 G² D L, an eighth of it."
                 : "Before it is drawn out of the board: 108.25 G² D L, a quarter of it.");

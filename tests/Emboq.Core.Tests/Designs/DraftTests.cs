@@ -7,7 +7,8 @@ public sealed class DraftTests
     private static Design Bracket()
     {
         var family = FamilyList.Find("bracket")!;
-        return family.Design(new(ParameterValues.Read(family.Parameters, new Dictionary<string, string>()).Value, new Dictionary<string, Interface>(), Setup, []));
+        return family.Design(new(ParameterValues.Read(family.Parameters, new Dictionary<string, string>()).Value, new Dictionary<string, Interface>(), Setup,
+            []));
     }
 
     [Fact]

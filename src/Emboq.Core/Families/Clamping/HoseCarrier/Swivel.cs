@@ -133,7 +133,9 @@ internal sealed record Swivel(Quantity Outside, Quantity Inside, Quantity Long, 
         yield return Strength.Used("turns", "force that turns it", HoseCarrierFamily.Friction * load.Weight.Value * rubs / Led, Easy, "N",
             "The hose turns it by its own pull.", "It is too heavy to follow the hose.",
             $"Friction where it turns; led {Led:0} mm out, {Easy:0} N; common practice, no published source.");
-        yield return Strength.Used("wears", "pressure where it turns", load.Weight.Value / ring, InPlace is null ? Slides : Slides / 2, "MPa", "It does not wear out soon.",
-            "It wears where it turns: a thicker screw, or two carriers.", "Force over area; slow and dry, plastic bears 1 MPa on steel, half of it on plastic; common practice.");
+        yield return Strength.Used("wears", "pressure where it turns", load.Weight.Value / ring, InPlace is null ? Slides : Slides / 2, "MPa",
+            "It does not wear out soon.",
+            "It wears where it turns: a thicker screw, or two carriers.",
+                "Force over area; slow and dry, plastic bears 1 MPa on steel, half of it on plastic; common practice.");
     }
 }

@@ -28,7 +28,8 @@ public static class CamViceFamily
 
     internal static readonly IReadOnlyList<WayUp> PadWays = [new("flat", "its face up", 0, "Lines run along its face.", "Its pins' holes are upright.")];
 
-    internal static readonly IReadOnlyList<WayUp> CamWays = [new("flat", "its lever down", 0, "Lines run around the pin.", "Its seam is a bump on its round: scrape it off.")];
+    internal static readonly IReadOnlyList<WayUp> CamWays = [new("flat", "its lever down", 0, "Lines run around the pin.",
+        "Its seam is a bump on its round: scrape it off.")];
 
     internal static readonly Decision<WayUp> Way = Decide.Way(JawWays);
 
@@ -43,10 +44,12 @@ public static class CamViceFamily
     internal static readonly Decision<Quantity>
         Opens = Decide.Length("opens to", "Between its faces.", Specs.Length("opens", "It opens to", 90, 5, 300, "Between its faces, at most.")),
         Wide = Decide.Length("width of the vice", "Across.", Specs.Length("wide", "Width", 60, 44, 150, "Of base and jaws.")),
-        High = Decide.Length("height of the jaws", "Over the base.", Specs.Length("high", "Jaws over the base", 34, 26, 100, "So high they stand over the base.")),
+        High = Decide.Length("height of the jaws", "Over the base.", Specs.Length("high", "Jaws over the base", 34, 26, 100,
+            "So high they stand over the base.")),
         Rest = Decide.Length("rest", "The work lies so high.", Specs.Length("rest", "The work lies over the base", 22, 0, 90,
             "So that what stands proud below it hangs free.", 0.5)),
-        Ledge = Decide.Length("ledge", "Under the work's edge.", Specs.Length("ledge", "Ledge under its edge", 2.5, 0.8, 15, "So far it reaches under the work.", 0.5)),
+        Ledge = Decide.Length("ledge", "Under the work's edge.", Specs.Length("ledge", "Ledge under its edge", 2.5, 0.8, 15,
+            "So far it reaches under the work.", 0.5)),
         Groove = Decide.Length("groove", "Depth of the groove.", Specs.Length("groove", "Depth of the groove", 4, 1, 15, "Of 90 degrees.", 0.5)),
         Fixed = Decide.Length("fixed jaw", "Its thickness.", Specs.Length("fixed", "Fixed jaw, thickness", 14, 4, 50, "It stands on the base.", 0.5)),
         Pad = Decide.Length("pad", "Its thickness.", Specs.Length("pad", "Pad, thickness", 8, 4, 30, "It is pressed on the work.", 0.5)),
@@ -75,7 +78,8 @@ public static class CamViceFamily
         "cam-vice", "cam vice", "Small boards, bezels and blanks must be held by their edges, fast and gently.",
         [new("work", "work", ["board"]), new("pin", "pin", ["pin"]), Specs.Screw],
         [
-            Opens.Spec, Specs.Length("differs", "Works differ by", 0.8, 0, 20, "In width, from piece to piece: the cam takes it up without being set anew.", 0.1),
+            Opens.Spec, Specs.Length("differs", "Works differ by", 0.8, 0, 20, "In width, from piece to piece: the cam takes it up without being set anew.",
+                0.1),
             Specs.Number("press", "It presses with", 100, 5, 1500, "N", "On the work: 100 N hold for scraping and soldering, 300 N for chiselling."),
             Sort.Spec, Face.Spec, Rest.If("face", "ledge").Spec, Ledge.If("face", "ledge").Spec, Groove.If("face", "vee").Spec,
             Specs.Length("proud", "Below the work stands proud", 0, 0, 80, "When it is turned over: parts, carving.", 0.5).If("face", "ledge"),

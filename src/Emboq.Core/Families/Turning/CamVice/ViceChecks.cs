@@ -24,7 +24,8 @@ internal static class ViceChecks
         yield return Judge.AtLeast("opens", "opening", r.Opens.Value, work.Wide.Value, "The work goes in.", "The work is wider than it opens.", Verdict.Stop,
             Geometry, work.Wide.Value <= 300 ? [CamViceFamily.Opens.To(Math.Ceiling(work.Wide.Value), "Let it open to {0}")] : []);
         var top = r.WorkZ + (work.Thick.Value / 2) - r.BaseHigh;
-        yield return Judge.AtMost("low", "work over the base", top, high, "It lies between the faces.", "It stands out above the faces.", Verdict.Watch, Geometry,
+        yield return Judge.AtMost("low", "work over the base", top, high, "It lies between the faces.", "It stands out above the faces.", Verdict.Watch,
+            Geometry,
             top <= 100 ? [CamViceFamily.High.To(Math.Ceiling(top), "Let the jaws stand {0} over the base")] : []);
         if (r.Face == JawFace.Ledge)
         {
@@ -43,7 +44,8 @@ internal static class ViceChecks
             yield return Judge.AtMost("groove", "work in the groove", work.Thick.Value, most, "A round of this thickness lies in the groove.",
                 "A round as thick as that lies on the groove's edges.", Verdict.Watch, "Circle in a groove of 90 degrees.",
                 CamViceFamily.Groove.To(Math.Ceiling(work.Thick.Value / 2 / Math.Sqrt(2) * 2) / 2, "Make the groove {0} deep"));
-            yield return Judge.AtLeast("groove.behind", "behind the groove", Math.Min(r.Pad.Value, r.Fixed.Value) - r.Groove.Value, 2, "Enough stays behind it.",
+            yield return Judge.AtLeast("groove.behind", "behind the groove", Math.Min(r.Pad.Value, r.Fixed.Value) - r.Groove.Value, 2,
+                "Enough stays behind it.",
                 "The groove cuts through the pad, or through the fixed jaw.", Verdict.Stop, "Common practice, no published source.",
                 CamViceFamily.Pad.To(Math.Ceiling(r.Groove.Value + 2), "Make the pad {0} thick"));
         }
@@ -68,7 +70,8 @@ internal static class ViceChecks
         var fits = r.Press.Value <= bears;
         return new("work.bends", "work under the pressure", fits ? Verdict.Good : Verdict.Stop, fits ? "It stays flat." : "It bends up: press less.",
             $"{Strength.Said(r.Press.Value, "N")} on {r.Sort.Says}", $"{Strength.Said(bears, "N")} or less", Source, fits || bears < 5 ? []
-                : [new Remedy.Change($"Press with {Figures.Plain(Math.Floor(bears))} N", new Dictionary<string, string> { ["press"] = Figures.Number(Math.Floor(bears)) })]);
+                : [new Remedy.Change($"Press with {Figures.Plain(Math.Floor(bears))} N", new Dictionary<string,
+                    string> { ["press"] = Figures.Number(Math.Floor(bears)) })]);
     }
 
     private static IEnumerable<Check> Cams(ViceReckoning r, ParameterValues p)
@@ -77,9 +80,11 @@ internal static class ViceChecks
         var (least, usual) = (Cam.HoldsUpTo(friction.Value - (2 * friction.StandardUncertainty), cam.Radius), Cam.HoldsUpTo(friction.Value, cam.Radius));
         var sure = Math.Floor(least * 10) / 10;
         yield return new("holds", "cam stays closed", cam.Throw <= least ? Verdict.Good : cam.Throw <= usual ? Verdict.Watch : Verdict.Stop,
-            cam.Throw <= least ? "Friction keeps it wherever it is left." : cam.Throw <= usual ? "Waxed or worn it may open by itself: less throw, or a larger cam."
+            cam.Throw <= least ? "Friction keeps it wherever it is left." : cam.Throw <= usual
+                ? "Waxed or worn it may open by itself: less throw, or a larger cam."
                 : "It opens by itself: less throw, or a larger cam.", Figures.Mm(cam.Throw), $"{Figures.Mm(least)} or less",
-            "e ≤ μ R, jig and fixture handbooks; μ less its doubt, k = 2.", cam.Throw <= least || sure < 0.3 ? [] : [CamViceFamily.Throw.To(sure, "Make its throw {0}")]);
+            "e ≤ μ R, jig and fixture handbooks; μ less its doubt, k = 2.", cam.Throw <= least || sure < 0.3 ? [] : [CamViceFamily.Throw.To(sure,
+                "Make its throw {0}")]);
         var takes = r.Stroke - ViceReckoning.Free;
         var differs = p.Number("differs")!.Value;
         yield return Judge.AtLeast("rise", "what the cam takes up", takes, differs, "Works that differ by so much are held without setting it anew.",
@@ -114,7 +119,8 @@ internal static class ViceChecks
         // The lock goes into its slit with 0.15 mm at each side, and must spread each half by half of the greatest clearance and a little more.
         var (reaches, needed) = (r.Lock.Most - (r.Slit.Value / 2), (most / 2) + 0.1);
         yield return Judge.AtLeast("reaches", "spread of each half", reaches, needed, "It reaches both flanks, however they come out.",
-            "It may turn without reaching the flanks: more spread, or less clearance.", reaches < (slides.Value / 2) + 0.1 ? Verdict.Stop : Verdict.Watch, "Half of the greatest clearance, and 0.1 mm to press; k = 2.",
+            "It may turn without reaching the flanks: more spread, or less clearance.", reaches < (slides.Value / 2) + 0.1 ? Verdict.Stop : Verdict.Watch,
+                "Half of the greatest clearance, and 0.1 mm to press; k = 2.",
             CamViceFamily.Spread.To(Math.Ceiling((needed + 0.15) * 10) / 10, "Spread each half by {0}"));
         yield return Judge.AtMost("lock.stays", "arm of the lock", r.Lock.GreatestArm, r.Lock.Least * (r.Friction.Value - (2 * r.Friction.StandardUncertainty)),
             "It stays wherever it is left.", "Left half way it turns back; turned a full quarter it stays, for there its arm is nothing.", Verdict.Watch,
@@ -126,7 +132,8 @@ internal static class ViceChecks
         var borne = r.Material?.Strain(Lifetime.OfADay(p.Number("opened")!.Value)).Value;
         // Across its layers a foot bears a part of the strain that it bears along its lines.
         var share = r is { OnEnd: false, Material: { } m } ? m.Across.Value / m.Along.Value : 1;
-        yield return Strength.Used("spreads", "halves of the foot, as they are spread", 100 * Strain(r.Half), 100 * share * borne, "%", "They bend as often as that.",
+        yield return Strength.Used("spreads", "halves of the foot, as they are spread", 100 * Strain(r.Half), 100 * share * borne, "%",
+            "They bend as often as that.",
             "They tire and break off: a longer root, a wider slit, or less clearance.", "3 t δ / 2 L².", () => Strength.Best(
                 new StrengthChoice("slit", "slit", r.Slit.Value, r.Tail.Neck.Value - 4, s => Strain((r.Tail.Neck.Value - s) / 2) / (share * borne!.Value)),
                 new StrengthChoice("root", "root of the foot", r.Root.Value, 30, root => Strain(r.Half) * r.HalfLong * r.HalfLong
@@ -150,7 +157,8 @@ internal static class ViceChecks
         double Pulled(double length) => press * high / (length * 2 / 3) / (neck * length / 2);
         var foot = r.OnEnd ? along : across;
         yield return Strength.Used("foot.tears", "neck of the foot, as the jaw tips", Pulled(r.Long.Value), foot, "MPa", "It is not torn off.",
-            "It is torn off: a longer jaw, a narrower slit, or print it on its end.", $"Moments about the jaw's back edge, over half of the neck; {Third}", () =>
+            "It is torn off: a longer jaw, a narrower slit, or print it on its end.", $"Moments about the jaw's back edge, over half of the neck; {Third}",
+                () =>
                 Strength.Best(new StrengthChoice("long", "sliding jaw", r.Long.Value, 150, l => Pulled(l) / foot!.Value)));
         var wall = (wide / 2) - r.Tail.Channel(r.Tail.Deep.Value);
         var spreads = r.Hand.Spreads * 6 * r.Tail.Deep.Value / (r.Long.Value * wall * wall);
@@ -158,8 +166,10 @@ internal static class ViceChecks
             "They are broken open: a wider vice, or a shallower channel.", $"Bending at the floor, across its layers; {Third}", () =>
                 Strength.Best(new StrengthChoice("wide", "vice", wide, 150, w => spreads * Math.Pow(wall / (wall + ((w - wide) / 2)), 2) / across!.Value)));
         double? face = material is null ? null : LinePressure.Of(press, r.Thick.Value, r.Cam.Radius, material.Stiffness.Value);
-        yield return Strength.Used("cam.wears", "cam on the pad", face ?? 0, material?.Along.Value, "MPa", "It wears slowly; wax it, and look at it now and then.",
-            "It dents the pad and wears flat: a higher or larger cam, or press less.", "Hertz, a round on a flat of the same plastic, against its strength.", () =>
+        yield return Strength.Used("cam.wears", "cam on the pad", face ?? 0, material?.Along.Value, "MPa",
+            "It wears slowly; wax it, and look at it now and then.",
+            "It dents the pad and wears flat: a higher or larger cam, or press less.", "Hertz, a round on a flat of the same plastic, against its strength.",
+                () =>
                 Strength.Best(new StrengthChoice("thick", "cam", r.Thick.Value, 30, t => face!.Value * Math.Sqrt(r.Thick.Value / t) / material!.Along.Value)));
         // The pin stands in the jaw like a post, and is pushed in the middle of the cam.
         var (d, deep) = (r.Turns.Counterpart.Value, Math.Max(1, r.PinDeep));
@@ -169,12 +179,15 @@ internal static class ViceChecks
             "It is bent over: a thicker pin, or one of steel.", "Bending where it leaves the jaw; soft steel bears 200 MPa, plastic a third of its strength.");
         var bears = material?.Along.Value * 2 / PrintedMaterial.Safety;
         yield return Strength.Used("pin.bears", "jaw around the pin", press / (d * deep) * (4 + (6 * arm / deep)), bears, "MPa", "The pin keeps its hole.",
-            "The pin works itself loose: higher jaws, a shorter root, or a thicker pin.", "A post in its hole, pushed above it: F / d l · (4 + 6 a / l); two thirds "
+            "The pin works itself loose: higher jaws, a shorter root, or a thicker pin.",
+                "A post in its hole, pushed above it: F / d l · (4 + 6 a / l); two thirds "
                 + "of the strength.");
         // The cam pushes high, the work holds low: the guides keep the pad upright.
         var tips = press * Math.Abs(r.CamZ + arm - r.WorkZ) / Math.Max(1, r.GuideDeep - r.Stroke) / 2;
-        yield return Strength.Used("pad.tips", "guides, as the pad is pushed above the work", 6 * tips / (d * Math.Max(1, r.GuideDeep - r.Stroke)), bears, "MPa",
-            "They keep the pad upright.", "They wear their holes: let the work lie higher, or lower jaws.", "Moments on both guides; two thirds of the strength.");
+        yield return Strength.Used("pad.tips", "guides, as the pad is pushed above the work", 6 * tips / (d * Math.Max(1, r.GuideDeep - r.Stroke)), bears,
+            "MPa",
+            "They keep the pad upright.", "They wear their holes: let the work lie higher, or lower jaws.",
+                "Moments on both guides; two thirds of the strength.");
     }
 
     private static Remedy.Change Longer(double to) => new($"Make the sliding jaw {Figures.Mm(Math.Ceiling(to))} long",
@@ -188,23 +201,28 @@ internal static class ViceChecks
             new Remedy.Change("Leave the slit open", new Dictionary<string, string> { ["slit"] = "" }));
         yield return Judge.AtLeast("pin.deep", "pin in the jaw under the cam", r.PinDeep, 8, "It stands firm.", "The jaws are too low for a pin under the cam.",
             r.PinDeep < 3 ? Verdict.Stop : Verdict.Watch, "Common practice, no published source.",
-            r.High.Value + 8 - r.PinDeep <= 100 ? [CamViceFamily.High.To(Math.Ceiling(r.High.Value + 8 - r.PinDeep), "Let the jaws stand {0} over the base")] : []);
+            r.High.Value + 8 - r.PinDeep <= 100 ? [CamViceFamily.High.To(Math.Ceiling(r.High.Value + 8 - r.PinDeep), "Let the jaws stand {0} over the base")]
+                : []);
         var between = r.LockAt - r.Lock.Most - ViceReckoning.Free - r.CamAt - r.Hollow;
         yield return Judge.AtLeast("between", "between cam and lock", between, 2, "Enough of the jaw stays between them.", "Cam and lock meet: a longer jaw.",
             Verdict.Stop, "Common practice, no published source.",
             Longer(r.Long.Value + 2 - between));
         var beside = (r.Wide.Value / 2) - Math.Max(r.Hollow, r.Tail.Channel(r.Tail.Deep.Value));
-        yield return Judge.AtLeast("beside", "beside cam and channel", beside, 4, "Enough stays at both sides.", "The vice is too narrow for its cam, or its channel.",
+        yield return Judge.AtLeast("beside", "beside cam and channel", beside, 4, "Enough stays at both sides.",
+            "The vice is too narrow for its cam, or its channel.",
             Verdict.Stop, "Common practice, no published source.", CamViceFamily.Wide.To(Math.Ceiling(r.Wide.Value + (2 * (4 - beside))), "Make it {0} wide"));
         var guide = r.GuideAside - (r.Bores.Guide.Value / 2) - r.Tail.Foot(0) - ViceReckoning.Relief;
-        yield return Judge.AtLeast("guides", "guides beside the foot", guide, 1.2, "They run in solid ground.", "The guides break into the room beside the foot: a "
-            + "wider vice, or a thinner pin.", Verdict.Stop, Geometry, CamViceFamily.Wide.To(Math.Ceiling(r.Wide.Value + (2 * (1.2 - guide))), "Make it {0} wide"));
+        yield return Judge.AtLeast("guides", "guides beside the foot", guide, 1.2, "They run in solid ground.",
+            "The guides break into the room beside the foot: a "
+            + "wider vice, or a thinner pin.", Verdict.Stop, Geometry, CamViceFamily.Wide.To(Math.Ceiling(r.Wide.Value + (2 * (1.2 - guide))),
+                "Make it {0} wide"));
         // Beside the cam's hollow, or below it.
         var hollow = Math.Max(r.GuideAside - (r.Bores.Guide.Value / 2) - r.Hollow, r.CamZ - r.GuideZ - HoleShape.Rise(r.Bores.Guide.Value, HoleLie.Teardrop));
         yield return Judge.AtLeast("guides.cam", "guides from the cam's hollow", hollow, 1.2, "They run in solid ground.",
             "The guides break into the hollow of the cam: higher jaws, or a wider vice.", Verdict.Stop, Geometry,
             CamViceFamily.Wide.To(Math.Ceiling(r.Wide.Value + (2 * (1.2 - hollow))), "Make it {0} wide"));
-        yield return Judge.AtLeast("guides.long", "guides in the jaw", r.GuideLong - r.Pad.Value, 8, "They guide the pad.", "The guides are too short: a longer jaw.",
+        yield return Judge.AtLeast("guides.long", "guides in the jaw", r.GuideLong - r.Pad.Value, 8, "They guide the pad.",
+            "The guides are too short: a longer jaw.",
             r.GuideLong <= r.Pad.Value ? Verdict.Stop : Verdict.Watch, "Common practice, no published source.",
             Longer(r.Long.Value + 8));
         foreach (var check in r.Screw.Checks.Append(r.Takes.Check))

@@ -175,7 +175,8 @@ internal sealed record ViceReckoning
         var (toss, radius, lever, spread) = (CamViceFamily.Throw.Read(p, ledger), CamViceFamily.Cam.Read(p, ledger), CamViceFamily.Lever.Read(p, ledger),
             CamViceFamily.Spread.Read(p, ledger));
         var friction = ledger.Add("friction", "friction", Quantity.Input("friction of plastic on plastic", 0.2, Unit.None,
-            new Provenance.RuleOfThumb("Dry or waxed, 0.2 give or take 0.04; common practice, no published source."), (new Source("friction", "how the cam slides", 0.04), 1)),
+            new Provenance.RuleOfThumb("Dry or waxed, 0.2 give or take 0.04; common practice, no published source."), (new Source("friction",
+                "how the cam slides", 0.04), 1)),
             "Of plastic on plastic.");
         var press = ledger.Add("press", "presses with", Quantity.Chosen("presses with", p.Number("press")!.Value, new(Newton: 1)), "On the work.");
         var cam = new Cam(toss.Value, radius.Value, turns.Counterpart.Value / 2);

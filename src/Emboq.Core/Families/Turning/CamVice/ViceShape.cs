@@ -83,7 +83,8 @@ internal static class ViceShape
         var (half, neck, slit, length) = (r.Wide.Value / 2, r.Tail.Foot(0), r.Slit.Value / 2, r.Long.Value);
         var (under, bottom) = (r.BaseHigh + ViceReckoning.Free, r.Floor.Value + Dovetail.Under);
         var toe = r.Tail.Foot(r.BaseHigh - bottom);
-        var block = Box(-half, 0, under, half, length, r.Top) - Box(-neck - ViceReckoning.Relief, -1, under - 1, neck + ViceReckoning.Relief, length + 1, r.RootTop);
+        var block = Box(-half, 0, under, half, length, r.Top) - Box(-neck - ViceReckoning.Relief, -1, under - 1, neck + ViceReckoning.Relief, length + 1,
+            r.RootTop);
         var foot = Drawn(new(new Point2(-toe, bottom), new(toe, bottom), new(neck, r.BaseHigh), new(neck, r.RootTop + 0.5), new(-neck, r.RootTop + 0.5),
             new(-neck, r.BaseHigh)), 0, length);
         var (across, along) = r.OnEnd ? (HoleLie.Teardrop, HoleLie.Upright) : (HoleLie.Upright, HoleLie.Teardrop);
@@ -103,7 +104,8 @@ internal static class ViceShape
         var pad = Box(-half, 0, 0, half, r.High.Value - ViceReckoning.Free, thick);
         pad = r.Face switch
         {
-            JawFace.Ledge when r.Rest.Value > ViceReckoning.Free => pad + Box(-half, 0, thick - 1, half, r.Rest.Value - ViceReckoning.Free, thick + r.Ledge.Value),
+            JawFace.Ledge when r.Rest.Value > ViceReckoning.Free => pad + Box(-half, 0, thick - 1, half, r.Rest.Value - ViceReckoning.Free,
+                thick + r.Ledge.Value),
             JawFace.Vee => pad - Groove(r).Tipped(90).At(0, r.WorkZ - r.BaseHigh - ViceReckoning.Free, thick),
             _ => pad,
         };

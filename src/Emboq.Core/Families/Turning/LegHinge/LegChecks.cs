@@ -44,7 +44,8 @@ internal static class LegChecks
             case Passing.Beside:
                 yield return Judge.AtLeast("passes", "between the folded legs", folded.Free(turned), gap, folded.EndsBefore(turned)
                         ? "They lie beside each other." : "They lie beside each other, and past the other end's hinge.",
-                    folded.Turn is { } least ? $"They run into each other: {Figures.Plain(least)}° let them pass." : "However they are turned, they do not pass.",
+                    folded.Turn is { } least ? $"They run into each other: {Figures.Plain(least)}° let them pass."
+                        : "However they are turned, they do not pass.",
                     Verdict.Stop, "Distance of the bolts times sin of the turn, less the leg.", folded.Turn is { } turn
                         ? [new Remedy.Change($"Turn them by {Figures.Plain(turn)}°", new Dictionary<string, string> { ["turned"] = Figures.Number(turn) })]
                         : [Lie("over", "Fold one under the other")]);
@@ -119,7 +120,8 @@ internal static class LegChecks
         }
 
         var borne = material.Strain(Lifetime.OfADay(p.Number("folds")!.Value)).Value;
-        yield return Strength.Used("spring.bends", "spring, as its bump is lifted", 100 * spring.Strain(spring.Thick.Value, spring.Bump.Value), 100 * borne, "%",
+        yield return Strength.Used("spring.bends", "spring, as its bump is lifted", 100 * spring.Strain(spring.Thick.Value, spring.Bump.Value), 100 * borne,
+            "%",
             "It bears being lifted as often as that.", "It tires and breaks: a thinner spring, a lower bump, or lower cheeks.", "3 t δ / 2 L².", () =>
                 Strength.Best(new StrengthChoice("springThick", "spring", spring.Thick.Value, 0.8, t => spring.Strain(t, spring.Bump.Value) / borne)));
         const double Hand = 80;
@@ -157,7 +159,8 @@ internal static class LegChecks
         var arm = r.Lock == LegLock.Bolt ? Math.Min(r.LockDown, r.Down.Value) : r.Down.Value;
         var atBolt = (moment / arm) + (r.Stands ? 0 : r.Load.Weight.Value);
         var bears = material?.Along.Value * 2 / PrintedMaterial.Safety;
-        yield return Strength.Used("bolt.bears", $"cheeks around the bolt, {Pushed}", atBolt / (2 * cheek * d), bears, "MPa", "The bolt does not widen its holes.",
+        yield return Strength.Used("bolt.bears", $"cheeks around the bolt, {Pushed}", atBolt / (2 * cheek * d), bears, "MPa",
+            "The bolt does not widen its holes.",
             "The bolt widens its holes: thicker cheeks, lower ones, or a thicker bolt.", "Force over bolt and cheeks; two thirds of the strength.",
             () => Strength.Best(new StrengthChoice("cheek", "cheek", cheek, 30, k => atBolt / (2 * k * d) / bears!.Value)));
         const double Wood = LegReckoning.WoodCrushes / LegReckoning.WoodAllowed;
@@ -168,9 +171,12 @@ internal static class LegChecks
         var (deep, across) = (r.Front - r.BackEnd, r.Gap + cheek);
         var (along, layers) = (material?.Along.Value / PrintedMaterial.Safety, material?.Across.Value / PrintedMaterial.Safety);
         var root = r.OnBack ? along : layers;
-        yield return Strength.Used("channel.bends", $"cheeks at the plate, {Pushed} to its side", push * (r.Reach + r.Drop.Value) / (across * deep * cheek), root,
-            "MPa", "They do not break off the plate.", "They break off the plate: thicker cheeks, or print it on its back.", $"Two flanges of a channel; {Third}",
-            () => Strength.Best(new StrengthChoice("cheek", "cheek", cheek, 30, k => push * (r.Reach + r.Drop.Value) / ((r.Gap + k) * deep * k) / root!.Value)));
+        yield return Strength.Used("channel.bends", $"cheeks at the plate, {Pushed} to its side", push * (r.Reach + r.Drop.Value) / (across * deep * cheek),
+            root,
+            "MPa", "They do not break off the plate.", "They break off the plate: thicker cheeks, or print it on its back.",
+                $"Two flanges of a channel; {Third}",
+            () => Strength.Best(new StrengthChoice("cheek", "cheek", cheek, 30, k =>
+                push * (r.Reach + r.Drop.Value) / ((r.Gap + k) * deep * k) / root!.Value)));
         // Each cheek bends about the edge of the stop: the leg presses it at two thirds of what it holds.
         var (side, free) = (moment / (2.0 / 3 * (r.Above.Value + r.Down.Value)), r.Front - r.StopAt(r.Bottom));
         var leaf = r.OnBack ? layers : along;
@@ -180,7 +186,8 @@ internal static class LegChecks
             () => Strength.Best(new StrengthChoice("cheek", "cheek", cheek, 30, k => Bent(k) / leaf!.Value)));
         if (!r.Stands)
         {
-            yield return Strength.Used("weight.bears", "cheeks under the table's weight", r.Load.Weight.Value / (2 * cheek * d), bears is { } b && material is { } m
+            yield return Strength.Used("weight.bears", "cheeks under the table's weight", r.Load.Weight.Value / (2 * cheek * d),
+                bears is { } b && material is { } m
                 ? b * m.KeptForADay(warm: false).Value : null, "MPa", "The bolt bears it for years.",
                 "It creeps until the leg's end stands on the plate: let the leg's end bear, or thicker cheeks.",
                 "Force over bolt and cheeks; what is left of two thirds of the strength under a lasting load.");
@@ -197,7 +204,8 @@ internal static class LegChecks
         var pull = Math.Max(moment / (aside + r.Side) / row, moment / Arm() / along);
         yield return Strength.Used("screws.pull", "screws, as the table is pushed", pull, r.Bears.Value, "N", "They are not drawn out of the table.",
             "They are drawn out of the table: longer or thicker screws, a longer plate, or four screws beside the cheeks.",
-            "Moments about an edge of the plate; Wood Handbook, softwood, a quarter of it.", () => Strength.Best(new StrengthChoice("plateLong", "plate's length",
+            "Moments about an edge of the plate; Wood Handbook, softwood, a quarter of it.", () => Strength.Best(new StrengthChoice("plateLong",
+                "plate's length",
                 r.PlateLong.Value, 300, l => Math.Max(moment / (aside + r.Side) / row, moment / (Arm() + (l - r.PlateLong.Value)) / along) / r.Bears.Value)));
         foreach (var check in r.Screw.Checks.Concat(r.Pivot.Checks).Append(r.Takes.Check).Append(r.BoltLong.Check))
         {
@@ -206,10 +214,12 @@ internal static class LegChecks
 
         yield return r.Screw.SeatCheck("screw.seat", "screw", 1.5, LegHingeFamily.Plate.To(Math.Ceiling(r.Screw.Recess + 1.5), "Make the plate {0} thick"));
         yield return r.Hidden
-            ? Judge.AtLeast("hidden", "leg over the heads of its screws", Math.Min(r.Leg.Counterpart.Value / 2 - r.HiddenAside, r.Thick / 2) - r.HeadRadius, 0.5,
+            ? Judge.AtLeast("hidden", "leg over the heads of its screws", Math.Min(r.Leg.Counterpart.Value / 2 - r.HiddenAside, r.Thick / 2) - r.HeadRadius,
+                0.5,
                 "Nobody sees a screw once it is unfolded.", "The leg does not hide them: smaller screws, or screws beside the cheeks.", Verdict.Stop, Geometry,
                 new Remedy.Change("Put them beside the cheeks", new Dictionary<string, string> { ["screwsAt"] = "beside" }))
-            : Judge.AtLeast("screws.apart", "screws of one side, apart", r.Screws.Max(s => s.Y) - r.Screws.Min(s => s.Y), 2 * r.Screw.Reach, "They do not meet.",
+            : Judge.AtLeast("screws.apart", "screws of one side, apart", r.Screws.Max(s => s.Y) - r.Screws.Min(s => s.Y), 2 * r.Screw.Reach,
+                "They do not meet.",
                 "The plate is too short for two screws in a row.", Verdict.Stop, Geometry,
                 LegHingeFamily.PlateLong.To(Math.Ceiling(r.PlateLong.Value + (2 * r.Screw.Reach) - (r.Screws.Max(s => s.Y) - r.Screws.Min(s => s.Y))),
                     "Make the plate {0} long"));

@@ -57,7 +57,8 @@ internal static class LegDrawing
 
         Lying(0, 1, r.Above.Value, Matter.Machine);
         Lying(r.Folded.Between, -1, r.Above.Value, Matter.Machine);
-        return sheet.Along("between", 0, r.Folded.Between * scale, -r.Folded.Aside(r.Turned.Value) * scale, 1, CalloutSide.Below, "between").Point("turned", r.Reach * cos * scale / 2,
+        return sheet.Along("between", 0, r.Folded.Between * scale, -r.Folded.Aside(r.Turned.Value) * scale, 1, CalloutSide.Below, "between").Point("turned",
+            r.Reach * cos * scale / 2,
             r.Reach * sin * scale / 2, CalloutSide.Below, r.Passing == Passing.Beside ? "turned" : "pass");
     }
 }

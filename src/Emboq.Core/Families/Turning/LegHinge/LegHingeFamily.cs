@@ -10,7 +10,8 @@ public static class LegHingeFamily
     ];
 
     /// <summary>The spring: always flat, its bump up.</summary>
-    internal static readonly IReadOnlyList<WayUp> SpringWays = [new("flat", "its bump up", 0, "Lines run along the spring.", "Nothing that fits is on a seam.")];
+    internal static readonly IReadOnlyList<WayUp> SpringWays = [new("flat", "its bump up", 0, "Lines run along the spring.",
+        "Nothing that fits is on a seam.")];
 
     internal static readonly IReadOnlyList<WayUp> WedgeWays = [new("flat", "as it lies", 0, "It carries nothing.", "Its long sides are upright.")];
 
@@ -151,7 +152,8 @@ public static class LegHingeFamily
             Passing.Over => "Screw the thicker hinges to one end. Fold the other end's legs first, and unfold them last.",
             _ => "Screw the hinges on with the legs along the table. They fold in any order.",
         };
-        yield return r.Hidden ? "Drive the screws before the leg goes in: it hides them." : "Mark the screws through the plate, drill the pilots, and drive them.";
+        yield return r.Hidden ? "Drive the screws before the leg goes in: it hides them."
+            : "Mark the screws through the plate, drill the pilots, and drive them.";
         yield return "Bolt the leg in with a washer at each side; tighten until it turns stiffly by hand.";
         if (r.Lock != LegLock.Weight)
         {

@@ -171,13 +171,15 @@ internal sealed record LegReckoning
     /// <summary>From the table to the lowest of all folded legs, mm.</summary>
     public double FoldedDeep => -PivotZ + (Thick / 2) + Lower;
 
-    public bool Built => PlateFront >= Front && StopTop - 3 > Bottom && LockDown > Pivot.Reach + 1 && (!Hidden || HiddenAside > HeadRadius + 1) && Drop.Value >= Thick / 2;
+    public bool Built =>
+        PlateFront >= Front && StopTop - 3 > Bottom && LockDown > Pivot.Reach + 1 && (!Hidden || HiddenAside > HeadRadius + 1) && Drop.Value >= Thick / 2;
 
     public static LegReckoning Of(Brief brief, Ledger ledger)
     {
         var (p, leg) = (brief.Parameters, brief.Interfaces["leg"]);
         var way = LegHingeFamily.Way.Read(p, ledger);
-        var gap = Fitted.Reckon(new("leg", "width", Surface.Pocket, FitClasses.Of(p.Choice("across")), p.Number("clearance"), "gap for the leg"), leg, brief.Fits,
+        var gap = Fitted.Reckon(new("leg", "width", Surface.Pocket, FitClasses.Of(p.Choice("across")), p.Number("clearance"), "gap for the leg"), leg,
+            brief.Fits,
             brief.Tries, ledger);
         Quantity Read(string key, string name) => ledger.Add($"leg.{key}", name, Evaluation.Of(leg, key)!.Quantity, "As read.");
         var (length, thick) = (Read("length", "length of the leg"), Read("thickness", "thickness of the leg"));
@@ -188,7 +190,8 @@ internal sealed record LegReckoning
         var half = thick / 2;
         var drop = ledger.Add("drop", "plate to bolt", stands ? (above * Quantity.Cos(leans)) + (half * Quantity.Sin(leans))
             : Quantity.Sqrt(Quantity.Square(above) + Quantity.Square(half)) + Quantity.Chosen("free", Free, Unit.Millimetre, "this family"),
-            stands ? "The leg's end comes to bear on the plate; its inner corner is rounded about the bolt." : "The corners of its end turn free of the plate.");
+            stands ? "The leg's end comes to bear on the plate; its inner corner is rounded about the bolt."
+                : "The corners of its end turn free of the plate.");
         var (lie, size) = (HoleLie.Teardrop, p.Choice("bolt"));
         var pivot = ScrewHole.Passing(PartBodies.Scope(brief, ledger, "bolt", "bolt"), size, "medium", cheek.Value, lie);
         var plate = LegHingeFamily.Plate.Read(p, ledger);
@@ -198,7 +201,8 @@ internal sealed record LegReckoning
         var material = PrintedMaterial.Of(brief.Process);
         // The bolt's head, and its nut, stand out beside the cheeks.
         var folded = new FoldedLegs(LegHingeFamily.Between.Read(p, ledger).Value, length.Value - above.Value, gap.Counterpart.Value,
-            LegHingeFamily.Gap.Read(p, ledger).Value, ((gap.Drawn.Value / 2) + cheek.Value + Hardware.Diameter(size).Value + 2, Math.Max(thick.Value / 2, pivot.Reach + 0.5)));
+            LegHingeFamily.Gap.Read(p, ledger).Value, ((gap.Drawn.Value / 2) + cheek.Value + Hardware.Diameter(size).Value + 2, Math.Max(thick.Value / 2,
+                pivot.Reach + 0.5)));
         var passing = LegHingeFamily.Pass.Read(p, ledger);
         var locked = LegHingeFamily.Locks.Read(p, ledger);
         var reckoned = new LegReckoning
