@@ -167,4 +167,16 @@ public sealed class BracketTests
         Of(Mounts.Design("bracket", "", null, taken, ("mount1", "hole-row", "diameter 5, gap1.centre 72")), "mounts.taken").Verdict.ShouldBe(Verdict.Watch);
         Serving("72").Hardware.ShouldNotContain(h => h.Contains("washers", StringComparison.Ordinal));
     }
+
+    /// <summary>By hand: 25 + 40 mm of a row of three holes are 65, and come nearest to the 64 of the other mount; with 90 mm beside them the whole row of 30 + 65
+    /// is taken.</summary>
+    [Theory]
+    [InlineData("gap1.centre 64", "gap1.centre 25, gap2.centre 40", 64.5, 0.5)]
+    [InlineData("gap1.centre 90", "gap1.centre 30, gap2.centre 65", 92.5, 2.5)]
+    public void Of_a_row_of_more_holes_those_two_are_taken_that_suit_the_other_mounts(string one, string other, double middle, double travel)
+    {
+        var design = Mounts.Design("bracket", "", null, null, ("mount1", "hole-row", $"diameter 5, {one}"), ("mount2", "hole-row", $"diameter 5, {other}"));
+        (design.Ledger["mounts.middle"].Value, design.Ledger["mounts.travel"].Value).ShouldBe((middle, travel));
+        design.Ledger.Lines.Single(l => l.Key == "mount2.spacing").Because.ShouldContain("holes 1 and 3");
+    }
 }

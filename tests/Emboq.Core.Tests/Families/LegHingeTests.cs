@@ -130,6 +130,10 @@ public sealed class LegHingeTests
         Design($"lock={Taken(pushed, "lock")}").Checks.ShouldNotContain(c => c.Key == "kept");
         Of(Design("lock=spring; push=5"), "kept").Verdict.ShouldBe(Verdict.Good);
         Of(Design("lock=weight"), "kept").Verdict.ShouldBe(Verdict.Stop);
+        // 20 mm of cheek less bump, bolt and ends leave 6 mm.
+        var none = Of(Design("lock=spring; down=20; push=5"), "spring.long");
+        none.Verdict.ShouldBe(Verdict.Stop);
+        Of(Design($"lock=spring; down={Taken(none, "down")}; push=0"), "kept").Verdict.ShouldBe(Verdict.Good);
     }
 
     [Fact]

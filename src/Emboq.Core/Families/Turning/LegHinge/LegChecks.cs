@@ -17,6 +17,22 @@ internal static class LegChecks
             lower >= 20 ? [LegHingeFamily.Down.To(lower, "Let the cheeks end {0} below the bolt")] : []);
     }
 
+    /// <summary>Whether a spring has room to bend between its bolt and its bump; asked before its force is reckoned.</summary>
+    public static Check? SpringTooShort(ParameterValues p)
+    {
+        const double Least = 12;
+        if (p.Choice("lock") != "spring")
+        {
+            return null;
+        }
+
+        var rest = LegSpring.Ends + p.Number("bump")!.Value + Hardware.Diameter(p.Choice("bolt")).Value;
+        var has = p.Number("down")!.Value - rest;
+        return Judge.AtLeast("spring.long", "spring, from its bolt to its bump", has, Least, "It has room to bend.",
+            "No spring is left between its bolt and its bump: lower cheeks, or a thinner bolt.", Verdict.Stop, "Common practice, no published source.",
+            LegHingeFamily.Down.To(Math.Ceiling(Least + rest), "Let the cheeks end {0} below the bolt"));
+    }
+
     public static IEnumerable<Check> Of(LegReckoning r, Brief brief)
     {
         var p = brief.Parameters;

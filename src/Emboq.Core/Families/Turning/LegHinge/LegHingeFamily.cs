@@ -110,6 +110,11 @@ public static class LegHingeFamily
             return PartBodies.Unbuilt(ledger, [tooShort], Cautions);
         }
 
+        if (LegChecks.SpringTooShort(brief.Parameters) is { Verdict: Verdict.Stop } noSpring)
+        {
+            return PartBodies.Unbuilt(ledger, [noSpring], Cautions);
+        }
+
         var r = LegReckoning.Of(brief, ledger);
         List<Check> checks = [.. LegChecks.Of(r, brief), DutyCheck.Of("years", brief.Process),
             ChanceCheck.Of(r.Leg.Chance, [(r.Leg.Realised, leg, "width")], r.Leg.Contradictions),

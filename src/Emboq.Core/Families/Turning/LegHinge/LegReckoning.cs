@@ -19,6 +19,9 @@ internal enum LegLock
 /// <param name="Clicks">Force at the bump, along the cheek, that drives it out, N; likewise.</param>
 internal sealed record LegSpring(Quantity Long, Quantity Thick, Quantity Wide, Quantity Bump, Quantity? Lifts, Quantity? Clicks)
 {
+    /// <summary>Of the cheek below the bump's middle, less the bump: what it is thicker than that, free room, and what stays below, mm.</summary>
+    public const double Ends = 2 + LegReckoning.Free + 3;
+
     /// <summary>Radius of the bump where it leaves the cheek, mm.</summary>
     public double Radius => Bump.Value + 2;
 
@@ -145,7 +148,7 @@ internal sealed record LegReckoning
     public Point2 LockAt => new(-LockDown * Math.Sin(Leans.Value * Math.PI / 180), PivotZ - (LockDown * Math.Cos(Leans.Value * Math.PI / 180)));
 
     /// <summary>From the bolt down the leg to what locks it, mm.</summary>
-    public double LockDown => Down.Value - (Lock == LegLock.Spring ? Spring!.Radius + Free + 3 : Pivot.Reach + 0.5);
+    public double LockDown => Down.Value - (Lock == LegLock.Spring ? Spring!.Bump.Value + LegSpring.Ends : Pivot.Reach + 0.5);
 
     /// <summary>From the middle to the side of the plate, mm.</summary>
     public double Side => Hidden ? Outside : Outside + (2 * Screw.Reach) + 1;
@@ -274,7 +277,7 @@ internal sealed record LegReckoning
         var (thick, wide, bump) = (LegHingeFamily.SpringThick.Read(p, ledger), LegHingeFamily.SpringWide.Read(p, ledger), LegHingeFamily.Bump.Read(p, ledger));
         Quantity Fixed(string name, double mm) => Quantity.Chosen(name, mm, Unit.Millimetre, "this family");
         // As LockDown, less what the washer of the bolt holds.
-        var length = ledger.Add("spring.long", "spring, from its bolt to its bump", at.Down - bump - Fixed("end of the spring", 2 + Free + 3) - at.Bolt,
+        var length = ledger.Add("spring.long", "spring, from its bolt to its bump", at.Down - bump - Fixed("end of the spring", LegSpring.Ends) - at.Bolt,
             "It bends from the washer under the bolt's head.");
         var lifts = material is null ? null : ledger.Add("spring.lifts", "force that lifts its bump", material.Stiffness * wide * bump
             * Quantity.Square(thick) * thick / (4 * Quantity.Square(length) * length), "A bar held at one end: 3 E I δ / L³, with I = w t³ / 12.");
