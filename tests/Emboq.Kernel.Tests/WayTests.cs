@@ -90,4 +90,19 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
         // Moving by a share of its height at every layer, it closes skin beside itself: none of them is like the next.
         layers.Skip(5).Take(40).ShouldAllBe(l => l.Skin > 5);
     }
+
+    /// <summary>Pieces that have one way to lie and no choice are laid so that nothing of them wants support.</summary>
+    [Theory]
+    [InlineData("cam-vice", "")]
+    [InlineData("cam-vice", "face=vee; wide=80; thick=14; high=44")]
+    [InlineData("leg-hinge", "lock=spring; leans=9")]
+    public async Task What_has_one_way_up_prints_so(string key, string entries)
+    {
+        var alone = Design(key, entries).Pieces.Where(p => p.WayBy is null).ToList();
+        alone.ShouldNotBeEmpty();
+        foreach (var piece in alone)
+        {
+            WayChecks.NeedsSupport((await Compared(piece.Solid, [piece.Way])).Ways[0]).ShouldBeFalse(piece.Name);
+        }
+    }
 }
