@@ -1,21 +1,21 @@
 namespace Emboq.Core.Mechanics;
 
 /// <summary>A round cam that turns about a pin beside its middle, against a flat face.</summary>
-/// <param name="Throw">From the pin's axis to the middle of the round, mm.</param>
-/// <param name="Radius">Of the round, mm.</param>
-/// <param name="Pin">Radius of the pin, mm.</param>
-internal sealed record Cam(double Throw, double Radius, double Pin)
+/// <param name="Throw">From the pin's axis to the middle of the round.</param>
+/// <param name="Radius">Of the round.</param>
+/// <param name="Pin">Radius of the pin.</param>
+internal sealed record Cam(Quantity Throw, Quantity Radius, Quantity Pin)
 {
     /// <summary>How far it has pushed the face when it has turned so far from its lowest, mm: e (1 − cos θ).</summary>
-    public double Rise(double degrees) => Throw * (1 - Math.Cos(degrees * Math.PI / 180));
+    public double Rise(double degrees) => Throw.Value * (1 - Math.Cos(degrees * Math.PI / 180));
 
     /// <summary>Greatest throw at which it stays by itself wherever it is left: the face pushes e beside the pin at most, and friction holds with μ R
     /// (jig and fixture handbooks; line contact).</summary>
     public static double HoldsUpTo(double friction, double radius) => friction * radius;
 
-    /// <summary>Force of a hand at the end of a lever that presses with a force, N: the face's push beside the pin, and friction at the face and at the
+    /// <summary>Force of a hand at the end of a lever that presses with a force: the face's push beside the pin, and friction at the face and at the
     /// pin.</summary>
-    public double Hand(double press, double lever, double friction) => press * (Throw + (friction * (Radius + Pin))) / lever;
+    public Quantity Hand(Quantity press, Quantity lever, Quantity friction) => press * (Throw + (friction * (Radius + Pin))) / lever;
 }
 
 /// <summary>An oval that is turned between two flat faces and spreads both.</summary>
@@ -37,7 +37,7 @@ internal sealed record OvalCam(double Least, double Most)
         return ((Most * Most) - (Least * Least)) * sin * cos / Half(degrees);
     }
 
-    /// <summary>Its greatest arm: 45 degrees is within a hundredth of it for ovals that are nearly round.</summary>
+    /// <summary>Its greatest arm, looked for at whole degrees.</summary>
     public double GreatestArm => Enumerable.Range(0, 91).Max(d => Arm(d));
 
     /// <summary>Force of a hand at the end of a lever that spreads with a force on each side, N.</summary>

@@ -168,8 +168,8 @@ public sealed class BracketTests
         Serving("72").Hardware.ShouldNotContain(h => h.Contains("washers", StringComparison.Ordinal));
     }
 
-    /// <summary>By hand: 25 + 40 mm of a row of three holes are 65, and come nearest to the 64 of the other mount; with 90 mm beside them the whole row of 30 + 65
-    /// is taken.</summary>
+    /// <summary>By hand: 25 + 40 mm of a row of three holes are 65, and come nearest to the 64 of the other mount; beside 90 mm the whole row of
+    /// 30 + 65 is taken.</summary>
     [Theory]
     [InlineData("gap1.centre 64", "gap1.centre 25, gap2.centre 40", 64.5, 0.5)]
     [InlineData("gap1.centre 90", "gap1.centre 30, gap2.centre 65", 92.5, 2.5)]

@@ -40,9 +40,14 @@ public sealed class CamViceTests
     {
         const double Step = 1e-4;
         var radians = Step * Math.PI / 180;
-        var cam = new Cam(1.5, 14, 2.5);
+        static Quantity Of(double value, Unit unit) => Quantity.Chosen("stated", value, unit);
+        var (mm, lever) = (Unit.Millimetre, Of(55, Unit.Millimetre));
+        var cam = new Cam(Of(1.5, mm), Of(14, mm), Of(2.5, mm));
         var steepest = Enumerable.Range(0, 181).Max(d => (cam.Rise(d + Step) - cam.Rise(d)) / radians);
-        cam.Hand(100, 55, 0).ShouldBe(100 * steepest / 55, 1e-3);
+        cam.Hand(Of(100, new(Newton: 1)), lever, Of(0, Unit.None)).Value.ShouldBe(100 * steepest / 55, 1e-3);
+        // At 0.2, by hand: 100 · (1.5 + 0.2 · 16.5) / 55.
+        Mounts.Of(Design(""), "hand").Verdict.ShouldBe(Verdict.Good);
+        Design("").Ledger["hand"].Value.ShouldBe(100 * (1.5 + (0.2 * 16.5)) / 55, 1e-9);
         var oval = new OvalCam(4.85, 5.65);
         foreach (var degrees in new[] { 10.0, 45, 80 })
         {

@@ -17,6 +17,8 @@ public sealed class EveryFamilyTests
         (design.Pieces.Count > 0 || design.Checks.Any(c => c.Verdict == Verdict.Stop)).ShouldBeTrue();
         design.Checks.ShouldAllBe(c => c.Says.Length > 10 && c.Figure.Length > 0 && c.Limit.Length > 0 && c.Source.Length > 0);
         design.Checks.Select(c => c.Key).ShouldBeUnique();
+        // Less than nothing of a strength is used by nothing: such a green was never judged.
+        design.Checks.ShouldAllBe(c => c.Used == null || c.Used >= 0);
         design.Ledger.Lines.ShouldAllBe(l => double.IsFinite(l.Quantity.Value) && l.Because.Length > 0);
         if (design.Checks.All(c => c.Verdict != Verdict.Stop))
         {
@@ -40,7 +42,9 @@ public sealed class EveryFamilyTests
     [MemberData(nameof(Keys))]
     public void A_remedy_changes_parameters_of_its_family_and_stands_beside_nothing_that_is_good(string key) => RandomBriefs.Usual(Of(key)).Sample(brief =>
     {
-        foreach (var check in Of(key).Design(brief).Checks)
+        var design = Of(key).Design(brief);
+        (design.Pieces.Count > 0 || design.Checks.Any(c => c.Verdict == Verdict.Stop)).ShouldBeTrue("near the usual decisions too a check says why");
+        foreach (var check in design.Checks)
         {
             foreach (var change in check.Remedies.OfType<Remedy.Change>())
             {

@@ -95,7 +95,8 @@ internal static class RodBlockChecks
     private static string What(RodBlockReckoning r) => r.Slot is not null ? "slot" : r.Printed ? "thread" : "insert";
 
     private static string Rubs(RodBlockReckoning r) => r.Pinch is null ? "Friction under the tips and opposite them; μ 0.2, common practice."
-        : "Friction under the lip and opposite it; a rod bears no less than what the screws do not spend on the lip (statics of a prop); μ 0.2, common practice.";
+        : "Friction under the lip and opposite it; a rod bears no less than what the screws do not spend on the lip (statics of a prop); "
+            + "μ 0.2, common practice.";
 
     private static IEnumerable<Check> Set(RodBlockReckoning r)
     {

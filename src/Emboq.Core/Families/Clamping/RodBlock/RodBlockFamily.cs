@@ -109,7 +109,8 @@ public static class RodBlockFamily
             Drawing = built ? Draw(r, place) : null,
             Hardware =
             [
-                r.Pinch is { } held ? $"{r.At.Count * r.Rods.Count} x {held.Takes.Says}, with washers" : $"{r.At.Count * r.Rods.Count} set screws {Hardware.Name(r.Size)}, "
+                r.Pinch is { } held ? $"{r.At.Count * r.Rods.Count} x {held.Takes.Says}, with washers"
+                    : $"{r.At.Count * r.Rods.Count} set screws {Hardware.Name(r.Size)}, "
                     + $"{Figures.Mm(Math.Ceiling(r.Aside.Value))} or longer, tips of plastic or brass",
                 .. r.Printed ? Array.Empty<string>() : r.Slot is not null ? [$"1 nut {Hardware.Name(r.InsertSize)}, in the slot"]
                     : [$"{r.Inserts.Count} heat-set insert{(r.Inserts.Count == 1 ? "" : "s")} {Hardware.Name(r.InsertSize)}"],

@@ -52,7 +52,7 @@ internal static class SaddleChecks
             yield return Judge.AtMost("stack", "doubt of the height", 2 * r.Air.StandardUncertainty, r.Give.Value, "The rubber takes up what is in doubt.",
                 "Block and feet will not both stand: measure the air again, or file the block.", Verdict.Watch, "Stack of heights, k = 2.");
         }
-        else
+        else if (r.Air.Value >= 0)
         {
             yield return Strength.Used("bends", "screw that crosses the air", r.Bends, Steel, "MPa", "A push at the table does not bend it.",
                 "A push at the table bends the screws in the air: put a block under the tube, or take thicker screws.",

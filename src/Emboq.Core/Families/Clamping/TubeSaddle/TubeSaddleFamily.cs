@@ -71,7 +71,8 @@ public static class TubeSaddleFamily
     private static readonly IReadOnlyList<string> Cautions =
     [
         "A machine that tips hurts: push and lift it with the plug pulled, harder than you ever will in use, before it is used.",
-        "How a machine is fixed and lifted, its manual decides: no hole is drilled in a frame that it does not allow, and a print is no part of a lifting gear.",
+        "How a machine is fixed and lifted, its manual decides: no hole is drilled in a frame that it does not allow, "
+            + "and a print is no part of a lifting gear.",
     ];
 
     private static Design Design(Brief brief)

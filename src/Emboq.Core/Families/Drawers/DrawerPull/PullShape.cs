@@ -12,7 +12,8 @@ internal static class PullShape
     public static Proof OnePost(PullReckoning r) =>
         new("ring-post", r.Lip is null ? "one post, as deep as its hole" : "one end of the plate", () => Post(r),
             r.Slot is null ? "Proves the hole for the hardware in this filament. It does not prove the spacing, nor the face."
-                : "Proves that the nut slides in under its roof, does not turn, and that the screw goes on past it. It does not prove the spacing, nor the face.");
+                : "Proves that the nut slides in under its roof, does not turn, and that the screw goes on past it. "
+                    + "It does not prove the spacing, nor the face.");
 
     public static Body Drawer(PullReckoning r) => new("machine-front", "drawer front", () => Front(r));
 

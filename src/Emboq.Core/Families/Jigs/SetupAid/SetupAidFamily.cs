@@ -75,7 +75,8 @@ public static class SetupAidFamily
             var other = 180 - read;
             return PartBodies.Unbuilt(ledger, [new("angle.range", $"{measured.Name} as a wedge", Verdict.Stop,
                 $"A wedge of {Figures.Degrees(read)} cannot be built; the nearest that can is "
-                    + $"{nearest}.{(other is >= LeastAngle and <= MostAngle ? $" Measure the angle on the other side of the line, {Figures.Degrees(other)}, and make a wedge of that." : "")}",
+                    + $"{nearest}." + (other is >= LeastAngle and <= MostAngle
+                        ? $" Measure the angle on the other side of the line, {Figures.Degrees(other)}, and make a wedge of that." : ""),
                 Figures.Degrees(read), $"{Figures.Degrees(LeastAngle)} to {Figures.Degrees(MostAngle)}", "Plane geometry.",
                     [new Remedy.Measure($"Measure {measured["angle"].Name} again", measured.Id, "angle")])], Cautions);
         }

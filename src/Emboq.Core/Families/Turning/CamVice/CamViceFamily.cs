@@ -33,6 +33,8 @@ public static class CamViceFamily
 
     internal static readonly Decision<WayUp> Way = Decide.Way(JawWays);
 
+    internal static readonly Decision<PinSort> Pin = PinSorts.Decided("One in the cam, two that guide the pad.", "steel pins, pressed into jaw and pad");
+
     internal static readonly Decision<JawFace> Face = Decide.Choice("face", "Its faces are", "A ledge carries thin work, and what stands proud below it.",
         ("ledge", "with a ledge", JawFace.Ledge), ("flat", "flat", JawFace.Flat), ("vee", "with a groove along them", JawFace.Vee));
 
@@ -89,7 +91,7 @@ public static class CamViceFamily
             Specs.Choice("across", "The cam on its pin", "slide", "How close it turns.",
                 [.. FitClasses.All.Where(f => f.Key is "slide" or "moving").Select(f => new ParameterOption(f.Key, f.Name))]),
             Specs.Length("clearance", "Clearance on the pin", null, 0, 3, "On its diameter. Left open, the fit decides.", 0.05),
-            FlipHinge.FlipHingeFamily.Pin.Spec with { Help = "One in the cam, two that guide the pad." },
+            Pin.Spec,
             Specs.Number("opened", "Opened and closed", 20, 1, 1000, "times a day", "Each time bends the halves of the foot."),
             Specs.Choice("woodScrew", "Screws", "4 mm", "Countersunk in the floor of the channel, two into the bench.", Hardware.WoodScrews),
             Specs.Board, Roller.Spec, Way.Spec, .. MakeOrBuy.Specs,
@@ -137,7 +139,7 @@ public static class CamViceFamily
             Drawing = r.Built ? ViceDrawing.Of(r) : null,
             Hardware =
             [
-                $"3 pins {Figures.Mm(r.Turns.Counterpart.Value)}, {FlipHinge.PinSorts.Say(r.Pin)}: one {Figures.Mm(r.PinLong)} long, two "
+                $"3 pins {Figures.Mm(r.Turns.Counterpart.Value)}, {PinSorts.Say(r.Pin)}: one {Figures.Mm(r.PinLong)} long, two "
                     + $"{Figures.Mm(r.GuideLong)}",
                 $"2 wood screws {r.Takes.Says}, into the bench",
             ],

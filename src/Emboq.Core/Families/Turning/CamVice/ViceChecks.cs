@@ -1,4 +1,3 @@
-using Emboq.Core.Families.Turning.FlipHinge;
 using Emboq.Core.Mechanics;
 
 namespace Emboq.Core.Families.Turning.CamVice;
@@ -11,7 +10,9 @@ internal static class ViceChecks
     public static IEnumerable<Check> Of(ViceReckoning r, ParameterValues p)
     {
         yield return ReadingChecks.Of("pin.readings", "pin measured", r.Turns.Place, "diameter");
-        foreach (var check in Takes(r, p).Concat(Cams(r, p)).Concat(Locks(r, p)).Concat(Bears(r)).Concat(Made(r)))
+        foreach (var check in Takes(r, p).Concat(Cams(r, p)).Concat(Made(r))
+            // Of what cannot be built no strength is told.
+            .Concat(r.Built ? Locks(r, p).Concat(Bears(r)) : []))
         {
             yield return check;
         }
@@ -25,8 +26,7 @@ internal static class ViceChecks
             Geometry, work.Wide.Value <= 300 ? [CamViceFamily.Opens.To(Math.Ceiling(work.Wide.Value), "Let it open to {0}")] : []);
         var top = r.WorkZ + (work.Thick.Value / 2) - r.BaseHigh;
         yield return Judge.AtMost("low", "work over the base", top, high, "It lies between the faces.", "It stands out above the faces.", Verdict.Watch,
-            Geometry,
-            top <= 100 ? [CamViceFamily.High.To(Math.Ceiling(top), "Let the jaws stand {0} over the base")] : []);
+            Geometry, top <= 100 ? [CamViceFamily.High.To(Math.Ceiling(top), "Let the jaws stand {0} over the base")] : []);
         if (r.Face == JawFace.Ledge)
         {
             var proud = p.Number("proud")!.Value;
@@ -77,13 +77,13 @@ internal static class ViceChecks
     private static IEnumerable<Check> Cams(ViceReckoning r, ParameterValues p)
     {
         var (cam, friction) = (r.Cam, r.Friction);
-        var (least, usual) = (Cam.HoldsUpTo(friction.Value - (2 * friction.StandardUncertainty), cam.Radius), Cam.HoldsUpTo(friction.Value, cam.Radius));
+        var (least, usual) = (Cam.HoldsUpTo(friction.Value - (2 * friction.StandardUncertainty), cam.Radius.Value), Cam.HoldsUpTo(friction.Value, cam.Radius.Value));
         var sure = Math.Floor(least * 10) / 10;
-        yield return new("holds", "cam stays closed", cam.Throw <= least ? Verdict.Good : cam.Throw <= usual ? Verdict.Watch : Verdict.Stop,
-            cam.Throw <= least ? "Friction keeps it wherever it is left." : cam.Throw <= usual
+        yield return new("holds", "cam stays closed", cam.Throw.Value <= least ? Verdict.Good : cam.Throw.Value <= usual ? Verdict.Watch : Verdict.Stop,
+            cam.Throw.Value <= least ? "Friction keeps it wherever it is left." : cam.Throw.Value <= usual
                 ? "Waxed or worn it may open by itself: less throw, or a larger cam."
-                : "It opens by itself: less throw, or a larger cam.", Figures.Mm(cam.Throw), $"{Figures.Mm(least)} or less",
-            "e ≤ μ R, jig and fixture handbooks; μ less its doubt, k = 2.", cam.Throw <= least || sure < 0.3 ? [] : [CamViceFamily.Throw.To(sure,
+                : "It opens by itself: less throw, or a larger cam.", Figures.Mm(cam.Throw.Value), $"{Figures.Mm(least)} or less",
+            "e ≤ μ R, jig and fixture handbooks; μ less its doubt, k = 2.", cam.Throw.Value <= least || sure < 0.3 ? [] : [CamViceFamily.Throw.To(sure,
                 "Make its throw {0}")]);
         var takes = r.Stroke - ViceReckoning.Free;
         var differs = p.Number("differs")!.Value;
@@ -99,7 +99,7 @@ internal static class ViceChecks
     private static IReadOnlyList<Remedy> Larger(ViceReckoning r, double differs)
     {
         var toss = Math.Ceiling((differs + ViceReckoning.Free) / (1 - Math.Cos(ViceReckoning.Closed * Math.PI / 180)) * 10) / 10;
-        var radius = Math.Max(r.Cam.Radius, Math.Ceiling(toss / (r.Friction.Value - (2 * r.Friction.StandardUncertainty))));
+        var radius = Math.Max(r.Cam.Radius.Value, Math.Ceiling(toss / (r.Friction.Value - (2 * r.Friction.StandardUncertainty))));
         return toss > 8 || radius > 40 ? [] : [new Remedy.Change($"Make its throw {Figures.Mm(toss)} and its radius {Figures.Mm(radius)}",
             new Dictionary<string, string> { ["throw"] = Figures.Number(toss), ["cam"] = Figures.Number(radius) })];
     }
@@ -116,28 +116,27 @@ internal static class ViceChecks
         yield return Judge.AtLeast("slides", "least clearance across the channel", least, 0.1, "It slides even if it comes out close.",
             "It may come out too close to slide: print a slice of channel and foot first.", Verdict.Watch, "Law of sizes of channel and foot, k = 2.",
             new Remedy.Prove("Print a slice of both first"), CamViceFamily.Slides.To(Math.Ceiling((slides.Value + 0.1 - least) * 20) / 20, "Leave {0} across"));
-        // The lock goes into its slit with 0.15 mm at each side, and must spread each half by half of the greatest clearance and a little more.
+        // Past its room in the slit it must spread each half by half of the greatest clearance and a little more.
         var (reaches, needed) = (r.Lock.Most - (r.Slit.Value / 2), (most / 2) + 0.1);
         yield return Judge.AtLeast("reaches", "spread of each half", reaches, needed, "It reaches both flanks, however they come out.",
             "It may turn without reaching the flanks: more spread, or less clearance.", reaches < (slides.Value / 2) + 0.1 ? Verdict.Stop : Verdict.Watch,
                 "Half of the greatest clearance, and 0.1 mm to press; k = 2.",
-            CamViceFamily.Spread.To(Math.Ceiling((needed + 0.15) * 10) / 10, "Spread each half by {0}"));
+            CamViceFamily.Spread.To(Math.Ceiling((needed + ViceReckoning.LockRoom) * 10) / 10, "Spread each half by {0}"));
         yield return Judge.AtMost("lock.stays", "arm of the lock", r.Lock.GreatestArm, r.Lock.Least * (r.Friction.Value - (2 * r.Friction.StandardUncertainty)),
             "It stays wherever it is left.", "Left half way it turns back; turned a full quarter it stays, for there its arm is nothing.", Verdict.Watch,
             "Arm of the face beside the middle against μ times the radius; k = 2.");
         yield return Hand("lock.hand", "hand at the lock's lever", r.Hand.Lock, "More force than a hand likes: longer levers, or press less.",
             "The foot holds 2 μ V (1 / sin a + cot a), μ less its doubt; V is spread by the lever.",
             CamViceFamily.Lever.To(Math.Ceiling(r.Lever.Value * r.Hand.Lock / ViceReckoning.HandForce), "Make the levers {0}"));
-        double Strain(double half) => 1.5 * half * (most / 2) / (r.HalfLong * r.HalfLong);
+        double Strain(double half, double root) => Cantilever.Strain(half, most / 2, root + (tail.Deep.Value / 2));
         var borne = r.Material?.Strain(Lifetime.OfADay(p.Number("opened")!.Value)).Value;
         // Across its layers a foot bears a part of the strain that it bears along its lines.
         var share = r is { OnEnd: false, Material: { } m } ? m.Across.Value / m.Along.Value : 1;
-        yield return Strength.Used("spreads", "halves of the foot, as they are spread", 100 * Strain(r.Half), 100 * share * borne, "%",
+        yield return Strength.Used("spreads", "halves of the foot, as they are spread", 100 * Strain(r.Half, r.Root.Value), 100 * share * borne, "%",
             "They bend as often as that.",
             "They tire and break off: a longer root, a wider slit, or less clearance.", "3 t δ / 2 L².", () => Strength.Best(
-                new StrengthChoice("slit", "slit", r.Slit.Value, r.Tail.Neck.Value - 4, s => Strain((r.Tail.Neck.Value - s) / 2) / (share * borne!.Value)),
-                new StrengthChoice("root", "root of the foot", r.Root.Value, 30, root => Strain(r.Half) * r.HalfLong * r.HalfLong
-                    / Math.Pow(root + (tail.Deep.Value / 2), 2) / (share * borne!.Value))));
+                new StrengthChoice("slit", "slit", r.Slit.Value, r.Tail.Neck.Value - 4, s => Strain((tail.Neck.Value - s) / 2, r.Root.Value) / (share * borne!.Value)),
+                new StrengthChoice("root", "root of the foot", r.Root.Value, 30, root => Strain(r.Half, root) / (share * borne!.Value))));
         yield return Judge.AtLeast("roller", "flank for the rollers", tail.Flank, tail.Touches(r.Roller.Value), "The rollers touch its flanks.",
             "The rollers are too thick to touch its flanks: thinner ones.", Verdict.Watch, "D / 2 · cot(a/2) along the flank.",
             CamViceFamily.Roller.To(Math.Floor(r.Roller.Value * tail.Flank / tail.Touches(r.Roller.Value) * 10) / 10, "Take rollers of {0}"));
@@ -158,14 +157,13 @@ internal static class ViceChecks
         var foot = r.OnEnd ? along : across;
         yield return Strength.Used("foot.tears", "neck of the foot, as the jaw tips", Pulled(r.Long.Value), foot, "MPa", "It is not torn off.",
             "It is torn off: a longer jaw, a narrower slit, or print it on its end.", $"Moments about the jaw's back edge, over half of the neck; {Third}",
-                () =>
-                Strength.Best(new StrengthChoice("long", "sliding jaw", r.Long.Value, 150, l => Pulled(l) / foot!.Value)));
+                () => Strength.Best(new StrengthChoice("long", "sliding jaw", r.Long.Value, 150, l => Pulled(l) / foot!.Value)));
         var wall = (wide / 2) - r.Tail.Channel(r.Tail.Deep.Value);
         var spreads = r.Hand.Spreads * 6 * r.Tail.Deep.Value / (r.Long.Value * wall * wall);
         yield return Strength.Used("channel.bends", "walls of the channel, as the foot spreads", spreads, across, "MPa", "They are not broken open.",
             "They are broken open: a wider vice, or a shallower channel.", $"Bending at the floor, across its layers; {Third}", () =>
                 Strength.Best(new StrengthChoice("wide", "vice", wide, 150, w => spreads * Math.Pow(wall / (wall + ((w - wide) / 2)), 2) / across!.Value)));
-        double? face = material is null ? null : LinePressure.Of(press, r.Thick.Value, r.Cam.Radius, material.Stiffness.Value);
+        double? face = material is null ? null : LinePressure.Of(press, r.Thick.Value, r.Cam.Radius.Value, material.Stiffness.Value);
         yield return Strength.Used("cam.wears", "cam on the pad", face ?? 0, material?.Along.Value, "MPa",
             "It wears slowly; wax it, and look at it now and then.",
             "It dents the pad and wears flat: a higher or larger cam, or press less.", "Hertz, a round on a flat of the same plastic, against its strength.",
@@ -174,8 +172,8 @@ internal static class ViceChecks
         // The pin stands in the jaw like a post, and is pushed in the middle of the cam.
         var (d, deep) = (r.Turns.Counterpart.Value, Math.Max(1, r.PinDeep));
         var arm = r.Thick.Value / 2;
-        var borne = r.Pin == PinSort.Steel ? 200 : material?.Along.Value / PrintedMaterial.Safety;
-        yield return Strength.Used("pin.bends", "pin of the cam", 32 * press * (arm + (deep / 6)) / (Math.PI * d * d * d), borne, "MPa", "It is not bent.",
+        yield return Strength.Used("pin.bends", "pin of the cam", 32 * press * (arm + (deep / 6)) / (Math.PI * d * d * d), PinSorts.Bends(r.Pin, material), "MPa",
+            "It is not bent.",
             "It is bent over: a thicker pin, or one of steel.", "Bending where it leaves the jaw; soft steel bears 200 MPa, plastic a third of its strength.");
         var bears = material?.Along.Value * 2 / PrintedMaterial.Safety;
         yield return Strength.Used("pin.bears", "jaw around the pin", press / (d * deep) * (4 + (6 * arm / deep)), bears, "MPa", "The pin keeps its hole.",
@@ -185,8 +183,7 @@ internal static class ViceChecks
         // The cam pushes high, the work holds low: the guides keep the pad upright.
         var tips = press * Math.Abs(r.CamZ + arm - r.WorkZ) / Math.Max(1, r.GuideDeep - r.Stroke) / 2;
         yield return Strength.Used("pad.tips", "guides, as the pad is pushed above the work", 6 * tips / (d * Math.Max(1, r.GuideDeep - r.Stroke)), bears,
-            "MPa",
-            "They keep the pad upright.", "They wear their holes: let the work lie higher, or lower jaws.",
+            "MPa", "They keep the pad upright.", "They wear their holes: let the work lie higher, or lower jaws.",
                 "Moments on both guides; two thirds of the strength.");
     }
 

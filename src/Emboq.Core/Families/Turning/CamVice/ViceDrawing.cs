@@ -18,11 +18,11 @@ internal static class ViceDrawing
 
         sheet.Box(Matter.Part, jaw - ViceReckoning.Free - r.Pad.Value, high + ViceReckoning.Free, jaw - ViceReckoning.Free, top)
             .Box(Matter.Part, jaw, r.RootTop, jaw + r.Long.Value, r.CamZ).Box(Matter.Part, jaw + r.CamAt + r.Hollow, r.CamZ, jaw + r.Long.Value, top)
-            .Box(Matter.Part, jaw + r.CamAt + r.Cam.Throw - r.Cam.Radius, r.CamZ, jaw + r.CamAt + r.Cam.Throw + r.Cam.Radius, top + 16)
+            .Box(Matter.Part, jaw + r.CamAt + r.Cam.Throw.Value - r.Cam.Radius.Value, r.CamZ, jaw + r.CamAt + r.Cam.Throw.Value + r.Cam.Radius.Value, top + 16)
             .Box(Matter.Machine, jaw + r.CamAt - (r.Turns.Counterpart.Value / 2), r.CamZ - r.PinDeep, jaw + r.CamAt + (r.Turns.Counterpart.Value / 2), top + 16)
             .Axis(jaw + r.LockAt, r.Floor.Value, jaw + r.LockAt, top + 12);
         sheet.Along("opens", fix, fix + r.Opens.Value, 0, 1, CalloutSide.Below, "opens").Up("high", 0, high, top, 1, CalloutSide.Left, "high")
-            .Point("throw", jaw + r.CamAt, top + 16, CalloutSide.Above, "throw").Point("cam", jaw + r.CamAt + r.Cam.Throw + r.Cam.Radius, top + 10,
+            .Point("throw", jaw + r.CamAt, top + 16, CalloutSide.Above, "throw").Point("cam", jaw + r.CamAt + r.Cam.Throw.Value + r.Cam.Radius.Value, top + 10,
                 CalloutSide.Above, "cam")
             .Point("fixed", fix / 2, top, CalloutSide.Above, "fixed").Point("pad", jaw - ViceReckoning.Free - (r.Pad.Value / 2), top, CalloutSide.Above, "pad")
             .Along("long", jaw, jaw + r.Long.Value, 0, 2, CalloutSide.Below, "long");

@@ -1,4 +1,3 @@
-using Emboq.Core.Families.Turning.FlipHinge;
 using Emboq.Core.Mechanics;
 
 namespace Emboq.Core.Families.Turning.CamVice;
@@ -15,6 +14,9 @@ internal sealed record ViceReckoning
 
     /// <summary>Thickness of a lever, of the room under the upper one, and of the shafts' walls, mm.</summary>
     public const double LeverThick = 7, LeverRoom = 1, ShaftWall = 3;
+
+    /// <summary>At each side of the lock, so that it goes into its slit, mm.</summary>
+    public const double LockRoom = 0.15;
 
     /// <summary>Beside the neck, so that its halves can bend, mm.</summary>
     public const double Relief = 4;
@@ -113,12 +115,12 @@ internal sealed record ViceReckoning
     public double Stroke => Cam.Rise(Closed);
 
     /// <summary>From the jaw's front to the cam's pin, and to the lock's middle, mm.</summary>
-    public double CamAt => Cam.Radius - Cam.Throw - Free;
+    public double CamAt => Cam.Radius.Value - Cam.Throw.Value - Free;
 
     public double LockAt => Long.Value - Lock.Most - Free - 5;
 
     /// <summary>Of the hollow that the cam turns in, mm.</summary>
-    public double Hollow => Cam.Radius + Cam.Throw + 0.6;
+    public double Hollow => Cam.Radius.Value + Cam.Throw.Value + 0.6;
 
     /// <summary>Where the cam begins, mm.</summary>
     public double CamZ => Top - Thick.Value;
@@ -143,9 +145,6 @@ internal sealed record ViceReckoning
     /// <summary>Half of the foot beside its slit, at its neck, mm.</summary>
     public double Half => (Tail.Neck.Value - Slit.Value) / 2;
 
-    /// <summary>From where a half bends to the middle of its flank, mm.</summary>
-    public double HalfLong => Root.Value + (Tail.Deep.Value / 2);
-
     public bool Built => Half >= 1.5 && PinDeep >= 3 && CamAt > 0 && LockAt - Lock.Most - Free - 2 > CamAt + Hollow - 1 && Hollow < Wide.Value / 2
         && GuideAside - (Held.Value / 2) > 2 && Tail.Channel(Tail.Deep.Value) + 2 < Wide.Value / 2
         && GuideLong > Pad.Value && (Face != JawFace.Ledge || Rest.Value < High.Value - 1) && (Face != JawFace.Vee || Groove.Value < Math.Min(Pad.Value,
@@ -154,11 +153,10 @@ internal sealed record ViceReckoning
     public static ViceReckoning Of(Brief brief, Ledger ledger)
     {
         var (p, work, pin) = (brief.Parameters, brief.Interfaces["work"], brief.Interfaces["pin"]);
-        var (way, sort) = (CamViceFamily.Way.Read(p, ledger), FlipHingeFamily.Pin.Read(p, ledger));
+        var (way, sort) = (CamViceFamily.Way.Read(p, ledger), CamViceFamily.Pin.Read(p, ledger));
         var turns = Fitted.Reckon(new("pin", "diameter", Surface.HoleUpright, FitClasses.Of(p.Choice("across")), p.Number("clearance"), "bore of the cam"), pin,
             brief.Fits, brief.Tries, ledger);
-        var fit = FitClasses.Of(sort == PinSort.Steel ? "press" : "snug");
-        var grip = Quantity.RuleOfThumb("clearance of a held pin", fit.Clearance, Unit.Millimetre, FitClasses.Basis);
+        var grip = Quantity.RuleOfThumb("clearance of a held pin", PinSorts.Held(sort).Clearance, Unit.Millimetre, FitClasses.Basis);
         // On its end the bores for the cams lie and those of the guides stand; on its head it is the other way round.
         var (across, along) = way.Key == "end" ? (Surface.HoleLying, Surface.HoleUpright) : (Surface.HoleUpright, Surface.HoleLying);
         Quantity Bore(string key, string name, Quantity clearance, Surface surface, string because) => ledger.Add(key, name,
@@ -179,10 +177,10 @@ internal sealed record ViceReckoning
                 "how the cam slides", 0.04), 1)),
             "Of plastic on plastic.");
         var press = ledger.Add("press", "presses with", Quantity.Chosen("presses with", p.Number("press")!.Value, new(Newton: 1)), "On the work.");
-        var cam = new Cam(toss.Value, radius.Value, turns.Counterpart.Value / 2);
-        // Both halves of the slit are printed faces: the lock goes in with a little room.
-        var oval = new OvalCam((slit.Value / 2) - 0.15, (slit.Value / 2) - 0.15 + spread.Value);
-        var hand = ledger.Add("hand", "hand at the cam's lever", press * (toss + (friction * (radius + (0.5 * turns.Counterpart)))) / lever,
+        var cam = new Cam(toss, radius, 0.5 * turns.Counterpart);
+        var narrow = (slit.Value / 2) - LockRoom;
+        var oval = new OvalCam(narrow, narrow + spread.Value);
+        var hand = ledger.Add("hand", "hand at the cam's lever", cam.Hand(press, lever, friction),
             "The face pushes e beside the pin at most; friction at face and pin adds to it.");
         var (scope, size) = (PartBodies.Scope(brief, ledger, "screw", "screw"), p.Choice("woodScrew"));
         var sure = friction.Value - (2 * friction.StandardUncertainty);
@@ -206,7 +204,7 @@ internal sealed record ViceReckoning
             Wide = CamViceFamily.Wide.Read(p, ledger),
             High = CamViceFamily.High.Read(p, ledger),
             Long = ledger.Add("long", "length of the jaw", p.Number("long") is { } length ? Quantity.Chosen("length of the jaw", length, Unit.Millimetre)
-                : Quantity.Chosen("length of the jaw", Math.Max(50, Math.Ceiling((2 * cam.Radius) + (2 * oval.Most) + 12)), Unit.Millimetre, "its cams"),
+                : Quantity.Chosen("length of the jaw", Math.Max(50, Math.Ceiling((2 * radius.Value) + (2 * oval.Most) + 12)), Unit.Millimetre, "its cams"),
                 "Cam, lock, and what stays between them."),
             Fixed = CamViceFamily.Fixed.Read(p, ledger),
             Pad = CamViceFamily.Pad.Read(p, ledger),

@@ -120,7 +120,7 @@ internal static class ViceShape
     public static Solid Cam(ViceReckoning r)
     {
         var high = CamHigh + r.Thick.Value - ViceReckoning.Free;
-        return (Lever(r, (r.Turns.Drawn.Value / 2) + ViceReckoning.ShaftWall) + new Solid.Cylinder(r.Cam.Radius, high).At(0, -r.Cam.Throw, 0))
+        return (Lever(r, (r.Turns.Drawn.Value / 2) + ViceReckoning.ShaftWall) + new Solid.Cylinder(r.Cam.Radius.Value, high).At(0, -r.Cam.Throw.Value, 0))
             - new Solid.Cylinder(r.Turns.Drawn.Value / 2, high + 2).At(0, 0, -1);
     }
 
@@ -213,7 +213,7 @@ internal static class ViceShape
         var high = CamHigh + (r.Thick.Value / 2);
         yield return new("cam", "bore of the cam", r.Turns.Drawn.Value, new(0, 0, high), Axis.X);
         // Along the throw: from the pin's axis to both sides.
-        yield return new("cam", "cam across", 2 * r.Cam.Radius, new(0, -r.Cam.Throw, high), Axis.Y, Jaws.Over);
+        yield return new("cam", "cam across", 2 * r.Cam.Radius.Value, new(0, -r.Cam.Throw.Value, high), Axis.Y, Jaws.Over);
         yield return new("lock", "lock, narrow way", 2 * r.Lock.Least, new(0, 0, ViceReckoning.LeverThick + (r.Top - r.RootTop) + ViceReckoning.LeverRoom + 2),
             Axis.X, Jaws.Over);
     }

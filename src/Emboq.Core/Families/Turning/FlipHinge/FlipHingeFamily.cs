@@ -40,9 +40,7 @@ public static class FlipHingeFamily
         TableThick = Decide.Length("table's thickness", "Its screws stand in the edge.", Specs.Length("tableThick", "The table is thick", 40, 10, 300,
             "At its edge, where the screws go in."));
 
-    internal static readonly Decision<PinSort> Pin = Decide.Choice("pin", "Pin", "What turns in it bears the rail.",
-        ("steel", "a steel pin, pressed into the table's leaf", PinSort.Steel), ("filament", "a piece of filament", PinSort.Filament),
-        ("printed", "a printed pin", PinSort.Printed));
+    internal static readonly Decision<PinSort> Pin = PinSorts.Decided("What turns in it bears the rail.", "a steel pin, pressed into the table's leaf");
 
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(

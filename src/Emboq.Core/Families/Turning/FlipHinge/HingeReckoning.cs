@@ -140,7 +140,7 @@ internal sealed record HingeReckoning
         var lying = way.Key == "side" ? Surface.HoleUpright : Surface.HoleLying;
         var turns = Fitted.Reckon(new("pin", "diameter", lying, FitClasses.Of(p.Choice("across")), p.Number("clearance"), "knuckle"), pin,
             brief.Fits, brief.Tries, ledger);
-        var fit = FitClasses.Of(sort == PinSort.Steel ? "press" : "snug");
+        var fit = PinSorts.Held(sort);
         var grip = ledger.Add("held.clearance", "clearance of the pin where it is held", Quantity.RuleOfThumb("clearance of a held pin", fit.Clearance,
             Unit.Millimetre, FitClasses.Basis), sort == PinSort.Steel ? "It is pressed in, and does not turn there." : "It goes in by hand, and is glued.");
         var held = ledger.Add("held", "held knuckle, drawn", SizeLaw.Drawn(turns.Counterpart + grip, lying, brief.Fits),

@@ -37,7 +37,9 @@ internal static class LegChecks
     {
         var p = brief.Parameters;
         yield return ReadingChecks.Of("leg.readings", "leg measured", r.Leg.Place, "width");
-        foreach (var check in Passes(r, p).Concat(Turns(r)).Concat(Held(r, p)).Concat(Stands(r, p)).Concat(Bears(r)).Concat(Screwed(r)))
+        foreach (var check in Passes(r, p).Concat(Turns(r)).Concat(Held(r, p)).Concat(Stands(r, p)).Concat(Screwed(r))
+            // Of what cannot be built no strength is told.
+            .Concat(r.Built ? Bears(r) : []))
         {
             yield return check;
         }
@@ -136,10 +138,9 @@ internal static class LegChecks
         }
 
         var borne = material.Strain(Lifetime.OfADay(p.Number("folds")!.Value)).Value;
-        yield return Strength.Used("spring.bends", "spring, as its bump is lifted", 100 * spring.Strain(spring.Thick.Value, spring.Bump.Value), 100 * borne,
-            "%",
-            "It bears being lifted as often as that.", "It tires and breaks: a thinner spring, a lower bump, or lower cheeks.", "3 t δ / 2 L².", () =>
-                Strength.Best(new StrengthChoice("springThick", "spring", spring.Thick.Value, 0.8, t => spring.Strain(t, spring.Bump.Value) / borne)));
+        yield return Strength.Used("spring.bends", "spring, as its bump is lifted", 100 * spring.Strain(spring.Thick.Value), 100 * borne,
+            "%", "It bears being lifted as often as that.", "It tires and breaks: a thinner spring, a lower bump, or lower cheeks.", "3 t δ / 2 L².", () =>
+                Strength.Best(new StrengthChoice("springThick", "spring", spring.Thick.Value, 0.8, t => spring.Strain(t) / borne)));
         const double Hand = 80;
         yield return Judge.Of("spring.clicks", "push at the foot that clicks it out", extra <= Hand, "A hand clicks it out.",
             "A hand hardly clicks it out: a thinner spring, or a lower bump.", Verdict.Watch, Strength.Said(extra, "N"), $"{Hand:0} N or less",
@@ -188,8 +189,7 @@ internal static class LegChecks
         var (along, layers) = (material?.Along.Value / PrintedMaterial.Safety, material?.Across.Value / PrintedMaterial.Safety);
         var root = r.OnBack ? along : layers;
         yield return Strength.Used("channel.bends", $"cheeks at the plate, {Pushed} to its side", push * (r.Reach + r.Drop.Value) / (across * deep * cheek),
-            root,
-            "MPa", "They do not break off the plate.", "They break off the plate: thicker cheeks, or print it on its back.",
+            root, "MPa", "They do not break off the plate.", "They break off the plate: thicker cheeks, or print it on its back.",
                 $"Two flanges of a channel; {Third}",
             () => Strength.Best(new StrengthChoice("cheek", "cheek", cheek, 30, k =>
                 push * (r.Reach + r.Drop.Value) / ((r.Gap + k) * deep * k) / root!.Value)));
@@ -235,8 +235,7 @@ internal static class LegChecks
                 "Nobody sees a screw once it is unfolded.", "The leg does not hide them: smaller screws, or screws beside the cheeks.", Verdict.Stop, Geometry,
                 new Remedy.Change("Put them beside the cheeks", new Dictionary<string, string> { ["screwsAt"] = "beside" }))
             : Judge.AtLeast("screws.apart", "screws of one side, apart", r.Screws.Max(s => s.Y) - r.Screws.Min(s => s.Y), 2 * r.Screw.Reach,
-                "They do not meet.",
-                "The plate is too short for two screws in a row.", Verdict.Stop, Geometry,
+                "They do not meet.", "The plate is too short for two screws in a row.", Verdict.Stop, Geometry,
                 LegHingeFamily.PlateLong.To(Math.Ceiling(r.PlateLong.Value + (2 * r.Screw.Reach) - (r.Screws.Max(s => s.Y) - r.Screws.Min(s => s.Y))),
                     "Make the plate {0} long"));
         if (r.Hidden)

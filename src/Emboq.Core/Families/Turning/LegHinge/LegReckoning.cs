@@ -25,8 +25,8 @@ internal sealed record LegSpring(Quantity Long, Quantity Thick, Quantity Wide, Q
     /// <summary>Radius of the bump where it leaves the cheek, mm.</summary>
     public double Radius => Bump.Value + 2;
 
-    /// <summary>Strain at its root when its bump is lifted: 3 t δ / 2 L².</summary>
-    public double Strain(double thick, double bump) => 1.5 * thick * bump / (Long.Value * Long.Value);
+    /// <summary>At its root when its bump is lifted, were it so thick, mm.</summary>
+    public double Strain(double thick) => Cantilever.Strain(thick, Bump.Value, Long.Value);
 }
 
 /// <summary>The figures of a folding leg hinge. The table's under side is z = 0; the bolt lies along x, and a folded leg along +y.</summary>
@@ -182,8 +182,7 @@ internal sealed record LegReckoning
         var (p, leg) = (brief.Parameters, brief.Interfaces["leg"]);
         var way = LegHingeFamily.Way.Read(p, ledger);
         var gap = Fitted.Reckon(new("leg", "width", Surface.Pocket, FitClasses.Of(p.Choice("across")), p.Number("clearance"), "gap for the leg"), leg,
-            brief.Fits,
-            brief.Tries, ledger);
+            brief.Fits, brief.Tries, ledger);
         Quantity Read(string key, string name) => ledger.Add($"leg.{key}", name, Evaluation.Of(leg, key)!.Quantity, "As read.");
         var (length, thick) = (Read("length", "length of the leg"), Read("thickness", "thickness of the leg"));
         var (above, down, cheek) = (LegHingeFamily.Above.Read(p, ledger), LegHingeFamily.Down.Read(p, ledger), LegHingeFamily.Cheek.Read(p, ledger));
