@@ -38,9 +38,14 @@ internal static class Planner
         return new([.. prints.Select(p => PrintView.Of(p.Item, p.Plan))],
             [.. compared.Select(c => WaysView.Of(c.Piece, c.Ways))],
             pieces.Count > 0 && MakeOrBuy.Of(values, prints[0].Plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null,
-            [.. compared.SelectMany((c, i) => Judged(c.Piece, c.Ways, isMain: i == 0)).Concat(cut.Where(c => design.Own.ContainsKey(c.Item.Key)).Select(c =>
+            [.. compared.SelectMany((c, i) => Judged(c.Piece, c.Ways, isMain: i == 0)).Concat(Others()).Concat(cut.Where(c => design.Own.ContainsKey(c.Item.Key)).Select(c =>
                 BedRoom.Check(c.Item.Key, c.Item.Name, c.Layers, design.ProcessOf(c.Item.Key)))).Concat(pieces.Count == 0 ? []
                     : [Longest()]).Select(CheckView.Of)]);
+
+        // Of the pieces that nothing else is compared with, what their own layers say against them.
+        IEnumerable<Check> Others() => cut.Where(c => c.Item is Piece piece && compared.All(o => o.Piece != piece)).SelectMany(c => Judged((Piece)c.Item,
+            WayComparison.Of([(((Piece)c.Item).Way, c.Layers)], design.ProcessOf(c.Item.Key), factors[design.ProcessOf(c.Item.Key).Id]), isMain: false))
+            .Where(c => c.Verdict != Verdict.Good);
 
         Check Longest()
         {
@@ -55,7 +60,7 @@ internal static class Planner
 
     /// <summary>What is judged of a piece as it lies; of any but the first with its name.</summary>
     private static IEnumerable<Check> Judged(Piece piece, WayComparison compared, bool isMain) => WayChecks.Of(compared.Ways.First(w => w.Way == piece.Way),
-        compared.Better == piece.Way.Key ? null : piece.Ways.First(w => w.Key == compared.Better), piece.WayBy!, piece.Pads is not null)
+        compared.Better == piece.Way.Key ? null : piece.Ways.First(w => w.Key == compared.Better), piece.WayBy ?? WayUp.UsualBy, piece.Pads is not null)
         .Select(c => isMain ? c : c with { Key = $"{piece.Key}.{c.Key}", Title = $"{c.Title}, {piece.Name}" });
 
     /// <summary>How long the model says that bodies printed together take, s, without any factor.</summary>
