@@ -96,6 +96,7 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
     [InlineData("cam-vice", "")]
     [InlineData("cam-vice", "face=vee; wide=80; thick=14; high=44")]
     [InlineData("leg-hinge", "lock=spring; leans=9")]
+    [InlineData("flip-stop", "tongueWide=26")]
     public async Task What_has_one_way_up_prints_so(string key, string entries)
     {
         var alone = Design(key, entries).Pieces.Where(p => p.WayBy is null).ToList();

@@ -17,6 +17,7 @@ using Emboq.Core.Families.Storage.WallBin;
 using Emboq.Core.Families.Turning.CamVice;
 using Emboq.Core.Families.Turning.Faceplate;
 using Emboq.Core.Families.Turning.FlipHinge;
+using Emboq.Core.Families.Turning.FlipStop;
 using Emboq.Core.Families.Turning.LegHinge;
 using Emboq.Core.Families.Turning.PadHolder;
 using Emboq.Core.Families.Turning.VacuumChuck;
@@ -31,7 +32,7 @@ public static class FamilyList
         LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family,
         PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family,
         FootSocketFamily.Family, TubeSaddleFamily.Family, FlipHingeFamily.Family, FaceplateFamily.Family,
-        VacuumChuckFamily.Family, PadHolderFamily.Family, LegHingeFamily.Family, CamViceFamily.Family }.Select(OnPads.Offered)];
+        VacuumChuckFamily.Family, PadHolderFamily.Family, LegHingeFamily.Family, CamViceFamily.Family, FlipStopFamily.Family }.Select(OnPads.Offered)];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

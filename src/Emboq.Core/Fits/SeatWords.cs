@@ -38,6 +38,10 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     public static SeatWords Cam { get; } = new("ring", "ring", "diameter of the bore",
         ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"]);
 
+    /// <summary>An arm on the screw that it turns on.</summary>
+    public static SeatWords Pivot { get; } = new("ring", "ring", "diameter of the hole",
+        ["does not go on its screw", "turns by force", "drags", "turns without play", "turns freely, and rattles"]);
+
     /// <summary>A leg between the cheeks that it turns in.</summary>
     public static SeatWords Leg { get; } = new("fork", "step", "width of the gap",
         ["does not go in", "goes in by force", "turns stiffly", "turns freely, without play", "wobbles between its cheeks"]);

@@ -18,6 +18,10 @@ internal sealed partial class PaddleWorkshop
         await Part("Rail that swings away", "The rail over the blanks is unscrewed whenever the bench is wanted for anything else.", "rail hinge", "flip-hinge",
             new() { ["stock"] = "24", ["past"] = "12", ["wide"] = "90", ["tableThick"] = "38", ["slots"] = "4", ["play"] = "9" },
             new() { ["rail"] = rail, ["pin"] = pin }, tough, null);
+        var screw = await Place(bench, "stop's screw", KindList.Of("pin"));
+        await Around(screw, "diameter", "caliper", ("4.91", 0), ("4.9", 60), ("4.92", 120));
+        await Part("Stop for blade ends", "Blanks are pushed against a nail at the bench's edge, and the nail catches every apron.", "end stop", "flip-stop",
+            new() { ["over"] = "22", ["push"] = "80", ["tableThick"] = "38", ["folds"] = "15" }, new() { ["pin"] = screw }, tough, null);
     }
 
     /// <summary>A table behind the strip saw that is in the way whenever long strips are not cut.</summary>

@@ -277,8 +277,10 @@ public sealed class EverydayPartsTests
         Hardware("leg-hinge", "woodScrew=4 mm; board=15", ("leg", Measuring.Places.Of("board"))).ShouldContain("20 mm from the drawer");
         // A floor of 8 mm and three times 4 mm in a bench.
         Hardware("cam-vice", "", ("work", Measuring.Places.Of("board")), ("pin", Measuring.Places.Of("pin"))).ShouldContain("20 mm from the drawer");
+        // A plate of 8 mm and three times 4 mm in the edge.
+        Hardware("flip-stop", "plate=8", ("pin", Measuring.Places.Of("pin"))).ShouldContain("20 mm from the drawer, into the table's edge");
         FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray",
-            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge", "faceplate", "leg-hinge", "cam-vice"]);
+            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge", "faceplate", "leg-hinge", "cam-vice", "flip-stop"]);
     }
 
     [Theory]

@@ -278,8 +278,8 @@ internal sealed record LegReckoning
         // As LockDown, less what the washer of the bolt holds.
         var length = ledger.Add("spring.long", "spring, from its bolt to its bump", at.Down - bump - Fixed("end of the spring", LegSpring.Ends) - at.Bolt,
             "It bends from the washer under the bolt's head.");
-        var lifts = material is null ? null : ledger.Add("spring.lifts", "force that lifts its bump", material.Stiffness * wide * bump
-            * Quantity.Square(thick) * thick / (4 * Quantity.Square(length) * length), "A bar held at one end: 3 E I δ / L³, with I = w t³ / 12.");
+        var lifts = material is null ? null : ledger.Add("spring.lifts", "force that lifts its bump", Snap.Lifts(material.Stiffness, wide, thick, bump, length),
+            "A bar held at one end: 3 E I δ / L³, with I = w t³ / 12.");
         var friction = Quantity.RuleOfThumb("friction of plastic on wood", 0.3, Unit.None, "Plastic on dry wood; common practice, no published source.");
         var one = Quantity.Chosen("tan of its slope", 1, Unit.None, "this family");
         return new(length, thick, wide, bump, lifts, lifts is null ? null : ledger.Add("spring.clicks", "force that drives its bump out",
