@@ -9,8 +9,10 @@ namespace Emboq.Store;
 /// <param name="Tries">What a part's tries say about its own process.</param>
 /// <param name="Drawer">The workshop's screws; empty where nobody asked for them.</param>
 /// <param name="Told">What was told of whole prints of the part, oldest first; empty where nobody asked for it.</param>
+/// <param name="Runs">Finished runs of the first process, newest first; empty where nobody asked for them.</param>
 public sealed record BriefRead(IReadOnlyDictionary<Guid, Interface> Interfaces, IReadOnlyDictionary<Guid, Process> Processes, IReadOnlyList<TryEvidence> Tries,
-    IReadOnlyList<DrawerScrew> Drawer, IReadOnlyList<ToldOfPrint> Told);
+    IReadOnlyList<DrawerScrew> Drawer, IReadOnlyList<ToldOfPrint> Told,
+    IReadOnlyList<FinishedRun> Runs);
 
 /// <summary>What was told of a whole print.</summary>
 /// <param name="Revision">Its number.</param>
@@ -41,21 +43,21 @@ public static class BriefStore
     /// <param name="interfaces">Identities.</param>
     /// <param name="processes">Identities, one or more.</param>
     /// <param name="part">The part whose tries count, if any.</param>
-    /// <param name="drawer">Whether the screws are asked for.</param>
-    /// <param name="told">Whether it is asked what whole prints did.</param>
+    /// <param name="family">Of the part: it says what else is asked for.</param>
     /// <param name="stop">Ends the wait.</param>
     public static async Task<BriefRead> Of(NpgsqlDataSource database, IReadOnlyCollection<Guid> interfaces, IReadOnlyList<Guid> processes,
-        Guid? part, bool drawer, bool told, CancellationToken stop)
+        Guid? part, Family family, CancellationToken stop)
     {
-        var named = interfaces.Count > 0;
+        var (named, drawer, told, runs) = (interfaces.Count > 0, family.Screws, family.Proved, family.Weighed);
         await using var connection = await database.OpenConnectionAsync(stop);
         await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(
-            $"{(named ? Places : "")}{Rest}{(drawer ? $"; {ScrewStore.SelectNow}" : "")}{(told ? $"; {RevisionStore.SelectTold}" : "")}",
+            $"{(named ? Places : "")}{Rest}{(drawer ? $"; {ScrewStore.SelectNow}" : "")}{(told ? $"; {RevisionStore.SelectTold}" : "")}"
+                + (runs ? $"; {ServiceStore.SelectFinished}" : ""),
             new { ids = interfaces.Distinct().ToArray(), processes = processes.ToArray(), process = processes[0], part = part ?? Guid.Empty },
             cancellationToken: stop));
         return new(
             named ? (await InterfaceStore.ReadInterfaces(answers)).ToDictionary(i => i.Interface.Id, i => i.Interface) : new Dictionary<Guid, Interface>(),
             await ProcessStore.Read(answers), await RevisionStore.ReadEvidence(answers), drawer ? await ScrewStore.Read(answers) : [],
-            told ? await RevisionStore.ReadTold(answers) : []);
+            told ? await RevisionStore.ReadTold(answers) : [], runs ? [.. await answers.ReadAsync<FinishedRun>()] : []);
     }
 }

@@ -43,8 +43,7 @@ internal static class Designer
                 $"{PartState.MostSetups}");
         }
 
-        var known = await BriefStore.Of(database, [.. state.Interfaces.Values], [state.Process, .. state.Setups.Values], part, family.Screws, family.Proved,
-            stop);
+        var known = await BriefStore.Of(database, [.. state.Interfaces.Values], [state.Process, .. state.Setups.Values], part, family, stop);
         var (interfaces, processes) = (known.Interfaces.Concat(stated).ToDictionary(), known.Processes);
         var listed = ListedSizes.Apply(family, state.Parameters, Places(family, state, interfaces));
         var values = ParameterValues.Read(family.Parameters, listed.IsGood ? listed.Value.Parameters
@@ -65,6 +64,7 @@ internal static class Designer
         {
             Taken = taken.Value,
             Drawer = known.Drawer,
+            Runs = known.Runs,
             Told = [.. known.Told.Where(t => t.IsOf(state, processes[state.Process])).Select(t => (t.Revision, t.Word))],
             Own = own,
         };

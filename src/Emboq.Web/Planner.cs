@@ -14,10 +14,10 @@ internal static class Planner
     public static async Task<PlanView> Of(Design design, IReadOnlyList<BodyRole> roles, ParameterValues values, NpgsqlDataSource database,
         ISolidKernel kernel, CancellationToken stop)
     {
-        var factors = new Dictionary<Guid, Quantity>();
+        var factors = new Dictionary<Guid, RunFactors>();
         foreach (var process in design.Own.Values.Append(design.ProcessOf(Piece.Main)).DistinctBy(p => p.Id))
         {
-            factors[process.Id] = await Factor(process, database, stop);
+            factors[process.Id] = await Factors(process, database, stop);
         }
 
         Task<IReadOnlyList<Layer>> Cut(PrintItem item, Solid lying) => Layers(lying, design.ProcessOf(item.Key), kernel, stop);
@@ -54,20 +54,22 @@ internal static class Planner
         }
     }
 
-    /// <summary>Real time over modelled time, as the finished runs of a process tell.</summary>
-    public static async Task<Quantity> Factor(Process process, NpgsqlDataSource database, CancellationToken stop) =>
-        TimeFactor.Of(process, [.. (await ServiceStore.RunsOn(database, process.Id, stop)).Select(r => (r.Seconds, r.ModelledSeconds))]);
+    /// <summary>What a process really takes, as its finished runs tell.</summary>
+    public static async Task<RunFactors> Factors(Process process, NpgsqlDataSource database, CancellationToken stop) =>
+        RunFactors.Of(process, await ServiceStore.FinishedOn(database, process.Id, stop));
 
     /// <summary>What is judged of a piece as it lies; of any but the first with its name.</summary>
     private static IEnumerable<Check> Judged(Piece piece, WayComparison compared, bool isMain) => WayChecks.Of(compared.Ways.First(w => w.Way == piece.Way),
         compared.Better == piece.Way.Key ? null : piece.Ways.First(w => w.Key == compared.Better), piece.WayBy ?? WayUp.UsualBy, piece.Pads is not null)
         .Select(c => isMain ? c : c with { Key = $"{piece.Key}.{c.Key}", Title = $"{c.Title}, {piece.Name}" });
 
-    /// <summary>How long the model says that bodies printed together take, s, without any factor.</summary>
-    public static async Task<double> ModelledSeconds(IEnumerable<Solid> asPrinted, Process process, ISolidKernel kernel, CancellationToken stop)
+    /// <summary>What the model says that bodies printed together take, s and g, without any factor.</summary>
+    public static async Task<(double Seconds, double Grams)> Modelled(IEnumerable<Solid> asPrinted, Process process, ISolidKernel kernel,
+        CancellationToken stop)
     {
         var layers = await Task.WhenAll(asPrinted.Select(s => Layers(s, process, kernel, stop)));
-        return PrintPlan.Of(PrintPlan.Together(layers), process, TimeFactor.Of(process, []))["time.modelled"].Value;
+        var plan = PrintPlan.Of(PrintPlan.Together(layers), process, RunFactors.Of(process, []));
+        return (plan["time.modelled"].Value, plan["mass.modelled"].Value);
     }
 
     /// <summary>Cuts a solid as a process would print it.</summary>

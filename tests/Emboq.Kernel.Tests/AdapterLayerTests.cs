@@ -25,7 +25,7 @@ public sealed class AdapterLayerTests(LayerTests.Fixture fixture) : IClassFixtur
     public async Task A_wall_of_whole_lines_weighs_what_the_ledger_says()
     {
         var design = Design();
-        var plan = PrintPlan.Of(await Layers(Part(design)), Process, TimeFactor.Of(Process, []));
+        var plan = PrintPlan.Of(await Layers(Part(design)), Process, RunFactors.Of(Process, []));
         plan["mass"].Value.ShouldBe(design.Ledger["mass"].Value, 0.02 * design.Ledger["mass"].Value);
         plan["filament"].Value.ShouldBe(design.Ledger["filament"].Value, 0.02 * design.Ledger["filament"].Value);
     }

@@ -16,7 +16,7 @@ public sealed class KnownPrintTests : IAsyncLifetime
     {
         var s = process.Settings;
         var layers = await pool.Layers(solid, new(process.LayerHeight, process.LineWidth, s.Walls, s.Skins), 0.05, TestContext.Current.CancellationToken);
-        return PrintPlan.Of(layers, process, TimeFactor.Of(process, []));
+        return PrintPlan.Of(layers, process, RunFactors.Of(process, []));
     }
 
     [Fact]

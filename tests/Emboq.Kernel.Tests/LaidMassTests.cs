@@ -25,7 +25,7 @@ public sealed class LaidMassTests(LayerTests.Fixture fixture) : IClassFixture<La
         var s = process.Settings;
         var layers = await fixture.Pool.Layers(design.Pieces[0].AsPrinted, new(process.LayerHeight, process.LineWidth, s.Walls, s.Skins), 0.02,
             TestContext.Current.CancellationToken);
-        var laid = PrintPlan.Of(layers, process, TimeFactor.Of(process, []))["mass"].Value;
+        var laid = PrintPlan.Of(layers, process, RunFactors.Of(process, []))["mass"].Value;
         design.Ledger["mass.print"].Value.ShouldBe(laid, 0.015 * laid);
     }
 }

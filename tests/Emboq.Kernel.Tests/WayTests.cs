@@ -19,7 +19,7 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
                 TestContext.Current.CancellationToken)));
         }
 
-        return WayComparison.Of(layers, Process, TimeFactor.Of(Process, []));
+        return WayComparison.Of(layers, Process, RunFactors.Of(Process, []));
     }
 
     private static Design Design(string key, string entries = "")

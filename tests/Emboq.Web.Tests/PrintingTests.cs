@@ -79,16 +79,21 @@ public sealed class PrintingTests(Server server)
             process
         })).Status.ShouldBe(200);
         part = await server.Get($"/api/parts/{part["id"]}");
-        double Factor(JsonNode plan) => (double)plan["prints"]![0]!["lines"]!.AsArray().Single(l =>
-            (string)l!["key"]! == "time.factor")!["quantity"]!["value"]!;
+        double Factor(JsonNode plan, string key = "time.factor") => (double)plan["prints"]![0]!["lines"]!.AsArray().Single(l =>
+            (string)l!["key"]! == key)!["quantity"]!["value"]!;
         Factor(await server.Post("/api/plans", Plan(part, "part"))).ShouldBe(1.1, 1e-9);
         var number = await Print(part, "part");
-        var run = await server.Post($"/api/parts/{part["id"]}/revisions/{number}/runs", new { took = "9:00", grams = 20.5 });
+        var run = await server.Post($"/api/parts/{part["id"]}/revisions/{number}/runs", new { took = "9:00", grams = 3.5 });
+        // A piece of a print on the scale is no flow; five hundredths more are.
+        Factor(await server.Post("/api/plans", Plan(part, "part")), "mass.factor").ShouldBe(1, 1e-9);
+        var should = (double)run["modelledGrams"]!;
+        await server.Post($"/api/parts/{part["id"]}/revisions/{number}/runs", new { took = "9:00", grams = should * 1.05 });
+        Factor(await server.Post("/api/plans", Plan(part, "part")), "mass.factor").ShouldBe(1.04, 1e-9);
         ((double)run["seconds"]!).ShouldBe(9 * 3600);
         Factor(await server.Post("/api/plans", Plan(part, "part"))).ShouldBeGreaterThan(2);
         var history = await server.Get($"/api/parts/{part["id"]}/history");
         ((string)history["revisions"]![0]!["runs"]![0]!["took"]!).ShouldBe("9 h 00 min");
-        ((string)history["revisions"]![0]!["runs"]![0]!["grams"]!).ShouldBe("20.5 g");
+        ((string)history["revisions"]![0]!["runs"]![0]!["grams"]!).ShouldBe("3.5 g");
     }
 
     [Theory]

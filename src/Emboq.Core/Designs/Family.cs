@@ -18,6 +18,9 @@ public sealed record Family(
     /// <summary>What the columns of a list mean when it has no heading: keys of parameters, in order.</summary>
     public IReadOnlyList<string> ListColumns { get; init; } = [];
 
+    /// <summary>Whether it must come out at a weight, so that what its printer really lays down counts.</summary>
+    public bool Weighed { get; init; }
+
     /// <summary>Whether it is screwed to something: the workshop's own screws then count.</summary>
     public bool Screws { get; init; }
 
@@ -126,4 +129,7 @@ public sealed record Brief(
 
     /// <summary>The screws that the workshop has.</summary>
     public IReadOnlyList<DrawerScrew> Drawer { get; init; } = [];
+
+    /// <summary>Finished runs of its process, newest first; asked for only where <see cref="Family.Weighed"/>.</summary>
+    public IReadOnlyList<FinishedRun> Runs { get; init; } = [];
 }

@@ -16,19 +16,21 @@ public static class PrintPlan
     /// <summary>Reckons a print line by line.</summary>
     /// <param name="layers">Of everything on the bed.</param>
     /// <param name="process">What it is printed with.</param>
-    /// <param name="factor">Real time over modelled time on this process.</param>
-    public static Ledger Of(IReadOnlyList<Layer> layers, Process process, Quantity factor)
+    /// <param name="factors">What this process really takes over what the model says.</param>
+    public static Ledger Of(IReadOnlyList<Layer> layers, Process process, RunFactors factors)
     {
         var ledger = new Ledger();
         var s = process.Settings;
         var deposited = layers.Sum(l => (l.WallPath * process.LineWidth) + l.Skin + (l.Fill * s.Fill)) * process.LayerHeight;
         var volume = ledger.Add("volume", "plastic laid down", Given("plastic laid down", deposited, new(Mm: 3),
             "walls, closed and sparse fill of every layer"), "By walls and fill of the very solid, not by its volume.");
-        var mass = ledger.Add("mass", "mass", volume * Quantity.Chosen("density", process.Density / 1000, Unit.Density, $"the spool of {process.Material}"),
-            "What the scale will say.");
+        var modelledMass = ledger.Add("mass.modelled", "mass by the model", volume * Quantity.Chosen("density", process.Density / 1000, Unit.Density,
+            $"the spool of {process.Material}"), "The plastic laid down.");
+        var flow = ledger.Add("mass.factor", "flow factor", factors.Flow, "Printers lay a little more or less than they should; weighed prints tell by how much.");
+        var mass = ledger.Add("mass", "mass", modelledMass * flow, "What the scale will say.");
         var circle = Quantity.Input("π/4", Math.PI / 4, Unit.None, new Provenance.Standard("Plane geometry", "area of a circle by its diameter"));
         var strand = Quantity.Chosen("filament diameter", process.FilamentDiameter, Unit.Millimetre, $"the spool of {process.Material}");
-        ledger.Add("filament", "filament", volume / (circle * Quantity.Square(strand)), "The same as a strand.");
+        ledger.Add("filament", "filament", flow * volume / (circle * Quantity.Square(strand)), "The same as a strand.");
 
         var times = layers.Select((l, i) => LayerTime.Of(l, process, first: i == 0)).ToList();
         var modelled = ledger.Add("time.modelled", "time by the model",
@@ -37,7 +39,7 @@ public static class PrintPlan
             + Time("time.moves", "between lines", times.Sum(t => t.Moves), "One move for each closed line.")
             + Time("time.change", "layer changes", times.Sum(t => t.Change), "Going up, and waiting for small layers to cool.")
             + Time("time.start", "start", s.StartUp, "Heating and levelling."), "Everything added up.");
-        var known = ledger.Add("time.factor", "time factor", factor, "Real printers differ from any model; finished runs tell by how much.");
+        var known = ledger.Add("time.factor", "time factor", factors.Time, "Real printers differ from any model; finished runs tell by how much.");
         var time = ledger.Add("time", "print time", modelled * known, "The model, corrected by what this setup is known to take.");
 
         var power = Quantity.Chosen("power", s.Power * 1e9, Unit.Energy / Unit.Seconds, process.Printer);

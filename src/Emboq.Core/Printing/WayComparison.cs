@@ -25,9 +25,9 @@ public sealed record WayComparison(IReadOnlyList<WayReport> Ways, string Better,
 
     /// <summary>Compares. What does not fit the printer comes last, then what cannot be printed without support, then what steps a fitted face, then what
     /// hangs out, then what is easily knocked over, then what takes longer.</summary>
-    public static WayComparison Of(IReadOnlyList<(WayUp Way, IReadOnlyList<Layer> Layers)> ways, Process process, Quantity factor)
+    public static WayComparison Of(IReadOnlyList<(WayUp Way, IReadOnlyList<Layer> Layers)> ways, Process process, RunFactors factors)
     {
-        var reports = ways.Select(w => Report(w.Way, w.Layers, process, factor)).ToList();
+        var reports = ways.Select(w => Report(w.Way, w.Layers, process, factors)).ToList();
         Func<WayReport, double>[] order =
         [
             r => r.Fits ? 0 : 1, r => WayChecks.NeedsSupport(r) ? 1 + Math.Round(r.Islands + r.Overhang) : 0, r => r.Way.SpoilsFit ? 1 : 0, r =>
@@ -40,14 +40,14 @@ public sealed record WayComparison(IReadOnlyList<WayReport> Ways, string Better,
         return new(reports, best.Way.Key, Words(best, next, decides));
     }
 
-    private static WayReport Report(WayUp way, IReadOnlyList<Layer> layers, Process process, Quantity factor)
+    private static WayReport Report(WayUp way, IReadOnlyList<Layer> layers, Process process, RunFactors factors)
     {
         var foot = layers[0];
         var height = layers.Count * process.LayerHeight;
         var (width, depth) = (layers.Max(l => l.Width), layers.Max(l => l.Depth));
         return new(way, layers.Sum(l => l.Overhang), layers.Max(l => l.Reach), layers.Max(l => l.Bridge), foot.Area,
             height / Math.Max(process.LineWidth, Math.Min(foot.Width, foot.Depth)), layers.Sum(l => l.Islands), height,
-            BedRoom.Takes(width, depth, height, process.Bed), PrintPlan.Of(layers, process, factor));
+            BedRoom.Takes(width, depth, height, process.Bed), PrintPlan.Of(layers, process, factors));
     }
 
     private static string Words(WayReport best, WayReport next, int decides)

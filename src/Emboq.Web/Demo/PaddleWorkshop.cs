@@ -164,8 +164,8 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
     private async Task Run(Guid part, int number, Process process, TimeSpan took, double grams)
     {
         var revision = (await RevisionStore.One(database, part, number, default))!;
-        var modelled = await Planner.ModelledSeconds(revision.Printed.Select(k => SolidJson.Read(revision.Frozen.Solids[k])), process, kernel, default);
-        await ServiceStore.Add(database, new Run(Guid.CreateVersion7(), part, number, process.Id, took.TotalSeconds, modelled, grams, Later()), default);
+        var modelled = await Planner.Modelled(revision.Printed.Select(k => SolidJson.Read(revision.Frozen.Solids[k])), process, kernel, default);
+        await ServiceStore.Add(database, new Run(Guid.CreateVersion7(), part, number, process.Id, took.TotalSeconds, modelled.Seconds, grams, modelled.Grams, Later()), default);
     }
 
     private Task Try(Guid part, int revision, string slot, Feel feel, string? printed, string? remark) =>

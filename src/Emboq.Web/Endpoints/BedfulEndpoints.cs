@@ -101,10 +101,10 @@ internal static class BedfulEndpoints
         var layout = new Layout([.. layouts.SelectMany(l => l.Layout.Bedfuls)], [.. layouts.SelectMany(l => l.Layout.TooLarge)],
             layouts.All(l => l.Layout.Proven));
 
-        var factors = new Dictionary<Guid, Quantity>();
+        var factors = new Dictionary<Guid, RunFactors>();
         foreach (var process in able)
         {
-            factors[process.Id] = await Planner.Factor(process, database, stop);
+            factors[process.Id] = await Planner.Factors(process, database, stop);
         }
 
         var planned = new List<PlannedBedful>();

@@ -58,8 +58,9 @@ internal static class ServiceEndpoints
             return Problems.Bad(input.Problems);
         }
 
-        var modelled = await Planner.ModelledSeconds(revision.Printed.Select(k => SolidJson.Read(revision.Frozen.Solids[k])), revision.Process, kernel, stop);
-        var run = new Run(Guid.CreateVersion7(), id, number, revision.Process.Id, took.Value, modelled, request.Grams, clock.GetUtcNow());
+        var modelled = await Planner.Modelled(revision.Printed.Select(k => SolidJson.Read(revision.Frozen.Solids[k])), revision.Process, kernel, stop);
+        var run = new Run(Guid.CreateVersion7(), id, number, revision.Process.Id, took.Value, modelled.Seconds, request.Grams,
+            modelled.Grams, clock.GetUtcNow());
         await ServiceStore.Add(database, run, stop);
         return TypedResults.Created($"/api/parts/{id}/history", run);
     }

@@ -101,4 +101,21 @@ public sealed class FlipHingeTests
         design.Seats.Single().Ladder[1].ShouldBe(4.35, 1e-9);
         design.Proofs.ShouldAllBe(p => p.Says.Contains("does not prove", StringComparison.Ordinal));
     }
+
+    /// <summary>By hand: holes 58 mm apart in one bench and 63 in another: 60.5 in the middle, and each screw moves 2.5.</summary>
+    [Fact]
+    public void Slots_serve_the_holes_that_benches_have()
+    {
+        static Design On(params (string, string, string)[] benches) => Mounts.Design("flip-hinge", "", null, null,
+            [("rail", "board", "length 900, width 45, thickness 30, mass 900"), ("pin", "pin", "diameter 4"), .. benches]);
+        var design = On(("bench1", "hole-row", "diameter 5, gap1.centre 58"), ("bench2", "hole-row", "diameter 5, gap1.centre 63"));
+        design.Checks.Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty();
+        (design.Ledger["mounts.middle"].Value, design.Ledger["mounts.travel"].Value).ShouldBe((60.5, 2.5));
+        design.Pieces[0].Pattern.Select(h => h.X).ShouldBe([-30.25, 30.25]);
+        design.Hardware[1].ShouldContain("with washers");
+        On(("bench1", "hole-row", "diameter 5, gap1.centre 58")).Hardware[1].ShouldNotContain("washers");
+        var wide = Of(On(("bench1", "hole-row", "diameter 5, gap1.centre 78")), "edge.side");
+        wide.Verdict.ShouldBe(Verdict.Stop);
+        Taken(wide, "wide").ShouldNotBeEmpty();
+    }
 }

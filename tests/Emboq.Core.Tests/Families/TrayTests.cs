@@ -103,5 +103,23 @@ public sealed class TrayTests
         Of(Carried("width=160; depth=100; belowBack=5", At(-76, 0), At(76, 0)), "below.wall").Verdict.ShouldBe(Verdict.Stop);
     }
 
+    /// <summary>By hand, printed exactly: a tongue of 8 mm in a groove of 8.35, 1.4 out and 1.7 in, which leaves 1.3 of a wall of 3 mm.</summary>
+    [Fact]
+    public void Trays_keep_each_other_in_line_by_tongue_and_groove()
+    {
+        Design With(string entries) => Mounts.Design("pocket-tray", $"beside=tongue; {entries}", Workshop.Exact, null,
+            ("item1", "block", "width 60, depth 30, height 20"));
+        var design = With("width=100; depth=80; wall=3");
+        design.Checks.ShouldAllBe(c => c.Verdict != Verdict.Stop);
+        double Gauged(string what) => design.Gauges.Single(g => g.What == what).Size;
+        (Gauged("tongue of the pair"), Math.Round(Gauged("groove"), 9), Math.Round(Gauged("width with a tongue, from the groove"), 9)).ShouldBe((8, 8.35, 99.7));
+        Of(design, "tongue.wall").Figure.ShouldStartWith(Figures.Mm(design.Ledger["wall"].Value - 1.7));
+        Of(design, "tongue.slides").Verdict.ShouldBe(Verdict.Good);
+        design.Proofs.ShouldContain(p => p.Key == "edges");
+        var thin = Of(With("width=100; depth=80; wall=1.6"), "tongue.wall");
+        thin.Verdict.ShouldBe(Verdict.Stop);
+        Of(With($"width=100; depth=80; wall={((Remedy.Change)thin.Remedies.Single()).Entries["wall"]}"), "tongue.wall").Verdict.ShouldBe(Verdict.Good);
+    }
+
     private static Check Of(Design design, string key) => design.Checks.Single(c => c.Key == key);
 }

@@ -22,7 +22,7 @@ public sealed class PrintPlanTests
 
     private static readonly Process Process = Workshop.Process with { Settings = Settings };
 
-    private static readonly Quantity Exact = Quantity.Chosen("time factor", 1, Unit.None);
+    private static readonly RunFactors Exact = new(Quantity.Chosen("time factor", 1, Unit.None), Quantity.Chosen("flow factor", 1, Unit.None));
 
     private static Layer Layer(double wallPath = 0, int loops = 0, double skin = 0, double fill = 0, double overhang = 0, double islands = 0,
         double width = 40, double depth = 40) =>
@@ -108,15 +108,29 @@ public sealed class PrintPlanTests
     [Fact]
     public void Finished_runs_teach_the_factor_and_narrow_its_spread()
     {
-        var guess = TimeFactor.Of(Process, []);
-        var one = TimeFactor.Of(Process, [(1300, 1000)]);
-        var many = TimeFactor.Of(Process, [.. Enumerable.Repeat((1300.0, 1000.0), 10)]);
+        var guess = RunFactors.Of(Process, []).Time;
+        var one = RunFactors.Of(Process, [new(1300, 1000)]).Time;
+        var many = RunFactors.Of(Process, [.. Enumerable.Repeat(new FinishedRun(1300, 1000), 10)]).Time;
         one.Value.ShouldBeInRange(guess.Value, 1.3);
         many.Value.ShouldBe(1.3, 0.01);
         guess.StandardUncertainty.ShouldBeGreaterThan(one.StandardUncertainty);
         one.StandardUncertainty.ShouldBeGreaterThan(many.StandardUncertainty);
         // Weights by inverse variances (JCGM 100, 5.2): 1/0.2² and 1/0.08².
         one.Value.ShouldBe(((1.1 / 0.04) + (1.3 / 0.0064)) / ((1 / 0.04) + (1 / 0.0064)), 1e-9);
+    }
+
+    /// <summary>By hand: 1 ± 0.02, and a print that weighed 5 % more than it should, ± 0.01.</summary>
+    [Fact]
+    public void Weighed_prints_teach_the_flow_and_the_others_do_not()
+    {
+        var flow = RunFactors.Of(Process, [new(1000, 1000, 10.5, 10), new(1000, 1000), new(1000, 1000, 8), new(1000, 1000, 30, 10)]).Flow;
+        flow.Value.ShouldBe(((1 / 0.0004) + (1.05 / 0.0001)) / ((1 / 0.0004) + (1 / 0.0001)), 1e-9);
+        flow.StandardUncertainty.ShouldBe(Math.Sqrt(1 / ((1 / 0.0004) + (1 / 0.0001))), 1e-9);
+        var layers = Enumerable.Range(0, 10).Select(_ => Layer(wallPath: 100, loops: 2, fill: 0)).ToList();
+        var (plain, heavier) = (PrintPlan.Of(layers, Process, Exact), PrintPlan.Of(layers, Process, Exact with { Flow = flow }));
+        heavier["mass"].Value.ShouldBe(plain["mass"].Value * flow.Value, 1e-9);
+        heavier["filament"].Value.ShouldBe(plain["filament"].Value * flow.Value, 1e-9);
+        heavier["mass.modelled"].Value.ShouldBe(plain["mass"].Value, 1e-9);
     }
 
     [Theory]

@@ -82,7 +82,7 @@ internal sealed record BracketReckoning
         var thick = brief.Taken.GetValueOrDefault("thick")?.Thing is Given.Size size
             ? ledger.Add("thickness", "thickness", size.Value, "As the other part leaves it.")
             : ledger.Add("thickness", "thickness", Quantity.Chosen("thickness", p.Number("thickness")!.Value, Unit.Millimetre), "Of both plates.");
-        var served = Served(brief, ledger);
+        var served = HolePattern.Taken(brief, "near") is null ? HoleRows.Served(brief, BracketFamily.Mounts, ledger) : null;
         var (near, far) = (served is { } s ? HolePattern.Pair(s.Middle) : Holed(brief, "near", ledger), Holed(brief, "far", ledger));
         var lines = p.Number("ribLines")!.Value;
         var count = p.Choice("ribs") switch { "one" => 1, "two" => 2, "three" => 3, _ => 0 };
@@ -105,37 +105,6 @@ internal sealed record BracketReckoning
             Way = way,
         };
     }
-
-    /// <summary>Of several mounts, each measured: the middle of their spacings, and how far each screw moves from the nearest to the widest; <c>null</c>
-    /// where none is named, or holes are taken.</summary>
-    private static (Quantity Middle, Quantity Travel)? Served(Brief brief, Ledger ledger)
-    {
-        if (HolePattern.Taken(brief, "near") is not null || !BracketFamily.Mounts.Any(brief.Interfaces.ContainsKey))
-        {
-            return null;
-        }
-
-        var named = BracketFamily.Mounts.Where(brief.Interfaces.ContainsKey).ToList();
-        var pairs = Closest([.. named.Select(m => Pairs(brief.Interfaces[m]))]);
-        var mounts = named.Zip(pairs).Select(m => ledger.Add($"{m.First}.spacing", $"holes of {brief.Interfaces[m.First].Name}", m.Second.Spacing,
-            $"As measured: its holes {m.Second.From} and {m.Second.To}.")).ToList();
-        var (least, most) = (mounts.Aggregate(Quantity.Min), mounts.Aggregate(Quantity.Max));
-        return (ledger.Add("mounts.middle", "middle of the spacings", (least + most) / 2, "Between the nearest and the widest."),
-            ledger.Add("mounts.travel", "slots, beside the screw", (most - least) / 2, "Each screw moves by half of what the mounts differ."));
-    }
-
-    /// <summary>Any two holes of a row, as far as they were read: which, and how far apart.</summary>
-    private static List<(int From, int To, Quantity Spacing)> Pairs(Interface row)
-    {
-        var gaps = Enumerable.Range(0, row.Items.Count).Select(i => Evaluation.Of(row, row.Kind.Item!.KeyOf(i, "centre"))?.Quantity).ToList();
-        return [.. gaps.SelectMany((_, i) => Enumerable.Range(i + 1, gaps.Count - i).Where(j => gaps.Take(j).Skip(i).All(g => g is not null))
-            .Select(j => (i + 1, j + 1, gaps.Take(j).Skip(i).Aggregate((a, b) => a! + b!)!)))];
-    }
-
-    /// <summary>Of each mount those two of its holes that differ least from the others'; of equals the first two, then the narrowest.</summary>
-    private static IReadOnlyList<(int From, int To, Quantity Spacing)> Closest(IReadOnlyList<List<(int From, int To, Quantity Spacing)>> mounts) =>
-        mounts.SelectMany(m => m).Select(wanted => mounts.Select(m => m.MinBy(p => Math.Abs(p.Spacing.Value - wanted.Spacing.Value))).ToList())
-            .MinBy(chosen => Math.Round(chosen.Max(p => p.Spacing.Value) - chosen.Min(p => p.Spacing.Value), 2))!;
 
     /// <summary>Those that were taken from the other part, or two of a spacing across.</summary>
     private static IReadOnlyList<Point2> Holed(Brief brief, string side, Ledger ledger)

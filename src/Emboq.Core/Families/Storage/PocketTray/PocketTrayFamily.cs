@@ -60,11 +60,11 @@ public static class PocketTrayFamily
                         .. r.Below is { } b ? b.At.Select((at, i) => ($"insert {i + 1}", TrayCarried.Placed(b.Insert.Zone, at))) : []],
                 },
             ],
-            Proofs = built ? TrayShape.Slices(r) : [],
+            Proofs = built ? TrayShape.Proofs(r) : [],
             Machine = built ? TrayShape.Things(r) : [],
             Seats = [.. r.Items.Select(i => i.Size.Seat(SeatWords.Pocket))],
             Chance = chance,
-            Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Width.Value + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way,
+            Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Over + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way,
                 brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Place, i.Size.Of.Dimension))],
                 [.. r.Items.SelectMany(i => i.Size.Contradictions)])],
             Drawing = r.Pockets is null ? null : Draw(r, brief.Interfaces.GetValueOrDefault("holes") is { } row ? new(row.Id, "gap1.centre") : null),
@@ -72,7 +72,7 @@ public static class PocketTrayFamily
                 .. r.Below is { } carried ? new[] { $"{carried.At.Count} heat-set inserts {Joints.Hardware.Name(p.Choice("insert"))}" } : []],
             Fitting = ["Print the slices first and lay each thing in its own.", r.Below is not null
                 ? "Press the inserts into its underside with a hot tip, slowly, and screw it on from below."
-                : r.Ear is null ? "Lay the tray in its drawer." : "Screw it down through both ears.", "Put what is used most in front."],
+                : r.Ear is null ? r.Tongue is null ? "Lay the tray in its drawer." : "Set the trays down from the left, each with its grooves over the tongues of the one before." : "Screw it down through both ears.", "Put what is used most in front."],
             Lighter = r.Hollow ? [] : [new Remedy.Change("Hollow its underside", new Dictionary<string, string> { ["underside"] = "hollow" })],
             Gauges = built ? [.. TrayShape.Gauges(r, p)] : [],
             Cautions = Cautions(p),
@@ -90,6 +90,12 @@ public static class PocketTrayFamily
         }
 
         sheet.Box(Matter.Part, 0, 0, w, d);
+        foreach (var y in r.TonguesAt)
+        {
+            var (stands, half, groove) = (r.Tongue!.Stands.Value, r.Tongue.Tongue.Value / 2, r.Tongue.Groove.Value / 2);
+            sheet.Box(Matter.Part, w, y - half, w + stands, y + half).Box(Matter.Opening, 0, y - groove, stands + TongueGroove.Deeper, y + groove);
+        }
+
         if (r.Trough > 0)
         {
             sheet.Box(Matter.Opening, r.Wall.Value, r.Wall.Value, w - r.Wall.Value, r.Wall.Value + r.Trough).Point("trough", w * 0.75,

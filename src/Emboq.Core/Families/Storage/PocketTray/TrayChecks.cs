@@ -38,6 +38,12 @@ internal static class TrayChecks
                 Figures.Mm(top), $"{Figures.Mm(room)} or less", "Plane sums.", []);
         }
 
+        foreach (var check in r.Tongue?.Checks("tongue", r.Wall.Value, 1.2, new Remedy.Change("Make the walls 3 mm", new Dictionary<string, string>
+            { ["wall"] = "3" })) ?? [])
+        {
+            yield return check;
+        }
+
         if (r.Below is { } below)
         {
             yield return below.Insert.WallCheck("below.wall", "insert, to the sides", below.At.Min(h => Math.Min(Math.Min(h.X, r.Width.Value - h.X),

@@ -39,6 +39,8 @@ internal static class TrayParameters
             with { AskedAt = Station.Measure },
         Kit.Specs.Choice("mount", "Held by", "none", "Ears with a hole at both sides.", new ParameterOption("none", "its own weight"),
             new ParameterOption("screws", "two screws")),
+        Kit.Specs.Choice("beside", "Beside another tray", "none", "Each has tongues at its right that go into grooves at the left of the next.",
+            new ParameterOption("none", "it stands alone"), new ParameterOption("tongue", "tongues keep them in line")).If("mount", "none").If("drawer", "open"),
         Kit.Specs.Length("raster", "Holes a multiple of", null, 5, 200,
             "How far the holes of both ears stand apart, so that trays share a rail. Left open: as near as they stand.").If("mount",
             "screws").If("holes", "open"),

@@ -32,6 +32,15 @@ internal sealed record TrayReckoning
     /// <summary>The hole to drill under an ear, at a place.</summary>
     public required Func<double, double, PatternHole>? Pilot { get; init; }
 
+    /// <summary>What keeps it in line with the trays beside it; <c>null</c> where it stands alone.</summary>
+    public required TongueGroove? Tongue { get; init; }
+
+    /// <summary>Where the tongues are, from the front, mm.</summary>
+    public IReadOnlyList<double> TonguesAt => Tongue is null ? [] : [Depth.Value / 4, Depth.Value * 3 / 4];
+
+    /// <summary>How wide it is with its tongues, mm.</summary>
+    public double Over => Width.Value + (Tongue?.Stands.Value ?? 0);
+
     /// <summary>What holds it from below; <c>null</c> where nothing does.</summary>
     public required TrayCarried? Below { get; init; }
 
@@ -123,6 +132,8 @@ internal sealed record TrayReckoning
             Roomier = null,
             KeptFree = [.. PocketTray.KeptFree.Of(p.Outline("keepOut"), drawer, wall.Value), .. below?.KeptFree(wall.Value) ?? []],
             Below = below,
+            Tongue = p.Choice("beside") == "tongue" && !mounted && drawer is null
+                ? TongueGroove.Of(PartBodies.Scope(brief, ledger, "tongue", "tongue"), 8, 1.4) : null,
             Hollow = p.Choice("underside") == "hollow",
             Sloped = p.Choice("troughSides") == "sloped",
             Tall = tall,

@@ -5,9 +5,24 @@ internal static class TrayShape
 {
     private const double SliceHeight = 2;
 
-    public static IReadOnlyList<Proof> Slices(TrayReckoning r) => [.. r.Pockets!.Select(p =>
-        new Proof($"ring-{p.Item.Slot}", $"slice of the {p.Item.Place.Name} pocket", () => Slice(r, p),
-            "Proves the pocket's outline in minutes. It does not prove its depth.") { Seat = p.Item.Slot })];
+    public static IReadOnlyList<Proof> Proofs(TrayReckoning r) =>
+    [
+        .. r.Pockets!.Select(p => new Proof($"ring-{p.Item.Slot}", $"slice of the {p.Item.Place.Name} pocket", () => Slice(r, p),
+            "Proves the pocket's outline in minutes. It does not prove its depth.") { Seat = p.Item.Slot }),
+        .. r.Tongue is { } tongue ? new[]
+        {
+            new Proof("edges", "pair of edges", () => Edges(tongue),
+                "Print it twice: the tongue of one proves the groove of the other. It does not prove the pockets."),
+        } : [],
+    ];
+
+    /// <summary>A short bar with the tongue at one end and the groove at the other.</summary>
+    private static Solid Edges(TongueGroove tongue)
+    {
+        const double Long = 12, High = 8;
+        var wide = tongue.Groove.Value + 6;
+        return (new Solid.Box(Long, wide, High).At(-Long, -wide / 2, 0) + tongue.Out(High)) - tongue.Cut(High).Spun(180).At(-Long, 0, 0);
+    }
 
     public static IReadOnlyList<Body> Things(TrayReckoning r) => [.. r.Pockets!.Select(p =>
         new Body($"machine-{p.Item.Slot}", p.Item.Place.Name, () => Thing(r, p)))];
@@ -36,6 +51,15 @@ internal static class TrayShape
             yield return new("part", "insert hole", r.Below!.Insert.Bore, new(at.X, at.Y, 0.4), Axis.X);
         }
 
+        if (r.Tongue is { } tongue)
+        {
+            var (stands, y, z) = (tongue.Stands.Value, r.TonguesAt[0], 0.5 * r.Floor.Value);
+            yield return new("part", "over both tongues", (r.Depth.Value / 2) + tongue.Tongue.Value, new(r.Width.Value + (stands / 2), y, z), Axis.Y, Jaws.Over);
+            yield return new("edges", "tongue of the pair", tongue.Tongue.Value, new(stands / 2, 0, 4), Axis.Y, Jaws.Over);
+            yield return new("part", "groove", tongue.Groove.Value, new(stands / 2, y, z), Axis.Y);
+            yield return new("part", "width with a tongue, from the groove", r.Width.Value - TongueGroove.Deeper, new(r.Width.Value / 2, y, z), Axis.X, Jaws.Over);
+        }
+
         yield return new("part", "width over all", r.Width.Value, new(r.Width.Value / 2, 3.2, 0.5 * r.Floor.Value), Axis.X, Jaws.Over);
     }
 
@@ -55,10 +79,12 @@ internal static class TrayShape
 
         body = Ears(r).Aggregate(body, (b, ear) => b + new Solid.Box(Math.Max(1, r.EarOut) + 1, 2 * r.Ear!.Reach, TrayReckoning.EarThickness).At(ear.X < w / 2
             ? -r.EarOut : w - 1, ear.Y - r.Ear.Reach, 0));
+        body = r.TonguesAt.Aggregate(body, (b, y) => b + r.Tongue!.Out(h).At(w, y, 0));
         var trough = r.Trough > 0 ? [Trough(r)] : Array.Empty<Solid>();
         body = body.Without([.. r.Pockets!.Select(p => Opening(r, p)), .. trough, .. r.Hollow ? Cells(r) : [],
             .. r.KeptFree.Select(k => k.Cut(r.Wall.Value, r.Tall?.Value ?? h)).OfType<Solid>(),
             .. r.Below is { } b ? b.At.Select(at => TrayCarried.Placed(b.Insert.Cut, at)) : [],
+            .. r.TonguesAt.Select(y => r.Tongue!.Cut(h).Spun(180).At(0, y, 0)),
             .. Ears(r).Select(ear => r.Ear!.Cut.At(ear.X, ear.Y, TrayReckoning.EarThickness))]);
         return PartBodies.Marked(body, mark, letters => letters.UpsideDown().At(w / 2, d / 2, 0), floor > 1 ? 14 : 0);
     }

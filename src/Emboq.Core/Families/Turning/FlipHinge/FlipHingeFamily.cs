@@ -42,10 +42,19 @@ public static class FlipHingeFamily
 
     internal static readonly Decision<PinSort> Pin = PinSorts.Decided("What turns in it bears the rail.", "a steel pin, pressed into the table's leaf");
 
+    /// <summary>Benches whose edges have holes that one hinge must serve.</summary>
+    internal static readonly IReadOnlyList<string> Benches = ["bench1", "bench2", "bench3"];
+
+    private static readonly string[] FirstGap = ["gap1.centre"];
+
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "flip-hinge", "flip hinge", "A rail, board or stop must lie level over a table, and swing up out of the way and stay there.",
-        [new("rail", "rail or board", ["board"]), new("pin", "pin", ["pin"]), Specs.Screw],
+        [
+            new("rail", "rail or board", ["board"]), new("pin", "pin", ["pin"]),
+            .. Benches.Select((b, i) => new InterfaceSlot(b, $"holes in the edge of bench {i + 1}", ["hole-row"], SlotNeed.Sometimes) { Series = "benches" }),
+            Specs.Screw,
+        ],
         [
             Stock.Spec, Room.Spec,
             Specs.Angle("past", "It rests past upright", 10, 0, 45, "The farther, the surer it stays up by itself."),
@@ -59,7 +68,7 @@ public static class FlipHingeFamily
             Wide.Spec, Wall.Spec, Ends.Spec, Plate.Spec, Drop.Spec, Leaf.Spec, LeafLong.Spec, Heel.Spec,
             Specs.Choice("woodScrew", "Screws", "4 mm", "Countersunk, two into the table's edge and two into the rail; washers where they stand in slots.",
                 Hardware.WoodScrews),
-            Specs.Length("slots", "Slots", 0, 0, 30, "How far the plate may be moved up and down on its screws; nothing makes round holes.", 0.5),
+            Specs.Length("slots", "Slots", 0, 0, 30, "How far the plate may be moved up and down on its screws; nothing makes round holes.", 0.5).If("bench1", "open"),
             TableThick.Spec,
             Specs.Length("play", "Play allowed at the tip", 10, 0.05, 100, "To each side, at the far end of the rail.", 0.1),
             Specs.Choice("post", "For the other end", "post", "A post on the far edge, as high as the hinge, with the same holes.",
@@ -86,7 +95,7 @@ public static class FlipHingeFamily
     private static Design Design(Brief brief)
     {
         var (ledger, rail, pin) = (new Ledger(), brief.Interfaces["rail"], brief.Interfaces["pin"]);
-        if (PartBodies.Unread(brief, ("rail", ["length", "width", "thickness"]), ("pin", ["diameter"])) is { Count: > 0 } unread)
+        if (PartBodies.Unread(brief, [("rail", ["length", "width", "thickness"]), ("pin", ["diameter"]), .. Benches.Select(b => (b, FirstGap))]) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
@@ -116,7 +125,7 @@ public static class FlipHingeFamily
             Hardware =
             [
                 $"1 pin {Figures.Mm(r.Turns.Counterpart.Value)}, {Figures.Mm(r.Wide.Value)} long, {PinSorts.Say(r.Pin)}",
-                $"{(r.HasPost ? 4 : 2)} wood screws {r.Held.Takes.Says}, into the table's edge{(r.Travel > 0 ? ", with washers" : "")}",
+                $"{(r.HasPost ? 4 : 2)} wood screws {r.Held.Takes.Says}, into the table's edge{(r.IsSlotted ? ", with washers" : "")}",
                 $"2 wood screws {r.Carried.Takes.Says}, into the rail",
             ],
             Fitting =

@@ -126,7 +126,7 @@ internal static class HingeChecks
             ("rail", "rail screw", rail, r.Leaf.Value, FlipHingeFamily.Leaf) })
         {
             yield return screws.Takes.Check;
-            if (key == "rail" || r.Travel == 0)
+            if (key == "rail" || !r.IsSlotted)
             {
                 yield return screws.Joint.SeatCheck($"{key}.seat", what, 1.5, decision.To(Math.Ceiling(screws.Joint.Recess + 1.5), "Make it {0} thick"));
             }
@@ -140,6 +140,17 @@ internal static class HingeChecks
         yield return Judge.AtLeast("edge.apart", "screws of the plate, apart", 2 * r.ScrewsAside, 2 * edge.Joint.Reach, "They do not meet.",
             "The hinge is too narrow for two screws: make it wider.", Verdict.Stop, "Plane geometry.",
             FlipHingeFamily.Wide.To(Math.Ceiling((4 * edge.Joint.Reach) + 1), "Make it {0} wide"));
+        if (r.Served is { } served)
+        {
+            var side = (r.Wide.Value / 2) - r.ScrewsAside;
+            yield return edge.Joint.WallCheck("edge.side", "edge screw, to the hinge's side", side,
+                FlipHingeFamily.Wide.To(Math.Ceiling(2 * (r.ScrewsAside + edge.Joint.Reach)), "Make it {0} wide"));
+            if (!r.OnSide)
+            {
+                yield return Bridging.Of("edge.bridge", "roof of an edge screw's slot", served.Travel.Value);
+            }
+        }
+
         yield return Judge.AtLeast("edge.clear", "screws below the knuckles", r.PivotZ - r.Web + r.ScrewsDown, edge.Joint.Reach,
             "A driver reaches them beside the knuckles.", "The knuckles lie over the screws: a plate that reaches further down.", Verdict.Stop,
             "Plane geometry.", FlipHingeFamily.Drop.To(Math.Ceiling(2 * (edge.Joint.Reach + r.Web - r.PivotZ)), "Let it reach {0} down"));

@@ -67,6 +67,15 @@ internal sealed record HingeReckoning
     /// <summary>Weight, N; moment about the pin when it is swung up against its heel, N mm; pull of the heel, N.</summary>
     public required (Quantity Weight, Quantity Moment, Quantity Heel) Load { get; init; }
 
+    /// <summary>Of holes that benches have: the middle of their spacings, and how far each screw moves along its slot; <c>null</c> where none is
+    /// named.</summary>
+    public required (Quantity Middle, Quantity Travel)? Served { get; init; }
+
+    /// <summary>Whether slots take the place of round holes, and whether those lie along the edge.</summary>
+    public bool IsSlotted => Travel > 0 || IsSlottedAlong;
+
+    public bool IsSlottedAlong => Served is { Travel.Value: > 0 };
+
     public required PrintedMaterial? Material { get; init; }
 
     public required bool HasPost { get; init; }
@@ -116,7 +125,7 @@ internal sealed record HingeReckoning
     public double ScrewsDown => Drop.Value / 2;
 
     /// <summary>From the middle to each screw of the plate, along the pin, mm.</summary>
-    public double ScrewsAside => (Wide.Value / 2) - Held.Joint.Reach - 0.5;
+    public double ScrewsAside => Served is { } served ? served.Middle.Value / 2 : (Wide.Value / 2) - Held.Joint.Reach - 0.5;
 
     /// <summary>Where the rail's screws are, along it from the pin, mm: the nearer one past the knuckles.</summary>
     public (double Near, double Last) ScrewsAlong => (-Knuckle - Carried.Joint.Reach - 0.5, -LeafLong.Value + Carried.Joint.Reach + 0.5);
@@ -163,7 +172,8 @@ internal sealed record HingeReckoning
             "A table stands within a degree of level; common practice, no published source."), (new Source("level", "how level the table stands", 1), 1));
         var leans = ledger.Add("leans", "middle of mass past the pin", past + Quantity.Atan(over / aside) + level,
             "Its middle of mass leans so far beyond upright over the pin, with everything in doubt.");
-        var travel = p.Number("slots")!.Value;
+        var served = HoleRows.Served(brief, FlipHingeFamily.Benches, ledger);
+        var travel = served is null ? p.Number("slots")!.Value : 0;
         var load = Loaded(brief, rail, (aside, over), past, heel, ledger);
         return new()
         {
@@ -182,10 +192,11 @@ internal sealed record HingeReckoning
             Heel = heel,
             TableThick = FlipHingeFamily.TableThick.Read(p, ledger),
             Knuckles = knuckles,
-            Held = Screws(brief, ledger, "edge", "edge screw", plate, Quantity.Chosen("wood behind the edge", 60, Unit.Millimetre, "this family"), travel,
-                HoleLie.Teardrop),
+            Held = Screws(brief, ledger, "edge", "edge screw", plate, Quantity.Chosen("wood behind the edge", 60, Unit.Millimetre, "this family"),
+                Math.Max(travel, served?.Travel.Value ?? 0), HoleLie.Teardrop),
             Carried = Screws(brief, ledger, "rail", "rail screw", leaf, thick, 0, way.Key == "side" ? HoleLie.Teardrop : HoleLie.Upright),
             Travel = travel,
+            Served = served,
             Past = past,
             Leans = leans,
             Play = Playing(turns, Math.Max(0, fit.Clearance), (length - heel, hinge, ends), knuckles, ledger),

@@ -41,13 +41,13 @@ internal static class HingeShape
 
     private static double[] Along(HingeReckoning r) => [r.ScrewsAlong.Last, r.ScrewsAlong.Near];
 
-    /// <summary>A joint of the plate, entered from outside; its roof points up as the plate is printed, and a slot stands upright.</summary>
+    /// <summary>A joint of the plate, entered from outside; its roof points up as the plate is printed, and a slot stands upright, or lies along the edge.</summary>
     /// <param name="r">The hinge.</param>
     /// <param name="joint">In its own frame.</param>
     /// <param name="y">Along the pin, mm.</param>
     /// <param name="onHead">Whether what it is in is printed head down.</param>
     private static Solid Edge(HingeReckoning r, Solid joint, double y, bool onHead = false) =>
-        (r.OnSide || r.Travel > 0 ? joint : joint.Spun(onHead ? -90 : 90)).Rolled(90).At(r.Plate.Value, y, -r.ScrewsDown);
+        (!r.IsSlottedAlong && (r.OnSide || r.Travel > 0) ? joint : joint.Spun(onHead ? -90 : 90)).Rolled(90).At(r.Plate.Value, y, -r.ScrewsDown);
 
     /// <summary>A joint of the rail's leaf, entered from below.</summary>
     private static Solid Rail(HingeReckoning r, Solid joint, double x) => joint.Rolled(180).At(r.PivotX + x, 0, r.PivotZ + r.Under);

@@ -35,7 +35,8 @@ public static class PadHolderFamily
                 new ParameterOption("mass", "is solved for its weight"), new ParameterOption("thick", "is decided")),
             Specs.Number("target", "The original weighs", 110, 1, 3000, "g", "On the scale, with its screws.").If("solve", "mass").If("original", "open"),
             Specs.Length("thick", "Thickness of the disc", 12, 2, 60, "Without its boss.", 0.5).If("solve", "thick"),
-            Specs.Number("flow", "A print weighs", 100, 70, 130, "%", "Of what was planned: weigh one, and divide."),
+            Specs.Number("flow", "A print weighs", null, 70, 130, "%",
+                "Of what was planned by the model. Left open, prints of this setup that were weighed tell it: note a run with its grams."),
             Specs.Number("speed", "It turns at", 9000, 10, 30_000, "1/min", "The fastest that the machine runs."),
             Specs.Length("orbit", "Radius of its orbit", 2.5, 0, 30, "Half of the stroke that is stamped on the machine; nothing where it only spins.", 0.25),
             Specs.Number("moving", "What turns weighs", 400, 10, 10_000, "g", "Pad, counterweight and spindle together, as far as known."),
@@ -46,6 +47,7 @@ public static class PadHolderFamily
         ], Design)
     {
         ListColumns = ["across", "count"],
+        Weighed = true,
         Words =
         [
             TryWord.Works with { Says = "was weighed, dropped and run, and held" },
@@ -90,7 +92,7 @@ public static class PadHolderFamily
                 "threadlocker", $"a pad {Figures.Mm(r.Across.Value)} across"],
             Fitting =
             [
-                "Weigh a print of it with its screws, enter what it weighs against the plan, and print again where they differ.",
+                "Weigh a print of it without its screws and note it as a run: the next one is reckoned by what the printer really lays down.",
                 "Paint the two notches in its rim white: while they blur it turns, and when they stand still it stalls.",
                 "A drop of threadlocker on each screw; draw them in turn, snug by a short key.",
                 "Stick the pad on its middle: measure from rim to rim all around.",

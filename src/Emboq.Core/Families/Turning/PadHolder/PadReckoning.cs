@@ -84,9 +84,8 @@ internal sealed record PadReckoning
         }
 
         double Printed(double thick) => LaidMass.Of(Stretches(thick), process).Grams;
-        var flow = Quantity.Input("flow", p.Number("flow")!.Value / 100, Unit.None, new Provenance.RuleOfThumb(
-            "Printers lay some hundredths more or less than they should; a weighed print tells."), (new Source($"flow/{process.Id}", "flow of the printer",
-                0.02), 1));
+        var flow = ledger.Add("flow", "flow factor", p.Number("flow") is { } typed ? Quantity.Chosen("flow factor", typed / 100, Unit.None)
+            : RunFactors.Of(process, brief.Runs).Flow, "What the printer lays down over what it should.");
         var screws = ledger.Add("mass.screws", "weight of its screws", Quantity.Chosen("screws", count, Unit.None) * Given("screwMass", "weight of a screw",
             Unit.Grams), "On the scale with it.");
         var solved = p.Choice("solve") == "mass";
