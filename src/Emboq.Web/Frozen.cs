@@ -46,7 +46,7 @@ internal static class Frozen
 
     private static FrozenSeat Of(Seat s, Guid process) => new(s.Interface.Id == Guid.Empty ? null : s.Interface.Id, s.Dimension, s.Face.Surface, s.Face.Lie,
         process, s.Drawn.Value, s.Ladder,
-        s.Allowance.Value, s.Counterpart.Value, s.Wanted.Value, s.Clearance.Value, s.Fit.Key);
+        s.Allowance.Value, s.Counterpart.Value, s.Wanted.Value, s.Clearance.Value, s.Fit.Key, s.Words.Key);
 
     private static string Of(string key, int member) => new BodyAddress(key, member).ToString();
 

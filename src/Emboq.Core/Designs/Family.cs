@@ -113,13 +113,13 @@ public sealed record Brief(
     string? Mark = null)
 {
     /// <summary>What the process does to printed faces.</summary>
-    public IFitModel Fits { get; init; } = new StatedFits(Process);
+    public IFitModel Fits { get; init; } = new LearnedFits(Process);
 
     /// <summary>What pieces and proofs are printed with that have a setup of their own, by their keys.</summary>
     public IReadOnlyDictionary<string, Process> Own { get; init; } = new Dictionary<string, Process>();
 
     /// <summary>What is done to the printed faces of one piece.</summary>
-    public IFitModel FitsOf(string piece) => Own.TryGetValue(piece, out var process) ? new StatedFits(process) : Fits;
+    public IFitModel FitsOf(string piece) => Own.TryGetValue(piece, out var process) ? Fits.On(process) : Fits;
 
     /// <summary>What is taken from other parts, by slot.</summary>
     public IReadOnlyDictionary<string, Taken> Taken { get; init; } = new Dictionary<string, Taken>();

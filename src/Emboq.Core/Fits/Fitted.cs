@@ -12,6 +12,9 @@ internal sealed record FittedFace(string Slot, string Dimension, Surface Surface
     /// <summary>Begins the keys of its figures.</summary>
     public string Key { get; init; } = $"{Slot}.{Dimension}";
 
+    /// <summary>What it is called, and how a hand tells its fit.</summary>
+    public SeatWords Words { get; init; } = SeatWords.Cuff;
+
     /// <summary>Why this dimension counts.</summary>
     public string Because { get; init; } = "As read.";
 
@@ -33,6 +36,9 @@ internal sealed record FittedFace(string Slot, string Dimension, Surface Surface
 internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit Fit, Quantity Counterpart, Quantity Wanted,
     Quantity Drawn, Quantity Touching, Quantity Realised, IReadOnlyList<string> Contradictions)
 {
+    /// <summary>A correction that is worth a line, mm.</summary>
+    private const double Told = 0.001;
+
     /// <summary>Reckons it by the law of sizes; tries on this process correct it. The place must have been read.</summary>
     /// <param name="asked">What is asked.</param>
     /// <param name="place">The machine's place.</param>
@@ -50,20 +56,22 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
             ? Quantity.Chosen($"{name} clearance", chosen, Unit.Millimetre)
             : Quantity.RuleOfThumb($"{name} clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis),
                 $"A {fit.Name} fit: {fit.Feels}. Hole minus shaft, on the full size.");
-        var law = new SizeLaw(measured, Face.Of(asked.Surface, measured.Value), clearance, fits, name);
+        var law = new SizeLaw(measured, Face.Of(asked.Surface, measured.Value), clearance, fits, name) { Words = asked.Words };
         var wanted = ledger.Add($"{key}.wanted", $"{name} wanted", law.Wanted, "The size the finished face should have.");
         var allowance = ledger.Add($"{key}.allowance", $"{name}: {Process.Describe(asked.Surface)} allowance", law.Allowance,
             "What this process adds or takes: drawn minus printed.");
         // Words do not tell loose fits apart: of those only what was measured counts.
-        IReadOnlyList<TryEvidence> tries = [.. told.Where(t => t.Slot == asked.Slot).Select(t => clearance.Value > FeelClasses.Loosest
+        IReadOnlyList<TryEvidence> tries = [.. told.Where(t => t.Slot == asked.Slot).Select(t => clearance.Value > asked.Words.Loosest
             ? t with { Feel = null } : t)];
         var touching = fits.Touching(law, tries);
         var sum = SizeLaw.Drawn(wanted, allowance);
-        if (tries.Count > 0)
+        var beyond = touching - law.TouchingBefore;
+        if (tries.Count > 0 || Math.Abs(beyond.Value) > Told)
         {
-            sum += ledger.Add($"{key}.correction", $"{name} correction",
-                (touching - law.TouchingBefore).From(new Provenance.Learned($"{tries.Count} tr{(tries.Count == 1 ? "y" : "ies")} on {fits.Process.Name}")),
-                "What the tries say beyond the allowance; each counts by how sharp it is.");
+            sum += ledger.Add($"{key}.correction", $"{name} correction", beyond.From(new Provenance.Learned(tries.Count > 0
+                ? $"{tries.Count} tr{(tries.Count == 1 ? "y" : "ies")} on {fits.Process.Name}" : "tries of other parts")),
+                tries.Count > 0 ? "What the tries say beyond the allowance; each counts by how sharp it is."
+                    : "What tries of other parts say of the machine's size, and of what it was measured with.");
         }
 
         var drawn = ledger.Add($"{key}.drawn", $"{name} drawn", sum, "Drawn so that it prints at the wanted size.");
@@ -97,9 +105,8 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
     }
 
     /// <summary>As a seat of the design.</summary>
-    /// <param name="words">What it is called.</param>
     /// <param name="ladder">Sizes of its ladder, mm.</param>
-    public Seat Seat(SeatWords words, params IReadOnlyList<double> ladder) => new()
+    public Seat Seat(params IReadOnlyList<double> ladder) => new()
     {
         Slot = Of.Slot,
         Interface = Place,
@@ -115,7 +122,7 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
         Greatest = Fit.Greatest,
         Chance = Chance,
         Ladder = ladder,
-        Words = words,
+        Words = Of.Words,
     };
 
     /// <summary>Limits for a joint probability.</summary>

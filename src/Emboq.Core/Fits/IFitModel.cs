@@ -6,6 +6,9 @@ public interface IFitModel
     /// <summary>The process.</summary>
     Process Process { get; }
 
+    /// <summary>The same belief, of what another process does.</summary>
+    IFitModel On(Process process);
+
     /// <summary>Drawn minus printed on the full size, mm, signed, with how well it is known.</summary>
     Quantity Allowance(Face face);
 

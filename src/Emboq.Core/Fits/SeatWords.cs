@@ -7,63 +7,101 @@ namespace Emboq.Core.Fits;
 /// <param name="Feels">A word for each <see cref="Feel"/>, the tightest first.</param>
 public sealed record SeatWords(string Proof, string Rung, string Measured, IReadOnlyList<string> Feels)
 {
+    /// <summary>Clearances at which one word becomes the next, mm on the full size, from tight to loose: of what slides, turns, is held between cheeks, is
+    /// screwed on, and lies in a pocket. Common practice, no published source; tries move them for the hand that made them.</summary>
+    private static readonly double[] Sliding = [-0.275, -0.025, 0.225, 0.575], Turning = [-0.2, -0.02, 0.14, 0.55], Cheeks = [-0.2, 0, 0.2, 0.7],
+        Threaded = [-0.05, 0.02, 0.08, 0.36], Pocketed = [-0.2, 0, 0.25, 1.3];
+
+    /// <summary>Short and stable: hands that say the words of one joint are one hand.</summary>
+    public required string Key { get; init; }
+
+    /// <summary>In words: "foot in its socket".</summary>
+    public required string Joint { get; init; }
+
+    /// <summary>Where one word becomes the next, four clearances, mm.</summary>
+    public IReadOnlyList<double> Edges { get; init; } = Sliding;
+
+    /// <summary>Least clearance that a word stands for, mm.</summary>
+    public double From(Feel feel) => feel == Feel.WillNotStart ? double.NegativeInfinity : Edges[(int)feel - 1];
+
+    /// <summary>Greatest clearance that a word stands for, mm.</summary>
+    public double To(Feel feel) => feel == Feel.Rattles ? double.PositiveInfinity : Edges[(int)feel];
+
+    /// <summary>What is meant by a word, mm: its middle, or of the two without end a quarter of a millimetre further.</summary>
+    public double Middle(Feel feel) => feel switch
+    {
+        Feel.WillNotStart => Edges[0] - Beyond,
+        Feel.Rattles => Edges[^1] + Beyond,
+        _ => (From(feel) + To(feel)) / 2,
+    };
+
+    /// <summary>The clearance that the loosest word stands for, mm: wider ones feel alike.</summary>
+    public double Loosest => Middle(Feel.Rattles);
+
+    private const double Beyond = 0.225;
+
     /// <summary>A cuff in or over a pipe.</summary>
-    public static SeatWords Cuff { get; } = new("ring", "ring", "diameter", ["will not start", "needs force", "firm by hand", "slides", "rattles"]);
+    public static SeatWords Cuff { get; } = new("ring", "ring", "diameter", ["will not start", "needs force", "firm by hand", "slides", "rattles"]) { Key = "cuff", Joint = "cuff" };
 
     /// <summary>A clamp on its post, before it is tight.</summary>
     public static SeatWords Clamp { get; } = new("slice", "slice", "diameter of the bore",
-        ["does not go on", "needs force", "firm by hand", "goes on freely", "hangs loose on the post"]);
+        ["does not go on", "needs force", "firm by hand", "goes on freely", "hangs loose on the post"]) { Key = "clamp", Joint = "clamp on its post" };
 
     /// <summary>A block on its rods.</summary>
     public static SeatWords Rods { get; } = new("slice", "slice", "diameter of the bore",
-        ["does not go on", "needs force", "firm by hand", "slides", "rattles on its rods"]);
+        ["does not go on", "needs force", "firm by hand", "slides", "rattles on its rods"]) { Key = "rods", Joint = "block on its rods" };
 
     /// <summary>A hose in its cradle.</summary>
     public static SeatWords Cradle { get; } = new("slice", "slice", "diameter of the cradle",
-        ["has no room", "is squeezed", "lies snug", "lies easily", "rattles in its cradle"]);
+        ["has no room", "is squeezed", "lies snug", "lies easily", "rattles in its cradle"]) { Key = "cradle", Joint = "hose in its cradle" };
 
     /// <summary>A foot in its socket.</summary>
     public static SeatWords Socket { get; } = new("slice", "slice", "width of the socket",
-        ["does not go in", "has to be pressed in", "goes in firmly, does not move", "slides in", "rocks in its socket"]);
+        ["does not go in", "has to be pressed in", "goes in firmly, does not move", "slides in", "rocks in its socket"]) { Key = "socket", Joint = "foot in its socket" };
 
     /// <summary>A saddle on its tube.</summary>
     public static SeatWords Saddle { get; } = new("slice", "slice", "width of the hollow",
-        ["does not go down over the tube", "has to be pressed down", "sits firmly", "sits easily", "rocks on the tube"]);
+        ["does not go down over the tube", "has to be pressed down", "sits firmly", "sits easily", "rocks on the tube"]) { Key = "saddle", Joint = "saddle on its tube" };
 
     /// <summary>A knuckle on its pin.</summary>
     public static SeatWords Hinge { get; } = new("ring", "knuckle", "diameter of the hole",
-        ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"]);
+        ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"]) { Key = "hinge", Joint = "knuckle on its pin", Edges = Turning };
 
     /// <summary>A cam on its pin.</summary>
     public static SeatWords Cam { get; } = new("ring", "ring", "diameter of the bore",
-        ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"]);
+        ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"]) { Key = "cam", Joint = "cam on its pin", Edges = Turning };
 
     /// <summary>An arm on the screw that it turns on.</summary>
     public static SeatWords Pivot { get; } = new("ring", "ring", "diameter of the hole",
-        ["does not go on its screw", "turns by force", "drags", "turns without play", "turns freely, and rattles"]);
+        ["does not go on its screw", "turns by force", "drags", "turns without play", "turns freely, and rattles"]) { Key = "pivot", Joint = "arm on its screw", Edges = Turning };
 
     /// <summary>A leg between the cheeks that it turns in.</summary>
     public static SeatWords Leg { get; } = new("fork", "step", "width of the gap",
-        ["does not go in", "goes in by force", "turns stiffly", "turns freely, without play", "wobbles between its cheeks"]);
+        ["does not go in", "goes in by force", "turns stiffly", "turns freely, without play", "wobbles between its cheeks"]) { Key = "leg", Joint = "leg between its cheeks", Edges = Cheeks };
 
     /// <summary>A recess on a machine's boss that centres it.</summary>
     public static SeatWords Boss { get; } = new("ring", "ring", "diameter of the recess",
-        ["does not go on", "goes on by force", "goes on firmly, without play", "goes on easily", "rocks on the boss"]);
+        ["does not go on", "goes on by force", "goes on firmly, without play", "goes on easily", "rocks on the boss"]) { Key = "boss", Joint = "recess on its boss" };
 
     /// <summary>A printed thread on a spindle.</summary>
     public static SeatWords Thread { get; } = new("nut", "nut", "diameter over its roots",
-        ["does not start", "runs on by force", "runs on stiffly", "runs on by hand", "rocks on the thread"]);
+        ["does not start", "runs on by force", "runs on stiffly", "runs on by hand", "rocks on the thread"]) { Key = "thread", Joint = "thread on its spindle", Edges = Threaded };
 
     /// <summary>A thing in a pocket.</summary>
     public static SeatWords Pocket { get; } = new("slice", "slice", "width of the pocket",
-        ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"]);
+        ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"]) { Key = "pocket", Joint = "thing in its pocket", Edges = Pocketed };
 
     /// <summary>A key in a channel, across it.</summary>
-    public static SeatWords KeyAcross { get; } = new("rung", "rung", "width of the key", ["will not start", "needs force", "firm by hand", "slides", "rocks"]);
+    public static SeatWords KeyAcross { get; } = new("rung", "rung", "width of the key", ["will not start", "needs force", "firm by hand", "slides", "rocks"]) { Key = "key", Joint = "key in its channel" };
 
     /// <summary>A key in a channel, in height.</summary>
     public static SeatWords KeyInHeight { get; } = new("rung", "rung", "height below the shoulder",
-        ["will not start", "needs force", "firm by hand", "slides", "lifts"]);
+        ["will not start", "needs force", "firm by hand", "slides", "lifts"]) { Key = "key-height", Joint = "key in the height of its channel" };
+
+    private static readonly SeatWords[] All = [Cuff, Clamp, Rods, Cradle, Socket, Saddle, Hinge, Cam, Pivot, Leg, Boss, Thread, Pocket, KeyAcross, KeyInHeight];
+
+    /// <summary>The words under a key; of what nobody knows those of a cuff.</summary>
+    public static SeatWords Of(string? key) => All.FirstOrDefault(w => w.Key == key) ?? Cuff;
 
     /// <summary>The word for a feel.</summary>
     public string Of(Feel feel) => Feels[(int)feel];

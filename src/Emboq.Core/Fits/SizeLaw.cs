@@ -8,6 +8,9 @@ namespace Emboq.Core.Fits;
 /// <param name="Place">The face in words, for names: "first cuff".</param>
 public sealed record SizeLaw(Quantity Counterpart, Face Face, Quantity Clearance, IFitModel Fits, string Place)
 {
+    /// <summary>How a hand tells its fit.</summary>
+    public SeatWords Words { get; init; } = SeatWords.Cuff;
+
     /// <summary>The size that a printed face is drawn at to come out as wanted, mm.</summary>
     public static Quantity Drawn(Quantity wanted, Quantity allowance) => wanted + allowance;
 
@@ -32,9 +35,6 @@ public sealed record SizeLaw(Quantity Counterpart, Face Face, Quantity Clearance
 
     /// <summary>The size the finished face should have.</summary>
     public Quantity Wanted => Wider(Counterpart, Clearance);
-
-    /// <summary>The size that would just touch, when a face of this size was felt to have a clearance.</summary>
-    public Quantity TouchingAt(Quantity drawn, Quantity felt) => Wider(drawn, -1 * felt);
 
     /// <summary>The clearance that a drawn size will turn out to have, with its spread.</summary>
     /// <param name="drawn">As in the solid; a decision taken, not moved by its inputs.</param>

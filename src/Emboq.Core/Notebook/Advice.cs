@@ -77,9 +77,9 @@ public static class Advice
             return Math.Abs(t.Printed!.Value - seat.Drawn.Value) <= (seat.Greatest - seat.Least) / 2;
         }
 
-        var felt = FeelClasses.Of(feel).Clearance;
+        var felt = seat.Words.Middle(feel);
         // No word tells clearances apart that are wider than the loosest word.
-        return felt >= Math.Min(seat.Least, FeelClasses.Loosest) && felt <= seat.Greatest;
+        return felt >= Math.Min(seat.Least, seat.Words.Loosest) && felt <= seat.Greatest;
     }
 
     private static NextStep First(Design design)

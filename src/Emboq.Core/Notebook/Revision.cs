@@ -34,9 +34,11 @@ public sealed record Revision(Guid Part, int Number, IReadOnlyList<string> Print
 /// <param name="Wanted">The size the finished face should have.</param>
 /// <param name="Clearance">The clearance that was expected.</param>
 /// <param name="Fit">Key of the fit that was wanted.</param>
+/// <param name="Joint">Key of the words a hand tells it by; <c>null</c> where an older Emboq did not keep it.</param>
 public sealed record FrozenSeat(Guid? Place, string Dimension, Surface Surface, Lie Lie, Guid Process, double Drawn,
     IReadOnlyList<double> Ladder, double Allowance,
-    double? Counterpart = null, double? Wanted = null, double? Clearance = null, string? Fit = null);
+    double? Counterpart = null, double? Wanted = null, double? Clearance = null, string? Fit = null,
+    string? Joint = null);
 
 /// <summary>What stays of a design for ever.</summary>
 /// <param name="Values">Ledger key to value, in the ledger's units.</param>

@@ -35,7 +35,7 @@ public sealed record RunFactors(Quantity Time, Quantity Flow)
             (new Source($"{key}/{process.Id}", $"{what} {process.Name} takes", known.Spread), 1));
         var told = runs.Select((r, i) => Quantity.Input("run", r, Unit.None, new Provenance.Learned("a finished run"),
             (new Source($"{key}/{process.Id}/{i}", "scatter between runs", known.Scatter), 1)));
-        return runs.Count == 0 ? guess : told.Aggregate(guess, Correction.Best).From(new Provenance.Learned(
+        return runs.Count == 0 ? guess : told.Aggregate(guess, Agreement.Best).From(new Provenance.Learned(
             $"{runs.Count} {(key == "flow" ? "weighed print" : "finished run")}{(runs.Count == 1 ? "" : "s")} on {process.Name}"));
     }
 }

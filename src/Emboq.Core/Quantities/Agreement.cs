@@ -6,6 +6,22 @@ namespace Emboq.Core.Quantities;
 /// (Birge 1932; Mandel and Paule 1970). chi² = r' C⁻¹ r over the residuals r, with everything the estimates share in C.</summary>
 public static class Agreement
 {
+    /// <summary>The average of two estimates of one thing that has the smallest spread, whatever causes they share (the best linear unbiased estimate;
+    /// covariances as in JCGM 100, 5.2).</summary>
+    public static Quantity Best(Quantity a, Quantity b)
+    {
+        var shared = Quantity.Covariance(a, b);
+        var va = Quantity.Covariance(a, a) - shared;
+        var vb = Quantity.Covariance(b, b) - shared;
+        if (va + vb <= 0)
+        {
+            return a;
+        }
+
+        var weight = Math.Clamp(va / (va + vb), 0, 1);
+        return ((1 - weight) * a) + (weight * b);
+    }
+
     /// <summary>Root of chi² over its degrees of freedom: 1 when the estimates scatter as much as their doubts say, more when they contradict.</summary>
     /// <param name="estimates">Of one size.</param>
     /// <param name="mean">Their average.</param>

@@ -16,6 +16,10 @@ internal sealed class Gradient
     public static Gradient Of(IEnumerable<(Source Source, double Partial)> terms) =>
         terms.Aggregate(Zero, (sum, term) => Combine(sum, 1, new Gradient([term]), 1));
 
+    /// <summary>Of terms that are all of different sources.</summary>
+    public static Gradient Sorted(IEnumerable<(Source Source, double Partial)> terms) =>
+        new([.. terms.OrderBy(t => t.Source.Id, StringComparer.Ordinal)]);
+
     /// <summary>wa·a + wb·b.</summary>
     /// <exception cref="ArgumentException">One source id stands for two different sources.</exception>
     public static Gradient Combine(Gradient a, double wa, Gradient b, double wb)
@@ -58,5 +62,5 @@ internal sealed class Gradient
     }
 
     private static Source Same(Source a, Source b) =>
-        a == b ? a : throw new ArgumentException($"Two different sources share the id '{a.Id}': {a} and {b}.");
+        (a.StandardUncertainty, a.DegreesOfFreedom) == (b.StandardUncertainty, b.DegreesOfFreedom) ? a : throw new ArgumentException($"Two different sources share the id '{a.Id}': {a} and {b}.");
 }

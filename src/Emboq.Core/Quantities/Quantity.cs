@@ -63,6 +63,23 @@ public sealed class Quantity
         }
     }
 
+    /// <summary>An estimate that was computed elsewhere, as a weighted sum of others: its value is given, its doubt is theirs.</summary>
+    /// <param name="name">Its name, not empty.</param>
+    /// <param name="value">In <paramref name="unit"/>.</param>
+    /// <param name="unit">The unit.</param>
+    /// <param name="provenance">Where it comes from.</param>
+    /// <param name="parts">What it was made of, and the weight of each.</param>
+    internal static Quantity Sum(string name, double value, Unit unit, Provenance provenance, IReadOnlyList<(Quantity Of, double Weight)> parts)
+    {
+        var terms = new Dictionary<string, (Source Source, double Partial)>();
+        foreach (var (source, partial) in parts.SelectMany(p => p.Of.gradient.Terms.Select(t => (t.Source, p.Weight * t.Partial))))
+        {
+            terms[source.Id] = (source, partial + terms.GetValueOrDefault(source.Id).Partial);
+        }
+
+        return new(name, value, unit, provenance, null, Gradient.Sorted(terms.Values), null);
+    }
+
     /// <summary>A starting value that others are computed from.</summary>
     /// <param name="name">Its name, not empty.</param>
     /// <param name="value">In <paramref name="unit"/>; finite.</param>

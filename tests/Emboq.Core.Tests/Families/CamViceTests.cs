@@ -82,7 +82,7 @@ public sealed class CamViceTests
     [Fact]
     public void The_foot_holds_by_friction_on_flanks_and_faces()
     {
-        var tail = Dovetail.Of(new(new(), new StatedFits(Workshop.Exact), "tail", "dovetail"), Quantity.Chosen("mouth", 20, Unit.Millimetre),
+        var tail = Dovetail.Of(new(new(), new LearnedFits(Workshop.Exact), "tail", "dovetail"), Quantity.Chosen("mouth", 20, Unit.Millimetre),
             Quantity.Chosen("deep", 8, Unit.Millimetre), Quantity.Chosen("angle", 60, Unit.DegreeOfArc), Quantity.Chosen("slides", 0.4, Unit.Millimetre));
         tail.Holds(100, 0.12).ShouldBe(2 * 0.12 * 100 * ((1 / Math.Sin(Math.PI / 3)) + (1 / Math.Tan(Math.PI / 3))), 1e-9);
         (tail.Channel(8) - tail.Channel(0)).ShouldBe(8 / Math.Sqrt(3), 1e-9);

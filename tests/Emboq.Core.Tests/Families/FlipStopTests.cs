@@ -69,7 +69,7 @@ public sealed class FlipStopTests
         check.Verdict.ShouldBe(Verdict.Stop);
         var reach = ((Remedy.Change)check.Remedies[0]).Entries["reach"];
         Design($"reach={reach}").Pieces.ShouldNotBeEmpty();
-        Of(Design("", "diameter 8.9"), "pin.size").Verdict.ShouldBe(Verdict.Stop);
+        Of(Design("", "diameter 12.4"), "pin.size").Verdict.ShouldBe(Verdict.Stop);
         var narrow = Of(Design("plateWide=76"), "dimple.side");
         narrow.Verdict.ShouldBe(Verdict.Stop);
         Of(Design($"plateWide={((Remedy.Change)narrow.Remedies[0]).Entries["plateWide"]}"), "dimple.side").Verdict.ShouldBe(Verdict.Good);

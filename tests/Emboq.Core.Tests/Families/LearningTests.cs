@@ -83,7 +83,7 @@ public sealed class LearningTests
     [InlineData(Surface.FirstLayerFoot)]
     public void A_process_starts_from_common_practice_for_what_it_does_not_know(Surface surface)
     {
-        IFitModel fresh = new StatedFits(Workshop.Process with { Allowances = new Dictionary<Surface, Allowance>() });
+        IFitModel fresh = new LearnedFits(Workshop.Process with { Allowances = new Dictionary<Surface, Allowance>() });
         foreach (var allowance in Enum.GetValues<Lie>().Select(lie => fresh.Allowance(new Face(surface, 20, lie))))
         {
             (allowance.Value > 0).ShouldBe(surface.IsHole());

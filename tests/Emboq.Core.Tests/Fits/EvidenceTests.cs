@@ -14,7 +14,7 @@ public sealed class EvidenceTests
     };
 
     private static SizeLaw Seat(Surface surface) => new(Quantity.Chosen("port", 50, Unit.Millimetre), Face.Of(surface, 50),
-        Quantity.Chosen("clearance", 0.1, Unit.Millimetre), new StatedFits(Process), "first cuff");
+        Quantity.Chosen("clearance", 0.1, Unit.Millimetre), new LearnedFits(Process), "first cuff");
 
     private static TryEvidence Felt(Feel feel, int revision = 1) => new("first", revision, 49.84, feel, null, null);
 

@@ -10,7 +10,7 @@ public sealed class FitTests
 
     private static SizeLaw Seat(Surface surface, double counterpart = 50, double clearance = 0.1) =>
         new(Spread("counterpart", counterpart, 0.03), Face.Of(surface, counterpart), Quantity.Chosen("clearance", clearance, Unit.Millimetre),
-            new StatedFits(Workshop.Process), "cuff");
+            new LearnedFits(Workshop.Process), "cuff");
 
     [Theory]
     [InlineData(Surface.HoleUpright, 50.1)]
@@ -33,10 +33,10 @@ public sealed class FitTests
         (string Fit, Feel Feel)[] pairs = [("press", Feel.NeedsForce), ("snug", Feel.FirmByHand), ("slide", Feel.Slides), ("free", Feel.Rattles)];
         foreach (var (fit, feel) in pairs)
         {
-            FeelClasses.Of(feel).Clearance.ShouldBeInRange(FitClasses.Of(fit).Least, FitClasses.Of(fit).Greatest, fit);
+            SeatWords.Cuff.Middle(feel).ShouldBeInRange(FitClasses.Of(fit).Least, FitClasses.Of(fit).Greatest, fit);
         }
 
-        Enum.GetValues<Feel>().Select(f => FeelClasses.Of(f).Clearance).ShouldBeInOrder();
+        Enum.GetValues<Feel>().Select(SeatWords.Cuff.Middle).ShouldBeInOrder();
         FitClasses.All.ShouldAllBe(f => f.Least < f.Clearance && f.Clearance < f.Greatest);
     }
 
@@ -83,7 +83,7 @@ public sealed class FitTests
         {
             var common = Spread("common", 0, shared);
             var (a, b) = (Spread("a", 10, ua) + common, Spread("b", 10.3, ub) + common);
-            var best = Correction.Best(a, b).StandardUncertainty;
+            var best = Agreement.Best(a, b).StandardUncertainty;
             best.ShouldBeLessThanOrEqualTo((((1 - weight) * a) + (weight * b)).StandardUncertainty + 1e-12);
         });
 

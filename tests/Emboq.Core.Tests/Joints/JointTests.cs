@@ -3,7 +3,7 @@ namespace Emboq.Core.Tests.Joints;
 /// <summary>Holes and pockets for hardware against published sizes; values from memory unless a derivation stands beside them.</summary>
 public sealed class JointTests
 {
-    private static JointScope Scope(Process? process = null) => new(new Ledger(), new StatedFits(process ?? Workshop.Process), "screw", "screw");
+    private static JointScope Scope(Process? process = null) => new(new Ledger(), new LearnedFits(process ?? Workshop.Process), "screw", "screw");
 
     private static double Line(JointScope scope, string key) => scope.Ledger[$"screw.{key}"].Value;
 

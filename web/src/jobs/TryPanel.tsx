@@ -183,11 +183,11 @@ function Answer({ answer }: { readonly answer: TryAnswer }) {
   )
 }
 
-/** A try on another setup proves the shape; it moves no size on this one. */
+/** A try on another setup moves only what both share. */
 function TriesOn() {
   const work = useWork()
   const setup = work.processes.find((p) => p.id === work.editing.draft.present.process)?.name
-  return <p className="quiet text-sm">Sizes are corrected by tries printed with {setup}; a try on another setup proves the shape only.</p>
+  return <p className="quiet text-sm">Every try of a fit teaches all parts: what is printed with {setup} by most, what another setup prints by as much as they share.</p>
 }
 
 type Noted = { readonly entry: TryRequest; readonly photo: File | null }

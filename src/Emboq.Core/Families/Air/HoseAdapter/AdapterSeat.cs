@@ -12,7 +12,7 @@ internal static class AdapterSeat
     /// the cuff may be as wide as the stretched hose, and as much narrower than the hose at rest as a clamp draws it in.</summary>
     public static Seat Of(EndReckoning end)
     {
-        var seat = end.Fitted.Seat(SeatWords.Cuff, end.Ladder.Sizes);
+        var seat = end.Fitted.Seat(end.Ladder.Sizes);
         var machine = end.Fitted.Counterpart;
         if (end.Parameters is not { Hold: Hold.Clamp, Join: Join.Inside } || HoseKind.Softness(machine) is not { } soft)
         {

@@ -89,7 +89,7 @@ public static class FootSocketFamily
             Proofs = built ? [.. SocketShape.Proofs(r)] : [],
             Machine = [SocketShape.Foot(r)],
             Motions = built ? [SocketShape.Out(r)] : [],
-            Seats = [r.Across.Seat(SeatWords.Socket)],
+            Seats = [r.Across.Seat()],
             Chance = r.Across.Chance,
             Checks = checks,
             Drawing = built ? Draw(r, foot) : null,

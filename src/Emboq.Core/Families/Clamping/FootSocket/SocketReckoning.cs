@@ -93,8 +93,8 @@ internal sealed record SocketReckoning
         var way = FootSocketFamily.Way.Read(p, ledger);
         var lie = way.Key == "back" ? HoleLie.Teardrop : HoleLie.Upright;
         var across = Fitted.Reckon(new("foot", FootSection.Across(foot), Surface.Pocket, FitClasses.Pocket(p.Choice("across")),
-            p.Number("clearance"), "socket"),
-            foot, brief.Fits, brief.Tries, ledger);
+            p.Number("clearance"), "socket")
+        { Words = SeatWords.Socket }, foot, brief.Fits, brief.Tries, ledger);
         if (Outlines.Moved(section, (across.Drawn.Value - section.Across) / 2) is not { } grown)
         {
             return null;

@@ -63,8 +63,8 @@ internal sealed record CarrierReckoning
         var (way, dimension) = (HoseCarrierFamily.Way.Read(p, ledger), Dimension(place));
         var upright = way.Key == "upright";
         var bore = Fitted.Reckon(new("hose", dimension, upright ? Surface.HoleUpright : Surface.HoleLying, FitClasses.Of(p.Choice("across")),
-            p.Number("clearance"), "cradle"),
-            place, brief.Fits, brief.Tries, ledger);
+            p.Number("clearance"), "cradle")
+        { Words = SeatWords.Cradle }, place, brief.Fits, brief.Tries, ledger);
         var mouth = ledger.Add("mouth", "mouth", p.Number("mouth") is { } given ? Quantity.Chosen("mouth", given, Unit.Millimetre)
             : Quantity.RuleOfThumb("share of the hose", 0.8, Unit.None, "The hose snaps in, and does not fall out.") * bore.Counterpart, "Between the lips.");
         var (wall, height, size) = (HoseCarrierFamily.Wall.Read(p, ledger), HoseCarrierFamily.Height.Read(p, ledger), p.Choice("screw"));

@@ -89,7 +89,7 @@ public static class HoseCarrierFamily
             Motions = built && r.Swivel is not null ? [Swivel.Turning(r)] : [],
             Proofs = built ? [CarrierShape.Slice(r)] : [],
             Machine = [CarrierShape.Hose(r)],
-            Seats = [r.Bore.Seat(SeatWords.Cradle)],
+            Seats = [r.Bore.Seat()],
             Chance = r.Bore.Chance,
             Checks = checks,
             Drawing = built ? Draw(r, place) : null,

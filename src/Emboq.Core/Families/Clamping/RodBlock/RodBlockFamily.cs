@@ -103,7 +103,7 @@ public static class RodBlockFamily
             ],
             Proofs = built ? [.. RodBlockShape.Proofs(r)] : [],
             Machine = [RodBlockShape.Rods(r)],
-            Seats = [r.Bore.Seat(SeatWords.Rods)],
+            Seats = [r.Bore.Seat()],
             Chance = r.Bore.Chance,
             Checks = checks,
             Drawing = built ? Draw(r, place) : null,

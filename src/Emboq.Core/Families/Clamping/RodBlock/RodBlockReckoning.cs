@@ -99,8 +99,8 @@ internal sealed record RodBlockReckoning
         var way = RodBlockFamily.Way.Read(p, ledger);
         var (end, lie) = (way.Key == "end", Lie(brief));
         var bore = Fitted.Reckon(new("rod", "diameter", end ? Surface.HoleUpright : Surface.HoleLying, FitClasses.Of(p.Choice("across")),
-            p.Number("clearance"), "bore"),
-            place, brief.Fits, brief.Tries, ledger);
+            p.Number("clearance"), "bore")
+        { Words = SeatWords.Rods }, place, brief.Fits, brief.Tries, ledger);
         Quantity? centres = place.Kind.Key == "rods" ? ledger.Add("centres", "rod to rod", Evaluation.Of(place, "centres")!.Quantity,
             "Centre to centre, as read.") : null;
         var pinched = p.Choice("hold") == "pinch";

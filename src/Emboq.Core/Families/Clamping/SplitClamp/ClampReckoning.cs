@@ -98,7 +98,7 @@ internal sealed record ClampReckoning
         var liner = ClampParameters.Liner.Read(p, ledger);
         var bore = Fitted.Reckon(new("post", Across(place), way.Key == "upright" ? Surface.HoleUpright : Surface.HoleLying, FitClasses.Of(p.Choice("across")),
             p.Number("clearance"), "bore")
-        { Between = liner.Value > 0 ? 2 * liner : null }, place, brief.Fits, brief.Tries, ledger);
+        { Words = SeatWords.Clamp, Between = liner.Value > 0 ? 2 * liner : null }, place, brief.Fits, brief.Tries, ledger);
         var gap = style == ClampStyle.Clip
             ? ledger.Add("mouth", "mouth", p.Number("mouth") is { } given ? Quantity.Chosen("mouth", given, Unit.Millimetre)
                 : Quantity.RuleOfThumb("share of the bore", 0.75, Unit.None, "It opens by a quarter and does not fall off.") * bore.Drawn,

@@ -55,7 +55,7 @@ public static class SplitClampFamily
             Proofs = built ? [.. ClampShape.Proofs(r)] : [],
             Machine = [ClampShape.Post(r)],
             Motions = built ? ClampShape.Motions(r) : [],
-            Seats = [r.Bore.Seat(SeatWords.Clamp)],
+            Seats = [r.Bore.Seat()],
             Chance = r.Bore.Chance,
             Checks = checks,
             Drawing = built ? ClampDrawing.Of(r, place) : null,

@@ -94,7 +94,8 @@ internal sealed record SaddleReckoning
         var way = TubeSaddleFamily.Way.Read(p, ledger);
         var end = way.Key == "end";
         var bore = Fitted.Reckon(new("tube", Across(tube), end ? Surface.HoleUpright : Surface.HoleLying, FitClasses.Of(p.Choice("across")),
-            p.Number("clearance"), "hollow"), tube, brief.Fits, brief.Tries, ledger);
+            p.Number("clearance"), "hollow")
+        { Words = SeatWords.Saddle }, tube, brief.Fits, brief.Tries, ledger);
         var (wall, crown, length) = (TubeSaddleFamily.Wall.Read(p, ledger), TubeSaddleFamily.Crown.Read(p, ledger), TubeSaddleFamily.Length.Read(p, ledger));
         var wrap = ledger.Add("wrap", "reach around the tube", Quantity.Chosen("reach around the tube", p.Number("wrap")!.Value, Unit.DegreeOfArc),
             "Half of the tube is 180 degrees: more would not go down over it.");

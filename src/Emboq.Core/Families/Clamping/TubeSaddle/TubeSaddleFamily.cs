@@ -110,7 +110,7 @@ public static class TubeSaddleFamily
             Proofs = [.. SaddleShape.Proofs(r)],
             Machine = [SaddleShape.Tube(r)],
             Motions = [SaddleShape.Off(r)],
-            Seats = [r.Bore.Seat(SeatWords.Saddle)],
+            Seats = [r.Bore.Seat()],
             Chance = r.Bore.Chance,
             Checks = checks,
             Drawing = Draw(r, tube),

@@ -92,7 +92,7 @@ public static class FenceKeyFamily
             ],
             Proofs = r.Exists ? [.. KeyShape.Ladders(r)] : [],
             Machine = r.Exists ? [KeyShape.Machine(r)] : [],
-            Seats = [r.Locked.Seat(r.LocksHeight ? SeatWords.KeyInHeight : SeatWords.KeyAcross, [.. r.Ladder])],
+            Seats = [r.Locked.Seat([.. r.Ladder])],
             Chance = chance,
             Checks = [.. Checks(r, brief, way, chance), BedCheck.Of(r.Length.Value, r.Width.Value + (2 * r.Legs.Value),
                 r.High.Value + r.Above.Value, way, brief.Process)],

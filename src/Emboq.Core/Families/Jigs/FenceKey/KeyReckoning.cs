@@ -76,7 +76,8 @@ internal sealed record KeyReckoning
         var tee = place.Kind.Key == "t-slot";
         var (locked, loose) = tee ? ("mouth", "depth") : height ? ("depth", "width") : ("width", "depth");
         var fitted = Fitted.Reckon(new("channel", locked, Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")), p.Number("clearance"), height
-            ? "key height" : "key width"), place, brief.Fits, brief.Tries, ledger);
+            ? "key height" : "key width")
+        { Words = height ? SeatWords.KeyInHeight : SeatWords.KeyAcross }, place, brief.Fits, brief.Tries, ledger);
         var other = ledger.Add($"channel.{loose}.measured", place[loose].Name, Evaluation.Of(place, loose)!.Quantity, "As read.");
         var free = height ? Chosen("sides", "free at the sides, in all", "It must not rub there.")
             : Chosen("under", "free below", "It must not ride on the floor.");

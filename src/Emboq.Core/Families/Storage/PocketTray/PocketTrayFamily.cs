@@ -62,7 +62,7 @@ public static class PocketTrayFamily
             ],
             Proofs = built ? TrayShape.Proofs(r) : [],
             Machine = built ? TrayShape.Things(r) : [],
-            Seats = [.. r.Items.Select(i => i.Size.Seat(SeatWords.Pocket))],
+            Seats = [.. r.Items.Select(i => i.Size.Seat())],
             Chance = chance,
             Checks = [.. TrayChecks.Of(r, clashes), BedCheck.Of(r.Over + (2 * r.EarOut), r.Depth.Value, r.Height.Value + r.Items.Max(r.Border), way,
                 brief.Process), ChanceCheck.Of(chance, [.. r.Items.Select(i => (i.Size.Realised, i.Place, i.Size.Of.Dimension))],

@@ -64,7 +64,8 @@ internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double De
                 "A step that begins in the pocket is held by some millimetres below the eased mouth.")),
             "Deep enough to keep it, low enough to grasp it.").Value;
         var key = turned?.WidestWithin(hold) ?? place.Kind.Key switch { "block" => "width", "foot" => "overall", _ => "diameter" };
-        var size = Fitted.Reckon(new(slot, key, Surface.Pocket, fit, p.Number("clearance"), $"{place.Name} pocket"), place, brief.Fits, brief.Tries, ledger);
+        var size = Fitted.Reckon(new(slot, key, Surface.Pocket, fit, p.Number("clearance"), $"{place.Name} pocket") { Words = SeatWords.Pocket }, place,
+            brief.Fits, brief.Tries, ledger);
         var other = place.Kind.Key == "block" ? size.Across("depth", $"{place.Name} pocket, front to back", ledger)
             : default((Quantity Measured, Quantity Drawn, Quantity Realised)?);
         var grown = size.Drawn.Value - size.Counterpart.Value;

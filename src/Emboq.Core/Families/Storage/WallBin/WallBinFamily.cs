@@ -80,7 +80,7 @@ public static class WallBinFamily
             WallPattern = BinShape.AlongTheWall(r),
             Paper = r.Label?.Words?.Paper,
             Machine = [BinShape.Box(r)],
-            Seats = [r.Width.Seat(SeatWords.Pocket)],
+            Seats = [r.Width.Seat()],
             Chance = chance,
             Checks = [.. BinChecks.Of(r, p, brief, chance), BedCheck.Of(r.OuterWidth.Value,
                 r.OuterDepth.Value + (r.Rail?.Value ?? 0) + (r.Label?.Out ?? 0),

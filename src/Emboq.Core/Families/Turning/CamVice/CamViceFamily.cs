@@ -133,7 +133,7 @@ public static class CamViceFamily
             Machine = r.Built ? [.. ViceShape.Machine(r)] : [],
             Motions = r.Built ? [.. ViceShape.Motions(r)] : [],
             Contacts = r.Built ? [.. ViceShape.Contacts(r)] : [],
-            Seats = [r.Turns.Seat(SeatWords.Cam, [.. r.Ladder])],
+            Seats = [r.Turns.Seat([.. r.Ladder])],
             Chance = r.Turns.Chance,
             Checks = checks,
             Drawing = r.Built ? ViceDrawing.Of(r) : null,

@@ -83,7 +83,7 @@ public static class FaceplateFamily
             Proofs = r.Built ? [.. PlateShape.Proofs(r)] : [],
             Machine = r.Built ? [PlateShape.Spindle(r)] : [],
             Contacts = r.Built ? [new("machine-spindle", Piece.Main, 0.65 * r.Socket.Pitch.Value)] : [],
-            Seats = [r.Socket.Thread.Seat(SeatWords.Thread, [.. r.Socket.Ladder])],
+            Seats = [r.Socket.Thread.Seat([.. r.Socket.Ladder])],
             Chance = r.Socket.Thread.Chance,
             Checks = [.. PlateChecks.Of(r, brief, ledger)],
             Drawing = r.Built ? PlateDrawing.Of(r) : null,

@@ -118,7 +118,7 @@ public static class FlipHingeFamily
             Machine = r.Built ? [.. HingeShape.Machine(r)] : [],
             Motions = r.Built ? [HingeShape.Up(r)] : [],
             Contacts = r.Built ? [new("machine-pin", Piece.Main, 0.4)] : [],
-            Seats = [r.Turns.Seat(SeatWords.Hinge, [.. r.Ladder])],
+            Seats = [r.Turns.Seat([.. r.Ladder])],
             Chance = r.Turns.Chance,
             Checks = checks,
             Drawing = r.Built ? HingeDrawing.Of(r) : null,

@@ -92,7 +92,7 @@ public static class FlipStopFamily
             Machine = r.Built ? [.. StopShape.Machine(r)] : [],
             Motions = r.Built ? [StopShape.Down(r)] : [],
             Contacts = r.Built ? [new(Piece.Main, "arm", r.Click.Value)] : [],
-            Seats = [r.Turns.Seat(SeatWords.Pivot, [.. r.Ladder])],
+            Seats = [r.Turns.Seat([.. r.Ladder])],
             Chance = r.Turns.Chance,
             Checks =
             [

@@ -127,7 +127,7 @@ public static class LegHingeFamily
             Machine = r.Built ? [.. LegShape.Machine(r)] : [],
             Motions = r.Built ? [.. LegShape.Motions(r)] : [],
             Contacts = r is { Built: true, Spring: { } spring } ? [new("machine-leg", "spring", spring.Bump.Value)] : [],
-            Seats = [r.Leg.Seat(SeatWords.Leg, [.. r.Ladder])],
+            Seats = [r.Leg.Seat([.. r.Ladder])],
             Chance = r.Leg.Chance,
             Checks = checks,
             Drawing = r.Built ? LegDrawing.Of(r) : null,

@@ -83,7 +83,7 @@ public static class PadHolderFamily
             Pieces = r.Built ? [PadShape.Piece(r, brief.Mark)] : [],
             Proofs = r.Built ? [.. PadShape.Proofs(r)] : [],
             Machine = r.Built ? [.. PadShape.Machine(r)] : [],
-            Seats = r.Centred is { } centred ? [centred.Seat(SeatWords.Boss)] : [],
+            Seats = r.Centred is { } centred ? [centred.Seat()] : [],
             Chance = r.Centred?.Chance,
             Checks = [.. PadChecks.Of(r, brief)],
             Drawing = r.Built ? PadDrawing.Of(r) : null,

@@ -92,7 +92,7 @@ public static class VacuumChuckFamily
             Proofs = r.Built ? [.. ChuckShape.Proofs(r)] : [],
             Machine = r.Built ? [.. ChuckShape.Machine(r, turned)] : [],
             Contacts = r.Built ? [new("machine-spindle", Piece.Main, 0.65 * r.Socket.Pitch.Value)] : [],
-            Seats = [r.Socket.Thread.Seat(SeatWords.Thread, [.. r.Socket.Ladder])],
+            Seats = [r.Socket.Thread.Seat([.. r.Socket.Ladder])],
             Chance = r.Socket.Thread.Chance,
             Checks = [.. ChuckChecks.Of(r, brief, ledger)],
             Drawing = r.Built ? ChuckDrawing.Of(r, turned) : null,
