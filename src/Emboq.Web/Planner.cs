@@ -58,6 +58,25 @@ internal static class Planner
     public static async Task<RunFactors> Factors(Process process, NpgsqlDataSource database, CancellationToken stop) =>
         RunFactors.Of(process, await ServiceStore.FinishedOn(database, process.Id, stop));
 
+    /// <summary>The ways on from here to a part that fits, the one that takes least first.</summary>
+    public static async Task<IReadOnlyList<WayOn>> Next(Design design, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    {
+        var proofs = design.Proofs.Where(p => p.Seat is not null && p.Laid is null && p.IsBuildable);
+        var taken = await Task.WhenAll(design.Pieces.Where(p => p.IsBuildable).Cast<PrintItem>().Concat(proofs).Select(async i => (Item: i,
+            Takes: await Takes(i.AsPrinted, design.ProcessOf(i.Key), database, kernel, stop))));
+        var pieces = taken.Where(t => t.Item is Piece).ToList();
+        var instruments = await InstrumentStore.All(database, stop);
+        return WhatNext.Of(design, new(pieces.Sum(t => t.Takes.Hours), pieces.Sum(t => t.Takes.Grams)), taken.Where(t => t.Item is Proof).ToDictionary(t =>
+            t.Item.Key, t => t.Takes), MeasureNext.Of(design, design.Seats.Select(s => s.Interface).Where(i => i.Id != Guid.Empty).DistinctBy(i => i.Id),
+                instruments));
+    }
+
+    private static async Task<PrintTakes> Takes(Solid lying, Process process, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    {
+        var plan = PrintPlan.Of(await Layers(lying, process, kernel, stop), process, await Factors(process, database, stop));
+        return new(plan["time"].Value / 3600, plan["mass"].Value);
+    }
+
     /// <summary>What is judged of a piece as it lies; of any but the first with its name.</summary>
     private static IEnumerable<Check> Judged(Piece piece, WayComparison compared, bool isMain) => WayChecks.Of(compared.Ways.First(w => w.Way == piece.Way),
         compared.Better == piece.Way.Key ? null : piece.Ways.First(w => w.Key == compared.Better), piece.WayBy ?? WayUp.UsualBy, piece.Pads is not null)

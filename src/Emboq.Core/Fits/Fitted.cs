@@ -122,8 +122,13 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
         Greatest = Fit.Greatest,
         Chance = Chance,
         Ladder = ladder,
+        LadderChance = ladder.Count == 0 ? null : LadderPlan.Chance(this, ladder),
+        Scatter = Scatter,
         Words = Of.Words,
     };
+
+    /// <summary>What a single print adds by chance, one standard deviation, mm.</summary>
+    public double Scatter => Law.Fits.Scatter(Law.Face, Law.Place).StandardUncertainty;
 
     /// <summary>Limits for a joint probability.</summary>
     public (Quantity Quantity, double Least, double Greatest) Limits => (Realised, Fit.Least, Fit.Greatest);

@@ -45,6 +45,12 @@ public sealed record Seat
     /// <summary>Fitted sizes of the rungs of its ladder, mm, rung 1 first; they are tried under "slot#1" and so on.</summary>
     public IReadOnlyList<double> Ladder { get; init; } = [];
 
+    /// <summary>Chance that one of those rungs is right, and then the part that is printed like it; <c>null</c> without a ladder.</summary>
+    public double? LadderChance { get; init; }
+
+    /// <summary>What a single print adds by chance, one standard deviation, mm.</summary>
+    public double Scatter { get; init; }
+
     /// <summary>What it is called and how it is felt.</summary>
     public SeatWords Words { get; init; } = SeatWords.Cuff;
 }

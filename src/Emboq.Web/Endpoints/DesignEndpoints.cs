@@ -36,6 +36,7 @@ internal static class DesignEndpoints
     {
         api.MapPost("/designs", Compute).Produces<DesignView>().ProducesProblem(400).Computes();
         api.MapPost("/motions", Move).Produces<IReadOnlyList<CheckView>>().ProducesProblem(400).Computes().Heavy();
+        api.MapPost("/next", Next).Produces<IReadOnlyList<WayOnView>>().ProducesProblem(400).Computes().Heavy();
         api.MapPost("/plans", Plan).Produces<PlanView>().ProducesProblem(400).Computes().Heavy();
     }
 
@@ -62,6 +63,14 @@ internal static class DesignEndpoints
 
         var values = ParameterValues.Read(FamilyList.Find(request.Family)!.Parameters, new Input().Entries("parameters", request.Parameters)).Value;
         return TypedResults.Ok(await Planner.Of(design.Value, request.Bodies ?? Enum.GetValues<BodyRole>(), values, database, kernel, stop));
+    }
+
+    /// <summary>What to print or to read next: the ways on from here, by what they take until the part fits.</summary>
+    private static async Task<IResult> Next(DesignRequest request, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    {
+        var design = await Read(request, database, stop);
+        return design.IsGood ? TypedResults.Ok<IReadOnlyList<WayOnView>>([.. (await Planner.Next(design.Value, database, kernel, stop)).Select(WayOnView.Of)])
+            : Problems.Bad(design.Problems);
     }
 
     /// <summary>Whether its motions are free, from the triangles along their paths; one that the kernel could not measure is told as not judged.</summary>

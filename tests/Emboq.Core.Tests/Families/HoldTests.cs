@@ -102,10 +102,16 @@ public sealed class HoldTests
         seat.Ladder.Select(s => Math.Round(s - seat.Drawn.Value, 9)).ShouldBe([-0.3, -0.1, 0.1, 0.3]);
         Design(("ladderRings", "3"), ("ladderStep", "0.2"), ("firstLadderShift", "-0.3")).Seats[0].Ladder.Select(s =>
             Math.Round(s - seat.Drawn.Value, 9)).ShouldBe([-0.5, -0.3, -0.1]);
-        // Left open, the row covers two standard deviations to each side.
+        // Left open, no other step is worth more.
         var proposed = Design(("ladderRings", "5")).Seats[0];
-        (proposed.Ladder[^1] - proposed.Ladder[0]).ShouldBeInRange(4 * proposed.Clearance.StandardUncertainty - 1e-9,
-            (4 * proposed.Clearance.StandardUncertainty) + 0.2);
+        proposed.LadderChance!.Value.ShouldBeGreaterThan(proposed.Chance);
+        for (var step = 0.05; step < 0.6; step += 0.05)
+        {
+            Design(("ladderRings", "5"), ("ladderStep", Figures.Number(Math.Round(step, 2)))).Seats[0].LadderChance!.Value
+                .ShouldBeLessThanOrEqualTo(proposed.LadderChance.Value + 0.001, $"step {step}");
+        }
+
+        seat.LadderChance!.Value.ShouldBeGreaterThan(Design(("ladderRings", "3"), ("ladderStep", "0.2")).Seats[0].LadderChance!.Value);
     }
 
     [Fact]

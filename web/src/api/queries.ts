@@ -127,6 +127,17 @@ export const plan = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodies
     gcTime: 60_000,
   })
 
+/** The ways on from here to a part that fits, the one that takes least first. */
+export const waysOn = (part: Pick<Part, 'id' | 'family'>, state: PartState) =>
+  queryOptions({
+    queryKey: ['next', part.id, state],
+    queryFn: ({ signal }) => got(api.POST('/api/next', { body: designRequest(part, state, []), signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  })
+
 /** Whether a part's motions are free: looked at along their whole paths, which needs a moment. */
 export const motions = (part: Pick<Part, 'id' | 'family'>, state: PartState) =>
   queryOptions({

@@ -1,7 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query'
 
 /** What is computed of parts, by the first word of its key. */
-const computed: readonly unknown[] = ['design', 'plan', 'motions']
+const computed: readonly unknown[] = ['design', 'plan', 'motions', 'next']
 
 /** Has everything that is computed asked anew, but of one part. */
 export const refreshComputed = (client: QueryClient, but?: string) =>

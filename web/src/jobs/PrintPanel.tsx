@@ -17,6 +17,7 @@ import { RowPanel } from './RowPanel'
 import { OwnSetup } from './OwnSetup'
 import { NotYet } from './StationPanel'
 import { bySeverity } from './verdicts'
+import { WaysOn } from './WaysOn'
 import { WaysTable } from './WaysTable'
 import { useWork } from './useWork'
 
@@ -51,6 +52,7 @@ export function PrintPanel({ what }: PrintPanelProps) {
           ? 'Cut out of the very part: minutes of printing before hours. A ladder settles a size in one print.'
           : 'The whole part. Each print gets a number that is never used again; it stands on the part.'}
       </p>
+      {what === 'coupon' && <WaysOn />}
       {what === 'part' && <RowPanel left={left} onToggle={(n) => setLeft(left.includes(n) ? left.filter((x) => x !== n) : [...left, n])} />}
       {what === 'part' && <Asked of={(spec) => spec.kind !== 'number'} />}
       <ul className="flex flex-col gap-2">

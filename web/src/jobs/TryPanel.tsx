@@ -187,7 +187,11 @@ function Answer({ answer }: { readonly answer: TryAnswer }) {
 function TriesOn() {
   const work = useWork()
   const setup = work.processes.find((p) => p.id === work.editing.draft.present.process)?.name
-  return <p className="quiet text-sm">Every try of a fit teaches all parts: what is printed with {setup} by most, what another setup prints by as much as they share.</p>
+  return (
+    <p className="quiet text-sm">
+      Every try of a fit teaches all parts: what is printed with {setup} by most, what another setup prints by as much as they share.
+    </p>
+  )
 }
 
 type Noted = { readonly entry: TryRequest; readonly photo: File | null }

@@ -11,8 +11,8 @@ internal static class LadderRungs
     /// <param name="ledger">Takes the step.</param>
     public static IReadOnlyList<double> Of(Fitted of, string rung, Ledger ledger)
     {
-        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(of.Realised, Count), Unit.Millimetre,
-            "So that a few steps cover the doubt."), $"From one {rung} to the next.");
+        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderPlan.Step(of, Count), Unit.Millimetre,
+            "So that most likely one of them is right."), $"From one {rung} to the next.");
         return [.. Enumerable.Range(0, Count).Select(i => of.Drawn.Value + ((i - (Count / 2)) * step.Value))];
     }
 }

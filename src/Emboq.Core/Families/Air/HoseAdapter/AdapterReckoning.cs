@@ -148,7 +148,7 @@ internal sealed record AdapterReckoning
                     "The band and a millimetre, so that it lies flat between what keeps it.")
                 : null,
             Duct = duct,
-            Ladder = LadderReckoning.Of(ladder, end, drawn, fitted.Realised, ledger),
+            Ladder = LadderReckoning.Of(ladder, end, drawn, fitted, ledger),
         };
     }
 

@@ -85,8 +85,8 @@ internal sealed record KeyReckoning
         var (width, high) = height ? (remains, fitted.Drawn) : (fitted.Drawn, remains);
         var foot = tee && p.Choice("foot") == "foot" ? KeyFoot.Of(place, high, ledger) : null;
         var above = Chosen("above", "key above the table", "What legs and fence bear on.");
-        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderStep.Proposed(fitted.Realised, Rungs), Unit.Millimetre,
-            "The row covers two standard deviations of doubt to each side."),
+        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderPlan.Step(fitted, Rungs), Unit.Millimetre,
+            "So that most likely one of them is right."),
             "Rungs around the drawn size; each also grows along the free axis, so that it is felt too.");
         var (fixings, screw) = Fixed(brief, above, high, ledger);
         return new()

@@ -68,9 +68,9 @@ internal sealed record SpindleSocket
         var neck = place.Kind.Key == "spindle" && Evaluation.Of(place, "neck") is not null
             ? Fitted.Reckon(new("spindle", "neck", Surface.HoleUpright, FitClasses.Of(p.Choice("register")), null, "register"), place, brief.Fits, [], ledger)
             : null;
-        var steps = LadderStep.Proposed(thread.Realised, Rungs);
+        var steps = LadderPlan.Step(thread, Rungs);
         var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", steps, Unit.Millimetre,
-            "So that a row of test nuts covers the doubt."), "From one test nut to the next.");
+            "So that most likely one of them is right."), "From one test nut to the next.");
         return new()
         {
             Thread = thread,
