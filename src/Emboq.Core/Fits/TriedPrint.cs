@@ -16,7 +16,7 @@ public sealed record TriedPrint(string Id, string Name, Process Process, Face Fa
     IReadOnlyList<Feel> Felt, IReadOnlyList<(double Printed, Instrument Instrument)> Measured, int RunsSince = 0, int ServicesSince = 0)
 {
     /// <summary>A printer drifts from run to run, and a serviced one more: doubt that is added, mm. Argued, no published source.</summary>
-    private const double DriftOfARun = 0.006, DriftOfAService = 0.06;
+    private const double DriftOfARun = 0.01, DriftOfAService = 0.06;
 
     /// <summary>Runs of one era drift together.</summary>
     private const int Era = 10;
