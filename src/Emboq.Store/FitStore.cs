@@ -28,6 +28,10 @@ public static class FitStore
             (select count(*) from reading_strike), (select count(*) from zero_check), (select count(*) from printer_service))
         """;
 
+    /// <summary>As it stands now.</summary>
+    public static async Task<string> Version(NpgsqlDataSource database, CancellationToken stop) =>
+        (await database.OneOrNone<string>(SelectVersion, new { }, stop))!;
+
     /// <summary>What was told of every fitted face that was tried and not struck, oldest first.</summary>
     public static async Task<IReadOnlyList<ToldOfFace>> Told(NpgsqlDataSource database, CancellationToken stop) =>
     [

@@ -96,6 +96,7 @@ api.MapJobs();
 api.MapRevisions();
 api.MapFiles();
 api.MapService();
+api.MapFits();
 api.MapPacks();
 api.MapRows();
 api.MapBedfuls();

@@ -146,6 +146,25 @@ public sealed class Server : IAsyncLifetime
         return await Post("/api/setups?again=true", setup);
     }
 
+    /// <summary>An adapter on places, a printer and a nozzle of its own: what others try beside it says next to nothing of it.</summary>
+    public async Task<JsonNode> NewPartAlone(string name, double nozzle)
+    {
+        var printer = await Post("/api/printers?again=true", new { name = $"{name} printer", nozzles = new[] { nozzle } });
+        var filament = await Post("/api/filaments?again=true", new { name = $"{name} filament" });
+        var setup = await Post("/api/setups?again=true", new { name, printer = printer["id"], filament = filament["id"], nozzle, lineWidth = nozzle * 1.1 });
+        var machine = await Post("/api/machines", new { name = $"{name} machine" });
+        async Task<string> Place(string dimension, string size)
+        {
+            var place = await Post($"/api/machines/{machine["id"]}/interfaces", new { name = $"{name} {dimension}", kind = "tube", items = Array.Empty<string>() });
+            await Post($"/api/interfaces/{place["id"]}/readings", new { dimension, text = size, instrument = "caliper" });
+            return (string)place["id"]!;
+        }
+
+        var interfaces = new { first = await Place("outside", "49"), second = await Place("inside", "38") };
+        var part = new { name, family = "hose-adapter", interfaces, process = setup["id"], parameters = new { firstJoin = "over", secondJoin = "inside" } };
+        return (await Post("/api/jobs", new { name, part }))["parts"]![0]!;
+    }
+
     public async Task<JsonNode> NewPart(string name)
     {
         var demo = await DemoPart("Blade sander to hose");

@@ -52,7 +52,12 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { turns: 'swivel', reach: 'judged' }, places: {} },
     { parameters: { turns: 'inPlace', wayUp: 'lying' }, places: {} },
   ],
-  'flip-hinge': [{ parameters: { pin: 'printed', post: 'none', wayUp: 'side', slots: '6' }, places: {} }],
+  'flip-hinge': [
+    { parameters: { pin: 'printed', post: 'none', wayUp: 'side', slots: '6' }, places: {} },
+    { parameters: { wide: '160' }, places: { bench1: 'hole-row' } },
+  ],
+  'pocket-tray': [{ parameters: { beside: 'tongue' }, places: {} }],
+  'flip-stop': [{ parameters: { wayUp: 'edge', side: 'right', tongueThick: '4' }, places: {} }],
   'leg-hinge': [
     { parameters: { pass: 'over', screwsAt: 'hidden', wayUp: 'flat' }, places: {} },
     { parameters: { lock: 'spring', end: 'stands', between: '1300' }, places: {} },
@@ -154,8 +159,14 @@ const go = (page: Page, address: string) =>
 /** Families that are nothing without the first of their counted slots. */
 const ofThings: readonly string[] = ['pocket-tray']
 
-/** Waits at every frame: there are a thousand of these. */
-const seen = (locator: Locator) => locator.first().waitFor({ timeout: 15_000 })
+/** Waits at every frame: there are a thousand of these. What is not seen is told with what is. */
+const seen = (locator: Locator) =>
+  locator
+    .first()
+    .waitFor({ timeout: 30_000 })
+    .catch(async (error: Error) => {
+      throw new Error(`${error.message}\nThe page says: ${(await locator.page().locator('main').innerText()).slice(0, 2000)}`)
+    })
 
 /** What must be there for the maker at each station. */
 async function useful(page: Page, station: Station, measured: boolean, needs: boolean) {

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Link, Route, Routes } from 'react-router'
 import { BenchScreen } from './bench/BenchScreen'
+import { FitsScreen } from './fits/FitsScreen'
 import { InstrumentsScreen } from './instruments/InstrumentsScreen'
 import { JobScreen } from './jobs/JobScreen'
 import { MachinesScreen } from './machines/MachinesScreen'
@@ -31,6 +32,7 @@ export function App() {
           <Route path="/instruments" element={<InstrumentsScreen />} />
           <Route path="/printroom" element={<PrintroomScreen />} />
           <Route path="/setups" element={<SetupsScreen />} />
+          <Route path="/fits" element={<FitsScreen />} />
           <Route path="/tables" element={<TablesScreen />} />
           <Route path="/jobs/:id" element={<JobScreen />} />
           <Route path="*" element={<Nowhere />} />

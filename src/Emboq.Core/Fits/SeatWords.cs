@@ -45,58 +45,71 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
 
     /// <summary>A clamp on its post, before it is tight.</summary>
     public static SeatWords Clamp { get; } = new("slice", "slice", "diameter of the bore",
-        ["does not go on", "needs force", "firm by hand", "goes on freely", "hangs loose on the post"]) { Key = "clamp", Joint = "clamp on its post" };
+        ["does not go on", "needs force", "firm by hand", "goes on freely", "hangs loose on the post"])
+    { Key = "clamp", Joint = "clamp on its post" };
 
     /// <summary>A block on its rods.</summary>
     public static SeatWords Rods { get; } = new("slice", "slice", "diameter of the bore",
-        ["does not go on", "needs force", "firm by hand", "slides", "rattles on its rods"]) { Key = "rods", Joint = "block on its rods" };
+        ["does not go on", "needs force", "firm by hand", "slides", "rattles on its rods"])
+    { Key = "rods", Joint = "block on its rods" };
 
     /// <summary>A hose in its cradle.</summary>
     public static SeatWords Cradle { get; } = new("slice", "slice", "diameter of the cradle",
-        ["has no room", "is squeezed", "lies snug", "lies easily", "rattles in its cradle"]) { Key = "cradle", Joint = "hose in its cradle" };
+        ["has no room", "is squeezed", "lies snug", "lies easily", "rattles in its cradle"])
+    { Key = "cradle", Joint = "hose in its cradle" };
 
     /// <summary>A foot in its socket.</summary>
     public static SeatWords Socket { get; } = new("slice", "slice", "width of the socket",
-        ["does not go in", "has to be pressed in", "goes in firmly, does not move", "slides in", "rocks in its socket"]) { Key = "socket", Joint = "foot in its socket" };
+        ["does not go in", "has to be pressed in", "goes in firmly, does not move", "slides in", "rocks in its socket"])
+    { Key = "socket", Joint = "foot in its socket" };
 
     /// <summary>A saddle on its tube.</summary>
     public static SeatWords Saddle { get; } = new("slice", "slice", "width of the hollow",
-        ["does not go down over the tube", "has to be pressed down", "sits firmly", "sits easily", "rocks on the tube"]) { Key = "saddle", Joint = "saddle on its tube" };
+        ["does not go down over the tube", "has to be pressed down", "sits firmly", "sits easily", "rocks on the tube"])
+    { Key = "saddle", Joint = "saddle on its tube" };
 
     /// <summary>A knuckle on its pin.</summary>
     public static SeatWords Hinge { get; } = new("ring", "knuckle", "diameter of the hole",
-        ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"]) { Key = "hinge", Joint = "knuckle on its pin", Edges = Turning };
+        ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"])
+    { Key = "hinge", Joint = "knuckle on its pin", Edges = Turning };
 
     /// <summary>A cam on its pin.</summary>
     public static SeatWords Cam { get; } = new("ring", "ring", "diameter of the bore",
-        ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"]) { Key = "cam", Joint = "cam on its pin", Edges = Turning };
+        ["does not go on its pin", "turns by force", "drags", "turns without play", "turns freely, and rattles"])
+    { Key = "cam", Joint = "cam on its pin", Edges = Turning };
 
     /// <summary>An arm on the screw that it turns on.</summary>
     public static SeatWords Pivot { get; } = new("ring", "ring", "diameter of the hole",
-        ["does not go on its screw", "turns by force", "drags", "turns without play", "turns freely, and rattles"]) { Key = "pivot", Joint = "arm on its screw", Edges = Turning };
+        ["does not go on its screw", "turns by force", "drags", "turns without play", "turns freely, and rattles"])
+    { Key = "pivot", Joint = "arm on its screw", Edges = Turning };
 
     /// <summary>A leg between the cheeks that it turns in.</summary>
     public static SeatWords Leg { get; } = new("fork", "step", "width of the gap",
-        ["does not go in", "goes in by force", "turns stiffly", "turns freely, without play", "wobbles between its cheeks"]) { Key = "leg", Joint = "leg between its cheeks", Edges = Cheeks };
+        ["does not go in", "goes in by force", "turns stiffly", "turns freely, without play", "wobbles between its cheeks"])
+    { Key = "leg", Joint = "leg between its cheeks", Edges = Cheeks };
 
     /// <summary>A recess on a machine's boss that centres it.</summary>
     public static SeatWords Boss { get; } = new("ring", "ring", "diameter of the recess",
-        ["does not go on", "goes on by force", "goes on firmly, without play", "goes on easily", "rocks on the boss"]) { Key = "boss", Joint = "recess on its boss" };
+        ["does not go on", "goes on by force", "goes on firmly, without play", "goes on easily", "rocks on the boss"])
+    { Key = "boss", Joint = "recess on its boss" };
 
     /// <summary>A printed thread on a spindle.</summary>
     public static SeatWords Thread { get; } = new("nut", "nut", "diameter over its roots",
-        ["does not start", "runs on by force", "runs on stiffly", "runs on by hand", "rocks on the thread"]) { Key = "thread", Joint = "thread on its spindle", Edges = Threaded };
+        ["does not start", "runs on by force", "runs on stiffly", "runs on by hand", "rocks on the thread"])
+    { Key = "thread", Joint = "thread on its spindle", Edges = Threaded };
 
     /// <summary>A thing in a pocket.</summary>
     public static SeatWords Pocket { get; } = new("slice", "slice", "width of the pocket",
-        ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"]) { Key = "pocket", Joint = "thing in its pocket", Edges = Pocketed };
+        ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"])
+    { Key = "pocket", Joint = "thing in its pocket", Edges = Pocketed };
 
     /// <summary>A key in a channel, across it.</summary>
     public static SeatWords KeyAcross { get; } = new("rung", "rung", "width of the key", ["will not start", "needs force", "firm by hand", "slides", "rocks"]) { Key = "key", Joint = "key in its channel" };
 
     /// <summary>A key in a channel, in height.</summary>
     public static SeatWords KeyInHeight { get; } = new("rung", "rung", "height below the shoulder",
-        ["will not start", "needs force", "firm by hand", "slides", "lifts"]) { Key = "key-height", Joint = "key in the height of its channel" };
+        ["will not start", "needs force", "firm by hand", "slides", "lifts"])
+    { Key = "key-height", Joint = "key in the height of its channel" };
 
     private static readonly SeatWords[] All = [Cuff, Clamp, Rods, Cradle, Socket, Saddle, Hinge, Cam, Pivot, Leg, Boss, Thread, Pocket, KeyAcross, KeyInHeight];
 

@@ -9,7 +9,10 @@ public sealed class BeliefTests
     private static readonly Process Other = One with { Id = new("00000000-0000-0000-0000-0000000000a2"), Name = "other", Printer = "two" };
     private static readonly Process Soft = Other with
     {
-        Id = new("00000000-0000-0000-0000-0000000000a3"), Material = "rubbery", Sort = FilamentClass.Soft, Nozzle = 0.8,
+        Id = new("00000000-0000-0000-0000-0000000000a3"),
+        Material = "rubbery",
+        Sort = FilamentClass.Soft,
+        Nozzle = 0.8,
     };
 
     private static readonly Face Hole = Face.Of(Surface.HoleUpright, 20);

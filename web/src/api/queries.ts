@@ -127,6 +127,13 @@ export const plan = (part: Pick<Part, 'id' | 'family'>, state: PartState, bodies
     gcTime: 60_000,
   })
 
+/** What is believed of every surface of a setup. */
+export const fits = (setup: string) =>
+  queryOptions({
+    queryKey: ['fits', setup],
+    queryFn: ({ signal }) => got(api.GET('/api/fits/{id}', { params: { path: { id: setup } }, signal })),
+  })
+
 /** The ways on from here to a part that fits, the one that takes least first. */
 export const waysOn = (part: Pick<Part, 'id' | 'family'>, state: PartState) =>
   queryOptions({

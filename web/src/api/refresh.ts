@@ -11,7 +11,7 @@ const refresh = (client: QueryClient, names: readonly string[]) =>
   Promise.all([refreshComputed(client), ...names.map((name) => client.invalidateQueries({ queryKey: [name] }))])
 
 /** What hangs on the notebook's rows of a part: asked anew after something was noted. */
-export const refreshPart = (client: QueryClient) => refresh(client, ['history', 'bench'])
+export const refreshPart = (client: QueryClient) => refresh(client, ['history', 'bench', 'fits'])
 
 /** What hangs on readings: asked anew after one was taken or struck. */
-export const refreshReadings = (client: QueryClient) => refresh(client, ['machines', 'bench', 'measure-next'])
+export const refreshReadings = (client: QueryClient) => refresh(client, ['machines', 'bench', 'measure-next', 'fits'])

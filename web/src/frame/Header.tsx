@@ -20,6 +20,7 @@ export function Header({ onFind, onKeys }: HeaderProps) {
       <Place to="/machines" name="Machines" />
       <Place to="/printroom" name="Printroom" />
       <Place to="/setups" name="Setups" />
+      <Place to="/fits" name="Fits" />
       <Place to="/tables" name="Tables" />
       <span className="grow" />
       <button className="btn btn-ghost" onClick={onFind}>

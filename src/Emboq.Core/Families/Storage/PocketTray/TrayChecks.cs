@@ -39,7 +39,7 @@ internal static class TrayChecks
         }
 
         foreach (var check in r.Tongue?.Checks("tongue", r.Wall.Value, 1.2, new Remedy.Change("Make the walls 3 mm", new Dictionary<string, string>
-            { ["wall"] = "3" })) ?? [])
+        { ["wall"] = "3" })) ?? [])
         {
             yield return check;
         }

@@ -68,7 +68,8 @@ internal sealed record PadReckoning
         var circle = ledger.Add("mount.circle", "circle of the screws", Evaluation.Of(mount, "circle")!.Quantity, "As read.");
         var count = (int)Math.Clamp(Math.Round(Evaluation.Of(mount, "count")!.Quantity.Value), 2, 12);
         var centred = brief.Interfaces.GetValueOrDefault("centre") is { } centre ? Fitted.Reckon(new("centre", "diameter", Surface.HoleUpright,
-            FitClasses.Of(p.Choice("centreFit")), null, "recess for the boss") { Words = SeatWords.Boss }, centre, brief.Fits, brief.Tries, ledger) : null;
+            FitClasses.Of(p.Choice("centreFit")), null, "recess for the boss")
+        { Words = SeatWords.Boss }, centre, brief.Fits, brief.Tries, ledger) : null;
         var deep = centred is null ? 0 : ledger.Add("bossDeep", "boss goes in", Given("bossDeep", "boss goes in", Unit.Millimetre), "From its back.").Value;
         // Thread and head as they will be, for what they leave out of the mass.
         var scratch = new Ledger();
