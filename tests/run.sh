@@ -29,8 +29,12 @@ count() { # passed failed
 
 phase "Formatters and linters"
 one "C# builds without a warning" bounded 900 dotnet build -c Release -v q -clp:ErrorsOnly Emboq.slnx
+# Both work on one core each.
+bounded 600 bash -c 'cd web && npm run --silent lint' >"$tmp/lint" 2>&1 &
+lint=$!
+linted() { wait $lint || { cat "$tmp/lint"; return 1; }; }
 one "C# is formatted" bounded 600 dotnet format Emboq.slnx --verify-no-changes --no-restore
-one "front end is formatted and linted" bounded 600 bash -c 'cd web && npm run --silent lint'
+one "front end is formatted and linted" linted
 
 phase "Front end"
 front_end() { (cd web && bounded 240 node node_modules/vitest/vitest.mjs run --reporter=json --outputFile="$tmp/vitest.json") >"$tmp/out" 2>&1; }

@@ -38,7 +38,8 @@ internal static class Planner
         return new([.. prints.Select(p => PrintView.Of(p.Item, p.Plan))],
             [.. compared.Select(c => WaysView.Of(c.Piece, c.Ways))],
             pieces.Count > 0 && MakeOrBuy.Of(values, prints[0].Plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null,
-            [.. compared.SelectMany((c, i) => Judged(c.Piece, c.Ways, isMain: i == 0)).Concat(Others()).Concat(cut.Where(c => design.Own.ContainsKey(c.Item.Key)).Select(c =>
+            [.. compared.SelectMany((c, i) => Judged(c.Piece, c.Ways, isMain: i == 0)).Concat(Others()).Concat(cut.Where(c =>
+                design.Own.ContainsKey(c.Item.Key)).Select(c =>
                 BedRoom.Check(c.Item.Key, c.Item.Name, c.Layers, design.ProcessOf(c.Item.Key)))).Concat(pieces.Count == 0 ? []
                     : [Longest()]).Select(CheckView.Of)]);
 

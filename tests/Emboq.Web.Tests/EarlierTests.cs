@@ -49,7 +49,8 @@ public sealed class EarlierTests(Server server)
                     seat.Drawn.ShouldBe(revision.Frozen.Drawn[address]);
                     seat.Process.ShouldBe(revision.State.Process);
                     seat.Place.ShouldBe(revision.State.Interfaces[address]);
-                    (await BriefStore.Of(database, [seat.Place!.Value], [seat.Process], null, FamilyList.All[0], Stop)).Interfaces.Values.Single().Dimensions.ShouldContain(d =>
+                    (await BriefStore.Of(database, [seat.Place!.Value], [seat.Process], null, FamilyList.All[0],
+                        Stop)).Interfaces.Values.Single().Dimensions.ShouldContain(d =>
                         d.Key == seat.Dimension);
                     seat.Ladder.ShouldBe(Enumerable.Range(1, seat.Ladder.Count).Select(i => revision.Frozen.Drawn[$"{address}#{i}"]));
                     seat.Drawn.ShouldBe(seat.Wanted!.Value + seat.Allowance, 1e-9);

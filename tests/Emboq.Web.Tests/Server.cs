@@ -155,7 +155,12 @@ public sealed class Server : IAsyncLifetime
         var machine = await Post("/api/machines", new { name = $"{name} machine" });
         async Task<string> Place(string dimension, string size)
         {
-            var place = await Post($"/api/machines/{machine["id"]}/interfaces", new { name = $"{name} {dimension}", kind = "tube", items = Array.Empty<string>() });
+            var place = await Post($"/api/machines/{machine["id"]}/interfaces", new
+            {
+                name = $"{name} {dimension}",
+                kind = "tube",
+                items = Array.Empty<string>()
+            });
             await Post($"/api/interfaces/{place["id"]}/readings", new { dimension, text = size, instrument = "caliper" });
             return (string)place["id"]!;
         }

@@ -70,18 +70,26 @@ public static class WhatNext
                 Straight($"Print {Named(ladders)} first.", Station.Prove, Product(design, s => ladders.Any(p => p.Seat == s.Slot) ? s.LadderChance ?? s.Chance
                     : s.Chance), Takes(ladders).Hours, Takes(ladders).Grams, ProofHands, [.. ladders.Select(p => p.Key)], null),
             },
-            .. readings.Take(1).Select(r => Straight($"Read the {r.Name} again, with the {r.Instrument.Name}, and print the part.", Station.Measure, r.After, 0, 0,
+            .. readings.Take(1).Select(r => Straight($"Read the {r.Name} again, with the {r.Instrument.Name}, and print the part.", Station.Measure, r.After,
+                0, 0,
                 ReadingHands, [], r)),
         ];
         return [.. ways.OrderBy(w => w.Weighs)];
 
         // A part that does not fit is felt and printed again, and then fits by what that taught.
-        WayOn Straight(string says, Station station, double first, double hours, double grams, double hands, IReadOnlyList<string> bodies, WorthReading? reading)
+        WayOn Straight(string says, Station station, double first, double hours, double grams, double hands, IReadOnlyList<string> bodies,
+            WorthReading? reading)
         {
             var prints = 1 + ((1 - first) / Math.Max(Least, known));
-            return new(says, $"The part then fits at its first print with a chance of {Figures.Percent(first)}; {Figures.Plain(prints)} prints of it are to be "
-                + "expected.", station, first, hours + (prints * part.Hours), grams + (prints * part.Grams), hands + (prints * PartHands), bodies, reading);
+            return new(says, $"The part then fits at its first print with a chance of {Figures.Percent(first)}; {Figures.Plain(prints)} prints of it "
+                + $"are to be expected.{(station == Station.Print ? $" {Weakest()}" : "")}", station, first, hours + (prints * part.Hours),
+                    grams + (prints * part.Grams), hands + (prints * PartHands), bodies, reading);
         }
+
+        // What is in doubt about the seat that is least sure.
+        string Weakest() => design.Seats.MinBy(s => s.Chance) is { Chance: < 0.995 } weak
+            ? $"Least sure is {weak.Interface.Name}. {DoubtBudget.Says(weak.Clearance)}"
+            : "";
 
         PrintTakes Takes(IReadOnlyList<Proof> of) => new(of.Sum(p => proofs[p.Key].Hours), of.Sum(p => proofs[p.Key].Grams));
         static string Named(IReadOnlyList<Proof> of) => string.Join(" and ", new[] { string.Join(", ", of.SkipLast(1).Select(The)), The(of[^1]) }.Where(n =>

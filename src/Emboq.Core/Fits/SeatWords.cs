@@ -41,7 +41,9 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     private const double Beyond = 0.225;
 
     /// <summary>A cuff in or over a pipe.</summary>
-    public static SeatWords Cuff { get; } = new("ring", "ring", "diameter", ["will not start", "needs force", "firm by hand", "slides", "rattles"]) { Key = "cuff", Joint = "cuff" };
+    public static SeatWords Cuff { get; } = new("ring", "ring", "diameter", ["will not start", "needs force", "firm by hand", "slides",
+        "rattles"])
+    { Key = "cuff", Joint = "cuff" };
 
     /// <summary>A clamp on its post, before it is tight.</summary>
     public static SeatWords Clamp { get; } = new("slice", "slice", "diameter of the bore",
@@ -104,7 +106,9 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     { Key = "pocket", Joint = "thing in its pocket", Edges = Pocketed };
 
     /// <summary>A key in a channel, across it.</summary>
-    public static SeatWords KeyAcross { get; } = new("rung", "rung", "width of the key", ["will not start", "needs force", "firm by hand", "slides", "rocks"]) { Key = "key", Joint = "key in its channel" };
+    public static SeatWords KeyAcross { get; } = new("rung", "rung", "width of the key", ["will not start", "needs force", "firm by hand", "slides",
+        "rocks"])
+    { Key = "key", Joint = "key in its channel" };
 
     /// <summary>A key in a channel, in height.</summary>
     public static SeatWords KeyInHeight { get; } = new("rung", "rung", "height below the shoulder",

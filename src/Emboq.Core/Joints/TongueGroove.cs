@@ -44,8 +44,10 @@ internal sealed record TongueGroove(Quantity Tongue, Quantity Groove, Quantity P
     {
         var (tight, loose) = (Play.Value - (2 * Play.StandardUncertainty), Play.Value + (2 * Play.StandardUncertainty));
         yield return new($"{key}.slides", "tongue in its groove", tight >= 0 && loose <= 1 ? Verdict.Good : Verdict.Watch, tight < 0
-            ? "It may be too tight to go in: print the pair of edges first." : loose > 1 ? "It may rattle: print the pair of edges first." : "It slides in by hand.",
-            $"{Figures.Mm(tight)} to {Figures.Mm(loose)}", "0 mm to 1 mm", "Law of sizes, k = 2; common practice, no published source.", tight >= 0 && loose <= 1
+            ? "It may be too tight to go in: print the pair of edges first." : loose > 1 ? "It may rattle: print the pair of edges first."
+                : "It slides in by hand.",
+            $"{Figures.Mm(tight)} to {Figures.Mm(loose)}", "0 mm to 1 mm", "Law of sizes, k = 2; common practice, no published source.",
+                tight >= 0 && loose <= 1
                 ? [] : [new Remedy.Prove("Print the pair of edges first")]);
         var left = wall - Stands.Value - Deeper;
         var holds = left >= least - 1e-9;

@@ -26,7 +26,8 @@ public static class PrintPlan
             "walls, closed and sparse fill of every layer"), "By walls and fill of the very solid, not by its volume.");
         var modelledMass = ledger.Add("mass.modelled", "mass by the model", volume * Quantity.Chosen("density", process.Density / 1000, Unit.Density,
             $"the spool of {process.Material}"), "The plastic laid down.");
-        var flow = ledger.Add("mass.factor", "flow factor", factors.Flow, "Printers lay a little more or less than they should; weighed prints tell by how much.");
+        var flow = ledger.Add("mass.factor", "flow factor", factors.Flow,
+            "Printers lay a little more or less than they should; weighed prints tell by how much.");
         var mass = ledger.Add("mass", "mass", modelledMass * flow, "What the scale will say.");
         var circle = Quantity.Input("π/4", Math.PI / 4, Unit.None, new Provenance.Standard("Plane geometry", "area of a circle by its diameter"));
         var strand = Quantity.Chosen("filament diameter", process.FilamentDiameter, Unit.Millimetre, $"the spool of {process.Material}");

@@ -22,7 +22,8 @@ public sealed record RunFactors(Quantity Time, Quantity Flow)
         Learned("time", "how long", (TimeGuess, TimeSpread, TimeScatter), "Printers take somewhat longer than a plain model says.",
             [.. runs.Select(r => r.Seconds / r.ModelledSeconds)], process),
         Learned("flow", "how much", (1, FlowSpread, FlowScatter), "Printers lay some hundredths more or less than they should; weighed prints tell.",
-            [.. runs.Where(r => r is { Grams: not null, ModelledGrams: > 0 }).Select(r => r.Grams!.Value / r.ModelledGrams!.Value).Where(r => r is >= Least and <= Most)],
+            [.. runs.Where(r => r is { Grams: not null, ModelledGrams: > 0 }).Select(r => r.Grams!.Value / r.ModelledGrams!.Value).Where(r =>
+                r is >= Least and <= Most)],
             process));
 
     /// <summary>What weighs less or more than this of what it should was weighed with something else, or only in part: no printer is so far off.</summary>

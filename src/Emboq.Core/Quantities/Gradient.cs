@@ -62,5 +62,6 @@ internal sealed class Gradient
     }
 
     private static Source Same(Source a, Source b) =>
-        (a.StandardUncertainty, a.DegreesOfFreedom) == (b.StandardUncertainty, b.DegreesOfFreedom) ? a : throw new ArgumentException($"Two different sources share the id '{a.Id}': {a} and {b}.");
+        (a.StandardUncertainty, a.DegreesOfFreedom) == (b.StandardUncertainty, b.DegreesOfFreedom) ? a
+            : throw new ArgumentException($"Two different sources share the id '{a.Id}': {a} and {b}.");
 }

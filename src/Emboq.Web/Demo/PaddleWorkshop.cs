@@ -165,7 +165,8 @@ internal sealed partial class PaddleWorkshop(NpgsqlDataSource database, ISolidKe
     {
         var revision = (await RevisionStore.One(database, part, number, default))!;
         var modelled = await Planner.Modelled(revision.Printed.Select(k => SolidJson.Read(revision.Frozen.Solids[k])), process, kernel, default);
-        await ServiceStore.Add(database, new Run(Guid.CreateVersion7(), part, number, process.Id, took.TotalSeconds, modelled.Seconds, grams, modelled.Grams, Later()), default);
+        await ServiceStore.Add(database, new Run(Guid.CreateVersion7(), part, number, process.Id, took.TotalSeconds, modelled.Seconds, grams, modelled.Grams,
+            Later()), default);
     }
 
     private Task Try(Guid part, int revision, string slot, Feel feel, string? printed, string? remark) =>

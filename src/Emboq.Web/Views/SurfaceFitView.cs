@@ -58,7 +58,8 @@ public sealed record TriedFaceView(double Size, double Allowance, string Says, b
         if (p.Measured.Count > 0)
         {
             var read = p.Measured.Average(m => m.Printed);
-            return new(p.Face.Size, p.Drawn - read, $"measured {QuantityText.Metric(read, Unit.Millimetre)}{(words.Length > 0 ? $" and {words}" : "")}{by}", own);
+            return new(p.Face.Size, p.Drawn - read, $"measured {QuantityText.Metric(read, Unit.Millimetre)}{(words.Length > 0 ? $" and {words}" : "")}{by}",
+                own);
         }
 
         if (p.Felt.Count == 0 || p.Counterpart is not { } met)

@@ -33,6 +33,7 @@ public sealed class WhatNextTests
         var ways = Ways(design, 5);
         var straight = ways.Single(w => w.Station == Station.Print);
         straight.Chance.ShouldBe(design.Chance!.Value);
+        straight.Why.ShouldContain("what the setup does");
         (straight.Grams / straight.Hours).ShouldBe(30, 1e-9);
         straight.Hours.ShouldBeGreaterThan(5 * (2 - straight.Chance) - 1e-9);
         var ladder = ways.Single(w => w.Bodies.Any(b => b.StartsWith("ladder-", StringComparison.Ordinal)));

@@ -112,7 +112,8 @@ public sealed class TrayTests
         var design = With("width=100; depth=80; wall=3");
         design.Checks.ShouldAllBe(c => c.Verdict != Verdict.Stop);
         double Gauged(string what) => design.Gauges.Single(g => g.What == what).Size;
-        (Gauged("tongue of the pair"), Math.Round(Gauged("groove"), 9), Math.Round(Gauged("width with a tongue, from the groove"), 9)).ShouldBe((8, 8.35, 99.7));
+        (Gauged("tongue of the pair"), Math.Round(Gauged("groove"), 9), Math.Round(Gauged("width with a tongue, from the groove"), 9)).ShouldBe((8, 8.35,
+            99.7));
         Of(design, "tongue.wall").Figure.ShouldStartWith(Figures.Mm(design.Ledger["wall"].Value - 1.7));
         Of(design, "tongue.slides").Verdict.ShouldBe(Verdict.Good);
         design.Proofs.ShouldContain(p => p.Key == "edges");

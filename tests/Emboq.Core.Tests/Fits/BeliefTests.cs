@@ -132,7 +132,8 @@ public sealed class BeliefTests
         (Allowance(FitBelief.Of([]), One).Value, FitBelief.None.Prints.Count).ShouldBe((FitPriorOf(One).Value, 0));
     }
 
-    /// <summary>What is shared is learned: most by the setup itself, less by another printer of the same filament, still less by a filament of another class, and
+    /// <summary>What is shared is learned: most by the setup itself, less by another printer of the same filament, still less by a filament of another
+    /// class, and
     /// the outside of a round hardly, the other way: a printer that closes holes lays too wide.</summary>
     [Fact]
     public void Others_learn_less_the_less_they_share()
@@ -175,6 +176,24 @@ public sealed class BeliefTests
         Contradiction.Says(Print("a", felt: [Feel.Slides], read: 20.3)).ShouldBeNull();
     }
 
+    /// <summary>By hand: an allowance of 0.1 mm, a print's chance of 0.04 and a reading of 0.1 mm: 100, 16 and 100 of 216 parts.</summary>
+    [Fact]
+    public void Doubt_is_told_by_what_can_be_done_about_it()
+    {
+        var process = One with { Allowances = new Dictionary<Surface, Allowance> { [Surface.HoleUpright] = new(0.2, 0.1, 0.04, "test") } };
+        var read = Quantity.Input("shaft", 20, Unit.Millimetre, new Provenance.Measured("test"), (new Source("s", "s", 0.1, Kind: SourceKind.Measuring), 1));
+        var fits = new LearnedFits(process);
+        var clearance = Quantity.Chosen("drawn", 20.3, Unit.Millimetre) - (read + fits.Allowance(Hole)) + fits.Scatter(Hole, "hole");
+        DoubtBudget.Of(clearance).ToDictionary(d => d.Name, d => Math.Round(216 * d.Share)).ShouldBe(new Dictionary<string, double>
+        {
+            ["what the setup does"] = 100,
+            ["readings"] = 100,
+            ["a print's own chance"] = 16,
+        }, ignoreOrder: true);
+        DoubtBudget.Says(clearance).ShouldEndWith("and 7 % a print's own chance.");
+        DoubtBudget.Says(Quantity.Chosen("sure", 1, Unit.Millimetre)).ShouldBe("");
+    }
+
     [Fact]
     public void Old_tries_count_less_and_a_serviced_printer_is_less_known()
     {
@@ -184,7 +203,8 @@ public sealed class BeliefTests
         Spread(Print("a", read: 20) with { ServicesSince = 1 }).ShouldBeGreaterThan(now + 0.005);
     }
 
-    /// <summary>Simulation-based calibration (Talts et al. 2018), at a fast size: truths drawn from the prior lie within nine tenths of the belief's intervals as
+    /// <summary>Simulation-based calibration (Talts et al. 2018), at a fast size: truths drawn from the prior lie within nine tenths of the belief's
+    /// intervals as
     /// often as those say.</summary>
     [Fact]
     public void Nine_tenths_mean_nine_tenths()

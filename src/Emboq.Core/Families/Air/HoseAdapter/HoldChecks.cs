@@ -71,7 +71,8 @@ internal static class HoldChecks
         var stops = end.Fitted.Realised.Value / slope;
         var room = end.Cuff.Value / 2;
         var fits = Math.Abs(stops) + travel <= room;
-        var steeper = Math.Min(10, Math.Atan((Math.Abs(end.Fitted.Realised.Value) + (2 * end.Fitted.Realised.StandardUncertainty)) / end.Cuff.Value) * 180 / Math.PI * 1.1);
+        var steeper = Math.Min(10,
+            Math.Atan((Math.Abs(end.Fitted.Realised.Value) + (2 * end.Fitted.Realised.StandardUncertainty)) / end.Cuff.Value) * 180 / Math.PI * 1.1);
         return new($"{slot}.hold", $"{slot} taper wedges", fits ? Verdict.Good : Verdict.Watch,
             fits ? $"It wedges about {Figures.Mm(Math.Abs(stops))} {(stops >= 0 ? "past" : "before")} mid cuff, wherever the doubt puts it still on the cuff."
                 : $"It may wedge {Figures.Mm(Math.Abs(stops) + travel)} from mid cuff, off the cuff: the taper of {TaperNotation.Ratio(halfAngle)} is "

@@ -72,7 +72,9 @@ public static class PocketTrayFamily
                 .. r.Below is { } carried ? new[] { $"{carried.At.Count} heat-set inserts {Joints.Hardware.Name(p.Choice("insert"))}" } : []],
             Fitting = ["Print the slices first and lay each thing in its own.", r.Below is not null
                 ? "Press the inserts into its underside with a hot tip, slowly, and screw it on from below."
-                : r.Ear is null ? r.Tongue is null ? "Lay the tray in its drawer." : "Set the trays down from the left, each with its grooves over the tongues of the one before." : "Screw it down through both ears.", "Put what is used most in front."],
+                : r.Ear is null ? r.Tongue is null ? "Lay the tray in its drawer."
+                    : "Set the trays down from the left, each with its grooves over the tongues of the one before." : "Screw it down through both ears.",
+                        "Put what is used most in front."],
             Lighter = r.Hollow ? [] : [new Remedy.Change("Hollow its underside", new Dictionary<string, string> { ["underside"] = "hollow" })],
             Gauges = built ? [.. TrayShape.Gauges(r, p)] : [],
             Cautions = Cautions(p),

@@ -54,10 +54,12 @@ internal static class TrayShape
         if (r.Tongue is { } tongue)
         {
             var (stands, y, z) = (tongue.Stands.Value, r.TonguesAt[0], 0.5 * r.Floor.Value);
-            yield return new("part", "over both tongues", (r.Depth.Value / 2) + tongue.Tongue.Value, new(r.Width.Value + (stands / 2), y, z), Axis.Y, Jaws.Over);
+            yield return new("part", "over both tongues", (r.Depth.Value / 2) + tongue.Tongue.Value, new(r.Width.Value + (stands / 2), y, z), Axis.Y,
+                Jaws.Over);
             yield return new("edges", "tongue of the pair", tongue.Tongue.Value, new(stands / 2, 0, 4), Axis.Y, Jaws.Over);
             yield return new("part", "groove", tongue.Groove.Value, new(stands / 2, y, z), Axis.Y);
-            yield return new("part", "width with a tongue, from the groove", r.Width.Value - TongueGroove.Deeper, new(r.Width.Value / 2, y, z), Axis.X, Jaws.Over);
+            yield return new("part", "width with a tongue, from the groove", r.Width.Value - TongueGroove.Deeper, new(r.Width.Value / 2, y, z), Axis.X,
+                Jaws.Over);
         }
 
         yield return new("part", "width over all", r.Width.Value, new(r.Width.Value / 2, 3.2, 0.5 * r.Floor.Value), Axis.X, Jaws.Over);

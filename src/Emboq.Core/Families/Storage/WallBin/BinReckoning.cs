@@ -53,7 +53,9 @@ internal sealed record BinReckoning
         var wall = ledger.Add("wall", "wall", Quantity.Chosen("wall asked for", p.Number("wall")!.Value, Unit.Millimetre).RoundedUpTo(line),
             "A wall of whole lines has no voids.");
         var floor = ledger.Add("floor", "floor", Quantity.Chosen("floor", p.Number("floor")!.Value, Unit.Millimetre), "Under the box.");
-        var width = Fitted.Reckon(new("item", "width", Surface.Pocket, FitClasses.Pocket(p.Choice("fit")), p.Number("clearance"), "pocket width") { Words = SeatWords.Pocket }, place,
+        var width = Fitted.Reckon(new("item", "width", Surface.Pocket, FitClasses.Pocket(p.Choice("fit")), p.Number("clearance"),
+            "pocket width")
+        { Words = SeatWords.Pocket }, place,
             brief.Fits, brief.Tries, ledger);
         var (_, depth, realised) = width.Across("depth", "pocket depth", ledger);
         var item = ledger.Add("item.height.measured", place["height"].Name, Evaluation.Of(place, "height")!.Quantity, "As read.");

@@ -77,7 +77,8 @@ internal static class ViceChecks
     private static IEnumerable<Check> Cams(ViceReckoning r, ParameterValues p)
     {
         var (cam, friction) = (r.Cam, r.Friction);
-        var (least, usual) = (Cam.HoldsUpTo(friction.Value - (2 * friction.StandardUncertainty), cam.Radius.Value), Cam.HoldsUpTo(friction.Value, cam.Radius.Value));
+        var (least, usual) = (Cam.HoldsUpTo(friction.Value - (2 * friction.StandardUncertainty), cam.Radius.Value), Cam.HoldsUpTo(friction.Value,
+            cam.Radius.Value));
         var sure = Math.Floor(least * 10) / 10;
         yield return new("holds", "cam stays closed", cam.Throw.Value <= least ? Verdict.Good : cam.Throw.Value <= usual ? Verdict.Watch : Verdict.Stop,
             cam.Throw.Value <= least ? "Friction keeps it wherever it is left." : cam.Throw.Value <= usual
@@ -135,7 +136,8 @@ internal static class ViceChecks
         yield return Strength.Used("spreads", "halves of the foot, as they are spread", 100 * Strain(r.Half, r.Root.Value), 100 * share * borne, "%",
             "They bend as often as that.",
             "They tire and break off: a longer root, a wider slit, or less clearance.", "3 t δ / 2 L².", () => Strength.Best(
-                new StrengthChoice("slit", "slit", r.Slit.Value, r.Tail.Neck.Value - 4, s => Strain((tail.Neck.Value - s) / 2, r.Root.Value) / (share * borne!.Value)),
+                new StrengthChoice("slit", "slit", r.Slit.Value, r.Tail.Neck.Value - 4, s => Strain((tail.Neck.Value - s) / 2,
+                    r.Root.Value) / (share * borne!.Value)),
                 new StrengthChoice("root", "root of the foot", r.Root.Value, 30, root => Strain(r.Half, root) / (share * borne!.Value))));
         yield return Judge.AtLeast("roller", "flank for the rollers", tail.Flank, tail.Touches(r.Roller.Value), "The rollers touch its flanks.",
             "The rollers are too thick to touch its flanks: thinner ones.", Verdict.Watch, "D / 2 · cot(a/2) along the flank.",
@@ -172,7 +174,8 @@ internal static class ViceChecks
         // The pin stands in the jaw like a post, and is pushed in the middle of the cam.
         var (d, deep) = (r.Turns.Counterpart.Value, Math.Max(1, r.PinDeep));
         var arm = r.Thick.Value / 2;
-        yield return Strength.Used("pin.bends", "pin of the cam", 32 * press * (arm + (deep / 6)) / (Math.PI * d * d * d), PinSorts.Bends(r.Pin, material), "MPa",
+        yield return Strength.Used("pin.bends", "pin of the cam", 32 * press * (arm + (deep / 6)) / (Math.PI * d * d * d), PinSorts.Bends(r.Pin, material),
+            "MPa",
             "It is not bent.",
             "It is bent over: a thicker pin, or one of steel.", "Bending where it leaves the jaw; soft steel bears 200 MPa, plastic a third of its strength.");
         var bears = material?.Along.Value * 2 / PrintedMaterial.Safety;

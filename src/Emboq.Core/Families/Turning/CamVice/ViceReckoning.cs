@@ -154,7 +154,9 @@ internal sealed record ViceReckoning
     {
         var (p, work, pin) = (brief.Parameters, brief.Interfaces["work"], brief.Interfaces["pin"]);
         var (way, sort) = (CamViceFamily.Way.Read(p, ledger), CamViceFamily.Pin.Read(p, ledger));
-        var turns = Fitted.Reckon(new("pin", "diameter", Surface.HoleUpright, FitClasses.Of(p.Choice("across")), p.Number("clearance"), "bore of the cam") { Words = SeatWords.Cam }, pin,
+        var turns = Fitted.Reckon(new("pin", "diameter", Surface.HoleUpright, FitClasses.Of(p.Choice("across")), p.Number("clearance"),
+            "bore of the cam")
+        { Words = SeatWords.Cam }, pin,
             brief.Fits, brief.Tries, ledger);
         var grip = Quantity.RuleOfThumb("clearance of a held pin", PinSorts.Held(sort).Clearance, Unit.Millimetre, FitClasses.Basis);
         // On its end the bores for the cams lie and those of the guides stand; on its head it is the other way round.

@@ -68,7 +68,8 @@ public static class FlipHingeFamily
             Wide.Spec, Wall.Spec, Ends.Spec, Plate.Spec, Drop.Spec, Leaf.Spec, LeafLong.Spec, Heel.Spec,
             Specs.Choice("woodScrew", "Screws", "4 mm", "Countersunk, two into the table's edge and two into the rail; washers where they stand in slots.",
                 Hardware.WoodScrews),
-            Specs.Length("slots", "Slots", 0, 0, 30, "How far the plate may be moved up and down on its screws; nothing makes round holes.", 0.5).If("bench1", "open"),
+            Specs.Length("slots", "Slots", 0, 0, 30, "How far the plate may be moved up and down on its screws; nothing makes round holes.",
+                0.5).If("bench1", "open"),
             TableThick.Spec,
             Specs.Length("play", "Play allowed at the tip", 10, 0.05, 100, "To each side, at the far end of the rail.", 0.1),
             Specs.Choice("post", "For the other end", "post", "A post on the far edge, as high as the hinge, with the same holes.",
@@ -95,7 +96,8 @@ public static class FlipHingeFamily
     private static Design Design(Brief brief)
     {
         var (ledger, rail, pin) = (new Ledger(), brief.Interfaces["rail"], brief.Interfaces["pin"]);
-        if (PartBodies.Unread(brief, [("rail", ["length", "width", "thickness"]), ("pin", ["diameter"]), .. Benches.Select(b => (b, FirstGap))]) is { Count: > 0 } unread)
+        if (PartBodies.Unread(brief, [("rail", ["length", "width", "thickness"]), ("pin", ["diameter"]), .. Benches.Select(b => (b,
+            FirstGap))]) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }

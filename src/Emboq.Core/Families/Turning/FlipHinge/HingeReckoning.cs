@@ -147,7 +147,9 @@ internal sealed record HingeReckoning
         var (p, rail, pin) = (brief.Parameters, brief.Interfaces["rail"], brief.Interfaces["pin"]);
         var (way, sort) = (FlipHingeFamily.Way.Read(p, ledger), FlipHingeFamily.Pin.Read(p, ledger));
         var lying = way.Key == "side" ? Surface.HoleUpright : Surface.HoleLying;
-        var turns = Fitted.Reckon(new("pin", "diameter", lying, FitClasses.Of(p.Choice("across")), p.Number("clearance"), "knuckle") { Words = SeatWords.Hinge }, pin,
+        var turns = Fitted.Reckon(new("pin", "diameter", lying, FitClasses.Of(p.Choice("across")), p.Number("clearance"),
+            "knuckle")
+        { Words = SeatWords.Hinge }, pin,
             brief.Fits, brief.Tries, ledger);
         var fit = PinSorts.Held(sort);
         var grip = ledger.Add("held.clearance", "clearance of the pin where it is held", Quantity.RuleOfThumb("clearance of a held pin", fit.Clearance,

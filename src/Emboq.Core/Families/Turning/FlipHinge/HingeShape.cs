@@ -41,7 +41,8 @@ internal static class HingeShape
 
     private static double[] Along(HingeReckoning r) => [r.ScrewsAlong.Last, r.ScrewsAlong.Near];
 
-    /// <summary>A joint of the plate, entered from outside; its roof points up as the plate is printed, and a slot stands upright, or lies along the edge.</summary>
+    /// <summary>A joint of the plate, entered from outside; its roof points up as the plate is printed, and a slot stands upright, or lies along the
+    /// edge.</summary>
     /// <param name="r">The hinge.</param>
     /// <param name="joint">In its own frame.</param>
     /// <param name="y">Along the pin, mm.</param>

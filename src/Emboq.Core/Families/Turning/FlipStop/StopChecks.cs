@@ -25,12 +25,14 @@ internal static class StopChecks
     {
         yield return ReadingChecks.Of("pin.readings", "screw measured", r.Turns.Place, "diameter");
         var (has, called) = (r.Turns.Counterpart.Value, Hardware.Diameter(r.Screw).Value);
-        yield return Judge.Of("pin.size", "screw as measured", Math.Abs(has - called) <= (0.08 * called) + 0.1, $"It is as thick as {Hardware.Name(r.Screw)} is.",
+        yield return Judge.Of("pin.size", "screw as measured", Math.Abs(has - called) <= (0.08 * called) + 0.1,
+            $"It is as thick as {Hardware.Name(r.Screw)} is.",
             $"It measures {Figures.Mm(has)}: that is no {Hardware.Name(r.Screw)}, the nearest, and its nut does not fit. Measure it again, or take another screw.", Verdict.Stop,
             Figures.Mm(has), $"{Figures.Mm(called)}, give or take {Figures.Mm((0.08 * called) + 0.1)}", "Tables of threads.");
         var least = r.Turns.Realised.Value - (2 * r.Turns.Realised.StandardUncertainty);
         yield return Judge.AtLeast("turns", "least clearance on the screw", least, 0.05, "It turns even if it comes out close.",
-            "It may come out too close to turn: print the test rings first.", Verdict.Watch, "Law of sizes, k = 2.", new Remedy.Prove("Print the test rings first"));
+            "It may come out too close to turn: print the test rings first.", Verdict.Watch, "Law of sizes, k = 2.",
+                new Remedy.Prove("Print the test rings first"));
         foreach (var check in r.Pivot.Checks.Concat(r.Edge.Checks).Append(r.ScrewLong.Check).Append(r.Takes.Check))
         {
             yield return check;
@@ -88,7 +90,8 @@ internal static class StopChecks
             "The nut pulls through: a thicker plate.", Verdict.Stop, Practice,
             FlipStopFamily.Plate.To(Math.Ceiling(2 * (r.NutDeep + 3)) / 2, "Make the plate {0}"));
         yield return Strength.Used("nut.pulls", "plate in front of the nut, as it is pushed", Torn(Math.Max(0.1, under)), shear, "MPa", "It bears the pull.",
-            "The nut is torn out: a thicker plate, or a wider arm.", "Moments about the arm's lower rim; shear around the nut, half of the strength, a third of "
+            "The nut is torn out: a thicker plate, or a wider arm.",
+                "Moments about the arm's lower rim; shear around the nut, half of the strength, a third of "
                 + "that.", () => Strength.Best(new StrengthChoice("plate", "plate", r.Plate.Value, 30, t => Torn(Math.Max(0.1, t - r.NutDeep))
                     / shear!.Value)));
         double Drawn(double drop) => push * (r.Over.Value + drop) / Math.Max(1, drop - r.Screws.Down) / 2;

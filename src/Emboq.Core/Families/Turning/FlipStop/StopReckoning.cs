@@ -108,7 +108,9 @@ internal sealed record StopReckoning
     {
         var (p, pin) = (brief.Parameters, brief.Interfaces["pin"]);
         var (way, wood) = (FlipStopFamily.Way.Read(p, ledger), p.Choice("woodScrew"));
-        var turns = Fitted.Reckon(new("pin", "diameter", Surface.HoleUpright, FitClasses.Of(p.Choice("across")), p.Number("clearance"), "hole of the arm") { Words = SeatWords.Pivot }, pin,
+        var turns = Fitted.Reckon(new("pin", "diameter", Surface.HoleUpright, FitClasses.Of(p.Choice("across")), p.Number("clearance"),
+            "hole of the arm")
+        { Words = SeatWords.Pivot }, pin,
             brief.Fits, brief.Tries, ledger);
         var size = Hardware.Threads.MinBy(t => Math.Abs(Hardware.Diameter(t.Key).Value - turns.Counterpart.Value))!.Key;
         var (over, wide, thick) = (FlipStopFamily.Over.Read(p, ledger), FlipStopFamily.Wide.Read(p, ledger), FlipStopFamily.Thick.Read(p, ledger));

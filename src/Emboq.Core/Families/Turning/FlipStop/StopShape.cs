@@ -89,7 +89,8 @@ internal static class StopShape
         yield return new(Piece.Main, "plate", r.Plate.Value, new((r.PlateWide.Value / 2) - 0.4, 0.4, -r.Drop.Value + 0.4), Axis.Y, Jaws.Over);
         foreach (var d in r.Dimples)
         {
-            yield return new(Piece.Main, "plate behind a dimple", r.Plate.Value - r.Click.Value - StopReckoning.Deeper, new(d.X, 0.2, z + d.Y), Axis.Y, Jaws.Over);
+            yield return new(Piece.Main, "plate behind a dimple", r.Plate.Value - r.Click.Value - StopReckoning.Deeper, new(d.X, 0.2, z + d.Y), Axis.Y,
+                Jaws.Over);
         }
     }
 }

@@ -181,7 +181,9 @@ internal sealed record LegReckoning
     {
         var (p, leg) = (brief.Parameters, brief.Interfaces["leg"]);
         var way = LegHingeFamily.Way.Read(p, ledger);
-        var gap = Fitted.Reckon(new("leg", "width", Surface.Pocket, FitClasses.Of(p.Choice("across")), p.Number("clearance"), "gap for the leg") { Words = SeatWords.Leg }, leg,
+        var gap = Fitted.Reckon(new("leg", "width", Surface.Pocket, FitClasses.Of(p.Choice("across")), p.Number("clearance"),
+            "gap for the leg")
+        { Words = SeatWords.Leg }, leg,
             brief.Fits, brief.Tries, ledger);
         Quantity Read(string key, string name) => ledger.Add($"leg.{key}", name, Evaluation.Of(leg, key)!.Quantity, "As read.");
         var (length, thick) = (Read("length", "length of the leg"), Read("thickness", "thickness of the leg"));

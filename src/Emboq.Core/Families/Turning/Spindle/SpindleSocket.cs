@@ -62,7 +62,9 @@ internal sealed record SpindleSocket
     {
         var (p, place) = (brief.Parameters, brief.Interfaces[Slot.Key]);
         var scope = PartBodies.Scope(brief, ledger, "thread", "thread");
-        var thread = Fitted.Reckon(new("spindle", "outside", Surface.HoleUpright, FitClasses.Thread, p.Number("clearance"), "thread over its roots") { Words = SeatWords.Thread },
+        var thread = Fitted.Reckon(new("spindle", "outside", Surface.HoleUpright, FitClasses.Thread, p.Number("clearance"),
+            "thread over its roots")
+        { Words = SeatWords.Thread },
             place, brief.Fits, brief.Tries, ledger);
         var pitch = scope.Add("pitch", "pitch", Evaluation.Of(place, "pitch")!.Quantity, "As read.");
         var neck = place.Kind.Key == "spindle" && Evaluation.Of(place, "neck") is not null
