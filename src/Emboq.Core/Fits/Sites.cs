@@ -26,13 +26,13 @@ internal static class Sites
             for (var i = 0; i < n; i++)
             {
                 var (variance, at) = (cov[i][i], told[i].Latent.Value);
-                if (variance <= 0)
+                // All that the others say of it, its own words taken out.
+                var (without, pulls) = ((1 / variance) - tau[i], (mean[i] / variance) - nu[i]);
+                if (variance <= 0 || without <= 0)
                 {
                     continue;
                 }
 
-                // All that the others say of it, its own words taken out.
-                var (without, pulls) = ((1 / variance) - tau[i], (mean[i] / variance) - nu[i]);
                 var (m, v) = (pulls / without, 1 / without);
                 var (m2, v2) = told[i].Moments(m + at, v);
                 var (newTau, newNu) = (Math.Max(1e-9, (1 / v2) - (1 / v)), ((m2 - at) / v2) - (m / v));

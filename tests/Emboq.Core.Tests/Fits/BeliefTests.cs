@@ -1,3 +1,4 @@
+using CsCheck;
 using MathNet.Numerics.Distributions;
 
 namespace Emboq.Core.Tests.Fits;
@@ -175,6 +176,22 @@ public sealed class BeliefTests
         Spread(apart).ShouldBeGreaterThan(Spread(Print("a", read: 19.5)));
         Contradiction.Says(Print("a", felt: [Feel.Slides], read: 20.3)).ShouldBeNull();
     }
+
+    /// <summary>Whatever is told, however it contradicts, there is a belief, and nothing is less sure than before.</summary>
+    [Fact]
+    public void Whatever_is_told_there_is_a_belief() => Gen.Select(Gen.Double[-3, 3], Gen.Int[0, 4], Gen.Int[0, 2], Gen.Double[17, 23], Gen.Int[0, 60])
+        .Array[1, 40].Sample(told =>
+        {
+            Process[] processes = [One, Other, Soft];
+            var belief = FitBelief.Of([.. told.Select((t, i) => Print($"{i}", processes[t.Item3], i % 3 == 0 ? Face.Of(Surface.OutsideRound, 20) : Hole,
+                20 + t.Item1, Shaft(20, 0.05), i % 4 == 3 ? [] : [(Feel)t.Item2, (Feel)((t.Item2 + i) % 5)], i % 2 == 0 ? t.Item4 : null, t.Item5))]);
+            foreach (var process in processes)
+            {
+                var (before, after) = (new LearnedFits(process).Allowance(Hole), Allowance(belief, process));
+                double.IsFinite(after.Value).ShouldBeTrue();
+                after.StandardUncertainty.ShouldBeInRange(0, before.StandardUncertainty + 1e-9);
+            }
+        }, iter: 300);
 
     /// <summary>By hand: an allowance of 0.1 mm, a print's chance of 0.04 and a reading of 0.1 mm: 100, 16 and 100 of 216 parts.</summary>
     [Fact]
