@@ -66,7 +66,7 @@ public sealed class OwnSetupTests(Server server)
     public async Task A_draft_proof_teaches_less_of_the_part_s_own_process()
     {
         var draft = await server.NewSetup("draft");
-        var part = await server.NewPart("draft proof");
+        var part = await server.NewPartAlone("draft proof", 0.5);
         var state = part["state"]!.DeepClone().AsObject();
         state["version"] = 1;
         state["setups"] = new JsonObject { ["ring-first"] = (string)draft["id"]! };

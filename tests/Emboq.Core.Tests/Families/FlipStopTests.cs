@@ -70,6 +70,11 @@ public sealed class FlipStopTests
         var reach = ((Remedy.Change)check.Remedies[0]).Entries["reach"];
         Design($"reach={reach}").Pieces.ShouldNotBeEmpty();
         Of(Design("", "diameter 12.4"), "pin.size").Verdict.ShouldBe(Verdict.Stop);
+        // Crests measure less than a thread's size: 4.9 mm are M5, though No. 10 is nearer to 4.85.
+        Design("").Hardware[0].ShouldStartWith("M5");
+        Design("", "diameter 4.85").Hardware[0].ShouldStartWith("M5");
+        Design("screw=No. 10", "diameter 4.8").Hardware[0].ShouldStartWith("10-24");
+        Of(Design("screw=M6"), "pin.size").Verdict.ShouldBe(Verdict.Stop);
         var narrow = Of(Design("plateWide=76"), "dimple.side");
         narrow.Verdict.ShouldBe(Verdict.Stop);
         Of(Design($"plateWide={((Remedy.Change)narrow.Remedies[0]).Entries["plateWide"]}"), "dimple.side").Verdict.ShouldBe(Verdict.Good);
