@@ -64,7 +64,8 @@ foreach (var regime in Regime.All)
             var some = took.Where(t => t.Earlier >= from && t.Earlier <= to).ToList();
             var ladder = ladders.Where(l => l.Earlier >= from && l.Earlier <= to).ToList();
             return string.Create(CultureInfo.InvariantCulture, $"{some.Average(t => t.Prints):0.00}, {100.0 * some.Count(t => t.Prints == 1) / some.Count:0} %")
-                + (ladder.Count == 0 ? "" : string.Create(CultureInfo.InvariantCulture, $", one ladder and one part {100.0 * ladder.Count(l => l.Fits) / ladder.Count:0} %"));
+                + (ladder.Count == 0 ? "" : string.Create(CultureInfo.InvariantCulture,
+                    $", one ladder and one part {100.0 * ladder.Count(l => l.Fits) / ladder.Count:0} %"));
         }
 
         Console.WriteLine($"  {name,-30} {Of(0, 2)} | {Of(3, 9)} | {Of(10, jobs)}");
@@ -77,7 +78,8 @@ for (var n = 0; n < 200; n++)
 {
     var job = many.NewJob();
     var print = many.Print(job, job.Read);
-    some.Add(new($"{n}", $"print {n}", setups[job.Setup], job.Face, print.Drawn, Quantity.Chosen("machine", job.Read, Unit.Millimetre), SeatWords.Cuff, [print.Felt],
+    some.Add(new($"{n}", $"print {n}", setups[job.Setup], job.Face, print.Drawn, Quantity.Chosen("machine", job.Read, Unit.Millimetre), SeatWords.Cuff,
+        [print.Felt],
         []));
 }
 
@@ -88,5 +90,6 @@ foreach (var round in Enumerable.Range(0, 5))
     var whole = clock.Elapsed.TotalMilliseconds;
     clock.Restart();
     ((IFitModel)new LearnedFits(setups[0], belief)).Allowance(Surface.HoleUpright, 20);
-    Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"200 tries believed in {whole:0.0} ms, one allowance of it in {clock.Elapsed.TotalMilliseconds:0.00} ms"));
+    Console.WriteLine(string.Create(CultureInfo.InvariantCulture,
+        $"200 tries believed in {whole:0.0} ms, one allowance of it in {clock.Elapsed.TotalMilliseconds:0.00} ms"));
 }

@@ -61,7 +61,8 @@ internal sealed class Truth
     public double Allowance(Job job)
     {
         var believed = new LearnedFits(Setups[job.Setup]).Allowance(job.Face);
-        var causing = regime.Alone ? believed.StandardUncertainty * Cause($"{job.Setup}/{job.Face.Surface}") : believed.Shares.Sum(s => believed.Partial(s.Source) * Cause(s.Source.Id));
+        var causing = regime.Alone ? believed.StandardUncertainty * Cause($"{job.Setup}/{job.Face.Surface}")
+            : believed.Shares.Sum(s => believed.Partial(s.Source) * Cause(s.Source.Id));
         var hole = job.Face.Surface.IsHole();
         return believed.Value + (regime.Wider * causing) + (hole ? regime.Shift : -regime.Shift)
             + ((hole ? 1 : -1) * causes.GetValueOrDefault($"drift/{Setups[job.Setup].Printer}"));

@@ -30,7 +30,18 @@ public static class ServiceStore
         database.Write("""
             insert into run (id, part_id, number, process_id, seconds, modelled_seconds, grams, modelled_grams, at)
             values (@Id, @Part, @Revision, @Process, @Seconds, @ModelledSeconds, @Grams, @ModelledGrams, @at)
-            """, new { run.Id, run.Part, run.Revision, run.Process, run.Seconds, run.ModelledSeconds, run.Grams, run.ModelledGrams, at = run.At.UtcDateTime }, stop);
+            """, new
+        {
+            run.Id,
+            run.Part,
+            run.Revision,
+            run.Process,
+            run.Seconds,
+            run.ModelledSeconds,
+            run.Grams,
+            run.ModelledGrams,
+            at = run.At.UtcDateTime,
+        }, stop);
 
     /// <summary>The service notes of a part, oldest first.</summary>
     public static async Task<IReadOnlyList<ServiceNote>> NotesOf(NpgsqlDataSource database, Guid part, CancellationToken stop) =>

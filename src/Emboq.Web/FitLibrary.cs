@@ -42,10 +42,8 @@ internal static class FitLibrary
         var (seat, words) = (first.Seat, SeatWords.Of(first.Seat.Joint));
         var id = FormattableString.Invariant($"{first.Part}/{first.Revision}/{first.Address}");
         var drawn = first.Address.Rung is { } rung && rung <= seat.Ladder.Count ? seat.Ladder[rung - 1] : seat.Drawn;
-        // Words do not tell loose fits apart: of those only what was measured counts.
-        var loose = seat.Clearance > words.Loosest;
         return new(id, $"revision {first.Revision}", first.Process, new(seat.Surface, seat.Counterpart ?? drawn, seat.Lie), drawn, Met(seat, places, id), words,
-            loose ? [] : [.. told.Select(t => t.Feel).OfType<Feel>()],
+            seat.Clearance is { } loose && !words.Tell(loose) ? [] : [.. told.Select(t => t.Feel).OfType<Feel>()],
             [.. told.Where(t => t is { Printed: not null, Instrument: not null }).Select(t => (t.Printed!.Value, t.Instrument!))], first.RunsSince,
             first.ServicesSince);
     }

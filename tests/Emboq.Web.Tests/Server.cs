@@ -146,12 +146,18 @@ public sealed class Server : IAsyncLifetime
         return await Post("/api/setups?again=true", setup);
     }
 
-    /// <summary>An adapter on places, a printer and a nozzle of its own: what others try beside it says next to nothing of it.</summary>
-    public async Task<JsonNode> NewPartAlone(string name, double nozzle)
+    /// <summary>A printer, a filament and a nozzle of its own: what others try teaches its surfaces nothing.</summary>
+    public async Task<JsonNode> NewSetupAlone(string name, double nozzle)
     {
         var printer = await Post("/api/printers?again=true", new { name = $"{name} printer", nozzles = new[] { nozzle } });
         var filament = await Post("/api/filaments?again=true", new { name = $"{name} filament" });
-        var setup = await Post("/api/setups?again=true", new { name, printer = printer["id"], filament = filament["id"], nozzle, lineWidth = nozzle * 1.1 });
+        return await Post("/api/setups?again=true", new { name, printer = printer["id"], filament = filament["id"], nozzle, lineWidth = nozzle * 1.1 });
+    }
+
+    /// <summary>An adapter on places, a printer and a nozzle of its own: what others try beside it says next to nothing of it.</summary>
+    public async Task<JsonNode> NewPartAlone(string name, double nozzle)
+    {
+        var setup = await NewSetupAlone(name, nozzle);
         var machine = await Post("/api/machines", new { name = $"{name} machine" });
         async Task<string> Place(string dimension, string size)
         {

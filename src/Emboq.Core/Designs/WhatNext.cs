@@ -58,26 +58,26 @@ public static class WhatNext
         var ladders = Proved(design, proofs, ladders: true);
         List<WayOn> ways =
         [
-            Straight("Print the part.", Station.Print, chance, 0, 0, 0, ["part"], null),
+            Way("Print the part.", Station.Print, chance, 0, 0, 0, ["part"], null),
             .. rings.Count == 0 ? [] : new[]
             {
-                Straight($"Print {Named(rings)} first.", Station.Prove, Product(design, s => rings.Any(p => p.Seat == s.Slot) ? tried[s.Slot] : s.Chance),
+                Way($"Print {Named(rings)} first.", Station.Prove, Product(design, s => rings.Any(p => p.Seat == s.Slot) ? tried[s.Slot] : s.Chance),
                     Takes(rings).Hours * (1 + Again(design, rings)), Takes(rings).Grams * (1 + Again(design, rings)), ProofHands * (1 + Again(design, rings)),
                     [.. rings.Select(p => p.Key)], null),
             },
             .. ladders.Count == 0 ? [] : new[]
             {
-                Straight($"Print {Named(ladders)} first.", Station.Prove, Product(design, s => ladders.Any(p => p.Seat == s.Slot) ? s.LadderChance ?? s.Chance
+                Way($"Print {Named(ladders)} first.", Station.Prove, Product(design, s => ladders.Any(p => p.Seat == s.Slot) ? s.LadderChance ?? s.Chance
                     : s.Chance), Takes(ladders).Hours, Takes(ladders).Grams, ProofHands, [.. ladders.Select(p => p.Key)], null),
             },
-            .. readings.Take(1).Select(r => Straight($"Read the {r.Name} again, with the {r.Instrument.Name}, and print the part.", Station.Measure, r.After,
+            .. readings.Take(1).Select(r => Way($"Read the {r.Name} again, with the {r.Instrument.Name}, and print the part.", Station.Measure, r.After,
                 0, 0,
                 ReadingHands, [], r)),
         ];
         return [.. ways.OrderBy(w => w.Weighs)];
 
         // A part that does not fit is felt and printed again, and then fits by what that taught.
-        WayOn Straight(string says, Station station, double first, double hours, double grams, double hands, IReadOnlyList<string> bodies,
+        WayOn Way(string says, Station station, double first, double hours, double grams, double hands, IReadOnlyList<string> bodies,
             WorthReading? reading)
         {
             var prints = 1 + ((1 - first) / Math.Max(Least, known));

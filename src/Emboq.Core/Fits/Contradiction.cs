@@ -34,6 +34,6 @@ internal static class Contradiction
         var (from, to) = (print.Words.From(print.Felt.Min()), print.Words.To(print.Felt.Max()));
         var apart = Math.Max(0, Math.Max(from - clearance, clearance - to));
         var doubt = print.Counterpart + Telling.Error(print, print.Measured[0].Instrument, print.Measured.Count);
-        return apart > Times * Math.Sqrt(Math.Pow(doubt.StandardUncertainty, 2) + (0.08 * 0.08)) ? apart : 0;
+        return apart > Times * Math.Sqrt(Math.Pow(doubt.StandardUncertainty, 2) + Math.Pow(Telling.HandDoubt, 2)) ? apart : 0;
     }
 }

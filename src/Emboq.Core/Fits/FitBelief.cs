@@ -7,8 +7,7 @@ namespace Emboq.Core.Fits;
 /// (JCGM 100, 5.2). It is computed from the whole set, so neither order nor history matters.</summary>
 public sealed class FitBelief
 {
-    private readonly IReadOnlyList<Quantity> latents;
-    private readonly IReadOnlyList<string> ids;
+    private readonly IReadOnlyList<Telling> told;
     private readonly double[] noise = [];
     private readonly Vector<double>? pull;
     private readonly Matrix<double>? precision;
@@ -16,8 +15,7 @@ public sealed class FitBelief
     private FitBelief(IReadOnlyList<TriedPrint> prints)
     {
         Prints = [.. prints.OrderBy(p => p.Id, StringComparer.Ordinal)];
-        var told = Prints.SelectMany(Telling.Of).ToList();
-        (latents, ids) = ([.. told.Select(t => t.Latent)], [.. told.Select(t => t.Id)]);
+        told = [.. Prints.SelectMany(Telling.Of)];
         if (told.Count == 0)
         {
             return;
@@ -29,7 +27,7 @@ public sealed class FitBelief
             prior[i] = new double[told.Count];
             for (var j = 0; j <= i; j++)
             {
-                prior[i][j] = prior[j][i] = Quantity.Covariance(latents[i], latents[j]);
+                prior[i][j] = prior[j][i] = Quantity.Covariance(told[i].Latent, told[j].Latent);
             }
         }
 
@@ -38,7 +36,7 @@ public sealed class FitBelief
         noise = [.. sites.Select(s => 1 / s.Precision)];
         known.SetDiagonal(known.Diagonal() + Vector<double>.Build.DenseOfArray(noise));
         precision = known.Cholesky().Solve(Matrix<double>.Build.DenseIdentity(told.Count));
-        pull = precision * Vector<double>.Build.Dense(told.Count, i => sites[i].Says - latents[i].Value);
+        pull = precision * Vector<double>.Build.Dense(told.Count, i => sites[i].Says - told[i].Latent.Value);
     }
 
     /// <summary>Before anything was tried.</summary>
@@ -62,7 +60,7 @@ public sealed class FitBelief
             return before;
         }
 
-        var shared = Vector<double>.Build.Dense(latents.Count, i => Quantity.Covariance(latents[i], before));
+        var shared = Vector<double>.Build.Dense(told.Count, i => Quantity.Covariance(told[i].Latent, before));
         if (shared.ForAll(s => s == 0))
         {
             return before;
@@ -70,14 +68,15 @@ public sealed class FitBelief
 
         var weights = precision * shared;
         List<(Quantity, double)> parts = [(before, 1)];
-        for (var i = 0; i < latents.Count; i++)
+        for (var i = 0; i < told.Count; i++)
         {
-            parts.Add((latents[i], -weights[i]));
-            parts.Add((Quantity.Input("what was told", 0, latents[i].Unit, new Provenance.Learned("a try"),
-                (new Source(ids[i], "how sharp words and readings are", 1), Math.Sqrt(noise[i]))), weights[i]));
+            parts.Add((told[i].Latent, -weights[i]));
+            parts.Add((Quantity.Input("what was told", 0, told[i].Latent.Unit, new Provenance.Learned("a try"),
+                (new Source(told[i].Id, "how sharp words and readings are", 1), Math.Sqrt(noise[i]))), weights[i]));
         }
 
-        var teach = Prints.Count;
+        // Those that have a cause in common with it; what is tied to them alone teaches it, but only through them.
+        var teach = told.Where((_, i) => shared[i] != 0).DistinctBy(t => t.Print).Count();
         return Quantity.Sum(before.Name.Length > 0 ? before.Name : "believed size", before.Value + (shared * pull), before.Unit,
             new Provenance.Learned($"{teach} tried print{(teach == 1 ? "" : "s")}"), parts);
     }

@@ -8,9 +8,8 @@ internal static class FitPrior
     /// wide everywhere, what its filament does, and what is left to the setup. Argued, no published source.</summary>
     private const double OfClass = 0.45, OfPrinter = 0.15, OfFilament = 0.15, OfSetup = 0.25;
 
-    /// <summary>Doubt of a filament's shrinkage, mm a mm: of makers' data for unfilled plastics some tenths of a percent differ after what the machine
-    /// corrects;
-    /// no published source.</summary>
+    /// <summary>Doubt of a filament's shrinkage, mm a mm: some tenths of a percent are left after what a machine corrects; argued, no published
+    /// source.</summary>
     private const double Shrinks = 0.0015;
 
     /// <summary>Upright holes below this size, mm, close more than others, and nobody knows by how much: doubt at nothing, mm.</summary>

@@ -61,8 +61,8 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
         var allowance = ledger.Add($"{key}.allowance", $"{name}: {Process.Describe(asked.Surface)} allowance", law.Allowance,
             "What this process adds or takes: drawn minus printed.");
         // Words do not tell loose fits apart: of those only what was measured counts.
-        IReadOnlyList<TryEvidence> tries = [.. told.Where(t => t.Slot == asked.Slot).Select(t => clearance.Value > asked.Words.Loosest
-            ? t with { Feel = null } : t)];
+        IReadOnlyList<TryEvidence> tries = [.. told.Where(t => t.Slot == asked.Slot).Select(t => asked.Words.Tell(clearance.Value)
+            ? t : t with { Feel = null })];
         var touching = fits.Touching(law, tries);
         var sum = SizeLaw.Drawn(wanted, allowance);
         var beyond = touching - law.TouchingBefore;

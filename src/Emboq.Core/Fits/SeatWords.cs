@@ -38,6 +38,9 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     /// <summary>The clearance that the loosest word stands for, mm: wider ones feel alike.</summary>
     public double Loosest => Middle(Feel.Rattles);
 
+    /// <summary>Whether words tell fits of such a clearance apart; of looser ones only what is measured counts.</summary>
+    public bool Tell(double clearance) => clearance <= Loosest;
+
     private const double Beyond = 0.225;
 
     /// <summary>A cuff in or over a pipe.</summary>

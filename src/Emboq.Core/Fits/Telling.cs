@@ -3,15 +3,19 @@ using MathNet.Numerics.Distributions;
 namespace Emboq.Core.Fits;
 
 /// <summary>Something that was told of a print, on a quantity that nobody sees: the clearance in the hand, or the printed size.</summary>
+/// <param name="Print">Identity of the print.</param>
 /// <param name="Id">Unique.</param>
 /// <param name="Latent">As it is believed before.</param>
 /// <param name="From">Least that it can be by what was told, mm.</param>
 /// <param name="To">Most.</param>
 /// <param name="Blur">One standard deviation of where those limits are, mm.</param>
-internal sealed record Telling(string Id, Quantity Latent, double From, double To, double Blur)
+internal sealed record Telling(string Print, string Id, Quantity Latent, double From, double To, double Blur)
 {
     /// <summary>How far off a hand's limits are for all joints of a sort, and from word to word, mm. Argued, no published source.</summary>
     private const double HandShift = 0.06, HandBlur = 0.05;
+
+    /// <summary>How far off a word of any hand may be, one standard deviation, mm.</summary>
+    public static double HandDoubt { get; } = Math.Sqrt((HandShift * HandShift) + (HandBlur * HandBlur));
 
     /// <summary>A reading is as sharp as its instrument, whose doubt is in the latent.</summary>
     private const double Sharp = 1e-4;
@@ -26,13 +30,13 @@ internal sealed record Telling(string Id, Quantity Latent, double From, double T
             var (from, to) = (print.Words.From(print.Felt.Min()), print.Words.To(print.Felt.Max()));
             var hand = Quantity.Input("the hand", 0, Unit.Millimetre, new Provenance.RuleOfThumb("Hands differ in what they call by a word."),
                 (new Source($"hand/{print.Words.Key}", $"what your hand calls by the words of a {print.Words.Joint}", HandShift), 1));
-            yield return new($"told/{print.Id}/words", clearance + hand + doubt, from, to, HandBlur);
+            yield return new(print.Id, $"told/{print.Id}/words", clearance + hand + doubt, from, to, HandBlur);
         }
 
         foreach (var readings in print.Measured.GroupBy(m => m.Instrument))
         {
             var (read, count) = (readings.Average(m => m.Printed), readings.Count());
-            yield return new($"told/{print.Id}/{readings.Key.Id}", print.Printed + Error(print, readings.Key, count) + doubt, read, read, Sharp);
+            yield return new(print.Id, $"told/{print.Id}/{readings.Key.Id}", print.Printed + Error(print, readings.Key, count) + doubt, read, read, Sharp);
         }
     }
 

@@ -19,9 +19,10 @@ public sealed record RunFactors(Quantity Time, Quantity Flow)
     /// <param name="process">The process.</param>
     /// <param name="runs">Of it.</param>
     public static RunFactors Of(Process process, IReadOnlyList<FinishedRun> runs) => new(
-        Learned("time", "how long", (TimeGuess, TimeSpread, TimeScatter), "Printers take somewhat longer than a plain model says.",
+        Learned(("time", "how long", "finished run"), (TimeGuess, TimeSpread, TimeScatter), "Printers take somewhat longer than a plain model says.",
             [.. runs.Select(r => r.Seconds / r.ModelledSeconds)], process),
-        Learned("flow", "how much", (1, FlowSpread, FlowScatter), "Printers lay some hundredths more or less than they should; weighed prints tell.",
+        Learned(("flow", "how much", "weighed print"), (1, FlowSpread, FlowScatter),
+            "Printers lay some hundredths more or less than they should; weighed prints tell.",
             [.. runs.Where(r => r is { Grams: not null, ModelledGrams: > 0 }).Select(r => r.Grams!.Value / r.ModelledGrams!.Value).Where(r =>
                 r is >= Least and <= Most)],
             process));
@@ -29,14 +30,14 @@ public sealed record RunFactors(Quantity Time, Quantity Flow)
     /// <summary>What weighs less or more than this of what it should was weighed with something else, or only in part: no printer is so far off.</summary>
     private const double Least = 0.8, Most = 1.25;
 
-    private static Quantity Learned(string key, string what, (double Guess, double Spread, double Scatter) known, string because, IReadOnlyList<double> runs,
-        Process process)
+    private static Quantity Learned((string Key, string What, string Run) of, (double Guess, double Spread, double Scatter) known, string because,
+        IReadOnlyList<double> runs, Process process)
     {
-        var guess = Quantity.Input($"{key} factor", known.Guess, Unit.None, new Provenance.RuleOfThumb(because),
-            (new Source($"{key}/{process.Id}", $"{what} {process.Name} takes", known.Spread), 1));
+        var guess = Quantity.Input($"{of.Key} factor", known.Guess, Unit.None, new Provenance.RuleOfThumb(because),
+            (new Source($"{of.Key}/{process.Id}", $"{of.What} {process.Name} takes", known.Spread), 1));
         var told = runs.Select((r, i) => Quantity.Input("run", r, Unit.None, new Provenance.Learned("a finished run"),
-            (new Source($"{key}/{process.Id}/{i}", "scatter between runs", known.Scatter), 1)));
+            (new Source($"{of.Key}/{process.Id}/{i}", "scatter between runs", known.Scatter), 1)));
         return runs.Count == 0 ? guess : told.Aggregate(guess, Agreement.Best).From(new Provenance.Learned(
-            $"{runs.Count} {(key == "flow" ? "weighed print" : "finished run")}{(runs.Count == 1 ? "" : "s")} on {process.Name}"));
+            $"{runs.Count} {of.Run}{(runs.Count == 1 ? "" : "s")} on {process.Name}"));
     }
 }

@@ -70,6 +70,10 @@ public sealed class FlipStopTests
         var reach = ((Remedy.Change)check.Remedies[0]).Entries["reach"];
         Design($"reach={reach}").Pieces.ShouldNotBeEmpty();
         Of(Design("", "diameter 12.4"), "pin.size").Verdict.ShouldBe(Verdict.Stop);
+        // The arm is as long as head and tongue together, whatever the plate is.
+        var bed = Tough with { BedWidth = 280, BedDepth = 250 };
+        Of(Design("over=150; reach=120; plateWide=260; drop=170", process: bed), "bed").Verdict.ShouldBe(Verdict.Stop);
+        Of(Design("over=100; reach=120; plateWide=260; drop=170", process: bed), "bed").Verdict.ShouldBe(Verdict.Good);
         // Crests measure less than a thread's size: 4.9 mm are M5, though No. 10 is nearer to 4.85.
         Design("").Hardware[0].ShouldStartWith("M5");
         Design("", "diameter 4.85").Hardware[0].ShouldStartWith("M5");

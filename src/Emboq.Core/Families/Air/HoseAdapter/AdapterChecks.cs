@@ -86,7 +86,8 @@ internal static class AdapterChecks
         var round = end.Parameters.Hold is Hold.Plain or Hold.Tape;
         var joins = AdapterOutline.CanBeJoined(end);
         return new($"{slot}.outline", $"{slot} outline", joins && round ? Verdict.Good : Verdict.Stop,
-            !round ? $"{(end.Parameters.Hold is Hold.Clamp ? "A clamp" : end.Parameters.Hold is Hold.Ridge ? "A ridge" : "A taper")} needs a round end; this one is held by its fit."
+            !round ? $"{(end.Parameters.Hold is Hold.Clamp ? "A clamp" : end.Parameters.Hold is Hold.Ridge ? "A ridge" : "A taper")} needs a round end; "
+                + "this one is held by its fit."
                 : joins ? "Every side is seen from the axis: straight walls can join it to the other end."
                 : "A side of the outline hides behind another: straight walls cannot join it to the other end. Leave the pocket out, or round it off.",
             joins ? "seen whole" : "hidden in part", "seen whole", "Plane geometry.",

@@ -36,7 +36,8 @@ internal static class AdapterPrinting
                 Hold.Clamp => " Lay the clamp in its seat and tighten it gently.",
                 Hold.Wedge => " Press and turn until it wedges.",
                 Hold.Tape(var wraps, _) =>
-                    $" First wind tape {wraps} times around {(e.Parameters.Join == Join.Inside ? "the cuff" : $"the {e.Interface.Name}")}, the way it is turned.",
+                    $" First wind tape {wraps} times around {(e.Parameters.Join == Join.Inside ? "the cuff" : $"the {e.Interface.Name}")}, "
+                + "the way it is turned.",
                 Hold.Ridge => " Stretch the hose over the ridge.",
                 _ => "",
             }));

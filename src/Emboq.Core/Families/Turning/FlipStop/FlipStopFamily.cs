@@ -100,7 +100,7 @@ public static class FlipStopFamily
             [
                 .. StopChecks.Of(r, brief), DutyCheck.Of("years", brief.Process),
                 ChanceCheck.Of(r.Turns.Chance, [(r.Turns.Realised, pin, "diameter")], r.Turns.Contradictions),
-                BedCheck.Of(r.PlateWide.Value, r.Drop.Value, r.Plate.Value, r.Way, brief.Process),
+                BedCheck.Of(Math.Max(r.PlateWide.Value, r.ArmLong), r.Drop.Value, r.Plate.Value, r.Way, brief.Process),
             ],
             Drawing = r.Built ? StopDrawing.Of(r) : null,
             Hardware =
@@ -112,7 +112,8 @@ public static class FlipStopFamily
             Fitting =
             [
                 "Print the arm without its head first, with the plate or a piece of it: it must click as you like it.",
-                $"Drill the edge {Figures.Mm(StopReckoning.Behind + 1)} deep behind the nut, for the end of the screw. Lay the nut into the back of the plate. Screw the plate to the edge, its upper edge {Figures.Mm(StopReckoning.Free)} below the table's top.",
+                $"Drill the edge {Figures.Mm(StopReckoning.Behind + 1)} deep behind the nut, for the end of the screw.",
+                $"Lay the nut into the back of the plate. Screw the plate to the edge, its upper edge {Figures.Mm(StopReckoning.Free)} below the table's top.",
                 "Screw on the arm with its washer; tighten until it turns stiffly by hand, and back until it clicks.",
                 $"Its face stands {Figures.Mm(r.Face.Value)} in front of the edge: what it stops stands out so far.",
                 "A drop of oil or wax on the nose; where it has worn a groove, print the arm again.",

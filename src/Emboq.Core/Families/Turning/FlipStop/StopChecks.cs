@@ -52,9 +52,9 @@ internal static class StopChecks
         yield return Judge.AtLeast("dimple.floor", "plate behind a dimple", r.Plate.Value - r.Click.Value - StopReckoning.Deeper, 2,
             "Enough stays behind it.", "It nearly comes through: a thicker plate.", Verdict.Stop, Practice,
             FlipStopFamily.Plate.To(Math.Ceiling(2 * (2 + r.Click.Value + StopReckoning.Deeper)) / 2, "Make the plate {0}"));
-        yield return Judge.AtMost("tongue.wide", "tongue, against the arm", Math.Max(r.Tongue.Wide.Value / 2, r.Nose + 1), r.Wide.Value / 2,
+        yield return Judge.AtMost("tongue.wide", "tongue, against the arm", r.TongueEnd, r.Wide.Value / 2,
             "Down, it lies below the table's top as the arm does.", "The tongue is wider than the arm: it would stand over the table.", Verdict.Stop, Geometry,
-            FlipStopFamily.Wide.To(Math.Ceiling(Math.Max(r.Tongue.Wide.Value, 2 * (r.Nose + 1))), "Make the arm {0} wide"));
+            FlipStopFamily.Wide.To(Math.Ceiling(2 * r.TongueEnd), "Make the arm {0} wide"));
         yield return Judge.AtLeast("tongue.thin", "arm, thicker than its tongue", r.Thick.Value - r.Tongue.Thick.Value, 1, "The tongue alone bends.",
             "The tongue is as thick as the arm.", Verdict.Stop, Geometry, FlipStopFamily.Thick.To(Math.Ceiling(r.Tongue.Thick.Value + 1), "Make the arm {0}"));
         yield return r.Edge.WallCheck("edge.side", "edge screw, to the plate's side", half - r.Screws.Aside);

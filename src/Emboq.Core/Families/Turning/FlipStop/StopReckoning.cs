@@ -86,6 +86,11 @@ internal sealed record StopReckoning
     /// <summary>From the axis to the head's end, mm.</summary>
     public double Head => Over.Value - AxisZ;
 
+    /// <summary>Radius of the tongue's end, and the arm from there to its head's end, mm.</summary>
+    public double TongueEnd => Math.Max(Tongue.Wide.Value / 2, Nose + 1);
+
+    public double ArmLong => Head + Reach.Value + TongueEnd;
+
     /// <summary>Radius of the nose below its slope, mm.</summary>
     public double Nose => NoseOf(Click.Value, Slope);
 

@@ -45,7 +45,7 @@ internal static class StopShape
     private static Solid Flat(StopReckoning r, double hole, bool head = true)
     {
         var (wide, thick, nose, reach) = (r.Wide.Value, r.Thick.Value, r.Nose, r.Reach.Value);
-        var (tongue, end) = (r.Tongue, Math.Max(r.Tongue.Wide.Value / 2, r.Nose + 1));
+        var (tongue, end) = (r.Tongue, r.TongueEnd);
         var peg = new Solid.Revolved(new(new Point2(0, 0), new(nose, 0), new(nose, thick + (StopReckoning.Gap / 2)),
             new(StopReckoning.Tip, thick + StopReckoning.Gap + r.Click.Value), new(0, thick + StopReckoning.Gap + r.Click.Value)));
         var arm = new Solid.Cylinder(wide / 2, thick) + new Solid.Box(tongue.Wide.Value, reach, tongue.Thick.Value).At(-tongue.Wide.Value / 2, -reach, 0)
