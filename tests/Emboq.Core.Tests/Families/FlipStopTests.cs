@@ -74,11 +74,10 @@ public sealed class FlipStopTests
         var bed = Tough with { BedWidth = 280, BedDepth = 250 };
         Of(Design("over=150; reach=120; plateWide=260; drop=170", process: bed), "bed").Verdict.ShouldBe(Verdict.Stop);
         Of(Design("over=100; reach=120; plateWide=260; drop=170", process: bed), "bed").Verdict.ShouldBe(Verdict.Good);
-        // Crests measure less than a thread's size: 4.9 mm are M5, though No. 10 is nearer to 4.85.
+        // Crests measure less than a thread's size: 4.85 mm are M5, though No. 10 is nearer, unless the thread is told to be in inches.
         Design("").Hardware[0].ShouldStartWith("M5");
         Design("", "diameter 4.85").Hardware[0].ShouldStartWith("M5");
-        Design("screw=No. 10", "diameter 4.8").Hardware[0].ShouldStartWith("10-24");
-        Of(Design("screw=M6"), "pin.size").Verdict.ShouldBe(Verdict.Stop);
+        Design("thread=inch", "diameter 4.8").Hardware[0].ShouldStartWith("10-24");
         var narrow = Of(Design("plateWide=76"), "dimple.side");
         narrow.Verdict.ShouldBe(Verdict.Stop);
         Of(Design($"plateWide={((Remedy.Change)narrow.Remedies[0]).Entries["plateWide"]}"), "dimple.side").Verdict.ShouldBe(Verdict.Good);

@@ -25,8 +25,8 @@ public static class FlipStopFamily
         Thick = Decide.Length("thickness of the arm", "It is bent by what is pushed.", Specs.Length("thick", "Arm, thickness", 8, 4, 30,
             "It is bent by what is pushed against it.", 0.5)),
         Plate = Decide.Length("plate", "On the table's edge.", Specs.Length("plate", "Plate", 9, 4, 30, "Its thickness, on the table's edge.", 0.5)),
-        PlateWide = Decide.Length("width of the plate", "Along the edge.", Specs.Length("plateWide", "The plate is wide", 94, 30, 300, "Along the edge.")),
-        Drop = Decide.Length("plate below the table's top", "It holds the screws.", Specs.Length("drop", "It reaches down", 60, 20, 200,
+        PlateWide = Decide.Length("width of the plate", "Along the edge.", Specs.Length("plateWide", "The plate is wide", 94, 70, 300, "Along the edge.")),
+        Drop = Decide.Length("plate below the table's top", "It holds the screws.", Specs.Length("drop", "It reaches down", 60, 48, 200,
             "Below the table's top.")),
         Reach = Decide.Length("pivot to nose", "The tongue reaches so far.", Specs.Length("reach", "From pivot to nose", 34, 15, 120,
             "The further, the softer it clicks and the surer it holds.")),
@@ -52,8 +52,8 @@ public static class FlipStopFamily
             Specs.Choice("across", "The arm on its screw", "slide", "How close it turns.",
                 [.. FitClasses.All.Where(f => f.Key is "slide" or "moving").Select(f => new ParameterOption(f.Key, f.Name))]),
             Specs.Length("clearance", "Clearance on the screw", null, 0, 3, "On its diameter. Left open, the fit decides.", 0.05),
-            Specs.Choice("screw", "It turns on", "read", "A cap screw and a washer from in front, into a self-locking nut at the back.",
-                [new ParameterOption("read", "the thread that it measures"), .. Hardware.Threads]),
+            Specs.Choice("thread", "Its screw's thread is", "metric", "A cap screw and a washer from in front, into a self-locking nut at the back: the size that it "
+                + "measures.", new ParameterOption("metric", "metric"), new ParameterOption("inch", "in inches")),
             Specs.Choice("woodScrew", "Screws", "4 mm", "Countersunk, two into the table's edge.", Hardware.WoodScrews),
             TableThick.Spec, Way.Spec, .. MakeOrBuy.Specs,
         ], Design)

@@ -117,7 +117,9 @@ internal sealed record StopReckoning
             "hole of the arm")
         { Words = SeatWords.Pivot }, pin,
             brief.Fits, brief.Tries, ledger);
-        var size = p.Choice("screw") is var named && named != "read" ? named : Measuring(turns.Counterpart.Value);
+        // Crests measure a little less than a thread's size; sizes of one sort are further apart than that.
+        var size = Hardware.Threads.Where(t => t.Key.StartsWith('M') == (p.Choice("thread") == "metric"))
+            .MinBy(t => Math.Abs(Hardware.Diameter(t.Key).Value - turns.Counterpart.Value))!.Key;
         var (over, wide, thick) = (FlipStopFamily.Over.Read(p, ledger), FlipStopFamily.Wide.Read(p, ledger), FlipStopFamily.Thick.Read(p, ledger));
         var (plate, reach, click) = (FlipStopFamily.Plate.Read(p, ledger), FlipStopFamily.Reach.Read(p, ledger), FlipStopFamily.Click.Read(p, ledger));
         var slope = p.Number("slope")!.Value;
@@ -167,13 +169,6 @@ internal sealed record StopReckoning
             Wood = 2.5 * Hardware.Of("wood-screws", wood, "diameter", "screw").Value,
             Ladder = LadderRungs.Of(turns, "test ring", ledger),
         };
-    }
-
-    /// <summary>The thread that is so thick: crests measure a little less than a thread's size, and never more.</summary>
-    private static string Measuring(double thick)
-    {
-        var sizes = Hardware.Threads.Select(t => (t.Key, Size: Hardware.Diameter(t.Key).Value)).OrderBy(t => t.Size).ToList();
-        return sizes.FirstOrDefault(t => t.Size >= thick - 0.005, sizes[^1]).Key;
     }
 
     private static (Quantity Lifts, Quantity Head) Clicking(PrintedMaterial material, (Quantity Long, Quantity Thick, Quantity Wide) tongue, Quantity click,
