@@ -61,8 +61,11 @@ internal sealed class KernelEngine : IDisposable
                 .Replace("import.meta.url", "''", StringComparison.Ordinal)
                 .Replace("export default Module;", "", StringComparison.Ordinal);
             engine.Execute("manifold.js", module);
-            engine.Execute("layers.js", Encoding.UTF8.GetString(Resource("layers.js")));
-            engine.Execute("bridge.js", Encoding.UTF8.GetString(Resource("bridge.js")));
+            foreach (var script in new[] { "hanging.js", "layers.js", "ribs.js", "bridge.js" })
+            {
+                engine.Execute(script, Encoding.UTF8.GetString(Resource(script)));
+            }
+
             await (Task)engine.Evaluate("ready");
             engine.Execute("delete globalThis.wasm");
             return new(engine);

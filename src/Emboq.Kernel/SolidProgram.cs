@@ -62,6 +62,16 @@ internal sealed class SolidProgram(double chordError)
         Solid.Mirrored m => new() { ["op"] = "mirror", ["of"] = Add(m.Of, cut), ["axis"] = m.Axis.ToString() },
         Solid.Hulled h => new() { ["op"] = "hull", ["of"] = new JsonArray([.. h.Of.Select(s => (JsonNode)Add(s, cut))]) },
         Solid.Padded p => new() { ["op"] = "pad", ["of"] = Add(p.Of, cut), ["radius"] = p.Radius, ["thickness"] = p.Thickness },
+        Solid.Ribbed r => new()
+        {
+            ["op"] = "rib",
+            ["of"] = Add(r.Of, cut),
+            ["height"] = r.Rule.Layer,
+            ["lineWidth"] = r.Rule.Line,
+            ["hangs"] = r.Rule.Hangs,
+            ["bridges"] = r.Rule.Bridges,
+            ["apart"] = r.Rule.Apart
+        },
         Solid.Swept s => new()
         {
             ["op"] = "sweep",

@@ -18,6 +18,7 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     mirror: (i, of) => of(i.of).mirror(['X', 'Y', 'Z'].map((axis) => (axis === i.axis ? 1 : 0))),
     hull: (i, of) => Manifold.hull(i.of.map(of)),
     pad: (i, of) => padded(of(i.of), i),
+    rib: (i, of) => ribsUnder(kernel, of(i.of), i),
     sweep: (i) => sweep(i.outline, i.path),
     union: (i, of) => Manifold.union(i.of.map(of)),
     difference: (i, of) => of(i.a).subtract(of(i.b)),

@@ -24,11 +24,11 @@ internal static class Planner
         Ledger Plan(PrintItem item, IReadOnlyList<Layer> layers) =>
             PrintPlan.Of(layers, design.ProcessOf(item.Key), factors[design.ProcessOf(item.Key).Id]);
         var pieces = design.Pieces.Where(p => roles.Contains(BodyRole.Part) && p.IsBuildable).ToList();
-        // Pieces that one decision lays the same way are compared by the first of them; each is planned for itself.
+        // Pieces that one decision lays the same way are compared by the first of them, without what is broken off; each is planned for itself.
         var compared = new List<(Piece Piece, WayComparison Ways)>();
         foreach (var piece in pieces.Where(p => p.WayBy is not null).DistinctBy(p => p.WayBy))
         {
-            compared.Add((piece, WayComparison.Of(await Task.WhenAll(piece.Ways.Select(async w => (w, await Cut(piece, piece.Lying(w))))),
+            compared.Add((piece, WayComparison.Of(await Task.WhenAll(piece.Ways.Select(async w => (w, await Cut(piece, piece.Bare(w))))),
                 design.ProcessOf(piece.Key), factors[design.ProcessOf(piece.Key).Id])));
         }
 
@@ -38,15 +38,18 @@ internal static class Planner
         return new([.. prints.Select(p => PrintView.Of(p.Item, p.Plan))],
             [.. compared.Select(c => WaysView.Of(c.Piece, c.Ways))],
             pieces.Count > 0 && MakeOrBuy.Of(values, prints[0].Plan) is { } choice ? new([.. choice.Lines.Lines.Select(LedgerLineView.Of)], choice.Says) : null,
-            [.. compared.SelectMany((c, i) => Judged(c.Piece, c.Ways, isMain: i == 0)).Concat(Others()).Concat(cut.Where(c =>
-                design.Own.ContainsKey(c.Item.Key)).Select(c =>
+            [.. Lying().Concat(cut.Where(c => design.Own.ContainsKey(c.Item.Key)).Select(c =>
                 BedRoom.Check(c.Item.Key, c.Item.Name, c.Layers, design.ProcessOf(c.Item.Key)))).Concat(pieces.Count == 0 ? []
                     : [Longest()]).Select(CheckView.Of)]);
 
-        // Of the pieces that nothing else is compared with, what their own layers say against them.
-        IEnumerable<Check> Others() => cut.Where(c => c.Item is Piece piece && compared.All(o => o.Piece != piece)).SelectMany(c => Judged((Piece)c.Item,
-            WayComparison.Of([(((Piece)c.Item).Way, c.Layers)], design.ProcessOf(c.Item.Key), factors[design.ProcessOf(c.Item.Key).Id]), isMain: false))
-            .Where(c => c.Verdict != Verdict.Good);
+        // What the layers of each piece say of it as it lies: all of it for those that were compared, what speaks against it for the others.
+        IEnumerable<Check> Lying() => compared.SelectMany((c, i) => Judged(c.Piece, c.Ways.Better, isMain: i == 0)).Concat(pieces.Where(p =>
+            compared.All(c => c.Piece != p)).SelectMany(p => Judged(p, p.Way.Key, isMain: false).Where(c => c.Verdict != Verdict.Good)));
+
+        IEnumerable<Check> Judged(Piece piece, string better, bool isMain) => WayChecks.Of(WayReport.Of(piece.Way, cut.First(c => c.Item == piece).Layers,
+            design.ProcessOf(piece.Key), factors[design.ProcessOf(piece.Key).Id]), better == piece.Way.Key ? null
+                : piece.Ways.First(w => w.Key == better), piece.WayBy ?? WayUp.UsualBy, piece.Beneath)
+            .Select(c => isMain ? c : c with { Key = $"{piece.Key}.{c.Key}", Title = $"{c.Title}, {piece.Name}" });
 
         Check Longest()
         {
@@ -77,11 +80,6 @@ internal static class Planner
         var plan = PrintPlan.Of(await Layers(lying, process, kernel, stop), process, await Factors(process, database, stop));
         return new(plan["time"].Value / 3600, plan["mass"].Value);
     }
-
-    /// <summary>What is judged of a piece as it lies; of any but the first with its name.</summary>
-    private static IEnumerable<Check> Judged(Piece piece, WayComparison compared, bool isMain) => WayChecks.Of(compared.Ways.First(w => w.Way == piece.Way),
-        compared.Better == piece.Way.Key ? null : piece.Ways.First(w => w.Key == compared.Better), piece.WayBy ?? WayUp.UsualBy, piece.Pads is not null)
-        .Select(c => isMain ? c : c with { Key = $"{piece.Key}.{c.Key}", Title = $"{c.Title}, {piece.Name}" });
 
     /// <summary>What the model says that bodies printed together take, s and g, without any factor.</summary>
     public static async Task<(double Seconds, double Grams)> Modelled(IEnumerable<Solid> asPrinted, Process process, ISolidKernel kernel,

@@ -65,9 +65,12 @@ public sealed record Piece(string Key, string Name, IReadOnlyList<Body> Bodies, 
     /// <inheritdoc/>
     public override Solid AsPrinted => Lying(Way);
 
-    /// <summary>Radius and thickness of pads under its corners, mm; <c>null</c> where it stands on itself.</summary>
-    public (double Radius, double Thickness)? Pads { get; init; }
+    /// <summary>What is printed beneath it and broken off; <c>null</c> where nothing is.</summary>
+    public Beneath? Beneath { get; init; }
 
-    /// <summary>All of it lying one way.</summary>
-    public Solid Lying(WayUp way) => Pads is var (radius, thickness) ? new Solid.Padded(Solid.Tipped(way.Tip), radius, thickness) : Solid.Tipped(way.Tip);
+    /// <summary>All of it lying one way, by itself.</summary>
+    public Solid Bare(WayUp way) => Solid.Tipped(way.Tip);
+
+    /// <summary>All of it lying one way, with what is printed beneath it.</summary>
+    public Solid Lying(WayUp way) => Beneath?.Under(Bare(way)) ?? Bare(way);
 }

@@ -9,10 +9,14 @@ public static class WayChecks
     private const double Speck = 1;
 
     /// <summary>A line with one end in the air hangs a little by this, and falls past the other, mm.</summary>
-    private const double HangsClean = 1.2, HangsAtAll = 4;
+    internal const double HangsAtAll = 4;
+
+    private const double HangsClean = 1.2;
 
     /// <summary>A line carried at both ends bridges cleanly up to the one, with a rough underside up to the other, mm.</summary>
-    private const double BridgesClean = 10, BridgesAtAll = 30;
+    internal const double BridgesClean = 10;
+
+    private const double BridgesAtAll = 30;
 
     /// <summary>Times as high as its foot is wide: steady, and knocked over.</summary>
     private const double Steady = 4, Tall = 15;
@@ -29,21 +33,22 @@ public static class WayChecks
     /// <param name="way">As its layers say.</param>
     /// <param name="better">Another way up that is better; <c>null</c> when this is the best.</param>
     /// <param name="by">Key of the decision that chooses the way.</param>
-    /// <param name="padded">Whether it stands on pads already.</param>
-    public static IReadOnlyList<Check> Of(WayReport way, WayUp? better, string by = WayUp.UsualBy, bool padded = false)
+    /// <param name="beneath">What is printed beneath it already.</param>
+    public static IReadOnlyList<Check> Of(WayReport way, WayUp? better, string by = WayUp.UsualBy, Beneath? beneath = null)
     {
         Remedy[] turn = better is { } w ? [new Remedy.Change($"Print it {w.Name}", new Dictionary<string, string> { [by] = w.Key })] : [];
+        Remedy[] carries = beneath?.Ribs is null ? [.. turn, RoofRibs.Add] : turn;
         var islands = way.Islands > Speck;
         return
         [
             new("printed.islands", "pieces that begin in the air", islands ? Verdict.Stop : Verdict.Good, islands ? "Nothing below carries them: they fall."
                 : "Every layer lies on the one below.",
-                Figures.SquareMm(way.Islands), $"{Figures.SquareMm(Speck)} or less", CommonPractice, islands ? turn : []),
+                Figures.SquareMm(way.Islands), $"{Figures.SquareMm(Speck)} or less", CommonPractice, islands ? carries : []),
             Graded("printed.hang", "lines that end in the air", way.Reach, HangsClean, HangsAtAll, "Nothing hangs further than a line holds by itself.",
-                "Such lines droop: the underside comes out rough.", "Lines as long as this fall.", turn),
+                "Such lines droop: the underside comes out rough.", "Lines as long as this fall.", way.Reach > HangsAtAll ? carries : turn),
             Graded("printed.bridge", "roofs in the air", way.Bridge, BridgesClean, BridgesAtAll, "Short enough to bridge cleanly.",
-                "Lines this long in the air hang.", "Lines this long do not hold.", turn),
-            Foot(way, padded ? turn : [.. turn, CornerPads.Add]),
+                "Lines this long in the air hang.", "Lines this long do not hold.", carries),
+            Foot(way, beneath?.Pads is not null ? turn : [.. turn, CornerPads.Add]),
         ];
     }
 

@@ -12,7 +12,19 @@ namespace Emboq.Core.Printing;
 /// <param name="Fits">Whether the printer takes it.</param>
 /// <param name="Plan">Time, material and money.</param>
 public sealed record WayReport(WayUp Way, double Overhang, double Reach, double Bridge, double FirstLayer, double Lever, double Islands, double Height,
-    bool Fits, Ledger Plan);
+    bool Fits, Ledger Plan)
+{
+    /// <summary>What the layers of a solid say.</summary>
+    public static WayReport Of(WayUp way, IReadOnlyList<Layer> layers, Process process, RunFactors factors)
+    {
+        var foot = layers[0];
+        var height = layers.Count * process.LayerHeight;
+        var (width, depth) = (layers.Max(l => l.Width), layers.Max(l => l.Depth));
+        return new(way, layers.Sum(l => l.Overhang), layers.Max(l => l.Reach), layers.Max(l => l.Bridge), foot.Area,
+            height / Math.Max(process.LineWidth, Math.Min(foot.Width, foot.Depth)), layers.Sum(l => l.Islands), height,
+            BedRoom.Takes(width, depth, height, process.Bed), PrintPlan.Of(layers, process, factors));
+    }
+}
 
 /// <summary>Ways up side by side.</summary>
 /// <param name="Ways">In the order given.</param>
@@ -27,7 +39,7 @@ public sealed record WayComparison(IReadOnlyList<WayReport> Ways, string Better,
     /// hangs out, then what is easily knocked over, then what takes longer.</summary>
     public static WayComparison Of(IReadOnlyList<(WayUp Way, IReadOnlyList<Layer> Layers)> ways, Process process, RunFactors factors)
     {
-        var reports = ways.Select(w => Report(w.Way, w.Layers, process, factors)).ToList();
+        var reports = ways.Select(w => WayReport.Of(w.Way, w.Layers, process, factors)).ToList();
         Func<WayReport, double>[] order =
         [
             r => r.Fits ? 0 : 1, r => WayChecks.NeedsSupport(r) ? 1 + Math.Round(r.Islands + r.Overhang) : 0, r => r.Way.SpoilsFit ? 1 : 0, r =>
@@ -38,16 +50,6 @@ public sealed record WayComparison(IReadOnlyList<WayReport> Ways, string Better,
         var (best, next) = (ranked[0], ranked.Count > 1 ? ranked[1] : ranked[0]);
         var decides = Array.FindIndex(order, by => by(best) != by(next));
         return new(reports, best.Way.Key, Words(best, next, decides));
-    }
-
-    private static WayReport Report(WayUp way, IReadOnlyList<Layer> layers, Process process, RunFactors factors)
-    {
-        var foot = layers[0];
-        var height = layers.Count * process.LayerHeight;
-        var (width, depth) = (layers.Max(l => l.Width), layers.Max(l => l.Depth));
-        return new(way, layers.Sum(l => l.Overhang), layers.Max(l => l.Reach), layers.Max(l => l.Bridge), foot.Area,
-            height / Math.Max(process.LineWidth, Math.Min(foot.Width, foot.Depth)), layers.Sum(l => l.Islands), height,
-            BedRoom.Takes(width, depth, height, process.Bed), PrintPlan.Of(layers, process, factors));
     }
 
     private static string Words(WayReport best, WayReport next, int decides)

@@ -13,6 +13,7 @@ public static class CoarseThreads
         Solid.Turned t => Changed(t, t.Of, of => new Solid.Turned(of, t.Axis, t.Degrees)),
         Solid.Mirrored m => Changed(m, m.Of, of => new Solid.Mirrored(of, m.Axis)),
         Solid.Padded p => Changed(p, p.Of, of => new Solid.Padded(of, p.Radius, p.Thickness)),
+        Solid.Ribbed r => Changed(r, r.Of, of => new Solid.Ribbed(of, r.Rule)),
         Solid.Union u => Changed(u, u.A, u.B, (a, b) => a + b),
         Solid.Difference d => Changed(d, d.From, d.Cut, (a, b) => a - b),
         Solid.Intersection i => Changed(i, i.A, i.B, (a, b) => a & b),

@@ -249,6 +249,18 @@ public abstract class Solid : IEquatable<Solid>
         public double Thickness { get; } = thickness;
     }
 
+    /// <summary>A solid with thin ribs under what of it hangs in the air too far, to be broken away; it lies as it is printed. Where nobody gets at them
+    /// there are none.</summary>
+    public sealed class Ribbed(Solid of, RibRule rule) : Solid(StructuralHash.Of("ribbed", [Positive(rule.Layer, "layer"), Positive(rule.Line, "line"),
+        Positive(rule.Hangs, "hangs"), Positive(rule.Bridges, "bridges"), Positive(rule.Apart, "apart")], of.Hash))
+    {
+        /// <summary>What they carry.</summary>
+        public Solid Of { get; } = of;
+
+        /// <summary>Where there is one.</summary>
+        public RibRule Rule { get; } = rule;
+    }
+
     /// <summary>An outline drawn along a path of straight lengths, square to each and mitred between them. It starts with its x as near to x as the path lets
     /// it be, and does not twist.</summary>
     public sealed class Swept : Solid

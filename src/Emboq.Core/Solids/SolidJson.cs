@@ -35,6 +35,16 @@ public static class SolidJson
         Solid.Mirrored m => new() { [Kind] = "mirrored", ["of"] = Write(m.Of), ["axis"] = m.Axis.ToString() },
         Solid.Hulled h => new() { [Kind] = "hulled", ["of"] = new JsonArray([.. h.Of.Select(s => (JsonNode)Write(s))]) },
         Solid.Padded p => new() { [Kind] = "padded", ["of"] = Write(p.Of), ["radius"] = p.Radius, ["thickness"] = p.Thickness },
+        Solid.Ribbed r => new()
+        {
+            [Kind] = "ribbed",
+            ["of"] = Write(r.Of),
+            ["layer"] = r.Rule.Layer,
+            ["line"] = r.Rule.Line,
+            ["hangs"] = r.Rule.Hangs,
+            ["bridges"] = r.Rule.Bridges,
+            ["apart"] = r.Rule.Apart
+        },
         Solid.Swept s => new()
         {
             [Kind] = "swept",
@@ -64,6 +74,8 @@ public static class SolidJson
             "mirrored" => new Solid.Mirrored(Read(o["of"]), Enum.Parse<Axis>((string)o["axis"]!)),
             "hulled" => new Solid.Hulled([.. o["of"]!.AsArray().Select(Read)]),
             "padded" => new Solid.Padded(Read(o["of"]), Number(o, "radius"), Number(o, "thickness")),
+            "ribbed" => new Solid.Ribbed(Read(o["of"]), new(Number(o, "layer"), Number(o, "line"), Number(o, "hangs"), Number(o, "bridges"),
+                Number(o, "apart"))),
             "swept" => new Solid.Swept(Outline(o), [.. o["path"]!.AsArray().Select(p => new Point3((double)p![0]!, (double)p[1]!, (double)p[2]!))]),
             "union" => new Solid.Union(Read(o["a"]), Read(o["b"])),
             "difference" => new Solid.Difference(Read(o["a"]), Read(o["b"])),

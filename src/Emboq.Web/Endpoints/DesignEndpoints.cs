@@ -10,7 +10,7 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Parameters">Key to entry: numbers in mm or degrees, or text in workshop notation. What is left out gets its default.</param>
 /// <param name="Interfaces">Slot to a kept interface, or to sizes stated here.</param>
 /// <param name="Part">The part whose tries count, if any.</param>
-/// <param name="Bodies">Which bodies to turn into triangles; all of them when left out.</param>
+/// <param name="Bodies">Which bodies to turn into triangles; all of them when left out, as they stand in the assembly.</param>
 /// <param name="Takes">What it takes from other parts, by slot.</param>
 /// <param name="Why">Lines of the ledger that answer why; all of them when left out.</param>
 /// <param name="Setups">Setups of pieces and proofs that are printed by another process, by their keys.</param>
@@ -131,13 +131,13 @@ internal static class DesignEndpoints
     private static async Task<DesignView> View(Design design, IReadOnlyList<BodyRole>? roles, IReadOnlyList<string>? why,
         ISolidKernel kernel, CancellationToken stop)
     {
-        var asked = ShownBody.Of(design).Where(b => roles?.Contains(b.Role) ?? true).ToList();
+        var asked = ShownBody.Of(design).Where(b => roles?.Contains(b.Role) ?? b.Role != BodyRole.Lying).ToList();
         var shown = asked.Where(b => b.Body.IsBuildable).ToList();
         // The ledger is put into words while the kernel works.
         var meshes = kernel.Evaluate([.. shown.Select(b => CoarseThreads.Of(b.Body.Solid))], Facets.DefaultChordError, stop);
         var view = DesignView.Of(design, kernel.Version, why);
         var bodies = shown.Zip(await meshes).Where(b => b.Second.Triangles.Length > 0).ToDictionary(b => b.First.Body.Key, b => b.Second);
-        var nothing = BuiltCheck.Of(design, [.. asked.Select(b => b.Body).Where(b => !bodies.ContainsKey(b.Key))]);
+        var nothing = BuiltCheck.Of(design, [.. asked.Where(b => b.Role != BodyRole.Lying).Select(b => b.Body).Where(b => !bodies.ContainsKey(b.Key))]);
         return view with
         {
             Bodies = [.. shown.Where(b => bodies.ContainsKey(b.Body.Key)).Select(b =>
@@ -158,6 +158,7 @@ internal static class DesignEndpoints
             .. design.Proofs.SelectMany(p => p.Bodies.Select(b => new ShownBody(b, BodyRole.Coupon, p, null, p.Seat, p.Rungs,
                 design.Own.ContainsKey(p.Key) ? $"{p.Says} {Proof.OfAnotherProcess}" : p.Says))),
             .. design.Machine.Select(b => new ShownBody(b, BodyRole.Counterpart)),
+            .. design.Pieces.Where(p => p.IsBuildable).Select(p => new ShownBody(new($"lying-{p.Key}", p.Name, () => p.AsPrinted), BodyRole.Lying)),
         ];
     }
 

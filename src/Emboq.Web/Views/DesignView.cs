@@ -75,6 +75,9 @@ public enum BodyRole
 
     /// <summary>The machine's side, never printed.</summary>
     Counterpart,
+
+    /// <summary>A piece as it lies on the bed, with what is broken off it afterwards; only where it is asked for.</summary>
+    Lying,
 }
 
 /// <summary>A body with its triangles.</summary>

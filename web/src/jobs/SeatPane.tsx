@@ -1,4 +1,5 @@
-import { lazy, Suspense } from 'react'
+import { lazy, Suspense, useMemo } from 'react'
+import type { BodyView } from '@/api/types'
 import { Loading } from '@/ui/Loading'
 import { CalloutList } from './CalloutList'
 import { MemberSelect } from './MemberSelect'
@@ -27,6 +28,8 @@ export type SeatPaneProps = {
 export function SeatPane({ error, stale, mode, onMode }: SeatPaneProps) {
   const work = useWork()
   const { design } = work
+  const onBed = work.station === 'prove' || work.station === 'print'
+  const bodies = useMemo(() => standingOf(design?.bodies ?? []), [design?.bodies])
   return (
     <section className="flex min-h-0 min-w-0 flex-col" aria-label="Seat drawing" data-stale={stale}>
       <div className="flex flex-wrap items-center gap-1 px-4 pt-2">
@@ -53,7 +56,7 @@ export function SeatPane({ error, stale, mode, onMode }: SeatPaneProps) {
           {(mode === 'section' || mode === 'both') && <SeatDrawing drawing={design.drawing} />}
           {(mode === 'solid' || mode === 'both') && (
             <Suspense fallback={<Loading what="the view in the round" className="m-4 h-full" />}>
-              <SeatView bodies={design.bodies} motions={design.motions} apart={work.station === 'prove'} />
+              <SeatView bodies={bodies} motions={design.motions} apart={onBed} />
             </Suspense>
           )}
           {mode === 'list' && <CalloutList drawing={design.drawing} />}
@@ -63,3 +66,7 @@ export function SeatPane({ error, stale, mode, onMode }: SeatPaneProps) {
     </section>
   )
 }
+
+/** Where pieces are shown as they lie on the bed, they are not shown as they stand too. */
+const standingOf = (bodies: readonly BodyView[]) =>
+  bodies.some((b) => b.role === 'lying') ? bodies.filter((b) => b.role === 'lying') : bodies

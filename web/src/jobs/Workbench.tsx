@@ -21,12 +21,13 @@ export type WorkbenchProps = Pick<Work, 'job' | 'part' | 'earlier' | 'family' | 
 const none: readonly Role[] = []
 const seated: readonly Role[] = ['part', 'counterpart']
 const printedPart: readonly Role[] = ['part']
+const lying: readonly Role[] = ['part', 'lying']
 const proofs: readonly Role[] = ['coupon']
 
 /** Triangles are asked for where they are seen, and where fitted sizes are gauged in them. */
 function seen(mode: Mode, station: Station): readonly Role[] {
   if (station === 'prove') return proofs
-  if (mode === 'solid' || mode === 'both') return seated
+  if (mode === 'solid' || mode === 'both') return station === 'print' ? lying : seated
   return station === 'check' || station === 'print' ? printedPart : none
 }
 

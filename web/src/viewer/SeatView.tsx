@@ -113,7 +113,7 @@ export function SeatView({ bodies, motions = noMotions, apart: onBed }: SeatView
               ),
             )}
           <PickMarks picks={picks} size={size} colour={colours.ink} />
-          <Framing box={box} subject={`${bodies.map((b) => b.key).join()} ${fits}`} />
+          <Framing box={box} subject={`${bodies.map(framed).join()} ${fits}`} />
           <Turning turn={turn} />
           <OrbitControls makeDefault />
         </Canvas>
@@ -143,6 +143,9 @@ const turns: Readonly<Record<string, Omit<Turn, 'count'>>> = {
   '+': { around: 0, up: 0, closer: 0.9 },
   '-': { around: 0, up: 0, closer: 1.1 },
 }
+
+/** What is laid another way is framed anew. */
+const framed = (body: BodyView) => (body.role === 'lying' ? `${body.key} ${body.size.z.toFixed(0)}` : body.key)
 
 /** As the page has them now: lamplight changes them. Edges are drawn on a piece in its own colour, almost black: dark on light by day and by lamp. */
 function themeColours() {
