@@ -65,7 +65,11 @@ const forms: Record<string, readonly Form[]> = {
   'cam-vice': [{ parameters: { face: 'vee', wayUp: 'head', pin: 'filament' }, places: {} }],
   faceplate: [{ parameters: { held: 'glued', ribs: 'none' }, places: {} }],
   'vacuum-chuck': [{ parameters: { seal: 'cord', tailstock: 'up' }, places: {} }],
-  'pad-holder': [{ parameters: { solve: 'thick' }, places: { centre: 'post', guard: 'bore' } }],
+  'pad-holder': [
+    { parameters: { solve: 'thick' }, places: { centre: 'post', guard: 'bore' } },
+    { parameters: { held: 'thread', boss: '60', bossHigh: '34', roofRibs: 'ribs' }, places: {} },
+    { parameters: { held: 'boss', wayUp: 'edge', roofRibs: 'ribs', cornerPads: 'pads' }, places: { centre: 'post' } },
+  ],
   'label-plate': [{ parameters: { fixing: 'hang' }, places: { ring: 'ring' } }],
 }
 

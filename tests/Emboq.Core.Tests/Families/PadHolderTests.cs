@@ -120,4 +120,35 @@ public sealed class PadHolderTests
 
     [Fact]
     public void A_soft_filament_is_refused() => Of(Design("", Tough with { Sort = FilamentClass.Soft }), "known").Verdict.ShouldBe(Verdict.Stop);
+
+    private static Design Held(string entries, params (string Slot, string Kind, string Sizes)[] places) =>
+        Mounts.Design("pad-holder", entries, null, null, places);
+
+    /// <summary>On a measured spindle of M14 × 2 there are no screws: it weighs what is printed, and its thread is the seat.</summary>
+    [Fact]
+    public void The_thread_of_a_spindle_holds_it_without_screws()
+    {
+        var design = Held("held=thread; across=100; bossHigh=16; boss=30; target=95", ("spindle", "spindle", "outside 14, pitch 2, length 14"));
+        design.Checks.ShouldNotContain(c => c.Verdict == Verdict.Stop, string.Join("; ", design.Checks.Where(c => c.Verdict == Verdict.Stop).Select(c =>
+            $"{c.Title}: {c.Says}")));
+        Line(design, "mass").ShouldBe(Line(design, "mass.print"), 1e-9);
+        Line(design, "mass").ShouldBe(95, 1);
+        design.Seats.Single().Slot.ShouldBe("spindle");
+        design.Proofs.ShouldContain(p => p.Seat == "spindle" && p.Rungs == 3);
+        Of(design, "unscrews").Verdict.ShouldBe(Verdict.Watch);
+        Of(Held("held=thread; across=100; bossHigh=4; solve=thick; thick=6", ("spindle", "spindle", "outside 14, pitch 2, length 14")), "boss.floor").Verdict
+            .ShouldBe(Verdict.Stop);
+    }
+
+    /// <summary>On the boss alone it has one screw, through its middle, and the boss must be named.</summary>
+    [Fact]
+    public void One_screw_holds_it_on_the_boss()
+    {
+        var design = Held("held=boss; across=80; screw=M5; screwMass=4", ("centre", "post", "diameter 20"));
+        Line(design, "mass.screws").ShouldBe(4, 1e-9);
+        design.Gauges.ShouldContain(g => g.What == "screw hole" && g.At.X == 0);
+        Of(design, "boss.wall").Verdict.ShouldBe(Verdict.Good);
+        Of(Held("held=boss; screw=M8", ("centre", "post", "diameter 10")), "boss.wall").Verdict.ShouldBe(Verdict.Stop);
+        Held("held=boss").Checks.Single().Says.ShouldContain("boss that centres it");
+    }
 }

@@ -14,7 +14,16 @@ internal static class PadChecks
             yield return check;
         }
 
-        yield return ReadingChecks.Of("mount.readings", "screw circle measured", brief.Interfaces["mount"], "circle");
+        if (r.Held == PadHeld.Screws)
+        {
+            yield return ReadingChecks.Of("mount.readings", "screw circle measured", brief.Interfaces["mount"], "circle");
+        }
+
+        foreach (var check in r.Socket is not { } on ? [] : on.Checks().Append(PrintedThread.Stands(on.Scope, r.Way.Key == PadHolderFamily.Ways[0].Key)))
+        {
+            yield return check;
+        }
+
         if (r.Target is { } target)
         {
             var (off, orbit) = (r.Mass.Whole.Value - target.Value, Math.Max(0.1, p.Number("orbit")!.Value));
@@ -33,8 +42,9 @@ internal static class PadChecks
             : r.Unbalance.Has.Value <= r.Unbalance.Allowed.Value
             ? new("unbalance", "unbalance", Verdict.Good, "It runs as quiet as a machine should.", Said(r.Unbalance.Has.Value),
                 $"{Said(r.Unbalance.Allowed.Value)} or less", "ISO 21940-11, G 16.", [])
-            : new("unbalance", "unbalance", Verdict.Watch, r.Centred is null
-                ? "Nothing but its screws centres it: measure the machine's boss, and let it sit on that."
+            : new("unbalance", "unbalance", Verdict.Watch, r.Socket is not null
+                ? "It may shake: its thread alone centres it. Read the spindle's neck, where it has one."
+                : r.Centred is null ? "Nothing but its screws centres it: measure the machine's boss, and let it sit on that."
                 : "It may shake: a closer fit on the boss, or a weight nearer to the original's.", Said(r.Unbalance.Has.Value),
                 $"{Said(r.Unbalance.Allowed.Value)} or less", "ISO 21940-11, G 16.", []);
         if (p.Number("was") is { } was)
@@ -51,7 +61,7 @@ internal static class PadChecks
             yield return check;
         }
 
-        var spins = PlateReckoning.Spins(process.Density, r.Speed, r.Across.Value / 2, r.Screw.Bore / 2);
+        var spins = PlateReckoning.Spins(process.Density, r.Speed, r.Across.Value / 2, (r.Screw?.Bore ?? r.Socket!.Thread.Drawn.Value) / 2);
         yield return Strength.Used("disc", "disc, spinning", spins, r.Material?.Along.Value / PrintedMaterial.Safety
             * FilledSection.Share(2 * process.Settings.Skins * process.LayerHeight, r.Thick.Value, process.Settings.Fill), "MPa",
             "It bears its own speed, though its inside is sparse.", "Its own speed tears it: a smaller pad, more fill, or slower.",
@@ -69,7 +79,11 @@ internal static class PadChecks
         }
 
         yield return DutyCheck.Of("warm", process);
-        if (r.Centred is { } centred)
+        if (r.Socket?.Thread is { } thread)
+        {
+            yield return ChanceCheck.Of(thread.Chance, [(thread.Realised, thread.Place, "outside")], thread.Contradictions);
+        }
+        else if (r.Centred is { } centred)
         {
             yield return ChanceCheck.Of(centred.Chance, [(centred.Realised, centred.Place, "diameter")], centred.Contradictions);
         }
@@ -84,17 +98,45 @@ internal static class PadChecks
     private static IEnumerable<Check> Room(PadReckoning r, ParameterValues p)
     {
         var (circle, boss) = (r.Circle.Value / 2, r.Boss.Across.Value / 2);
-        yield return r.Screw.WallCheck("screw.boss", "screw, to the side of the boss", boss - circle,
-            PadHolderFamily.Boss.To(Math.Ceiling(2 * (circle + r.Screw.Reach)), "Make the boss {0} across"));
-        yield return r.Screw.WallCheck("screw.apart", "screw, towards the next", circle * Math.Sin(Math.PI / r.Count));
+        if (r.Screw is { } screw)
+        {
+            yield return screw.WallCheck("screw.boss", "screw, to the side of the boss", boss - circle,
+                PadHolderFamily.Boss.To(Math.Ceiling(2 * (circle + screw.Reach)), "Make the boss {0} across"));
+            yield return screw.SeatCheck("screw.seat", "screw", PadReckoning.UnderHead);
+        }
+
+        if (r.Screw is { } one && r.Count > 1)
+        {
+            yield return one.WallCheck("screw.apart", "screw, towards the next", circle * Math.Sin(Math.PI / r.Count));
+        }
+
+        if (r.Socket is { } socket)
+        {
+            var wall = Math.Max(3, 2 * socket.Pitch.Value);
+            yield return Judge.AtLeast("boss.thread", "boss around the thread", boss - socket.Radius, wall, "Enough stays around it.",
+                "The thread leaves too thin a boss.", Verdict.Stop, "Common practice, no published source.",
+                PadHolderFamily.Boss.To(Math.Ceiling(2 * (socket.Radius + wall)), "Make the boss {0} across"));
+            yield return Judge.AtLeast("boss.floor", "disc in front of the spindle's end", r.High - socket.Depth, PadReckoning.UnderHead,
+                "Enough stays in front of it.", "The spindle nearly comes through to the pad.", Verdict.Stop, "Common practice, no published source.",
+                PadHolderFamily.BossHigh.To(Math.Ceiling(socket.Depth + PadReckoning.UnderHead - r.Thick.Value), "Make the boss {0} high"));
+            yield return new("unscrews", "stays on its thread", Verdict.Watch,
+                "It stays on only while the machine turns it tight: never where it brakes, reverses, or turns the other way.", "not judged",
+                "turned tight, no brake", "The machine's manual decides.", []);
+        }
+
         yield return Judge.AtLeast("across", "disc past its boss", r.Across.Value - r.Boss.Across.Value, 4, "The boss stands on the disc.",
             "The boss is as wide as the disc.", Verdict.Stop, "Plane geometry.", PadHolderFamily.Across.To(Math.Ceiling(r.Boss.Across.Value + 10),
                 "Make it {0} across"));
-        yield return r.Screw.SeatCheck("screw.seat", "screw", PadReckoning.UnderHead);
         if (r.Centred is { } centred)
         {
-            yield return Judge.AtLeast("boss.wall", "screws beside the boss", circle - (centred.Drawn.Value / 2), Math.Max(r.Screw.Bore / 2, 0.1) + 1.2,
-                "Enough stays between them.", "The screws break into the recess of the boss.", Verdict.Stop, "Common practice, no published source.");
+            yield return r.Held == PadHeld.Boss
+                ? Judge.AtLeast("boss.wall", "boss around its screw", (centred.Drawn.Value - r.Screw!.Bore) / 2, 1.5, "The screw meets the boss's own thread.",
+                    "The boss is hardly wider than its screw: a thinner screw.", Verdict.Stop, "Common practice, no published source.")
+                : Judge.AtLeast("boss.wall", "screws beside the boss", circle - (centred.Drawn.Value / 2), Math.Max(r.Screw!.Bore / 2, 0.1) + 1.2,
+                    "Enough stays between them.", "The screws break into the recess of the boss.", Verdict.Stop, "Common practice, no published source.");
+            yield return Judge.AtLeast("boss.rim", "holder around the machine's boss", boss - (centred.Drawn.Value / 2), 2, "Enough stays around it.",
+                "The machine's boss leaves too thin a rim.", Verdict.Stop, "Common practice, no published source.",
+                PadHolderFamily.Boss.To(Math.Ceiling(centred.Drawn.Value + 4), "Make the boss {0} across"));
             yield return Judge.AtMost("boss.deep", "boss goes in", r.Deep, Math.Max(0, r.High - PadReckoning.UnderHead), "Enough stays in front of it.",
                 "It nearly comes through to the pad.", Verdict.Stop, "Common practice, no published source.",
                 new Remedy.Change("Let it go in 2 mm", new Dictionary<string, string> { ["bossDeep"] = "2" }));

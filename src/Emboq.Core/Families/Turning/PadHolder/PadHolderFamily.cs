@@ -1,4 +1,14 @@
+using Emboq.Core.Families.Turning.Spindle;
+
 namespace Emboq.Core.Families.Turning.PadHolder;
+
+/// <summary>How the machine holds a pad holder.</summary>
+internal enum PadHeld
+{
+    Screws,
+    Boss,
+    Thread,
+}
 
 /// <summary>A disc on a machine that balances its pad: it must weigh what the original weighed.</summary>
 public static class PadHolderFamily
@@ -18,19 +28,24 @@ public static class PadHolderFamily
         BossHigh = Decide.Length("boss at its back, high", "Over the disc.", Specs.Length("bossHigh", "Boss at its back, high", 6, 1, 60, "Over the disc.",
             0.5));
 
+    internal static readonly Decision<PadHeld> Held = Decide.Choice("held", "The machine holds it", "What it was screwed to.",
+        ("screws", "by screws on a circle", PadHeld.Screws), ("boss", "on its boss, by one screw", PadHeld.Boss),
+        ("thread", "by the thread of its spindle", PadHeld.Thread));
+
     /// <summary>The family.</summary>
     public static Family Family { get; } = new(
         "pad-holder", "pad holder", "A pad or disc must run quietly on a machine that was balanced for another.",
-        [new("mount", "screw circle of the machine", ["hole-circle"]), new("centre", "boss that centres it", ["post"], SlotNeed.Sometimes),
+        [new InterfaceSlot("mount", "screw circle of the machine", ["hole-circle"]).If("held", "screws"), SpindleSocket.Slot.If("held", "thread"),
+            new InterfaceSlot("centre", "boss that centres it", ["post"], SlotNeed.Sometimes),
             new("original", "original on the scale", ["mass"], SlotNeed.Sometimes), new("guard", "inside of the guard", ["bore"], SlotNeed.Sometimes),
                 Specs.Screw],
         [
-            Across.Spec, Boss.Spec, BossHigh.Spec,
+            Held.Spec, Across.Spec, Boss.Spec, BossHigh.Spec, .. SpindleSocket.Specs.Select(s => s.If("held", "thread")),
             Specs.Choice("centreFit", "On the machine's boss", "snug", "It centres the holder.", [.. FitClasses.All.Where(f => f.Key is "snug" or "slide")
                 .Select(f => new ParameterOption(f.Key, f.Name))]).If("centre", "named"),
             Specs.Length("bossDeep", "The boss goes in", 3, 0.5, 40, "From its back.", 0.5).If("centre", "named"),
-            Specs.Choice("screw", "Screws", "M5", "Cap screws from the pad's side.", Hardware.Threads),
-            Specs.Number("screwMass", "Each screw weighs", 3, 0, 100, "g", "On the scale: they turn with it."),
+            Specs.Choice("screw", "Screws", "M5", "Cap screws from the pad's side.", Hardware.Threads).If("held", "screws", "boss"),
+            Specs.Number("screwMass", "Each screw weighs", 3, 0, 100, "g", "On the scale: they turn with it.").If("held", "screws", "boss"),
             Specs.Choice("solve", "Its thickness", "mass", "A machine that balances its pad wants the weight of the original.",
                 new ParameterOption("mass", "is solved for its weight"), new ParameterOption("thick", "is decided")),
             Specs.Number("target", "The original weighs", 110, 1, 3000, "g", "On the scale, with its screws.").If("solve", "mass").If("original", "open"),
@@ -70,10 +85,17 @@ public static class PadHolderFamily
     private static Design Design(Brief brief)
     {
         var ledger = new Ledger();
-        if (PartBodies.Unread(brief, ("mount", ["circle", "count"]), ("centre", ["diameter"]), ("original", ["mass"]), ("guard", ["diameter"])) is
-            { Count: > 0 } unread)
+        if (PartBodies.Unread(brief, ("mount", ["circle", "count"]), (SpindleSocket.Slot.Key, SpindleSocket.Needs), ("centre", ["diameter"]), ("original",
+            ["mass"]), ("guard", ["diameter"])) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
+        }
+
+        if (Held.Read(brief.Parameters, ledger) == PadHeld.Boss && !brief.Interfaces.ContainsKey("centre"))
+        {
+            return PartBodies.Unbuilt(ledger, [new("centre.named", "boss that centres it", Verdict.Stop,
+                "It sits on the machine's boss and nothing else: name the boss that centres it, and measure it.", "no boss", "a measured boss",
+                "A size is measured, never assumed.", [])], Cautions);
         }
 
         var r = PadReckoning.Of(brief, ledger);
@@ -83,18 +105,29 @@ public static class PadHolderFamily
             Pieces = r.Built ? [PadShape.Piece(r, brief.Mark)] : [],
             Proofs = r.Built ? [.. PadShape.Proofs(r)] : [],
             Machine = r.Built ? [.. PadShape.Machine(r)] : [],
-            Seats = r.Centred is { } centred ? [centred.Seat()] : [],
-            Chance = r.Centred?.Chance,
+            Contacts = r.Built && r.Socket is { } on ? [new("machine-spindle", Piece.Main, 0.65 * on.Pitch.Value)] : [],
+            Seats = r.Socket is { } socket ? [socket.Thread.Seat([.. socket.Ladder])] : r.Centred is { } centred ? [centred.Seat()] : [],
+            Chance = (r.Socket?.Thread ?? r.Centred)?.Chance,
             Checks = [.. PadChecks.Of(r, brief)],
             Drawing = r.Built ? PadDrawing.Of(r) : null,
-            Hardware = [$"{r.Count} screws {Hardware.Name(r.Size)} cap head, longer than {Figures.Mm(r.Screw.Depth - r.Screw.Recess)} by their thread in the "
-                    + "machine",
-                "threadlocker", $"a pad {Figures.Mm(r.Across.Value)} across"],
+            Hardware =
+            [
+                .. r.Screw is { } screw ? new[] { $"{Said(r.Count)} {Joints.Hardware.Name(r.Size)} cap head, longer than "
+                    + $"{Figures.Mm(screw.Depth - screw.Recess)} by {(r.Count == 1 ? "its" : "their")} thread in the machine", "threadlocker" } : [],
+                $"a pad {Figures.Mm(r.Across.Value)} across",
+            ],
             Fitting =
             [
-                "Weigh a print of it without its screws and note it as a run: the next one is reckoned by what the printer really lays down.",
+                .. r.Socket is null ? Array.Empty<string>() : ["Print the test nuts first, and take the thread that runs on by hand and does not rock."],
+                $"Weigh a print of it{(r.Screw is null ? "" : " without its screws")} and note it as a run: the next one is reckoned by what the printer "
+                    + "really lays down.",
                 "Paint the two notches in its rim white: while they blur it turns, and when they stand still it stalls.",
-                "A drop of threadlocker on each screw; draw them in turn, snug by a short key.",
+                r.Held switch
+                {
+                    PadHeld.Thread => "Screw it on by hand until it rests on the spindle's shoulder; nothing may stand off.",
+                    PadHeld.Boss => "A drop of threadlocker on the screw; draw it snug by a short key while the boss is home.",
+                    _ => "A drop of threadlocker on each screw; draw them in turn, snug by a short key.",
+                },
                 "Stick the pad on its middle: measure from rim to rim all around.",
                 "Run it in the air, slowly first, then a minute at full speed; feel for warmth and shaking.",
             ],
@@ -102,4 +135,6 @@ public static class PadHolderFamily
             Cautions = Cautions,
         };
     }
+
+    private static string Said(int screws) => screws == 1 ? "1 screw" : $"{screws} screws";
 }

@@ -1,3 +1,4 @@
+using Emboq.Core.Families.Turning.Spindle;
 using Emboq.Core.Mechanics;
 
 namespace Emboq.Core.Families.Turning.PadHolder;
@@ -22,11 +23,19 @@ internal sealed record PadReckoning
     /// <summary>How deep the machine's boss goes in, mm.</summary>
     public required double Deep { get; init; }
 
+    public required PadHeld Held { get; init; }
+
+    /// <summary>Of the screws: nothing for the one in the middle.</summary>
     public required Quantity Circle { get; init; }
 
+    /// <summary>How many screws.</summary>
     public required int Count { get; init; }
 
-    public required Joint Screw { get; init; }
+    /// <summary>One of the screws; <c>null</c> where a thread holds it.</summary>
+    public required Joint? Screw { get; init; }
+
+    /// <summary>On the machine's spindle; <c>null</c> where screws hold it.</summary>
+    public required SpindleSocket? Socket { get; init; }
 
     public required string Size { get; init; }
 
@@ -56,44 +65,59 @@ internal sealed record PadReckoning
 
     public double High => Thick.Value + Boss.High.Value;
 
-    public bool Built => Across.Value > Boss.Across.Value && Boss.Across.Value / 2 > (Circle.Value / 2) + Screw.Bore / 2
+    public bool Built => Across.Value > Boss.Across.Value && (Socket is null || (Socket.Minor.Value > 3 && Socket.Depth - Socket.Mouth > Socket.Pitch.Value
+            && Boss.Across.Value / 2 > Socket.Radius + 0.5 && Socket.Depth < High - 1))
+        && (Screw is null || Boss.Across.Value / 2 > (Circle.Value / 2) + Screw.Bore / 2)
         && (Centred is null || (Centred.Drawn.Value < Boss.Across.Value - 1 && Deep < High - 1));
 
     public static PadReckoning Of(Brief brief, Ledger ledger)
     {
-        var (p, mount, process) = (brief.Parameters, brief.Interfaces["mount"], brief.Process);
+        var (p, process) = (brief.Parameters, brief.Process);
+        var held = PadHolderFamily.Held.Read(p, new Ledger());
         var (way, size) = (PadHolderFamily.Way.Read(p, ledger), p.Choice("screw"));
         Quantity Given(string key, string name, Unit unit) => Quantity.Chosen(name, p.Number(key)!.Value, unit);
         var (across, boss, high) = (PadHolderFamily.Across.Read(p, ledger), PadHolderFamily.Boss.Read(p, ledger), PadHolderFamily.BossHigh.Read(p, ledger));
-        var circle = ledger.Add("mount.circle", "circle of the screws", Evaluation.Of(mount, "circle")!.Quantity, "As read.");
-        var count = (int)Math.Clamp(Math.Round(Evaluation.Of(mount, "count")!.Quantity.Value), 2, 12);
-        var centred = brief.Interfaces.GetValueOrDefault("centre") is { } centre ? Fitted.Reckon(new("centre", "diameter", Surface.HoleUpright,
+        var (circle, count) = (Quantity.Chosen("in the middle", 0, Unit.Millimetre), held == PadHeld.Boss ? 1 : 0);
+        if (held == PadHeld.Screws)
+        {
+            var mount = brief.Interfaces["mount"];
+            circle = ledger.Add("mount.circle", "circle of the screws", Evaluation.Of(mount, "circle")!.Quantity, "As read.");
+            count = (int)Math.Clamp(Math.Round(Evaluation.Of(mount, "count")!.Quantity.Value), 2, 12);
+        }
+
+        var socket = held == PadHeld.Thread ? SpindleSocket.Of(brief, ledger) : null;
+        var centred = held != PadHeld.Thread && brief.Interfaces.GetValueOrDefault("centre") is { } centre ? Fitted.Reckon(new("centre", "diameter", Surface.HoleUpright,
             FitClasses.Of(p.Choice("centreFit")), null, "recess for the boss")
         { Words = SeatWords.Boss }, centre, brief.Fits, brief.Tries, ledger) : null;
         var deep = centred is null ? 0 : ledger.Add("bossDeep", "boss goes in", Given("bossDeep", "boss goes in", Unit.Millimetre), "From its back.").Value;
         // Thread and head as they will be, for what they leave out of the mass.
+        var lie = way.Key == "edge" ? HoleLie.Teardrop : HoleLie.Upright;
         var scratch = new Ledger();
-        var (tried, lie) = (ScrewHole.Counterbored(PartBodies.Scope(brief, scratch, "screw", "screw"), size, 1), way.Key == "edge" ? HoleLie.Teardrop
-            : HoleLie.Upright);
-        var recess = scratch["screw.counterbore"].Value / 2;
+        var tried = count > 0 ? ScrewHole.Counterbored(PartBodies.Scope(brief, scratch, "screw", "screw"), size, 1) : null;
+        var recess = tried is null ? 0 : scratch["screw.counterbore"].Value / 2;
         IReadOnlyList<RoundStretch> Stretches(double thick)
         {
-            double[] ends = [tried.Recess, thick, thick + high.Value - deep, thick + high.Value];
+            var whole = thick + high.Value;
+            double[] ends = [tried?.Recess ?? 0, thick, whole - deep, whole, .. socket is null ? [] : new[] { whole - socket.Depth, whole - socket.Mouth }];
+            // Half of what a thread takes away lies within its middle diameter.
+            double Middle(double to) => centred is { } c && to > whole - deep ? c.Drawn.Value / 2
+                : socket is null || to <= whole - socket.Depth ? 0
+                : to > whole - socket.Mouth ? (socket.Register?.Drawn.Value ?? socket.Thread.Drawn.Value) / 2
+                : (socket.Thread.Drawn.Value + socket.Minor.Value) / 4;
             return [.. ends.Where(e => e > 0).Distinct().Order().Select(to => new RoundStretch(to, to <= thick ? across.Value / 2 : boss.Value / 2,
-                [.. Enumerable.Repeat(to <= tried.Recess ? recess : tried.Bore / 2, count),
-                    to > thick + high.Value - deep && centred is { } c ? c.Drawn.Value / 2 : 0]))];
+                [.. Enumerable.Repeat(tried is null ? 0 : to <= tried.Recess ? recess : tried.Bore / 2, count), Middle(to)]))];
         }
 
         double Printed(double thick) => LaidMass.Of(Stretches(thick), process).Grams;
         var flow = ledger.Add("flow", "flow factor", p.Number("flow") is { } typed ? Quantity.Chosen("flow factor", typed / 100, Unit.None)
             : RunFactors.Of(process, brief.Runs).Flow, "What the printer lays down over what it should.");
-        var screws = ledger.Add("mass.screws", "weight of its screws", Quantity.Chosen("screws", count, Unit.None) * Given("screwMass", "weight of a screw",
-            Unit.Grams), "On the scale with it.");
+        var screws = count == 0 ? Quantity.Chosen("no screws", 0, Unit.Grams) : ledger.Add("mass.screws", "weight of its screws", Quantity.Chosen("screws",
+            count, Unit.None) * Given("screwMass", "weight of a screw", Unit.Grams), "On the scale with it.");
         var solved = p.Choice("solve") == "mass";
         var target = solved ? ledger.Add("mass.target", "weight it should have", brief.Interfaces.GetValueOrDefault("original") is { } scale
             ? Evaluation.Of(scale, "mass")!.Quantity : Given("target", "weight of the original", Unit.Grams), "As the original, its screws with it.") : null;
         var layer = process.LayerHeight;
-        var least = Math.Ceiling((tried.Recess + UnderHead) / layer) * layer;
+        var least = Math.Ceiling(Math.Max((tried?.Recess ?? 0) + UnderHead, (socket?.Depth ?? 0) + UnderHead - high.Value) / layer) * layer;
         // In whole layers: the thickness whose print comes nearest.
         var thick = target is null ? Given("thick", "thickness of the disc", Unit.Millimetre)
             : Quantity.Chosen("thickness of the disc", Nearest(t => flow.Value * Printed(t), target.Value - screws.Value, least, layer), Unit.Millimetre,
@@ -105,7 +129,7 @@ internal sealed record PadReckoning
         var whole = ledger.Add("mass", "weight with its screws", print + screws, "What the scale will say.");
         var speed = p.Number("speed")!.Value;
         var orbit = Given("orbit", "orbit", Unit.Millimetre);
-        var play = centred?.Realised ?? Quantity.RuleOfThumb("play of screws in their holes", 0.4, Unit.Millimetre,
+        var play = centred?.Realised ?? socket?.Register?.Realised ?? socket?.Thread.Realised ?? Quantity.RuleOfThumb("play of screws in their holes", 0.4, Unit.Millimetre,
             "Nothing but its screws centres it; common practice, no published source.");
         var off = Quantity.Abs(target is null ? 0 * whole : whole - target) * orbit;
         var has = ledger.Add("unbalance", "unbalance", off + (whole * Quantity.Max(play, 0 * play) / 2),
@@ -121,9 +145,12 @@ internal sealed record PadReckoning
             Boss = (boss, high),
             Centred = centred,
             Deep = deep,
+            Held = held,
             Circle = circle,
             Count = count,
-            Screw = ScrewHole.Counterbored(PartBodies.Scope(brief, ledger, "screw", "screw"), size, thick.Value + high.Value, lie),
+            Socket = socket,
+            Screw = tried is null ? null : ScrewHole.Counterbored(PartBodies.Scope(brief, ledger, "screw", "screw"), size, thick.Value + high.Value - (held == PadHeld.Boss
+                ? deep : 0), lie),
             Size = size,
             Recess = recess,
             Mass = (print, screws, whole),
