@@ -11,13 +11,14 @@ export default defineConfig({
   use: {
     baseURL: process.env.EMBOQ_URL ?? 'http://127.0.0.1:5080',
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    trace: { mode: 'retain-on-failure', screenshots: false, snapshots: false },
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [
         '--no-sandbox',
         '--use-angle=swiftshader',
         '--enable-unsafe-swiftshader',
+        '--disable-gpu-compositing',
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
