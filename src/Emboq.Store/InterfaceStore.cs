@@ -56,6 +56,19 @@ public static class InterfaceStore
                 directions = readings.Select(r => r.Reading.Direction).ToArray(),
             }, stop), stop);
 
+    /// <summary>Gives an interface the outline that a drawing shows.</summary>
+    public static Task Trace(NpgsqlDataSource database, Guid place, Traced outline, DateTimeOffset at, CancellationToken stop) => database.Write("""
+            insert into outline (id, interface_id, source, deviation, points, at) values (@id, @place, @Source, @Deviation, @points::jsonb, @at)
+            """, new
+    {
+        id = Guid.CreateVersion7(),
+        place,
+        outline.Source,
+        outline.Deviation,
+        points = StoreJson.Write(outline.Points),
+        at = at.UtcDateTime,
+    }, stop);
+
     /// <summary>Strikes a reading out. Striking it again changes nothing.</summary>
     /// <returns><c>false</c> when there is no such reading.</returns>
     public static async Task<bool> Strike(NpgsqlDataSource database, Guid reading, string because, DateTimeOffset at, CancellationToken stop)
@@ -76,13 +89,17 @@ public static class InterfaceStore
     /// <summary>Selects the places of given identities.</summary>
     internal const string ByIdentity = "select unnest(@ids)";
 
-    /// <summary>Four statements that <see cref="ReadInterfaces"/> reads the answers of.</summary>
+    private sealed record OutlineRow(Guid InterfaceId, string Source, double Deviation, string Points);
+
+    /// <summary>Five statements that <see cref="ReadInterfaces"/> reads the answers of.</summary>
     /// <param name="places">A select of identities; written in the code, never by a person.</param>
     internal static string SelectOf(string places) => $"""
         select id, machine_id, name, kind, version, array_to_json(items)::text as items, archived from interface_now where id in ({places}) order by at, id;
         select r.id, r.interface_id, r.dimension, r.value, r.text, r.at, r.remark, s.because, r.direction, r.instrument_id
         from reading r left join reading_strike s on s.reading_id = r.id where r.interface_id in ({places}) order by r.at, r.id;
         select kind, dimension, instrument_id, squares, freedom from scatter where kind in (select kind from interface where id in ({places}));
+        select distinct on (interface_id) interface_id, source, deviation, points::text from outline where interface_id in ({places})
+            order by interface_id, at desc, id desc;
         {InstrumentStore.SelectAll}
         """;
 
@@ -92,10 +109,12 @@ public static class InterfaceStore
         var rows = (await answers.ReadAsync<InterfaceRow>()).AsList();
         var readings = (await answers.ReadAsync<ReadingRow>()).AsList();
         var scatters = (await answers.ReadAsync<ScatterStore.Row>()).ToLookup(s => (s.Kind, s.Dimension));
+        var outlines = (await answers.ReadAsync<OutlineRow>()).ToDictionary(o => o.InterfaceId, o =>
+            new Traced(o.Source, o.Deviation, StoreJson.Read<Point2[]>(o.Points)));
         var instruments = (await answers.ReadAsync<InstrumentStore.Row>()).ToDictionary(r => r.Id, r => r.ToInstrument());
         var byDimension = readings.ToLookup(r => (r.InterfaceId, r.Dimension), r =>
             new Reading(r.Id, r.Value, r.Text, instruments[r.InstrumentId], r.At, r.Remark, r.Because, r.Direction));
-        return [.. rows.Select(row => (row.MachineId, ToInterface(row, byDimension, scatters)))];
+        return [.. rows.Select(row => (row.MachineId, ToInterface(row, byDimension, scatters) with { Outline = outlines.GetValueOrDefault(row.Id) }))];
     }
 
     private static async Task<IReadOnlyList<(Guid Machine, Interface Interface)>> Read(NpgsqlDataSource database, string places,

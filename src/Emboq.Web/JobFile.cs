@@ -48,7 +48,9 @@ public sealed record GiverFile(string Part, string Family, IReadOnlyDictionary<s
 /// <param name="Kind">Key of its kind.</param>
 /// <param name="Readings">The readings that count, in the order they were taken.</param>
 /// <param name="Items">Names of what is repeated on it.</param>
-public sealed record PlaceFile(string Machine, string Name, string Kind, IReadOnlyList<ReadingFile> Readings, IReadOnlyList<string>? Items = null);
+/// <param name="Outline">What was taken from a drawing of it.</param>
+public sealed record PlaceFile(string Machine, string Name, string Kind, IReadOnlyList<ReadingFile> Readings, IReadOnlyList<string>? Items = null,
+    Traced? Outline = null);
 
 /// <summary>A reading.</summary>
 /// <param name="Dimension">Key of the dimension.</param>

@@ -23,7 +23,7 @@ public sealed record MachineCard(string Format, int Schema, string Name, string 
             [.. instruments.Select(i => new CardInstrument(i.Id, i.Name, i.Kind, i.Resolution, i.MaximumPermissibleError, i.Repeatability, i.Reach))],
             [.. places.Select(p => new CardPlace(p.Name, p.Kind.Key, p.Items,
                 [.. p.Dimensions.SelectMany(d => d.Readings.Select(r => new CardReading(d.Key, r.Value, r.Text, r.Instrument.Id, r.At, r.Remark,
-                    r.StruckBecause, r.Direction)))]))]);
+                    r.StruckBecause, r.Direction)))], p.Outline))]);
     }
 }
 
@@ -35,8 +35,8 @@ public sealed record CardInstrument(string Id, string Name, InstrumentKind Kind,
     public Instrument ToInstrument() => new(Id, Name, Resolution, MaximumPermissibleError, Repeatability, Reach, Kind);
 }
 
-/// <summary>A place of a card.</summary>
-public sealed record CardPlace(string Name, string Kind, IReadOnlyList<string> Items, IReadOnlyList<CardReading> Readings);
+/// <summary>A place of a card, with the outline that was taken from a drawing of it.</summary>
+public sealed record CardPlace(string Name, string Kind, IReadOnlyList<string> Items, IReadOnlyList<CardReading> Readings, Traced? Outline = null);
 
 /// <summary>A reading of a card; its value in the unit of its dimension.</summary>
 public sealed record CardReading(string Dimension, double Value, string Text, string Instrument, DateTimeOffset At, string? Remark = null,

@@ -89,7 +89,7 @@ internal static class PackWriter
         return state.Interfaces.ToDictionary(s => s.Key, s => places[s.Value] is var place
             ? new PlaceFile(machines[s.Value], place.Name, place.Kind.Key,
                 [.. place.Dimensions.SelectMany(d => d.Readings.Where(r => r.StruckBecause is null).Select(r =>
-                    new ReadingFile(d.Key, r.Value, r.Text, r.Instrument, r.At, r.Direction, r.Remark)))], place.Items)
+                    new ReadingFile(d.Key, r.Value, r.Text, r.Instrument, r.At, r.Direction, r.Remark)))], place.Items, place.Outline)
             : throw new InvalidOperationException("A part names a place that is not kept."));
     }
 

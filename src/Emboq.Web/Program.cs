@@ -86,6 +86,7 @@ api.MapSetups();
 api.MapDesigns();
 api.MapMachines();
 api.MapPlaces();
+api.MapOutlines();
 api.MapReadings();
 api.MapReadingFiles();
 api.MapPhotos();

@@ -10,6 +10,9 @@ public sealed record Interface(Guid Id, string Name, InterfaceKind Kind, IReadOn
     /// <summary>Names of what is repeated on it, in order: the steps of a turned tool, the holes of a pattern. Empty for kinds that repeat nothing.</summary>
     public IReadOnlyList<string> Items { get; init; } = [];
 
+    /// <summary>What was taken from a drawing of it; <c>null</c> where nothing was.</summary>
+    public Traced? Outline { get; init; }
+
     /// <summary>Counts its namings: a change made to an older one is refused.</summary>
     public int Version { get; init; } = 1;
 

@@ -115,6 +115,11 @@ internal static class CardEndpoints
             await InterfaceStore.Add(database, machine, new(id, place.Name, KindList.Of(place.Kind), []) { Items = place.Items }, now, stop);
         }
 
+        if (place.Outline is { } outline && !IsOutlined(here, outline))
+        {
+            await InterfaceStore.Trace(database, id, outline, now, stop);
+        }
+
         var added = place.Readings.Where(r => here is null || !IsHere(here, r)).Select(r =>
             (Card: r, Of: new DimensionAddress(id, r.Dimension), Reading: Reading(r, instruments))).ToList();
         if (added.Count > 0)
@@ -133,6 +138,8 @@ internal static class CardEndpoints
 
     private static bool IsHere(Interface here, CardReading r) => KnownReadings.Holds(here.Dimensions.First(d => d.Key == r.Dimension),
         r.Value, r.Instrument, r.At);
+
+    private static bool IsOutlined(Interface? here, Traced outline) => here?.Outline is { } known && known.Points.SequenceEqual(outline.Points);
 
     /// <summary>The place of a machine that a card's place stands for: of the same name, kind and count.</summary>
     private static Interface? Same(Machine? machine, CardPlace place) =>
@@ -155,7 +162,7 @@ internal static class CardEndpoints
             .Select(d => (d.Name, Unit: Accesses.UnitOf(d.Access), A: mine[d.Key], B: theirs[d.Key]))
             .Where(d => d.A is not null && d.B is not null && Math.Abs(d.A.Value - d.B.Value) > 2 * (d.A - d.B).StandardUncertainty + 1e-9)
             .Select(d => $"{d.Name}: {QuantityText.Metric(d.A!.Value, d.Unit)} here, {QuantityText.Metric(d.B!.Value, d.Unit)} on the card").ToList();
-        return new(place.Name, kind.Name, differences.Count > 0 ? "differs" : place.Readings.All(r => IsHere(here, r)) ? "same" : "more", differences);
+        return new(place.Name, kind.Name, differences.Count > 0 ? "differs" : place.Readings.All(r => IsHere(here, r)) && (place.Outline is not { } drawn || IsOutlined(here, drawn)) ? "same" : "more", differences);
     }
 
     private static async Task<Machine?> Named(NpgsqlDataSource database, MachineCard card, CancellationToken stop) =>
@@ -200,6 +207,7 @@ internal static class CardEndpoints
         input.Name($"{field}.name", place.Name);
         var kind = input.OneOf($"{field}.kind", place.Kind, KindList.All, k => k.Key);
         var items = kind is null ? [] : PlaceEndpoints.Items(input, $"{field}.items", kind, place.Items);
+        OutlineEndpoints.Look(input, kind, place.Outline, $"{field}.outline");
         foreach (var (reading, n) in place.Readings.Select((r, n) => (r, n)))
         {
             var path = $"{field}.readings.{n}";

@@ -143,6 +143,7 @@ internal static class PackEndpoints
             }
 
             IReadOnlyList<string> items = kind is null ? [] : PlaceEndpoints.Items(input, $"{field}.items", kind, place.Items ?? []);
+            OutlineEndpoints.Look(input, kind, place.Outline, $"{field}.outline");
             foreach (var reading in place.Readings.Take(MostReadings))
             {
                 var dimension = kind is null ? null : input.OneOf($"{field}.readings.dimension", reading.Dimension, kind.DimensionsOf(items), d => d.Key);
@@ -207,6 +208,11 @@ internal static class PackEndpoints
         var (machine, place) = (Guid.CreateVersion7(), Guid.CreateVersion7());
         await MachineStore.Add(database, machine, file.Machine, "Came with a job file.", now, stop);
         await InterfaceStore.Add(database, machine, new(place, file.Name, KindList.Of(file.Kind), []) { Items = file.Items ?? [] }, now, stop);
+        if (file.Outline is { } outline)
+        {
+            await InterfaceStore.Trace(database, place, outline, now, stop);
+        }
+
         var known = (await InstrumentStore.All(database, stop)).ToDictionary(i => i.Id);
         foreach (var instrument in file.Readings.Select(r => r.Instrument).DistinctBy(i => i.Id).Where(i => known.TryAdd(i.Id, i)))
         {

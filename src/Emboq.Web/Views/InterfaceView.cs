@@ -15,9 +15,11 @@ namespace Emboq.Web.Views;
 /// <param name="Figures">What follows from the sizes.</param>
 /// <param name="Drawing">How it looks.</param>
 /// <param name="Likeliest">What it is likely to be among standards.</param>
+/// <param name="IsTraced">Whether its outline comes from a drawing.</param>
+/// <param name="Outline">What was taken from one.</param>
 public sealed record InterfaceView(Guid Id, int Version, string Name, string Kind, string KindName, IReadOnlyList<string> Items, string? ItemName,
     IReadOnlyList<DimensionView> Dimensions, IReadOnlyList<CheckView> Checks, IReadOnlyList<LedgerLineView> Figures, DrawingView Drawing,
-        IReadOnlyList<LikeliestView> Likeliest)
+        IReadOnlyList<LikeliestView> Likeliest, bool IsTraced, OutlineView? Outline)
 {
     /// <summary>From an interface.</summary>
     public static InterfaceView Of(Interface place, IReadOnlyList<Instrument> instruments)
@@ -28,8 +30,28 @@ public sealed record InterfaceView(Guid Id, int Version, string Name, string Kin
         return new(place.Id, place.Version, place.Name, place.Kind.Key, place.Kind.Name, place.Items, place.Kind.Item?.Name,
             [.. place.Kind.DimensionsOf(place.Items).Select(k => DimensionView.Of(sizes, k, instruments))],
             [.. place.Kind.Rules(sizes).Select(CheckView.Of)], [.. figures.Lines.Select(LedgerLineView.Of)],
-            DrawingView.Of(place.Kind.Drawing(sizes)), [.. Identify.Of(sizes).Select(LikeliestView.Of)]);
+            DrawingView.Of(place.Kind.Drawing(sizes)), [.. Identify.Of(sizes).Select(LikeliestView.Of)],
+            place.Kind.IsTraced, place.Outline is { } o ? OutlineView.Of(o) : null);
     }
+}
+
+/// <summary>An outline from a drawing.</summary>
+/// <param name="Source">The drawing.</param>
+/// <param name="Corners">How many it has.</param>
+/// <param name="Across">As drawn.</param>
+/// <param name="Along">Likewise.</param>
+/// <param name="Deviation">How far its corners may lie beside what was drawn.</param>
+public sealed record OutlineView(string Source, int Corners, LengthView Across, LengthView Along, LengthView Deviation)
+{
+    /// <summary>From an outline.</summary>
+    public static OutlineView Of(Traced o) => new(o.Source, o.Points.Count, LengthView.Of(o.Across), LengthView.Of(o.Along), LengthView.Of(o.Deviation));
+}
+
+/// <summary>A length in both systems.</summary>
+public sealed record LengthView(string Metric, string? Inches)
+{
+    /// <summary>From mm.</summary>
+    public static LengthView Of(double mm) => new(QuantityText.Metric(mm, Unit.Millimetre), QuantityText.Inches(mm, Unit.Millimetre));
 }
 
 /// <summary>A dimension with its readings and what they say together.</summary>

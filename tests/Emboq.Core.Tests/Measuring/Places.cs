@@ -36,6 +36,7 @@ internal static class Places
         ["board"] = "length 900, width 45, thickness 30, mass 900, balance 450",
         ["flat"] = "thickness 18, width 300, length 300, edge 2, overhang 30",
         ["foot"] = "height 40, overall 60, point1.x 0, point1.y 0, point2.x 60, point2.y 0, point3.x 60, point3.y 30, point4.x 0, point4.y 30",
+        ["traced"] = "overall 80, breadth 30, height 12",
         ["gaps"] = "foot1.gap 0, foot2.gap 1.4, foot3.gap 2.6, foot4.gap 0.8",
         ["cavity"] = "width 300, depth 250, height 60, lip 10, outerWidth 310, "
             + "obstruction1.x 0, obstruction1.y 20, obstruction1.z 0, obstruction1.width 10, obstruction1.depth 40, obstruction1.height 15",
@@ -67,8 +68,11 @@ internal static class Places
         var id = Guid.NewGuid();
         return Interface.Of(id, kind.Name, kind, [.. Enumerable.Range(1, count).Select(i => $"{kind.Item!.Name} {i}")],
             d => values.TryGetValue(d.Key, out var v) ? Workshop.Dimension(id, d.Key, (Instruments.First(i => i.Takes(d.Access)), v))
-                : Workshop.Dimension(id, d.Key));
+                : Workshop.Dimension(id, d.Key)) with { Outline = kind.IsTraced ? Hook : null };
     }
+
+    /// <summary>A hook, 80 × 30.</summary>
+    public static Traced Hook { get; } = new("hook.svg", 0.1, [new(0, 8), new(10, 0), new(60, 4), new(80, 0), new(80, 30), new(66, 30), new(64, 14), new(12, 18)]);
 
     public static Sizes SizesOf(string kind) => new(Of(kind));
 }

@@ -134,8 +134,9 @@ export async function sendForFile(path: string, body: unknown): Promise<void> {
 }
 
 /** Sends a file as it is. */
-export async function sendFile(path: string, file: File): Promise<void> {
+export async function sendFile<Answer = void>(path: string, file: File): Promise<Answer> {
   const headers = { 'content-type': file.type || 'application/octet-stream', ...keyed() }
   const response = await send(path, { method: 'POST', headers, body: file })
   if (!response.ok) throw await problemOf(response)
+  return (response.status === 204 ? undefined : await response.json()) as Answer
 }

@@ -6,6 +6,7 @@ import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { useKeys } from '@/ui/useKeys'
 import { DimensionList } from './DimensionList'
+import { OutlineFrom } from './OutlineFrom'
 import { PlaceDrawing } from './PlaceDrawing'
 import { PlaceFollows } from './PlaceFollows'
 import { ReadingEntry } from './ReadingEntry'
@@ -63,6 +64,7 @@ export function PlaceReadings({ place, from, typed: begun }: PlaceReadingsProps)
           <DimensionList place={place} chosen={dimension.key} onChoose={setChosen} />
         </div>
         <div className="order-first flex min-w-0 flex-col gap-4 @4xl:order-last">
+          {place.isTraced && <OutlineFrom place={place} />}
           <ReadingEntry
             key={`${dimension.key}/${typed?.count ?? 0}`}
             place={place}

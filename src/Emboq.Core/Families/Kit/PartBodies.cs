@@ -18,6 +18,9 @@ internal static class PartBodies
         .. keys.Where(k => Measuring.Evaluation.Of(place, k) is null).Select(k => new Check($"{slot}.{k}.readings", $"{place.Name} measured", Verdict.Stop,
             $"No reading yet of {place[k].Name}: nothing can be reckoned without it.", "0 readings", "1 reading", "A size is measured, never assumed.",
             [new Remedy.Measure($"Measure {place[k].Name}", place.Id, k)])),
+        .. place.Kind.IsTraced && place.Outline is null ? [new Check($"{slot}.outline", $"{place.Name} outlined", Verdict.Stop,
+            $"No outline yet of {place.Name}: give it the drawing, where it is measured.", "no outline", "an outline", "A shape is taken, never assumed.",
+            [new Remedy.Measure($"Outline {place.Name}", place.Id, keys[0])])] : Array.Empty<Check>(),
     ];
 
     /// <summary>The revision mark, sunk a little into a face that touches nothing; the part alone where there is no mark.</summary>

@@ -1,5 +1,3 @@
-using Emboq.Core.Measuring.Kinds;
-
 namespace Emboq.Core.Families.Kit;
 
 /// <summary>Parameters in short.</summary>
@@ -69,16 +67,16 @@ internal static class Specs
     /// <summary>A screw whose own sizes count.</summary>
     public static InterfaceSlot Screw { get; } = new("bought", "screw as measured", ["screw-head"], SlotNeed.Sometimes);
 
-    /// <summary>A section measured point by point, where an outline is asked for.</summary>
-    public static InterfaceSlot Section { get; } = new("section", "outline as measured", ["foot"], SlotNeed.Sometimes);
+    /// <summary>A section measured point by point, or taken from a drawing, where an outline is asked for.</summary>
+    public static InterfaceSlot Section { get; } = new("section", "outline as measured", ["foot", "traced"], SlotNeed.Sometimes);
 
     /// <summary>The outline that was decided, or else the one that was measured; <c>null</c> where there is neither.</summary>
     public static Profile? OutlineOf(Brief brief, string key) => brief.Parameters.Outline(key)
-        ?? (brief.Interfaces.GetValueOrDefault(Section.Key) is { } place ? FootKind.Outline(new Sizes(place)) : null);
+        ?? (brief.Interfaces.GetValueOrDefault(Section.Key) is { } place ? place.Kind.Outline!(new Sizes(place)) : null);
 
     /// <summary>What must be read of a measured outline.</summary>
     public static string[] PointsOf(Brief brief) => brief.Interfaces.GetValueOrDefault(Section.Key) is not { } place ? []
-        : [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "x"), place.Kind.Item.KeyOf(i, "y") })];
+        : place.Kind.IsTraced ? ["overall"] : [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "x"), place.Kind.Item.KeyOf(i, "y") })];
 
     /// <summary>What wood screws go into.</summary>
     public static ParameterSpec Board { get; } = Length("board", "Wood behind it", 18, 3, 200,

@@ -25,6 +25,7 @@ internal static class FootKind
                 ledger.Add("area", "area of the section", Area(s, points), "Enclosed by the points, by the shoelace formula.");
             }
         },
+        Outline = Outline,
         Shape = s => s["height"] is { } h && Outline(s) is { } outline ? new Solid.Extruded(outline, h.Value) : null,
         Drawing = Draw,
     };
@@ -35,7 +36,7 @@ internal static class FootKind
             (i, new Point2(s[i, "x"]!.Value, s[i, "y"]!.Value)))];
 
     /// <summary>The section once around; <c>null</c> while a point is not read, or they enclose nothing.</summary>
-    public static Profile? Outline(Sizes s)
+    private static Profile? Outline(Sizes s)
     {
         var points = Points(s);
         return points.Count == s.Count && points.Count > 2 && Math.Abs(Shoelace(points)) > 1 ? new(points.Select(p => p.At)) : null;

@@ -1,5 +1,3 @@
-using Emboq.Core.Measuring.Kinds;
-
 namespace Emboq.Core.Families.Clamping.FootSocket;
 
 /// <summary>The section of a foot, about the middle of its box, its way out towards +y.</summary>
@@ -34,7 +32,7 @@ internal static class FootSection
             "post" => Facets.Of(Outlines.RoundedRectangle(s["diameter"]!.Value, s["diameter"]!.Value, s["diameter"]!.Value / 2, Facets.DefaultChordError),
                 cut: true, Facets.DefaultChordError),
             "block" => Outlines.RoundedRectangle(s["width"]!.Value, s["depth"]!.Value, s.Or("corner", 0), Facets.DefaultChordError),
-            _ => FootKind.Outline(s),
+            _ => foot.Kind.Outline!(s),
         };
         if (outline is null)
         {

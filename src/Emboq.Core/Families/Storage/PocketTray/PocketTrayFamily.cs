@@ -13,7 +13,7 @@ public static class PocketTrayFamily
     public static Family Family { get; } = new(
         "pocket-tray", "pocket tray", "Tools that roll about in a drawer, each with a place of its own.",
         [
-            .. TrayParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"thing {i + 1}", ["block", "post", "turned", "foot"],
+            .. TrayParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"thing {i + 1}", ["block", "post", "turned", "foot", "traced"],
                 SlotNeed.Sometimes) { Series = "things" }),
             new("drawer", "drawer it goes into", ["cavity"], SlotNeed.Sometimes),
             new("holes", "holes it is screwed to", ["hole-row"], SlotNeed.Sometimes), Specs.Screw.If("mount", "screws"),

@@ -1,5 +1,3 @@
-using Emboq.Core.Measuring.Kinds;
-
 namespace Emboq.Core.Families.Storage.PocketTray;
 
 /// <summary>A thing and its pocket, before it has a place.</summary>
@@ -46,8 +44,8 @@ internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double De
         var (p, place) = (brief.Parameters, brief.Interfaces[slot]);
         var sizes = new Sizes(place);
         var turned = place.Kind.Key == "turned" ? TurnedThing.Of(sizes) : null;
-        var section = place.Kind.Key == "foot" ? FootKind.Outline(sizes) : null;
-        var height = turned?.Height ?? sizes[place.Kind.Key is "block" or "foot" ? "height" : "length"]!.Value;
+        var section = place.Kind.Outline?.Invoke(sizes);
+        var height = turned?.Height ?? sizes[section is not null || place.Kind.Key == "block" ? "height" : "length"]!.Value;
         var foot = section is not null ? Math.Min(section.Across, section.Along)
             : place.Kind.Key == "block" ? Math.Min(sizes["width"]!.Value, sizes["depth"]!.Value) : turned?.Widest ?? sizes["diameter"]!.Value;
         var slender = height > Slender * foot;
@@ -63,7 +61,7 @@ internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double De
             : Quantity.Max(share, Quantity.RuleOfThumb("widest step held", turned.Holding(share.Value, chamfer + Held), Unit.Millimetre,
                 "A step that begins in the pocket is held by some millimetres below the eased mouth.")),
             "Deep enough to keep it, low enough to grasp it.").Value;
-        var key = turned?.WidestWithin(hold) ?? place.Kind.Key switch { "block" => "width", "foot" => "overall", _ => "diameter" };
+        var key = turned?.WidestWithin(hold) ?? place.Kind.Key switch { "block" => "width", "foot" or "traced" => "overall", _ => "diameter" };
         var size = Fitted.Reckon(new(slot, key, Surface.Pocket, fit, p.Number("clearance"), $"{place.Name} pocket") { Words = SeatWords.Pocket }, place,
             brief.Fits, brief.Tries, ledger);
         var other = place.Kind.Key == "block" ? size.Across("depth", $"{place.Name} pocket, front to back", ledger)
@@ -83,6 +81,7 @@ internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double De
     {
         "block" => ["width", "depth", "height"],
         "post" => ["diameter", "length"],
+        "traced" => ["overall", "height"],
         "foot" => ["overall", "height", .. Enumerable.Range(0, place.Items.Count).SelectMany(i =>
             new[] { place.Kind.Item!.KeyOf(i, "x"), place.Kind.Item.KeyOf(i, "y") })],
         _ => [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "length"), place.Kind.Item.KeyOf(i, "first") })],

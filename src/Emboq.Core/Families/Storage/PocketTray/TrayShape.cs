@@ -27,15 +27,23 @@ internal static class TrayShape
     public static IReadOnlyList<Body> Things(TrayReckoning r) => [.. r.Pockets!.Select(p =>
         new Body($"machine-{p.Item.Slot}", p.Item.Place.Name, () => Thing(r, p)))];
 
-    /// <summary>Across each pocket below its mouth and below finger room, in the part and in its slice; of an odd outline there is no one line to gauge
-    /// along.</summary>
+    /// <summary>Across each pocket below its mouth and below finger room, in the part and in its slice; of an odd outline where it is widest near its
+    /// middle.</summary>
     public static IEnumerable<Gauge> Gauges(TrayReckoning r, ParameterValues p)
     {
-        foreach (var pocket in r.Pockets!.Where(q => p.Outline($"{q.Item.Slot}Outline") is null && q.Item.Place.Kind.Key != "foot"))
+        foreach (var pocket in r.Pockets!.Where(q => p.Outline($"{q.Item.Slot}Outline") is null))
         {
             var (item, bottom) = (pocket.Item, Math.Max(r.Height.Value, r.Floor.Value + pocket.Item.Hold) - pocket.Item.Hold);
             var widens = item.Steps.Count > 0 ? item.Steps[^1].X : 0;
             var at = new Point3(pocket.Middle.X, pocket.Middle.Y, bottom + (item.Steps.Count > 0 ? (widens + item.Hold - r.Chamfer) / 2 : item.Hold * 0.1));
+            if (item.Place.Kind.Outline is not null)
+            {
+                var outline = Turned(item.Shape, pocket.Turned);
+                yield return OutlineGauge.Of("part", $"{item.Place.Name} pocket", new(outline.Points.Select(q => new Point2(q.X + at.X, q.Y + at.Y))), at.Z,
+                    pocket.Turned ? Axis.Y : Axis.X, Jaws.Between);
+                continue;
+            }
+
             yield return new("part", $"{item.Place.Name} pocket", item.Size.Drawn.Value, at, pocket.Turned ? Axis.Y : Axis.X);
             yield return new($"ring-{item.Slot}", $"slice of the {item.Place.Name} pocket", item.Size.Drawn.Value, at with { Z = SliceHeight / 2 },
                 pocket.Turned ? Axis.Y : Axis.X);
@@ -144,8 +152,16 @@ internal static class TrayShape
 
     public static double FingerRadius(TrayReckoning r, Pocket p) => Math.Min(r.Finger, p.Wide * 0.42);
 
-    /// <summary>Front edge of a pocket: of a thing that is wider above it, it lies behind the edge of its room.</summary>
-    public static double Front(Pocket p) => p.Middle.Y + Turned(p.Item.Shape, p.Turned).Points.Min(q => q.Y);
+    /// <summary>Front edge of a pocket in the middle of its room: of a thing that is wider above it, or that curves, it lies behind the edge of its
+    /// room.</summary>
+    public static double Front(Pocket p)
+    {
+        // A hair beside the middle, where no outline has a corner.
+        const double Beside = 1e-4;
+        var corners = Turned(p.Item.Shape, p.Turned).Points;
+        return p.Middle.Y + corners.Zip(corners.Skip(1).Append(corners[0])).Where(s => s.First.X > Beside != s.Second.X > Beside).Min(s => s.First.Y
+            + ((s.Second.Y - s.First.Y) * (Beside - s.First.X) / (s.Second.X - s.First.X)));
+    }
 
     /// <summary>A pocket whose mouth opens at 45 degrees; straight where its outline cannot be lofted.</summary>
     private static Solid Eased(Profile outline, double hold, double chamfer) =>

@@ -1,0 +1,47 @@
+using System.Text.Json.Serialization;
+
+namespace Emboq.Core.Measuring;
+
+/// <summary>An outline that was taken from a drawing, once around, counter-clockwise.</summary>
+/// <param name="Source">What it was taken from: "knife.svg".</param>
+/// <param name="Deviation">How far its corners may lie beside what was drawn, mm of the drawing.</param>
+/// <param name="Points">Its corners, mm of the drawing, its box at the origin: x to the right, y up.</param>
+public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point2> Points)
+{
+    /// <summary>Fewest and most corners.</summary>
+    public const int Least = 3, Most = 400;
+
+    /// <summary>Largest and smallest size across, mm.</summary>
+    public const double Widest = 2000, Narrowest = 1;
+
+    /// <summary>Across, mm of the drawing.</summary>
+    [JsonIgnore]
+    public double Across => Points.Max(p => p.X) - Points.Min(p => p.X);
+
+    /// <summary>The other way, mm of the drawing.</summary>
+    [JsonIgnore]
+    public double Along => Points.Max(p => p.Y) - Points.Min(p => p.Y);
+
+    /// <summary>What is wrong with it, wherever it came from; nothing when it is an outline.</summary>
+    /// <param name="field">Path of the field, for problems.</param>
+    public Problem? Wrong(string field)
+    {
+        if (Points.Count is < Least or > Most || Points.Any(p => !double.IsFinite(p.X) || !double.IsFinite(p.Y)))
+        {
+            return new(field, $"{Points.Count}", "An outline has between 3 and 400 corners, each of two numbers.", "Allow it a larger deviation.",
+                $"{Least} to {Most}");
+        }
+
+        if (!(Across is >= Narrowest and <= Widest) || !(Along is >= Narrowest and <= Widest))
+        {
+            return new(field, $"{Figures.Mm(Across)} by {Figures.Mm(Along)}", "An outline this large or small is none of a tool.",
+                "Look at the unit of the drawing.", $"{Figures.Mm(Narrowest)} to {Figures.Mm(Widest)}");
+        }
+
+        return !(Deviation is >= 0 and <= 5) ? new(field, $"{Deviation}", "Its deviation is out of reach.", "Give 0 to 5 mm.", "0 to 5 mm")
+            : Outlines.Crossing(Points) is { } at ? new(field, $"{Figures.Number(at.X)}, {Figures.Number(at.Y)}",
+                $"The outline crosses or touches itself near {Figures.Number(at.X)}, {Figures.Number(at.Y)} of the drawing.",
+                "Mend it there, or allow it less deviation.")
+            : null;
+    }
+}

@@ -1,0 +1,93 @@
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Simplify;
+
+namespace Emboq.Core.Measuring;
+
+/// <summary>The outline of a thing from a drawing: its lines joined end to end, the largest loop taken, and simplified within a stated deviation.</summary>
+public static class Tracing
+{
+    /// <summary>Ends nearer than this are one, mm.</summary>
+    private const double Joined = 0.05;
+
+    /// <summary>The most corners before it is simplified.</summary>
+    private const int Most = 200_000;
+
+    /// <summary>Takes it.</summary>
+    /// <param name="name">Of the file.</param>
+    /// <param name="drawing">What the file draws.</param>
+    /// <param name="deviation">How far corners that are left may lie beside what was drawn, mm.</param>
+    /// <param name="field">Path of the field, for problems.</param>
+    public static Outcome<(Traced Outline, string Says)> Of(string name, DrawnLines drawing, double deviation, string field)
+    {
+        if (drawing.Paths.Sum(p => p.Points.Count) is 0 or > Most)
+        {
+            return new Problem(field, null, "The drawing has no line of which an outline could be made, or far too many.", "Leave only the outline in it.",
+                $"1 to {Most} points");
+        }
+
+        var (loops, loose) = Loops(drawing.Paths);
+        if (loose is { } end)
+        {
+            return new Problem(field, $"{Figures.Number(end.At.X)}, {Figures.Number(end.At.Y)}",
+                $"A line ends {Figures.Mm(end.Away)} away from the next end near {Figures.Number(end.At.X)}, {Figures.Number(end.At.Y)} mm: an outline has no "
+                    + "open end.", "Close it there, or delete the line.", $"{Figures.Mm(Joined)} or less");
+        }
+
+        var rings = loops.Where(l => l.Count > 2).Select(l => new LinearRing([.. l.Append(l[0]).Select(p => new Coordinate(p.X, p.Y))])).OrderByDescending(r =>
+            Math.Abs(NetTopologySuite.Algorithm.Area.OfRingSigned(r.Coordinates))).ToList();
+        var largest = new Polygon(rings[0]);
+        var around = rings.Skip(1).Count(r => !largest.EnvelopeInternal.Contains(r.EnvelopeInternal));
+        var simple = (Polygon)new DouglasPeuckerSimplifier(largest) { DistanceTolerance = deviation, EnsureValidTopology = false }.GetResultGeometry();
+        if (simple.IsEmpty)
+        {
+            return new Problem(field, null, "The outline is smaller than what it may deviate by.", "Allow it less.");
+        }
+
+        var taken = Taken(name, simple, deviation);
+        return taken.Wrong(field) is { } wrong ? wrong : (taken, Says(drawing, rings.Count - 1 - around, around));
+    }
+
+    private static Traced Taken(string name, Polygon simple, double deviation)
+    {
+        var (left, low) = (simple.EnvelopeInternal.MinX, simple.EnvelopeInternal.MinY);
+        IEnumerable<Point2> points = simple.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(Math.Round(c.X - left, 4), Math.Round(c.Y - low, 4)));
+        return new(name, deviation, [.. NetTopologySuite.Algorithm.Orientation.IsCCW(simple.ExteriorRing.Coordinates) ? points : points.Reverse()]);
+    }
+
+    private static string Says(DrawnLines drawing, int within, int beside) => $"Its numbers were taken for {drawing.Unit}; a reading across it settles the scale."
+        + (within > 0 ? $" {(within == 1 ? "One smaller outline" : $"{within} smaller outlines")} within it {(within == 1 ? "was" : "were")} left away." : "")
+        + (beside > 0 ? $" {(beside == 1 ? "One smaller outline" : $"{beside} smaller outlines")} beside it {(beside == 1 ? "was" : "were")} left away." : "");
+
+    /// <summary>Paths joined end to end, and the first end that meets no other.</summary>
+    private static (List<List<Point2>> Loops, (Point2 At, double Away)? Loose) Loops(IReadOnlyList<DrawnPath> paths)
+    {
+        var loops = paths.Where(p => p.Closed).Select(p => p.Points.ToList()).ToList();
+        var open = paths.Where(p => !p.Closed).Select(p => p.Points.ToList()).ToList();
+        while (open.Count > 0)
+        {
+            var line = open[^1];
+            open.RemoveAt(open.Count - 1);
+            while (Apart(line[0], line[^1]) > Joined || line.Count < 3)
+            {
+                var (next, turned, away) = Nearest(open, line[^1]);
+                if (away > Joined)
+                {
+                    return (loops, (line[^1], Math.Min(away, Apart(line[0], line[^1]))));
+                }
+
+                var more = open[next];
+                open.RemoveAt(next);
+                line.AddRange((turned ? more.AsEnumerable().Reverse() : more).Skip(1));
+            }
+
+            loops.Add([.. line.SkipLast(1)]);
+        }
+
+        return (loops, null);
+    }
+
+    private static (int Index, bool Turned, double Away) Nearest(List<List<Point2>> open, Point2 end) => open.SelectMany((o, i) => new[]
+        { (i, false, Apart(o[0], end)), (i, true, Apart(o[^1], end)) }).DefaultIfEmpty((-1, false, double.MaxValue)).MinBy(o => o.Item3);
+
+    private static double Apart(Point2 a, Point2 b) => double.Hypot(a.X - b.X, a.Y - b.Y);
+}

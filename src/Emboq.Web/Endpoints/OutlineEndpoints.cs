@@ -1,0 +1,81 @@
+using Emboq.Exchange.Drawn;
+using Emboq.Store;
+using Emboq.Web.Views;
+using Microsoft.AspNetCore.Mvc;
+using Npgsql;
+
+namespace Emboq.Web.Endpoints;
+
+/// <summary>What a drawing gave a place.</summary>
+/// <param name="Place">As it is now.</param>
+/// <param name="Says">What was made of the drawing.</param>
+public sealed record OutlineTaken(InterfaceView Place, string Says);
+
+internal static class OutlineEndpoints
+{
+    private const double Usual = 0.1, Most = 5;
+
+    public static void MapOutlines(this IEndpointRouteBuilder api) =>
+        api.MapPost("/interfaces/{id:guid}/outlines", Take).Accepts<byte[]>("image/svg+xml", "image/vnd.dxf", "application/octet-stream")
+            .Produces<OutlineTaken>(201).ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(422).ProducesProblem(429)
+            .WithMetadata(new RequestSizeLimitAttribute(Limits.PhotoBytes)).RequireRateLimiting(Limits.Uploads);
+
+    /// <summary>Gives a place the outline that a file draws, simplified within a deviation, mm.</summary>
+    private static async Task<IResult> Take(Guid id, HttpRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop,
+        string? name = null, double deviation = Usual)
+    {
+        var input = new Input();
+        var source = input.Name("name", name ?? "a drawing");
+        input.Within("deviation", deviation, 0, Most, "mm");
+        using var body = new MemoryStream();
+        await request.Body.CopyToAsync(body, stop);
+        if (!input.IsGood)
+        {
+            return Problems.Bad(input.Problems);
+        }
+
+        if (await PlaceEndpoints.Find(database, id, stop) is not { } place)
+        {
+            return Problems.Missing("interface", id);
+        }
+
+        if (!place.Kind.IsTraced)
+        {
+            return Problems.Bad([new("interface", place.Kind.Name, $"A {place.Kind.Name} is measured and not drawn.",
+                $"Add a place of the kind “{KindList.Of("traced").Name}”.")], StatusCodes.Status422UnprocessableEntity);
+        }
+
+        var drawn = await Task.Run(() => DrawingFile.Read(body.ToArray(), "file"), stop);
+        var taken = drawn.IsGood ? Tracing.Of(source, drawn.Value, deviation, "file") : drawn.Problems.ToList();
+        if (!taken.IsGood)
+        {
+            return Problems.Bad(taken.Problems);
+        }
+
+        await InterfaceStore.Trace(database, id, taken.Value.Outline, clock.GetUtcNow(), stop);
+        return TypedResults.Created($"/api/interfaces/{id}", new OutlineTaken((await PlaceEndpoints.View(database, id, stop))!, taken.Value.Says));
+    }
+
+    /// <summary>Looks at an outline that came in a file of ours.</summary>
+    public static void Look(Input input, InterfaceKind? kind, Traced? outline, string field)
+    {
+        if (outline is null)
+        {
+            return;
+        }
+
+        input.Name($"{field}.source", outline.Source);
+        if (kind is { IsTraced: false })
+        {
+            input.Add(new(field, kind.Name, $"A {kind.Name} is measured and not drawn.", "Leave its outline out."));
+        }
+        else if (outline.Points is null)
+        {
+            input.Add(new(field, null, "The outline has no corners.", "Leave it out."));
+        }
+        else if (outline.Wrong(field) is { } wrong)
+        {
+            input.Add(wrong);
+        }
+    }
+}

@@ -1,0 +1,56 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { sendFile } from '@/api/client'
+import type { InterfaceView, OutlineTaken } from '@/api/types'
+import { Busy } from '@/ui/Busy'
+import { Figure } from '@/ui/Figure'
+import { FileButton } from '@/ui/FileButton'
+import { ErrorNote } from '@/ui/ProblemNote'
+
+const deviations = ['0.05', '0.1', '0.2', '0.5', '1']
+
+/** The outline of a place that no caliper can say: where it comes from, and a button for a drawing of it. */
+export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
+  const client = useQueryClient()
+  const [deviation, setDeviation] = useState('0.1')
+  const take = useMutation({
+    mutationFn: (file: File) =>
+      sendFile<OutlineTaken>(`/api/interfaces/${place.id}/outlines?name=${encodeURIComponent(file.name)}&deviation=${deviation}`, file),
+    onSuccess: () => client.invalidateQueries(),
+  })
+  const drawn = place.outline
+  return (
+    <section aria-label="Outline" className="bg-base-200 flex flex-col gap-2 rounded p-3">
+      {drawn ? (
+        <>
+          <p>
+            {drawn.corners} corners from <span className="font-semibold">{drawn.source}</span>, as drawn
+          </p>
+          <p className="flex items-center gap-2">
+            <Figure {...drawn.across} /> × <Figure {...drawn.along} />
+          </p>
+        </>
+      ) : (
+        <p>No outline yet: give it a drawing (SVG or DXF) of the thing, seen from above. A reading across it settles the scale.</p>
+      )}
+      <div className="flex flex-wrap items-center gap-2">
+        <FileButton label="Drawing" accept=".svg,.dxf,image/svg+xml" disabled={take.isPending} onFile={take.mutate}>
+          {drawn ? 'Take another drawing' : 'Take it from a drawing'}
+        </FileButton>
+        <label className="flex items-center gap-2">
+          <span className="quiet">corners within</span>
+          <select className="select w-28" value={deviation} onChange={(e) => setDeviation(e.target.value)}>
+            {deviations.map((d) => (
+              <option key={d} value={d}>
+                {d} mm
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      {take.isPending && <Busy what="Reading the drawing" />}
+      {take.data && !take.isPending && <p role="status">{take.data.says}</p>}
+      {take.error && <ErrorNote error={take.error} />}
+    </section>
+  )
+}
