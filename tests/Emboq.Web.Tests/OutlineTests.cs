@@ -1,0 +1,91 @@
+using System.IO.Compression;
+using System.Text;
+using System.Text.Json.Nodes;
+
+namespace Emboq.Web.Tests;
+
+/// <summary>Outlines from drawings through the API: taken, refused in words, carried to another workshop.</summary>
+public sealed class OutlineTests(Server server)
+{
+    private const string Hook = "<svg xmlns='http://www.w3.org/2000/svg' width='80mm' height='40mm' viewBox='0 0 80 40'>"
+        + "<path d='M0 22 L10 30 L60 26 L80 30 L80 0 L66 0 L64 16 L12 12 Z'/></svg>";
+
+    private static CancellationToken Stop => TestContext.Current.CancellationToken;
+
+    private async Task<JsonNode> Place(string kind = "traced")
+    {
+        var machine = await server.Post("/api/machines?again=true", new { name = "outlined" });
+        return await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name = "hook", kind });
+    }
+
+    private async Task<(int Status, JsonNode Body)> Draw(JsonNode place, string file, string more = "")
+    {
+        using var content = new ByteArrayContent(Encoding.UTF8.GetBytes(file));
+        using var response = await server.Http.PostAsync($"/api/interfaces/{place["id"]}/outlines?name=hook.svg{more}", content, Stop);
+        return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync(Stop))!);
+    }
+
+    private static string Field(JsonNode answer) => (string)answer["problems"]![0]!["field"]!;
+
+    [Fact]
+    public async Task A_drawing_and_a_reading_make_a_pocket_and_go_along_with_card_and_job()
+    {
+        var place = await Place();
+        var (status, taken) = await Draw(place, Hook);
+        status.ShouldBe(201, taken.ToJsonString());
+        ((string)taken["says"]!).ShouldContain("mm of its page");
+        ((int)taken["place"]!["outline"]!["corners"]!).ShouldBe(8);
+        ((string)taken["place"]!["outline"]!["across"]!["metric"]!).ShouldBe("80.00 mm");
+        foreach (var (dimension, text, instrument) in new[] { ("overall", "84", "caliper"), ("height", "12", "depth-rod") })
+        {
+            await server.Post($"/api/interfaces/{place["id"]}/readings", new { dimension, text, instrument });
+        }
+
+        var part = await server.NewPart("hook tray");
+        var design = new { family = "pocket-tray", process = part["state"]!["process"], interfaces = new { item1 = new { id = place["id"] } } };
+        var tray = await server.Post("/api/designs", design);
+        tray["seats"]![0]!["drawn"]!["value"]!.GetValue<double>().ShouldBeInRange(84.5, 87.5);
+        tray["checks"]!.AsArray().ShouldContain(c => ((string)c!["key"]!).StartsWith("gauge") && (string)c["verdict"]! == "good");
+
+        var machine = (await server.Get("/api/machines?words=outlined")).AsArray().Select(m => (string)m!["id"]!);
+        var card = await server.Get($"/api/machines/{machine.Last()}/card.json");
+        var drawn = card["places"]![0]!["outline"]!["points"]!.ToJsonString();
+        card["name"] = "outlined elsewhere";
+        var other = await server.Post("/api/machine-cards", card);
+        ((int)other["interfaces"]![0]!["outline"]!["corners"]!).ShouldBe(8);
+        (await server.Get($"/api/machines/{other["id"]}/card.json"))["places"]![0]!["outline"]!["points"]!.ToJsonString().ShouldBe(drawn);
+        card["places"]![0]!["outline"]!["points"]![0]!["x"] = 4000;
+        var (refused, why) = await server.Send(HttpMethod.Post, "/api/machine-cards", card);
+        (refused, Field(why!)).ShouldBe((400, "places.0.outline"));
+
+        var job = await server.Post("/api/jobs?again=true", new
+        {
+            name = "hook",
+            need = "",
+            part = new { name = "hook tray", family = "pocket-tray", process = design.process, interfaces = new { item1 = place["id"] }, parameters = new { } }
+        });
+        var revision = await server.Post($"/api/parts/{job["parts"]![0]!["id"]}/revisions", new { bodies = new[] { "part" } });
+        using var zip = new ZipArchive(new MemoryStream(await server.Bytes($"/api/parts/{job["parts"]![0]!["id"]}/revisions/{revision["number"]}.zip")));
+        using var file = new StreamReader(zip.GetEntry("job.json")!.Open());
+        var again = await server.Post("/api/job-files", JsonNode.Parse(await file.ReadToEndAsync(Stop))!);
+        var there = await server.Get($"/api/interfaces/{again["parts"]![0]!["state"]!["interfaces"]!["item1"]}");
+        ((int)there["outline"]!["corners"]!).ShouldBe(8);
+    }
+
+    [Theory]
+    [InlineData("""<svg><path d="M0 0 L50 0 L50 30"/></svg>""", "", "file", "no open end")]
+    [InlineData("""<svg><path d="M0 0 L50 30 L50 0 L0 30 Z"/></svg>""", "", "file", "crosses")]
+    [InlineData("nonsense", "", "file", "neither SVG nor DXF")]
+    [InlineData("", "", "file", "neither SVG nor DXF")]
+    [InlineData(Hook, "&deviation=9", "deviation", "9")]
+    public async Task What_is_no_outline_is_refused_in_words_and_nothing_is_kept(string file, string more, string field, string says)
+    {
+        var place = await Place();
+        var (status, answer) = await Draw(place, file, more);
+        (status, Field(answer)).ShouldBe((400, field));
+        answer.ToJsonString().ShouldContain(says);
+        (await server.Get($"/api/interfaces/{place["id"]}"))["outline"].ShouldBeNull();
+        (await Draw(await Place("block"), Hook)).Status.ShouldBe(422);
+        (await Draw(JsonNode.Parse($$"""{"id":"{{Guid.NewGuid()}}"}""")!, Hook)).Status.ShouldBe(404);
+    }
+}
