@@ -90,6 +90,7 @@ async Task EveryFamily()
         ("flip-hinge", "wall", 3.5, [("rail", "board", [("length", 900), ("width", 45), ("thickness", 30)]), ("pin", "pin", [("diameter", 4)])]),
         ("leg-hinge", "cheek", 9, [("leg", "board", [("length", 700), ("width", 45), ("thickness", 28)])]),
         ("cam-vice", "wide", 60, [("work", "board", [("length", 160), ("width", 70), ("thickness", 6)]), ("pin", "pin", [("diameter", 5)])]),
+        ("clamp-rack", "roof", 7, [("clamp", "lipped", [("lip", 24), ("lipHigh", 5), ("web", 9), ("wide", 70)])]),
         ("flip-stop", "thick", 8, [("pin", "pin", [("diameter", 4.9)])]),
         ("faceplate", "wall", 11, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28), ("neck", 32), ("neckLong", 4)])]),
         ("vacuum-chuck", "rim", 4, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28)]), ("turned", "turned",

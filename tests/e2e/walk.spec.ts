@@ -57,6 +57,8 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { wide: '160' }, places: { bench1: 'hole-row' } },
   ],
   'pocket-tray': [{ parameters: { beside: 'tongue' }, places: {} }],
+  'router-template': [{ parameters: {}, places: { section: 'traced' } }],
+  'clamp-rack': [{ parameters: { many: '2', wayUp: 'roof', roofRibs: 'ribs' }, places: {} }],
   'flip-stop': [{ parameters: { wayUp: 'edge', side: 'right', tongueThick: '4' }, places: {} }],
   'leg-hinge': [
     { parameters: { pass: 'over', screwsAt: 'hidden', wayUp: 'flat' }, places: {} },

@@ -11,6 +11,7 @@ using Emboq.Core.Families.Jigs.FenceKey;
 using Emboq.Core.Families.Jigs.RouterTemplate;
 using Emboq.Core.Families.Jigs.SetupAid;
 using Emboq.Core.Families.Jigs.SoftJaws;
+using Emboq.Core.Families.Storage.ClampRack;
 using Emboq.Core.Families.Storage.LabelPlate;
 using Emboq.Core.Families.Storage.PocketTray;
 using Emboq.Core.Families.Storage.WallBin;
@@ -32,7 +33,7 @@ public static class FamilyList
         LabelPlateFamily.Family, WallBinFamily.Family, SetupAidFamily.Family, RouterTemplateFamily.Family, SoftJawsFamily.Family, FenceKeyFamily.Family,
         PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family,
         FootSocketFamily.Family, TubeSaddleFamily.Family, FlipHingeFamily.Family, FaceplateFamily.Family,
-        VacuumChuckFamily.Family, PadHolderFamily.Family, LegHingeFamily.Family, CamViceFamily.Family, FlipStopFamily.Family }.Select(BrokenOff.Offered)];
+        VacuumChuckFamily.Family, PadHolderFamily.Family, LegHingeFamily.Family, CamViceFamily.Family, FlipStopFamily.Family, ClampRackFamily.Family }.Select(BrokenOff.Offered)];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

@@ -108,6 +108,11 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
         ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"])
     { Key = "pocket", Joint = "thing in its pocket", Edges = Pocketed };
 
+    /// <summary>A bar in the rail that it hangs in.</summary>
+    public static SeatWords Rail { get; } = new("sample", "chamber", "width of the chamber",
+        ["does not go in", "has to be driven in", "drags", "slides in", "rocks in its rail"])
+    { Key = "rail", Joint = "bar in its rail" };
+
     /// <summary>A key in a channel, across it.</summary>
     public static SeatWords KeyAcross { get; } = new("rung", "rung", "width of the key", ["will not start", "needs force", "firm by hand", "slides",
         "rocks"])
@@ -118,7 +123,7 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
         ["will not start", "needs force", "firm by hand", "slides", "lifts"])
     { Key = "key-height", Joint = "key in the height of its channel" };
 
-    private static readonly SeatWords[] All = [Cuff, Clamp, Rods, Cradle, Socket, Saddle, Hinge, Cam, Pivot, Leg, Boss, Thread, Pocket, KeyAcross, KeyInHeight];
+    private static readonly SeatWords[] All = [Cuff, Clamp, Rods, Cradle, Socket, Saddle, Hinge, Cam, Pivot, Leg, Boss, Thread, Pocket, Rail, KeyAcross, KeyInHeight];
 
     /// <summary>The words under a key; of what nobody knows those of a cuff.</summary>
     public static SeatWords Of(string? key) => All.FirstOrDefault(w => w.Key == key) ?? Cuff;

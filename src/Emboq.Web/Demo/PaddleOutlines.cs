@@ -26,4 +26,20 @@ internal sealed partial class PaddleWorkshop
         await Part("Blades that nick each other", "Two crooked knives lie in one drawer and nick each other's edges.", "knife tray", "pocket-tray",
             new() { ["width"] = "160", ["depth"] = "75", ["finger"] = "20" }, new() { ["item1"] = knife }, plain, null);
     }
+
+    /// <summary>Bar clamps for gluing up blanks, in a heap under the gluing bench.</summary>
+    private async Task UnderTheShelf(Process tough)
+    {
+        var clamps = await Machine("Bar clamps", "Eight of a kind, for gluing up blanks.");
+        var bar = await Place(clamps, "bar clamp", KindList.Of("lipped"));
+        await Read(bar, "lip", "caliper", "22.14", "22.1", "22.16");
+        await Read(bar, "lipHigh", "caliper", "4.3", "4.28");
+        await Read(bar, "web", "caliper", "7.92", "7.9");
+        await Read(bar, "wide", "steel-rule", "58");
+        await Read(bar, "long", "tape", "465");
+        await Read(bar, "balance", "tape", "312");
+        await Read(bar, "mass", "scale", "540");
+        await Part("Clamps in a heap", "Bar clamps lie in a heap under the gluing bench, and glue dries while they are untangled.", "clamp rack", "clamp-rack",
+            new() { ["shelf"] = "620", ["shelfDeep"] = "300" }, new() { ["clamp"] = bar }, tough, null);
+    }
 }

@@ -34,6 +34,7 @@ internal static class Places
         ["t-slot"] = "mouth 10, lip 5, chamber 18, depth 12, chamberHeight 7, length 200",
         ["block"] = "width 90, depth 60, height 30, corner 4, draft 1.909, topWidth 88, mass 300",
         ["board"] = "length 900, width 45, thickness 30, mass 900, balance 450",
+        ["lipped"] = "lip 24, lipHigh 5, web 9, wide 70, long 420, mass 620, balance 260",
         ["flat"] = "thickness 18, width 300, length 300, edge 2, overhang 30",
         ["foot"] = "height 40, overall 60, point1.x 0, point1.y 0, point2.x 60, point2.y 0, point3.x 60, point3.y 30, point4.x 0, point4.y 30",
         ["traced"] = "overall 80, breadth 30, height 12",
