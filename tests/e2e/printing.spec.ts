@@ -142,3 +142,27 @@ test('a rectangular place is read on its own drawing', async ({ page }) => {
   await page.keyboard.press('Enter')
   await expect(place.getByRole('listitem').getByRole('button', { name: /outside height/ })).toContainText('31.40 mm')
 })
+
+test('a roof that would hang in the air is carried by ribs at a press, and they are seen as it lies on the bed', async ({ page }) => {
+  await page.goto('/')
+  await page
+    .getByRole('link', { name: /Irons off the sill/ })
+    .first()
+    .click()
+  await page.getByRole('button', { name: /^5 Print/ }).click()
+  await page.getByLabel('Print it with the').selectOption({ label: 'back down' })
+  await settled(page)
+  await page.getByRole('button', { name: /^3 Check/ }).click()
+  const roofs = page.getByRole('list', { name: 'Checks' }).getByRole('listitem').filter({ hasText: 'roofs in the air' })
+  await expect(roofs).toContainText('do not hold')
+  await roofs.getByRole('button', { name: 'Put thin ribs under its roofs' }).click()
+  await expect(roofs).toContainText('Short enough to bridge cleanly')
+  await settled(page)
+  await page.getByRole('button', { name: /^5 Print/ }).click()
+  await page.getByRole('button', { name: 'In the round' }).click()
+  await expect(page.getByLabel('View in the round').locator('canvas')).toBeVisible()
+  // It stands as it was for those who come after.
+  await page.getByLabel('Print it with the').selectOption({ label: 'floor down' })
+  await page.getByLabel('Under its roofs').selectOption({ label: 'nothing' })
+  await settled(page)
+})
