@@ -41,6 +41,13 @@ public sealed class OutlineTests(Server server)
             await server.Post($"/api/interfaces/{place["id"]}/readings", new { dimension, text, instrument });
         }
 
+        // Drawn from below: what was left is right, and once more it is as it was.
+        static string Drawn(JsonNode place) => place["drawing"]!["regions"]![0]!["outline"]!.ToJsonString();
+        var turned = await server.Post($"/api/interfaces/{place["id"]}/outlines/mirrorings", new { });
+        Drawn(turned).ShouldNotBe(Drawn(taken["place"]!));
+        var back = await server.Post($"/api/interfaces/{place["id"]}/outlines/mirrorings", new { });
+        ((int)back["outline"]!["corners"]!).ShouldBe(8);
+
         var part = await server.NewPart("hook tray");
         var design = new { family = "pocket-tray", process = part["state"]!["process"], interfaces = new { item1 = new { id = place["id"] } } };
         var tray = await server.Post("/api/designs", design);
@@ -85,6 +92,7 @@ public sealed class OutlineTests(Server server)
         (status, Field(answer)).ShouldBe((400, field));
         answer.ToJsonString().ShouldContain(says);
         (await server.Get($"/api/interfaces/{place["id"]}"))["outline"].ShouldBeNull();
+        (await server.Send(HttpMethod.Post, $"/api/interfaces/{place["id"]}/outlines/mirrorings", new { })).Status.ShouldBe(422);
         (await Draw(await Place("block"), Hook)).Status.ShouldBe(422);
         (await Draw(JsonNode.Parse($$"""{"id":"{{Guid.NewGuid()}}"}""")!, Hook)).Status.ShouldBe(404);
     }

@@ -22,6 +22,9 @@ public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point
     [JsonIgnore]
     public double Along => Points.Max(p => p.Y) - Points.Min(p => p.Y);
 
+    /// <summary>The same seen from below: left and right change places.</summary>
+    public Traced Mirrored() => this with { Points = [.. Points.Reverse().Select(p => p with { X = Across - p.X })] };
+
     /// <summary>What is wrong with it, wherever it came from; nothing when it is an outline.</summary>
     /// <param name="field">Path of the field, for problems.</param>
     public Problem? Wrong(string field)

@@ -15,10 +15,31 @@ internal static class OutlineEndpoints
 {
     private const double Usual = 0.1, Most = 5;
 
-    public static void MapOutlines(this IEndpointRouteBuilder api) =>
+    public static void MapOutlines(this IEndpointRouteBuilder api)
+    {
+        api.MapPost("/interfaces/{id:guid}/outlines/mirrorings", Mirror).Produces<InterfaceView>(201).ProducesProblem(404).ProducesProblem(422);
         api.MapPost("/interfaces/{id:guid}/outlines", Take).Accepts<byte[]>("image/svg+xml", "image/vnd.dxf", "application/octet-stream")
             .Produces<OutlineTaken>(201).ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(422).ProducesProblem(429)
             .WithMetadata(new RequestSizeLimitAttribute(Limits.PhotoBytes)).RequireRateLimiting(Limits.Uploads);
+    }
+
+    /// <summary>Turns the outline of a place over: it was drawn from below.</summary>
+    private static async Task<IResult> Mirror(Guid id, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    {
+        if (await PlaceEndpoints.Find(database, id, stop) is not { } place)
+        {
+            return Problems.Missing("interface", id);
+        }
+
+        if (place.Outline is not { } outline)
+        {
+            return Problems.Bad([new("outline", null, "There is no outline yet that could be mirrored.", "Give it a drawing.")],
+                StatusCodes.Status422UnprocessableEntity);
+        }
+
+        await InterfaceStore.Trace(database, id, outline.Mirrored(), clock.GetUtcNow(), stop);
+        return TypedResults.Created($"/api/interfaces/{id}", (await PlaceEndpoints.View(database, id, stop))!);
+    }
 
     /// <summary>Gives a place the outline that a file draws, simplified within a deviation, mm.</summary>
     private static async Task<IResult> Take(Guid id, HttpRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop,

@@ -86,4 +86,14 @@ public sealed class TracingTests
         // Gauged across the shaft of the hook, 2 mm wider than the hook is there.
         tray.Gauges.Single(g => g.What.EndsWith("pocket")).Size.ShouldBeGreaterThan(10);
     }
+
+    [Fact]
+    public void Mirrored_it_has_its_other_hand_and_twice_it_is_as_it_was()
+    {
+        var other = Places.Hook.Mirrored();
+        other.Wrong("file").ShouldBeNull();
+        new Profile(other.Points).Area.ShouldBe(new Profile(Places.Hook.Points).Area, 1e-9);
+        other.Points.ShouldContain(new Point2(0, 30));
+        other.Mirrored().Points.ShouldBe(Places.Hook.Points);
+    }
 }

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { sendFile } from '@/api/client'
+import { api, sendFile } from '@/api/client'
 import type { InterfaceView, OutlineTaken } from '@/api/types'
 import { Busy } from '@/ui/Busy'
 import { Figure } from '@/ui/Figure'
@@ -16,6 +16,10 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
   const take = useMutation({
     mutationFn: (file: File) =>
       sendFile<OutlineTaken>(`/api/interfaces/${place.id}/outlines?name=${encodeURIComponent(file.name)}&deviation=${deviation}`, file),
+    onSuccess: () => client.invalidateQueries(),
+  })
+  const mirror = useMutation({
+    mutationFn: () => api.POST('/api/interfaces/{id}/outlines/mirrorings', { params: { path: { id: place.id } } }),
     onSuccess: () => client.invalidateQueries(),
   })
   const drawn = place.outline
@@ -37,6 +41,11 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
         <FileButton label="Drawing" accept=".svg,.dxf,image/svg+xml" disabled={take.isPending} onFile={take.mutate}>
           {drawn ? 'Take another drawing' : 'Take it from a drawing'}
         </FileButton>
+        {drawn && (
+          <button className="btn btn-ghost" disabled={mirror.isPending} onClick={() => mirror.mutate()}>
+            Mirror it
+          </button>
+        )}
         <label className="flex items-center gap-2">
           <span className="quiet">corners within</span>
           <select className="select w-28" value={deviation} onChange={(e) => setDeviation(e.target.value)}>
@@ -50,7 +59,7 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
       </div>
       {take.isPending && <Busy what="Reading the drawing" />}
       {take.data && !take.isPending && <p role="status">{take.data.says}</p>}
-      {take.error && <ErrorNote error={take.error} />}
+      {(take.error ?? mirror.error) && <ErrorNote error={(take.error ?? mirror.error)!} />}
     </section>
   )
 }
