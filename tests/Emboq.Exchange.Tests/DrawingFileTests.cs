@@ -56,8 +56,10 @@ public sealed class DrawingFileTests
     [Fact]
     public void What_is_hidden_or_only_referred_to_draws_nothing()
     {
-        Read(Svg("<defs><rect width='5' height='5'/></defs><g style='display:none'><rect width='5' height='5'/></g><text>no</text><line x2='9'/>")).Paths.Single()
+        Read(Svg("<defs><rect width='5' height='5'/></defs><g style='display:none'><rect width='5' height='5'/></g><line x2='9'/>")).Paths.Single()
             .Points.Count.ShouldBe(2);
+        Read(Svg("<line x2='9'/><text>no</text><text>no</text><image/>")).Left.ShouldBe("2 text, 1 image");
+        Refused(Svg("<defs><path id='a' d='M0 0h9v9z'/></defs>\n<use href='#a'/>")).Message.ShouldContain("<use> in line 2");
         Refused("<svg><path d='M0 0").Message.ShouldContain("no whole XML");
         Refused("<html/>").Message.ShouldContain("neither SVG nor DXF");
         Refused(Svg("<g>\n<path d='M0 0 Q nonsense'/></g>")).Message.ShouldContain("line 2");

@@ -96,4 +96,16 @@ public sealed class OutlineTests(Server server)
         (await Draw(await Place("block"), Hook)).Status.ShouldBe(422);
         (await Draw(JsonNode.Parse($$"""{"id":"{{Guid.NewGuid()}}"}""")!, Hook)).Status.ShouldBe(404);
     }
+
+    /// <summary>A zigzag that shrinks is simplified by a call within a call for each of its points: nobody's drawing stops Emboq.</summary>
+    [Fact]
+    public async Task The_worst_of_drawings_is_answered()
+    {
+        const int Count = 40_000;
+        var zigzag = string.Concat(Enumerable.Range(0, Count).Select(i => FormattableString.Invariant($"L{i * 0.01:0.##} {(i % 2 == 0 ? 1 : -1)
+            * 200.0 * (1 - ((double)i / Count)):0.####} ")));
+        var (status, answer) = await Draw(await Place(), $"<svg><path d='M0 -300 {zigzag} L500 0 L500 -300 Z'/></svg>");
+        (status, Field(answer)).ShouldBe((400, "file"));
+        (await Draw(await Place(), Hook)).Status.ShouldBe(201);
+    }
 }

@@ -8,4 +8,5 @@ public sealed record DrawnPath(IReadOnlyList<Point2> Points, bool Closed);
 /// <summary>What a file draws.</summary>
 /// <param name="Paths">Its lines.</param>
 /// <param name="Unit">What its numbers are taken for: "millimetres".</param>
-public sealed record DrawnLines(IReadOnlyList<DrawnPath> Paths, string Unit);
+/// <param name="Left">What of it draws no outline and was left away: "2 text"; empty where there is none.</param>
+public sealed record DrawnLines(IReadOnlyList<DrawnPath> Paths, string Unit, string Left = "");

@@ -9,8 +9,8 @@ public static class Tracing
     /// <summary>Ends nearer than this are one, mm.</summary>
     private const double Joined = 0.05;
 
-    /// <summary>The most corners before it is simplified.</summary>
-    private const int Most = 200_000;
+    /// <summary>The most points before it is simplified, and the most lines that are joined.</summary>
+    private const int Most = 50_000, MostLines = 5_000;
 
     /// <summary>Takes it.</summary>
     /// <param name="name">Of the file.</param>
@@ -23,6 +23,12 @@ public static class Tracing
         {
             return new Problem(field, null, "The drawing has no line of which an outline could be made, or far too many.", "Leave only the outline in it.",
                 $"1 to {Most} points");
+        }
+
+        if (drawing.Paths.Count(p => !p.Closed) is > MostLines and var lines)
+        {
+            return new Problem(field, $"{lines}", $"The drawing has {lines} lines that would have to be joined.", "Join them in the drawing, or leave only the "
+                + "outline in it.", $"{MostLines} or fewer");
         }
 
         var (loops, loose) = Loops(drawing.Paths);
@@ -56,7 +62,8 @@ public static class Tracing
 
     private static string Says(DrawnLines drawing, int within, int beside) => $"Its numbers were taken for {drawing.Unit}; a reading across it settles the scale."
         + (within > 0 ? $" {(within == 1 ? "One smaller outline" : $"{within} smaller outlines")} within it {(within == 1 ? "was" : "were")} left away." : "")
-        + (beside > 0 ? $" {(beside == 1 ? "One smaller outline" : $"{beside} smaller outlines")} beside it {(beside == 1 ? "was" : "were")} left away." : "");
+        + (beside > 0 ? $" {(beside == 1 ? "One smaller outline" : $"{beside} smaller outlines")} beside it {(beside == 1 ? "was" : "were")} left away." : "")
+        + (drawing.Left.Length > 0 ? $" Left away too: {drawing.Left}." : "");
 
     /// <summary>Paths joined end to end, and the first end that meets no other.</summary>
     private static (List<List<Point2>> Loops, (Point2 At, double Away)? Loose) Loops(IReadOnlyList<DrawnPath> paths)

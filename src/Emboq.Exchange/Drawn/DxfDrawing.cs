@@ -9,7 +9,11 @@ public static class DxfDrawing
 {
     private static readonly Dictionary<int, (double Mm, string Name)> Units = new()
     {
-        [0] = (1, "millimetres, for it names no unit"), [1] = (25.4, "inches"), [2] = (304.8, "feet"), [4] = (1, "millimetres"), [5] = (10, "centimetres"),
+        [0] = (1, "millimetres, for it names no unit"),
+        [1] = (25.4, "inches"),
+        [2] = (304.8, "feet"),
+        [4] = (1, "millimetres"),
+        [5] = (10, "centimetres"),
         [6] = (1000, "metres"),
     };
 

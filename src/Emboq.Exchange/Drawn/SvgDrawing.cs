@@ -14,13 +14,22 @@ public static partial class SvgDrawing
 
     private static readonly Dictionary<string, double> Units = new()
     {
-        ["mm"] = 1, ["cm"] = 10, ["in"] = Inch, ["pt"] = Inch / 72, ["pc"] = Inch / 6, ["px"] = Pixel, [""] = Pixel,
+        ["mm"] = 1,
+        ["cm"] = 10,
+        ["in"] = Inch,
+        ["pt"] = Inch / 72,
+        ["pc"] = Inch / 6,
+        ["px"] = Pixel,
+        [""] = Pixel,
     };
 
     private static readonly HashSet<string> Shapes = ["path", "rect", "circle", "ellipse", "polygon", "polyline", "line"];
 
     /// <summary>What holds things that are not drawn where they stand.</summary>
     private static readonly HashSet<string> Unseen = ["defs", "clipPath", "mask", "symbol", "pattern", "marker", "metadata", "title", "desc", "style", "script"];
+
+    /// <summary>What is seen and draws no outline.</summary>
+    private static readonly HashSet<string> NoLine = ["text", "image", "foreignObject"];
 
     /// <summary>Reads a file.</summary>
     /// <param name="file">Its bytes.</param>
@@ -49,7 +58,8 @@ public static partial class SvgDrawing
             var (scale, unit) = Scale(root);
             var paths = new List<DrawnPath>();
             Walk(root, SKMatrix.Identity, scale, paths, 0);
-            return new DrawnLines(paths, unit);
+            return new DrawnLines(paths, unit, string.Join(", ", root.Descendants().Select(e => e.Name.LocalName).Where(NoLine.Contains).GroupBy(n => n).Select(g =>
+                $"{g.Count()} {g.Key}")));
         }
         catch (FormatException e)
         {
@@ -81,6 +91,11 @@ public static partial class SvgDrawing
         foreach (var child in element.Elements().Where(c => !Unseen.Contains(c.Name.LocalName) && Shown(c)))
         {
             var matrix = above.PreConcat(Matrix((string?)child.Attribute("transform") ?? "", child));
+            if (child.Name.LocalName == "use")
+            {
+                throw new FormatException($"The <use> in line {Line(child)} stands for something that is drawn elsewhere: unlink it, so that it is drawn there.");
+            }
+
             if (Shapes.Contains(child.Name.LocalName))
             {
                 using var path = Shape(child) ?? throw new FormatException($"What the <{child.Name.LocalName}> in line {Line(child)} draws cannot be read.");

@@ -66,8 +66,8 @@ internal static class OutlineEndpoints
                 $"Add a place of the kind “{KindList.Of("traced").Name}”.")], StatusCodes.Status422UnprocessableEntity);
         }
 
-        var drawn = await Task.Run(() => DrawingFile.Read(body.ToArray(), "file"), stop);
-        var taken = drawn.IsGood ? Tracing.Of(source, drawn.Value, deviation, "file") : drawn.Problems.ToList();
+        var taken = await OnDeepStack(() => DrawingFile.Read(body.ToArray(), "file") is var drawn && drawn.IsGood
+            ? Tracing.Of(source, drawn.Value, deviation, "file") : drawn.Problems.ToList());
         if (!taken.IsGood)
         {
             return Problems.Bad(taken.Problems);
@@ -75,6 +75,26 @@ internal static class OutlineEndpoints
 
         await InterfaceStore.Trace(database, id, taken.Value.Outline, clock.GetUtcNow(), stop);
         return TypedResults.Created($"/api/interfaces/{id}", new OutlineTaken((await PlaceEndpoints.View(database, id, stop))!, taken.Value.Says));
+    }
+
+    /// <summary>An outline is simplified by calls within calls, in the worst case as many as it has points.</summary>
+    private static Task<T> OnDeepStack<T>(Func<T> work)
+    {
+        const int Bytes = 64 * 1024 * 1024;
+        var done = new TaskCompletionSource<T>(TaskCreationOptions.RunContinuationsAsynchronously);
+        new Thread(() =>
+        {
+            try
+            {
+                done.SetResult(work());
+            }
+            catch (Exception e)
+            {
+                done.SetException(e);
+            }
+        }, Bytes)
+        { IsBackground = true }.Start();
+        return done.Task;
     }
 
     /// <summary>Looks at an outline that came in a file of ours.</summary>

@@ -69,7 +69,8 @@ internal static class Places
         var id = Guid.NewGuid();
         return Interface.Of(id, kind.Name, kind, [.. Enumerable.Range(1, count).Select(i => $"{kind.Item!.Name} {i}")],
             d => values.TryGetValue(d.Key, out var v) ? Workshop.Dimension(id, d.Key, (Instruments.First(i => i.Takes(d.Access)), v))
-                : Workshop.Dimension(id, d.Key)) with { Outline = kind.IsTraced ? Hook : null };
+                : Workshop.Dimension(id, d.Key)) with
+        { Outline = kind.IsTraced ? Hook : null };
     }
 
     /// <summary>A hook, 80 × 30.</summary>
