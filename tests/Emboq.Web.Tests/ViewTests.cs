@@ -21,6 +21,8 @@ public sealed class ViewTests
         { 1e9 / 3600 * 420, Unit.Flow, "420 m³/h" },
         { 56_588, Unit.Speed, "56.6 m/s" },
         { 248.2, Unit.Pascal, "248.2 Pa" },
+        { 36.716, new Unit(Newton: 1), "36.7 N" },
+        { 2140.4, new Unit(Mm: -2, Newton: 1), "2140 MPa" },
         { 0.75, Unit.None, "0.75" },
     };
 

@@ -100,6 +100,8 @@ internal static class QuantityText
             return (1000, "0.00", "g/cm³");
         }
 
-        return unit == Unit.Grams ? (1, "0.0", unit.ToString()) : (1, "0.###", unit.ToString());
+        // Nobody knows a force of 36 N to a thousandth.
+        return unit == Unit.Grams ? (1, "0.0", unit.ToString()) : unit == Unit.None ? (1, "0.###", "")
+            : (1, Math.Abs(value) switch { >= 100 => "0", >= 10 => "0.#", _ => "0.###" }, unit.ToString());
     }
 }
