@@ -30,7 +30,8 @@ globalThis.ribsUnder = ({ Manifold, CrossSection }, solid, { height, lineWidth, 
 
   function under({ piece, reach, turn }, below, z) {
     const angle = turn * 15
-    const room = keep(piece.subtract(keep(below.offset(gap, 'Miter'))))
+    // A hair within its outline, so that no two faces meet in one edge.
+    const room = keep(keep(piece.subtract(keep(below.offset(gap, 'Miter')))).offset(-0.05, 'Miter'))
     if (room.isEmpty()) return []
     const laid = keep(room.rotate(-angle))
     const beside = keep(keep(below.offset(2 * gap + lineWidth, 'Round', 2, 16)).rotate(-angle))
@@ -47,7 +48,7 @@ globalThis.ribsUnder = ({ Manifold, CrossSection }, solid, { height, lineWidth, 
     }).flat()
   }
 
-  // On what lies below, or on the bed, where it can be reached: one line wide where it touches, thick enough to stand, with a foot.
+  // On what lies below, or on the bed, where it can be reached: one line wide where it touches, thick enough to stand.
   function standing(line, room, z) {
     const upright = (section, from, to) => keep(keep(section.extrude(to - from)).translate([0, 0, from]))
     return keep(upright(line, min[2], z).subtract(solid))
@@ -56,21 +57,26 @@ globalThis.ribsUnder = ({ Manifold, CrossSection }, solid, { height, lineWidth, 
       .filter((free) => free.boundingBox().max[2] > z - height)
       .flatMap((free) => {
         const print = keep(free.project())
+        // A splinter carries nothing.
+        if (print.area() < lineWidth * lineWidth) return []
         const ground = floor(free, print.area() / 2, free.boundingBox().min[2], z - height)
         if (!reached(free, ground, z)) return []
         // A little into what it stands on.
         const from = Math.max(min[2], ground - height)
         const tall = z - ground
-        const as = (wide) => keep(keep(print.offset((wide - lineWidth) / 2, 'Miter')).intersect(room))
+        const as = (wide) => around(print, keep(keep(print.offset((wide - lineWidth) / 2, 'Miter')).intersect(room)))
         const tip = upright(print, from, z)
-        return tall < 3 * height
-          ? [tip]
-          : [
-              tip,
-              upright(as(Math.max(2 * lineWidth, tall / 30)), from, z - Math.min(1, tall / 2)),
-              upright(as(Math.max(6 * lineWidth, tall / 8)), from, ground + Math.min(2 * height, tall / 2)),
-            ]
+        if (tall < 3 * height) return [tip]
+        const stem = upright(as(Math.max(2 * lineWidth, tall / 30)), from, z - Math.min(1, tall / 2))
+        // On the bed it has a foot; on the solid itself one would never come off.
+        return ground > min[2] + height ? [tip, stem] : [tip, stem, upright(as(Math.max(6 * lineWidth, tall / 4)), from, from + Math.min(2 * height, tall / 2))]
       })
+  }
+
+  // What of a wider outline lies around a line, and not across a thin wall from it.
+  function around(print, wider) {
+    const near = wider.decompose().map(keep).filter((piece) => keep(piece.intersect(print)).area() > 1e-6)
+    return keep(near.reduce((all, piece) => keep(all.add(piece)), print))
   }
 
   // How far down most of it is free: it does not go on into a hole of what it stands on.

@@ -24,8 +24,12 @@ public sealed class RibTests(PoolFixture fixture) : IClassFixture<PoolFixture>
         var ribbed = await Printed(new Solid.Ribbed(slot, Rule));
         ribbed.Bridge.ShouldBeLessThan(8);
         ribbed.Layers.ShouldBe(bare.Layers);
-        // Stems of 0.9 over 11.1 mm, tips of 0.45 over the last one, feet of 2.7 over 0.4; 40 long each.
-        (ribbed.Volume - bare.Volume).ShouldBe(3 * 40 * ((0.9 * 11.1) + (0.45 * 1.0) + (1.8 * 0.4)), 30);
+        // Stems of 0.9 over 11.1 mm, tips of 0.45 over the last one; 40 long each. On the floor of the slot they have no feet.
+        (ribbed.Volume - bare.Volume).ShouldBe(3 * 40 * ((0.9 * 11.1) + (0.45 * 1.0)), 15);
+        // Without that floor they stand on the bed, on feet a quarter as wide as they are high: 4 of 16, two layers thick.
+        var open = slot - new Solid.Box(26, 42, 12).At(17, -1, -1);
+        var (stands, on) = (await Printed(open), await Printed(new Solid.Ribbed(open, Rule)));
+        (on.Volume - stands.Volume).ShouldBe(3 * 40 * ((0.9 * 15.1) + (0.45 * 1.0) + (3.1 * 0.4)), 15);
     }
 
     [Fact]

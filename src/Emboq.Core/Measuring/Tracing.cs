@@ -12,6 +12,9 @@ public static class Tracing
     /// <summary>The most points before it is simplified, and the most lines that are joined.</summary>
     private const int Most = 50_000, MostLines = 5_000;
 
+    /// <summary>From the origin of a drawing, mm.</summary>
+    private const double Farthest = 100_000;
+
     /// <summary>Takes it.</summary>
     /// <param name="name">Of the file.</param>
     /// <param name="drawing">What the file draws.</param>
@@ -21,8 +24,13 @@ public static class Tracing
     {
         if (drawing.Paths.Sum(p => p.Points.Count) is 0 or > Most)
         {
-            return new Problem(field, null, "The drawing has no line of which an outline could be made, or far too many.", "Leave only the outline in it.",
-                $"1 to {Most} points");
+            return Nothing(field);
+        }
+
+        if (drawing.Paths.SelectMany(p => p.Points).FirstOrDefault(p => !(Math.Abs(p.X) <= Farthest && Math.Abs(p.Y) <= Farthest)) is var far && far != default)
+        {
+            return new Problem(field, $"{far.X}, {far.Y}", "The drawing reaches further than any bench.", "Look at its unit, and at lines far off.",
+                $"{Figures.Mm(Farthest)} from its origin");
         }
 
         if (drawing.Paths.Count(p => !p.Closed) is > MostLines and var lines)
@@ -41,6 +49,11 @@ public static class Tracing
 
         var rings = loops.Where(l => l.Count > 2).Select(l => new LinearRing([.. l.Append(l[0]).Select(p => new Coordinate(p.X, p.Y))])).OrderByDescending(r =>
             Math.Abs(NetTopologySuite.Algorithm.Area.OfRingSigned(r.Coordinates))).ToList();
+        if (rings.Count == 0)
+        {
+            return Nothing(field);
+        }
+
         var largest = new Polygon(rings[0]);
         var around = rings.Skip(1).Count(r => !largest.EnvelopeInternal.Contains(r.EnvelopeInternal));
         var simple = (Polygon)new DouglasPeuckerSimplifier(largest) { DistanceTolerance = deviation, EnsureValidTopology = false }.GetResultGeometry();
@@ -52,6 +65,9 @@ public static class Tracing
         var taken = Taken(name, simple, deviation);
         return taken.Wrong(field) is { } wrong ? wrong : (taken, Says(drawing, rings.Count - 1 - around, around));
     }
+
+    private static Problem Nothing(string field) => new(field, null, "The drawing has no line of which an outline could be made, or far too many.",
+        "Leave only the outline in it.", $"1 to {Most} points");
 
     private static Traced Taken(string name, Polygon simple, double deviation)
     {

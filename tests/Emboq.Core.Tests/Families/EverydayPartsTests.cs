@@ -279,8 +279,10 @@ public sealed class EverydayPartsTests
         Hardware("cam-vice", "", ("work", Measuring.Places.Of("board")), ("pin", Measuring.Places.Of("pin"))).ShouldContain("20 mm from the drawer");
         // A plate of 8 mm and three times 4 mm in the edge.
         Hardware("flip-stop", "plate=8", ("pin", Measuring.Places.Of("pin"))).ShouldContain("20 mm from the drawer, into the table's edge");
+        // A roof of 7 mm and three times 4 mm in a shelf.
+        Hardware("clamp-rack", "", ("clamp", Measuring.Places.Of("lipped"))).ShouldContain("20 mm from the drawer, into the shelf");
         FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray",
-            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge", "faceplate", "leg-hinge", "cam-vice", "flip-stop"]);
+            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge", "faceplate", "leg-hinge", "cam-vice", "flip-stop", "clamp-rack"]);
     }
 
     [Theory]
