@@ -14,7 +14,8 @@ public sealed class DrawingFileTests
     private static string Svg(string body, string size = "width=\"100mm\" height=\"100mm\" viewBox=\"0 0 100 100\"") =>
         $"<?xml version=\"1.0\"?><!DOCTYPE svg><svg xmlns=\"http://www.w3.org/2000/svg\" {size}>{body}</svg>";
 
-    private static string Dxf(string entities, string unit = "4", string tables = "") => string.Join("\n", ($"0 SECTION 2 HEADER 9 $INSUNITS 70 {unit} 0 ENDSEC "
+    private static string Dxf(string entities, string unit = "4", string tables = "") => string.Join("\n",
+        ($"0 SECTION 2 HEADER 9 $INSUNITS 70 {unit} 0 ENDSEC "
         + (tables.Length > 0 ? $"0 SECTION 2 TABLES {tables} 0 ENDSEC " : "") + $"0 SECTION 2 ENTITIES {entities} 0 ENDSEC 0 EOF").Split(' '));
 
     private static double Area(DrawnPath path) => Math.Abs(new Profile(path.Points).Area);

@@ -91,6 +91,21 @@ public sealed class StlFileTests : IAsyncLifetime
         }, iter: int.Parse(Environment.GetEnvironmentVariable("EMBOQ_ADAPTERS") ?? "12", System.Globalization.CultureInfo.InvariantCulture), threads: 1);
     }
 
+    /// <summary>Five notches take 16 mm of an outline: more than the flat of a small duct is long.</summary>
+    [Theory]
+    [InlineData(20)]
+    [InlineData(23.342)]
+    [InlineData(41)]
+    public async Task Rings_of_a_small_duct_stay_whole(double width)
+    {
+        var family = FamilyList.Find("hose-adapter")!;
+        var entries = new Dictionary<string, string> { ["firstJoin"] = "inside", ["wall"] = "1.4", ["firstHold"] = "plain" };
+        var places = new Dictionary<string, Interface> { ["first"] = Duct(width), ["second"] = Workshop.Tube("b", 60, 60, 60) };
+        var design = family.Design(new(ParameterValues.Read(family.Parameters, entries).Value, places, Workshop.Process, []));
+        var ladder = design.Proofs.Single(p => p.Key == "ladder-first").Solid;
+        Admesh.Judge(StlFile.Write(await Mesh(ladder), "ladder")).Parts.ShouldBe(5);
+    }
+
     [Fact]
     public void Volumes_of_plain_adapters_are_what_the_ledger_says()
     {

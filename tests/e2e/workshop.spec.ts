@@ -138,11 +138,11 @@ test('an unknown address leads back', async ({ page }) => {
 
 test('finding leads to a machine by any word', async ({ page }) => {
   await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Next on the bench' })).toBeVisible()
   await page.keyboard.press('/')
+  const find = page.getByRole('dialog', { name: 'Find' })
+  await expect(find.getByLabel('Words to find')).toBeFocused()
   await page.keyboard.type('spigot')
-  await page
-    .getByRole('dialog', { name: 'Find' })
-    .getByRole('link', { name: /lathe hood spigot/ })
-    .click()
+  await find.getByRole('link', { name: /lathe hood spigot/ }).click()
   await expect(page.getByRole('heading', { name: 'Shaft lathe' })).toBeVisible()
 })

@@ -123,7 +123,8 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
         ["will not start", "needs force", "firm by hand", "slides", "lifts"])
     { Key = "key-height", Joint = "key in the height of its channel" };
 
-    private static readonly SeatWords[] All = [Cuff, Clamp, Rods, Cradle, Socket, Saddle, Hinge, Cam, Pivot, Leg, Boss, Thread, Pocket, Rail, KeyAcross, KeyInHeight];
+    private static readonly SeatWords[] All = [Cuff, Clamp, Rods, Cradle, Socket, Saddle, Hinge, Cam, Pivot, Leg, Boss, Thread, Pocket, Rail, KeyAcross,
+        KeyInHeight];
 
     /// <summary>The words under a key; of what nobody knows those of a cuff.</summary>
     public static SeatWords Of(string? key) => All.FirstOrDefault(w => w.Key == key) ?? Cuff;

@@ -21,7 +21,8 @@ public sealed record InterfaceKind(string Key, string Name, IReadOnlyList<Dimens
     /// <summary>The machine's side as a body, or <c>null</c> while it lacks a needed size or has none.</summary>
     public Func<Sizes, Solid?> Shape { get; init; } = _ => null;
 
-    /// <summary>Its outline seen from above, once around, or <c>null</c> while something of it is missing; <c>null</c> itself for kinds that have none.</summary>
+    /// <summary>Its outline seen from above, once around, or <c>null</c> while something of it is missing; <c>null</c> itself for kinds that have
+    /// none.</summary>
     public Func<Sizes, Profile?>? Outline { get; init; }
 
     /// <summary>Whether its outline is taken from a drawing.</summary>

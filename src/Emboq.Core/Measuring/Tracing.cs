@@ -76,7 +76,8 @@ public static class Tracing
         return new(name, deviation, [.. NetTopologySuite.Algorithm.Orientation.IsCCW(simple.ExteriorRing.Coordinates) ? points : points.Reverse()]);
     }
 
-    private static string Says(DrawnLines drawing, int within, int beside) => $"Its numbers were taken for {drawing.Unit}; a reading across it settles the scale."
+    private static string Says(DrawnLines drawing, int within, int beside) =>
+        $"Its numbers were taken for {drawing.Unit}; a reading across it settles the scale."
         + (within > 0 ? $" {(within == 1 ? "One smaller outline" : $"{within} smaller outlines")} within it {(within == 1 ? "was" : "were")} left away." : "")
         + (beside > 0 ? $" {(beside == 1 ? "One smaller outline" : $"{beside} smaller outlines")} beside it {(beside == 1 ? "was" : "were")} left away." : "")
         + (drawing.Left.Length > 0 ? $" Left away too: {drawing.Left}." : "");

@@ -66,7 +66,8 @@ internal static class Curves
     /// <param name="points">Its control points.</param>
     /// <param name="weights">One for each, or none.</param>
     /// <param name="scale">mm for each unit.</param>
-    public static IReadOnlyList<Point2> Spline(int degree, IReadOnlyList<double> knots, IReadOnlyList<Point2> points, IReadOnlyList<double> weights, double scale)
+    public static IReadOnlyList<Point2> Spline(int degree, IReadOnlyList<double> knots, IReadOnlyList<Point2> points, IReadOnlyList<double> weights,
+        double scale)
     {
         var found = new List<Point2>();
         for (var span = degree; span < points.Count; span++)
@@ -90,7 +91,8 @@ internal static class Curves
 
         Point2 At(int span, double t)
         {
-            var d = Enumerable.Range(0, degree + 1).Select(j => points[j + span - degree] is var p && (weights.Count > 0 ? weights[j + span - degree] : 1) is var w
+            var d = Enumerable.Range(0, degree + 1).Select(j => points[j + span - degree] is var p && (weights.Count > 0 ? weights[j + span - degree]
+                : 1) is var w
                 ? (X: p.X * w, Y: p.Y * w, W: w) : default).ToArray();
             for (var r = 1; r <= degree; r++)
             {

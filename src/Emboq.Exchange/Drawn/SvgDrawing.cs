@@ -6,7 +6,8 @@ using SkiaSharp;
 
 namespace Emboq.Exchange.Drawn;
 
-/// <summary>Reads the paths and simple shapes of an SVG file, moved and turned as it says. Text, pictures and what is only referred to draw no outline.</summary>
+/// <summary>Reads the paths and simple shapes of an SVG file, moved and turned as it says. Text, pictures and what is only referred to draw no
+/// outline.</summary>
 public static partial class SvgDrawing
 {
     private const double Inch = 25.4, Pixel = Inch / 96;
@@ -26,7 +27,8 @@ public static partial class SvgDrawing
     private static readonly HashSet<string> Shapes = ["path", "rect", "circle", "ellipse", "polygon", "polyline", "line"];
 
     /// <summary>What holds things that are not drawn where they stand.</summary>
-    private static readonly HashSet<string> Unseen = ["defs", "clipPath", "mask", "symbol", "pattern", "marker", "metadata", "title", "desc", "style", "script"];
+    private static readonly HashSet<string> Unseen = ["defs", "clipPath", "mask", "symbol", "pattern", "marker", "metadata", "title", "desc", "style",
+        "script"];
 
     /// <summary>What is seen and draws no outline.</summary>
     private static readonly HashSet<string> NoLine = ["text", "image", "foreignObject"];
@@ -58,7 +60,8 @@ public static partial class SvgDrawing
             var (scale, unit) = Scale(root);
             var paths = new List<DrawnPath>();
             Walk(root, SKMatrix.Identity, scale, paths, 0);
-            return new DrawnLines(paths, unit, string.Join(", ", root.Descendants().Select(e => e.Name.LocalName).Where(NoLine.Contains).GroupBy(n => n).Select(g =>
+            return new DrawnLines(paths, unit, string.Join(", ", root.Descendants().Select(e => e.Name.LocalName).Where(NoLine.Contains).GroupBy(n =>
+                n).Select(g =>
                 $"{g.Count()} {g.Key}")));
         }
         catch (FormatException e)

@@ -162,7 +162,8 @@ internal static class CardEndpoints
             .Select(d => (d.Name, Unit: Accesses.UnitOf(d.Access), A: mine[d.Key], B: theirs[d.Key]))
             .Where(d => d.A is not null && d.B is not null && Math.Abs(d.A.Value - d.B.Value) > 2 * (d.A - d.B).StandardUncertainty + 1e-9)
             .Select(d => $"{d.Name}: {QuantityText.Metric(d.A!.Value, d.Unit)} here, {QuantityText.Metric(d.B!.Value, d.Unit)} on the card").ToList();
-        return new(place.Name, kind.Name, differences.Count > 0 ? "differs" : place.Readings.All(r => IsHere(here, r)) && (place.Outline is not { } drawn || IsOutlined(here, drawn)) ? "same" : "more", differences);
+        return new(place.Name, kind.Name, differences.Count > 0 ? "differs" : place.Readings.All(r => IsHere(here,
+            r)) && (place.Outline is not { } drawn || IsOutlined(here, drawn)) ? "same" : "more", differences);
     }
 
     private static async Task<Machine?> Named(NpgsqlDataSource database, MachineCard card, CancellationToken stop) =>

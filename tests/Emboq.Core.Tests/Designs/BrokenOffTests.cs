@@ -5,7 +5,11 @@ public sealed class BrokenOffTests
     private static Design Bracket(string under, string roofs = "none")
     {
         var family = FamilyList.Find("bracket")!;
-        return family.Design(new(ParameterValues.Read(family.Parameters, new Dictionary<string, string> { [CornerPads.Key] = under, [RoofRibs.Key] = roofs }).Value,
+        return family.Design(new(ParameterValues.Read(family.Parameters, new Dictionary<string, string>
+        {
+            [CornerPads.Key] = under,
+            [RoofRibs.Key] = roofs
+        }).Value,
             new Dictionary<string, Interface>(), Workshop.Exact, []));
     }
 

@@ -74,7 +74,8 @@ internal static class Places
     }
 
     /// <summary>A hook, 80 × 30.</summary>
-    public static Traced Hook { get; } = new("hook.svg", 0.1, [new(0, 8), new(10, 0), new(60, 4), new(80, 0), new(80, 30), new(66, 30), new(64, 14), new(12, 18)]);
+    public static Traced Hook { get; } = new("hook.svg", 0.1, [new(0, 8), new(10, 0), new(60, 4), new(80, 0), new(80, 30), new(66, 30), new(64, 14), new(12,
+        18)]);
 
     public static Sizes SizesOf(string kind) => new(Of(kind));
 }

@@ -45,7 +45,8 @@ public sealed class TracingTests
     [Fact]
     public void What_is_left_lies_within_the_deviation()
     {
-        var round = new DrawnPath([.. Enumerable.Range(0, 2000).Select(i => i * Math.PI / 1000).Select(a => new Point2(20 * Math.Cos(a), 20 * Math.Sin(a)))], true);
+        var round = new DrawnPath([.. Enumerable.Range(0, 2000).Select(i => i * Math.PI / 1000).Select(a => new Point2(20 * Math.Cos(a), 20 * Math.Sin(a)))],
+            true);
         var outline = Traced(0.1, round).Value.Outline;
         outline.Points.Count.ShouldBeInRange(16, 60);
         outline.Points.ShouldAllBe(p => Math.Abs(double.Hypot(p.X - 20, p.Y - 20) - 20) < 0.11);

@@ -76,7 +76,8 @@ internal static class Specs
 
     /// <summary>What must be read of a measured outline.</summary>
     public static string[] PointsOf(Brief brief) => brief.Interfaces.GetValueOrDefault(Section.Key) is not { } place ? []
-        : place.Kind.IsTraced ? ["overall"] : [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "x"), place.Kind.Item.KeyOf(i, "y") })];
+        : place.Kind.IsTraced ? ["overall"] : [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "x"),
+            place.Kind.Item.KeyOf(i, "y") })];
 
     /// <summary>What wood screws go into.</summary>
     public static ParameterSpec Board { get; } = Length("board", "Wood behind it", 18, 3, 200,

@@ -49,16 +49,49 @@ internal static class AdapterLadder
         var over = end.Parameters.Join == Join.Over;
         var face = over ? outside : inside;
         var deep = Math.Min(NotchRadius, (outside - inside) / 2);
-        var notch = new Solid.Cylinder(NotchRadius, 3 * AdapterShape.RingHeight).At(face + (over ? NotchRadius - deep : deep - NotchRadius), 0,
-            -AdapterShape.RingHeight);
-        var notched = Enumerable.Range(0, number).Aggregate(ring, (body, i) => body - Beside(end, notch, face, i - ((number - 1) / 2.0)));
+        var notch = new Solid.Cylinder(NotchRadius, 3 * AdapterShape.RingHeight).At(0, 0, -AdapterShape.RingHeight);
+        var off = over ? NotchRadius - deep : deep - NotchRadius;
+        var notched = Enumerable.Range(0, number).Aggregate(ring, (body, i) => body - Beside(end, notch, face, off, i - ((number - 1) / 2.0)));
         return over || inside > 2 * Tab ? notched + Number(face, over, number) : notched;
     }
 
-    /// <summary>Notches follow a round, and stand side by side on a flat.</summary>
-    private static Solid Beside(EndReckoning end, Solid notch, double face, double place) => end.Duct is null
-        ? notch.Spun(place * 4 * NotchRadius / face * 180 / Math.PI)
-        : notch.At(0, place * 4 * NotchRadius, 0);
+    /// <summary>Notches follow the outline, whichever it is, and stand off it by so much.</summary>
+    private static Solid Beside(EndReckoning end, Solid notch, double face, double off, double place)
+    {
+        if (end.Duct is null)
+        {
+            return notch.At(face + off, 0, 0).Spun(place * 4 * NotchRadius / face * 180 / Math.PI);
+        }
+
+        var (at, way) = Along(AdapterOutline.Face(end, 2 * face), place * 4 * NotchRadius);
+        return notch.At(at.X + (way.Y * off), at.Y - (way.X * off), 0);
+    }
+
+    /// <summary>The point so far along an outline, counter-clockwise from where it crosses the x axis on the right, and the way that it runs there.</summary>
+    private static (Point2 At, Point2 Way) Along(Profile outline, double far)
+    {
+        var corners = outline.Points;
+        var sides = corners.Select((c, i) => (From: c, To: corners[(i + 1) % corners.Length])).ToList();
+        var i = sides.FindIndex(s => s.From.Y <= 0 && s.To.Y > 0 && s.From.X + s.To.X > 0);
+        var left = far + (Distance(sides[i]) * -sides[i].From.Y / (sides[i].To.Y - sides[i].From.Y));
+        while (left < 0)
+        {
+            i = (i + sides.Count - 1) % sides.Count;
+            left += Distance(sides[i]);
+        }
+
+        while (left > Distance(sides[i]))
+        {
+            left -= Distance(sides[i]);
+            i = (i + 1) % sides.Count;
+        }
+
+        var ((from, to), length) = (sides[i], Distance(sides[i]));
+        var way = new Point2((to.X - from.X) / length, (to.Y - from.Y) / length);
+        return (new(from.X + (way.X * left), from.Y + (way.Y * left)), way);
+    }
+
+    private static double Distance((Point2 From, Point2 To) side) => double.Hypot(side.To.X - side.From.X, side.To.Y - side.From.Y);
 
     private static Solid Bare(EndReckoning end, double inside, double outside)
     {

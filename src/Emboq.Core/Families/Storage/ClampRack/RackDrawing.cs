@@ -9,7 +9,8 @@ internal static class RackDrawing
         var (low, under, tall, pitch) = (r.Lips.Value, r.Under, r.Tall, r.Pitch.Value);
         var shown = Math.Min(2, r.Count);
         var right = ((shown - 1) * pitch) + (r.Block / 2) + r.Ear;
-        var sheet = new Sheet().Box(Matter.Machine, (-r.Block / 2) - r.Ear - 6, tall, right + 6, tall + 12).Box(Matter.Part, (-r.Block / 2) - r.Ear, under, right,
+        var sheet = new Sheet().Box(Matter.Machine, (-r.Block / 2) - r.Ear - 6, tall, right + 6, tall + 12).Box(Matter.Part, (-r.Block / 2) - r.Ear, under,
+            right,
             tall);
         for (var i = 0; i < shown; i++)
         {

@@ -76,7 +76,7 @@ internal sealed record RackReckoning
         new((Long / 2) - Screw.Reach, Depth.Value / 2),
     ];
 
-    public bool Built => Web.Drawn.Value > 0.5 && Lip.Drawn.Value > Web.Drawn.Value + 1 && Depth.Value >= Ear;
+    public bool Built => Web.Drawn.Value > 0.5 && Lip.Drawn.Value > Web.Drawn.Value + 1;
 
     public static RackReckoning Of(Brief brief, Ledger ledger)
     {

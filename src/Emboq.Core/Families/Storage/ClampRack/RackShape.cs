@@ -82,7 +82,8 @@ internal static class RackShape
     {
         var (x, y) = (r.At.First(), r.Depth.Value / 2);
         yield return new("part", "chamber", r.Lip.Drawn.Value, new(x, y + 0.01, r.Lips.Value + (r.High.Drawn.Value / 2)), Axis.X);
-        yield return new("part", "height of the chamber", r.High.Drawn.Value, new(x + (r.Lip.Drawn.Value / 2) - 0.3, y, r.Lips.Value + (r.High.Drawn.Value / 2)),
+        yield return new("part", "height of the chamber", r.High.Drawn.Value, new(x + (r.Lip.Drawn.Value / 2) - 0.3, y,
+            r.Lips.Value + (r.High.Drawn.Value / 2)),
             Axis.Z);
         yield return new("part", "slot below the chamber", r.Web.Drawn.Value, new(x, y + 0.01, r.Lips.Value / 2), Axis.X);
         foreach (var s in r.ScrewsAt)

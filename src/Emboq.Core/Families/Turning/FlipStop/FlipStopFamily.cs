@@ -52,7 +52,8 @@ public static class FlipStopFamily
             Specs.Choice("across", "The arm on its screw", "slide", "How close it turns.",
                 [.. FitClasses.All.Where(f => f.Key is "slide" or "moving").Select(f => new ParameterOption(f.Key, f.Name))]),
             Specs.Length("clearance", "Clearance on the screw", null, 0, 3, "On its diameter. Left open, the fit decides.", 0.05),
-            Specs.Choice("thread", "Its screw's thread is", "metric", "A cap screw and a washer from in front, into a self-locking nut at the back: the size that it "
+            Specs.Choice("thread", "Its screw's thread is", "metric",
+                "A cap screw and a washer from in front, into a self-locking nut at the back: the size that it "
                 + "measures.", new ParameterOption("metric", "metric"), new ParameterOption("inch", "in inches")),
             Specs.Choice("woodScrew", "Screws", "4 mm", "Countersunk, two into the table's edge.", Hardware.WoodScrews),
             TableThick.Spec, Way.Spec, .. MakeOrBuy.Specs,

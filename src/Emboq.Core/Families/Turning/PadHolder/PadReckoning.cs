@@ -86,7 +86,8 @@ internal sealed record PadReckoning
         }
 
         var socket = held == PadHeld.Thread ? SpindleSocket.Of(brief, ledger) : null;
-        var centred = held != PadHeld.Thread && brief.Interfaces.GetValueOrDefault("centre") is { } centre ? Fitted.Reckon(new("centre", "diameter", Surface.HoleUpright,
+        var centred = held != PadHeld.Thread && brief.Interfaces.GetValueOrDefault("centre") is { } centre ? Fitted.Reckon(new("centre", "diameter",
+            Surface.HoleUpright,
             FitClasses.Of(p.Choice("centreFit")), null, "recess for the boss")
         { Words = SeatWords.Boss }, centre, brief.Fits, brief.Tries, ledger) : null;
         var deep = centred is null ? 0 : ledger.Add("bossDeep", "boss goes in", Given("bossDeep", "boss goes in", Unit.Millimetre), "From its back.").Value;
@@ -129,7 +130,8 @@ internal sealed record PadReckoning
         var whole = ledger.Add("mass", "weight with its screws", print + screws, "What the scale will say.");
         var speed = p.Number("speed")!.Value;
         var orbit = Given("orbit", "orbit", Unit.Millimetre);
-        var play = centred?.Realised ?? socket?.Register?.Realised ?? socket?.Thread.Realised ?? Quantity.RuleOfThumb("play of screws in their holes", 0.4, Unit.Millimetre,
+        var play = centred?.Realised ?? socket?.Register?.Realised ?? socket?.Thread.Realised ?? Quantity.RuleOfThumb("play of screws in their holes", 0.4,
+            Unit.Millimetre,
             "Nothing but its screws centres it; common practice, no published source.");
         var off = Quantity.Abs(target is null ? 0 * whole : whole - target) * orbit;
         var has = ledger.Add("unbalance", "unbalance", off + (whole * Quantity.Max(play, 0 * play) / 2),
@@ -149,7 +151,8 @@ internal sealed record PadReckoning
             Circle = circle,
             Count = count,
             Socket = socket,
-            Screw = tried is null ? null : ScrewHole.Counterbored(PartBodies.Scope(brief, ledger, "screw", "screw"), size, thick.Value + high.Value - (held == PadHeld.Boss
+            Screw = tried is null ? null : ScrewHole.Counterbored(PartBodies.Scope(brief, ledger, "screw", "screw"), size,
+                thick.Value + high.Value - (held == PadHeld.Boss
                 ? deep : 0), lie),
             Size = size,
             Recess = recess,
