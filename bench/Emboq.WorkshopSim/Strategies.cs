@@ -100,7 +100,8 @@ internal sealed class Emboq(bool withHistory) : IStrategy
         fits.Touching(new(Machine(job), job.Face, Quantity.Chosen("clearance", job.Fit.Clearance, Unit.Millimetre), fits, "seat"), []).Value;
 
     private Quantity Machine(Job job) => Quantity.Input("machine", job.Read, Unit.Millimetre, new Provenance.Measured("caliper"),
-        (new Source("instrument/caliper", "caliper", Caliper.MaximumPermissibleError / Math.Sqrt(3), Kind: SourceKind.Measuring), 1), (new Source($"read/{jobs}", "reading", 0.01), 1));
+        (new Source("instrument/caliper", "caliper", Caliper.MaximumPermissibleError / Math.Sqrt(3), Kind: SourceKind.Measuring), 1),
+            (new Source($"read/{jobs}", "reading", 0.01), 1));
 
     private IReadOnlyList<TriedPrint> Prints(Truth truth, Job job, IReadOnlyList<Outcome> prints) => [.. prints.Select((p, i) => new TriedPrint($"{jobs}/{i}",
         $"print {i}", truth.Setups[job.Setup], job.Face, p.Drawn, Machine(job), SeatWords.Cuff, [p.Felt], [(p.Read, Caliper)]))];

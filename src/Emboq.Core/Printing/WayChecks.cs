@@ -8,15 +8,9 @@ public static class WayChecks
     /// <summary>Pieces smaller than this are specks that the next layer carries, mm².</summary>
     private const double Speck = 1;
 
-    /// <summary>A line with one end in the air hangs a little by this, and falls past the other, mm.</summary>
-    internal const double HangsAtAll = 4;
-
-    private const double HangsClean = 1.2;
-
-    /// <summary>A line carried at both ends bridges cleanly up to the one, with a rough underside up to the other, mm.</summary>
-    internal const double BridgesClean = 10;
-
-    private const double BridgesAtAll = 30;
+    /// <summary>A line with one end in the air falls past the one, and hangs a little past the other; one that is carried at both ends bridges cleanly up to
+    /// the third, and not past the last, mm.</summary>
+    internal const double HangsAtAll = 4, HangsClean = 1.2, BridgesClean = 10, BridgesAtAll = 30;
 
     /// <summary>Times as high as its foot is wide: steady, and knocked over.</summary>
     private const double Steady = 4, Tall = 15;

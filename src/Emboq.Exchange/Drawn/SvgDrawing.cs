@@ -96,7 +96,8 @@ public static partial class SvgDrawing
             var matrix = above.PreConcat(Matrix((string?)child.Attribute("transform") ?? "", child));
             if (child.Name.LocalName == "use")
             {
-                throw new FormatException($"The <use> in line {Line(child)} stands for something that is drawn elsewhere: unlink it, so that it is drawn there.");
+                throw new FormatException($"The <use> in line {Line(child)} stands for something that is drawn elsewhere: unlink it, so that "
+                    + "it is drawn there.");
             }
 
             if (Shapes.Contains(child.Name.LocalName))

@@ -1,3 +1,4 @@
+using Emboq.Core.Families.Storage.ClampRack;
 using static Emboq.Core.Tests.Families.Mounts;
 
 namespace Emboq.Core.Tests.Families;
@@ -55,6 +56,19 @@ public sealed class ClampRackTests
 
     [Fact]
     public void Lips_too_narrow_to_hang_by_are_refused() => Of(Design("", Bar.Replace("lip 24", "lip 11")), "hangs").Verdict.ShouldBe(Verdict.Stop);
+
+    /// <summary>Chambers as near as their walls let them be stand in one block: its outline touches itself nowhere.</summary>
+    [Theory]
+    [InlineData(20)]
+    [InlineData(70)]
+    public void Blocks_that_meet_are_one(double wide)
+    {
+        var family = FamilyList.Find("clamp-rack")!;
+        var r = RackReckoning.Of(new(ParameterValues.Read(family.Parameters, new Dictionary<string, string> { ["gap"] = "0", ["many"] = "3" }).Value,
+            new Dictionary<string, Interface> { ["clamp"] = Measuring.Places.Of(KindList.Of("lipped"), Bar.Replace("wide 70", $"wide {wide}")) }, Tough, []),
+            new());
+        Outlines.Crossing(RackShape.Section(r, r.At, r.Long, r.Lip.Drawn.Value, r.Web.Drawn.Value).Points).ShouldBeNull();
+    }
 
     [Fact]
     public void The_next_sample_is_wider_and_deeper()

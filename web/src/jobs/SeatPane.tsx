@@ -29,7 +29,7 @@ export function SeatPane({ error, stale, mode, onMode }: SeatPaneProps) {
   const work = useWork()
   const { design } = work
   const onBed = work.station === 'prove' || work.station === 'print'
-  const bodies = useMemo(() => standingOf(design?.bodies ?? []), [design?.bodies])
+  const bodies = useMemo(() => shownOf(design?.bodies ?? []), [design?.bodies])
   return (
     <section className="flex min-h-0 min-w-0 flex-col" aria-label="Seat drawing" data-stale={stale}>
       <div className="flex flex-wrap items-center gap-1 px-4 pt-2">
@@ -68,5 +68,5 @@ export function SeatPane({ error, stale, mode, onMode }: SeatPaneProps) {
 }
 
 /** Where pieces are shown as they lie on the bed, they are not shown as they stand too. */
-const standingOf = (bodies: readonly BodyView[]) =>
+const shownOf = (bodies: readonly BodyView[]) =>
   bodies.some((b) => b.role === 'lying') ? bodies.filter((b) => b.role === 'lying') : bodies

@@ -27,18 +27,17 @@ internal static class RackShape
     private static Solid Along(Profile section, double deep) => new Solid.Extruded(section, deep).Tipped(90).At(0, deep, 0);
 
     /// <summary>Blocks with a chamber and a slot below it, under one roof; x and z.</summary>
-    private static Profile Section(RackReckoning r, IEnumerable<double> at, double along, double lip, double web)
+    internal static Profile Section(RackReckoning r, IEnumerable<double> at, double along, double lip, double web)
     {
         var (low, under, block) = (r.Lips.Value, r.Under, lip + (2 * r.Wall.Value));
         var corners = new List<Point2> { new(-along / 2, under) };
         foreach (var x in at)
         {
             var left = x - (block / 2);
-            // Blocks that meet are one.
-            if (corners[^1].Y == 0 && left - corners[^1].X < 0.01)
+            // Blocks that meet are one: the end of the last one falls away.
+            if (corners.Count > 1 && left - corners[^1].X < 0.01)
             {
-                corners.RemoveAt(corners.Count - 1);
-                corners.RemoveAt(corners.Count - 1);
+                corners.RemoveRange(corners.Count - 2, 2);
             }
             else
             {
@@ -61,8 +60,8 @@ internal static class RackShape
             var block = lip + (2 * r.Wall.Value);
             return Along(Section(r, [0], block, lip, r.Web.Drawn.Value + (lip - r.Lip.Drawn.Value)), Sample + (2 * i)).Tipped(90).At(i * (block + 4), 0, 0);
         }).Aggregate((a, b) => a + b),
-            $"{r.Ladder.Count} chambers from {Figures.Mm(r.Ladder[0])} to {Figures.Mm(r.Ladder[^1])}, the shallowest has the narrowest: take the one that the bar "
-                + "slides into and does not rock in. It does not prove what the rail bears.")
+            $"{r.Ladder.Count} chambers from {Figures.Mm(r.Ladder[0])} to {Figures.Mm(r.Ladder[^1])}, the shallowest has the narrowest: take the one that "
+                + "the bar slides into and does not rock in. It does not prove what the rail bears.")
         { Seat = "clamp", Rungs = r.Ladder.Count };
     }
 

@@ -66,8 +66,8 @@ internal sealed record PlateReckoning
     public double RibRise => Math.Min(High - Plate.Value, RibReach * 1.2) * 0.95;
 
     /// <summary>Whether there is a plate at all.</summary>
-    public bool Built => Socket.Minor.Value > 3 && Socket.Depth - Socket.Mouth > Socket.Pitch.Value && Radius > Hub + 1 && Through < Socket.Minor.Value - 1
-        && Hub > Socket.Radius + 0.5 && Circle.Value / 2 > Hub && Circle.Value < Across.Value;
+    public bool Built => Socket.Built(Hub) && Radius > Hub + 1 && Through < Socket.Minor.Value - 1
+        && Circle.Value / 2 > Hub && Circle.Value < Across.Value;
 
     public static PlateReckoning Of(Brief brief, Ledger ledger)
     {

@@ -27,7 +27,8 @@ internal static class StopChecks
         var (has, called) = (r.Turns.Counterpart.Value, Hardware.Diameter(r.Screw).Value);
         yield return Judge.Of("pin.size", "screw as measured", Math.Abs(has - called) <= (0.08 * called) + 0.1,
             $"It is as thick as {Hardware.Name(r.Screw)} is.",
-            $"It measures {Figures.Mm(has)}: that is no {Hardware.Name(r.Screw)}, and its nut does not fit. Choose the sort of its thread, or measure it again.",
+            $"It measures {Figures.Mm(has)}: that is no {Hardware.Name(r.Screw)}, and its nut does not fit. "
+                + "Choose the sort of its thread, or measure it again.",
                 Verdict.Stop,
             Figures.Mm(has), $"{Figures.Mm(called)}, give or take {Figures.Mm((0.08 * called) + 0.1)}", "Tables of threads.");
         var least = r.Turns.Realised.Value - (2 * r.Turns.Realised.StandardUncertainty);

@@ -112,10 +112,7 @@ internal static class PadChecks
 
         if (r.Socket is { } socket)
         {
-            var wall = Math.Max(3, 2 * socket.Pitch.Value);
-            yield return Judge.AtLeast("boss.thread", "boss around the thread", boss - socket.Radius, wall, "Enough stays around it.",
-                "The thread leaves too thin a boss.", Verdict.Stop, "Common practice, no published source.",
-                PadHolderFamily.Boss.To(Math.Ceiling(2 * (socket.Radius + wall)), "Make the boss {0} across"));
+            yield return socket.HubCheck(boss, radius => PadHolderFamily.Boss.To(Math.Ceiling(2 * radius), "Make the boss {0} across"));
             yield return Judge.AtLeast("boss.floor", "disc in front of the spindle's end", r.High - socket.Depth, PadReckoning.UnderHead,
                 "Enough stays in front of it.", "The spindle nearly comes through to the pad.", Verdict.Stop, "Common practice, no published source.",
                 PadHolderFamily.BossHigh.To(Math.Ceiling(socket.Depth + PadReckoning.UnderHead - r.Thick.Value), "Make the boss {0} high"));

@@ -65,15 +65,14 @@ internal sealed record PadReckoning
 
     public double High => Thick.Value + Boss.High.Value;
 
-    public bool Built => Across.Value > Boss.Across.Value && (Socket is null || (Socket.Minor.Value > 3 && Socket.Depth - Socket.Mouth > Socket.Pitch.Value
-            && Boss.Across.Value / 2 > Socket.Radius + 0.5 && Socket.Depth < High - 1))
+    public bool Built => Across.Value > Boss.Across.Value && (Socket is null || (Socket.Built(Boss.Across.Value / 2) && Socket.Depth < High - 1))
         && (Screw is null || Boss.Across.Value / 2 > (Circle.Value / 2) + Screw.Bore / 2)
         && (Centred is null || (Centred.Drawn.Value < Boss.Across.Value - 1 && Deep < High - 1));
 
     public static PadReckoning Of(Brief brief, Ledger ledger)
     {
         var (p, process) = (brief.Parameters, brief.Process);
-        var held = PadHolderFamily.Held.Read(p, new Ledger());
+        var held = PadHolderFamily.Held.Read(p, ledger);
         var (way, size) = (PadHolderFamily.Way.Read(p, ledger), p.Choice("screw"));
         Quantity Given(string key, string name, Unit unit) => Quantity.Chosen(name, p.Number(key)!.Value, unit);
         var (across, boss, high) = (PadHolderFamily.Across.Read(p, ledger), PadHolderFamily.Boss.Read(p, ledger), PadHolderFamily.BossHigh.Read(p, ledger));

@@ -57,6 +57,10 @@ internal sealed record SpindleSocket
     /// <summary>Thread that holds, along the spindle, mm.</summary>
     public double Engaged => Math.Max(0, Long.Value - Mouth - (PrintedThread.Rim(Thread.Drawn.Value) - (Minor.Value / 2)));
 
+    /// <summary>Whether there is something to build.</summary>
+    /// <param name="hub">Radius of what is around it, mm.</param>
+    public bool Built(double hub) => Minor.Value > 3 && Depth - Mouth > Pitch.Value && hub > Radius + 0.5;
+
     /// <summary>Reckons it.</summary>
     public static SpindleSocket Of(Brief brief, Ledger ledger)
     {
@@ -138,12 +142,18 @@ internal sealed record SpindleSocket
     /// <summary>Whether enough stays around register and chamfer.</summary>
     /// <param name="hub">Its radius, mm.</param>
     /// <param name="wall">Of the thread: what makes it thicker.</param>
-    public Check HubCheck(double hub, Decision<Quantity> wall)
+    public Check HubCheck(double hub, Decision<Quantity> wall) =>
+        HubCheck(hub, radius => wall.To(Math.Ceiling(radius - (Thread.Drawn.Value / 2)), "Make the wall {0}"));
+
+    /// <summary>Likewise.</summary>
+    /// <param name="hub">Its radius, mm.</param>
+    /// <param name="thicker">What makes it as thick as it must be, by the radius that suffices, mm.</param>
+    public Check HubCheck(double hub, Func<double, Remedy> thicker)
     {
         var least = Math.Max(3, 2 * Pitch.Value);
         return Judge.AtLeast("hub.wall", "hub around the register", hub - Radius, least, "Enough stays around it.",
             "Register and chamfer leave too thin a hub: a thicker wall.", Verdict.Stop, "Common practice, no published source.",
-            wall.To(Math.Ceiling(Radius + least - (Thread.Drawn.Value / 2)), "Make the wall {0}"));
+            thicker(Radius + least));
     }
 
     /// <summary>Test nuts of the thread alone, each a little higher than the last.</summary>

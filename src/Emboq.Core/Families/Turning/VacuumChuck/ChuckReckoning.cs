@@ -74,7 +74,7 @@ internal sealed record ChuckReckoning
 
     public double GrooveDeep => 0.7 * Cord;
 
-    public bool Built => Socket.Minor.Value > 3 && Socket.Depth - Socket.Mouth > Socket.Pitch.Value && Hub > Socket.Radius + 0.5
+    public bool Built => Socket.Built(Hub)
         && Edges.Inner > (Airway.Value / 2) + 0.5
         && Airway.Value / 2 < Funnel && Seat.Slope >= TurnedSeat.Steepest;
 
