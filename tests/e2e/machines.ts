@@ -17,3 +17,11 @@ export async function addMachine(page: Page, machine: string, place: string, kin
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByRole('heading', { name: place })).toBeVisible()
 }
+
+/** Sends the reading that was typed, and waits until it is taken or refused. */
+export async function enterReading(page: Page) {
+  const answered = page.waitForResponse((r) => r.request().method() === 'POST' && r.url().endsWith('/readings'))
+  await page.keyboard.press('Enter')
+  await answered
+  await expect(page.getByRole('button', { name: 'Take the reading' }).locator('xpath=ancestor::form')).toHaveAttribute('aria-busy', 'false')
+}

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { Ajv2020 } from 'ajv/dist/2020'
 import { expect, test, type Page } from '@playwright/test'
-import { addMachine, dimension as dimensionOf } from './machines'
+import { addMachine, dimension as dimensionOf, enterReading } from './machines'
 
 const unique = Date.now().toString(36)
 
@@ -305,8 +305,7 @@ test('a round place read at several angles tells how far it is from round', asyn
     await page.getByText('Remark, or the angle around a round place').click()
     await page.getByLabel('At which angle, degrees').fill(angle)
     await page.getByLabel('Reading of diameter').fill(value)
-    await page.keyboard.press('Enter')
-    await expect(page.getByLabel('Reading of diameter')).toHaveValue('')
+    await enterReading(page)
   }
   await dimensionOf(page, /^diameter/).click()
   await expect(page.getByText('Out of round by 0.40 mm, widest at 0°.')).toBeVisible()

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { readFile } from 'node:fs/promises'
-import { addMachine, dimension as dimensionOf } from './machines'
+import { addMachine, dimension as dimensionOf, enterReading } from './machines'
 import { readStl } from './stl'
 
 const unique = Date.now().toString(36)
@@ -12,8 +12,7 @@ async function measure(page: Page, machine: string, place: string, readings: rea
     for (const value of values) {
       await dimensionOf(page, dimension).click()
       await page.keyboard.type(value)
-      await page.keyboard.press('Enter')
-      await expect(page.getByLabel(/^Reading of/)).toHaveValue('')
+      await enterReading(page)
     }
   }
 }

@@ -25,13 +25,20 @@ export type ReadingEntryProps = {
   readonly onMoveOn: () => void
 }
 
+type Entry = { readonly text: string; readonly remark: string; readonly direction: string }
+
+const nothing: Entry = { text: '', remark: '', direction: '' }
+
 const examples: Readonly<Partial<Record<Access, string>>> = { angle: "25.5 or 25° 30'", mass: '130 g, 0.9 kg, 2 lb 3 oz', count: '8' }
 
 /** One large field. A caliper that types digits and Enter is all it needs. */
 export function ReadingEntry({ place, dimension, start, device, onDevice, onTaken, onMoveOn }: ReadingEntryProps) {
-  const [text, setText] = useState(start ?? '')
-  const [remark, setRemark] = useState('')
-  const [direction, setDirection] = useState('')
+  const [entry, setEntry] = useState<Entry>({ ...nothing, text: start ?? '' })
+  const latest = useRef(entry)
+  const change = (next: Entry) => {
+    latest.current = next
+    setEntry(next)
+  }
   const best = dimension.ways.find((w) => w.readings[0]?.dimension === dimension.key)?.readings[0]?.instrument
   const [instrument, setInstrument] = useInstrument(dimension.access, best)
   const field = useRef<HTMLInputElement>(null)
@@ -46,7 +53,7 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
     if (start !== null && !waits) field.current?.focus()
   }, [start, waits])
   const take = useMutation({
-    mutationFn: (reading: { readonly text: string; readonly instrument: string }) =>
+    mutationFn: ({ direction, ...reading }: Entry & { readonly instrument: string }) =>
       got(
         api.POST('/api/interfaces/{id}/readings', {
           params: { path: { id: place.id } },
@@ -54,22 +61,30 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
             dimension: dimension.key,
             ...reading,
             leading,
-            remark,
             direction: direction.trim() === '' ? null : Number(direction),
           },
         }),
       ),
-    onSuccess: () => refreshReadings(client),
+    // Not waited for: between its answer and the figures asked anew, a second Enter would take the same reading twice.
+    onSuccess: () => void refreshReadings(client),
   })
-  // Whoever has moved on meanwhile is not called back: this entry is then gone, and its answer with it.
-  const send = (reading: Parameters<typeof take.mutate>[0]) => take.mutate(reading, { onSuccess: onTaken })
+  const untouched = () => Object.values(latest.current).every((typed) => typed === '')
+  // Whoever has moved on meanwhile is not called back, and whoever types on meant this dimension: neither is led away.
+  const send = (text: string, by: string, left = '') => {
+    change({ ...nothing, text: left })
+    take.mutate(
+      { ...entry, text, instrument: by },
+      { onSuccess: (taken) => untouched() && onTaken(taken), onError: () => untouched() && change(entry) },
+    )
+  }
   const problem = take.error instanceof ApiProblem ? take.error.problems[0] : undefined
   return (
     <form
       className="bg-base-200 flex flex-col gap-2 rounded-md p-4"
+      aria-busy={take.isPending}
       onSubmit={(event) => {
         event.preventDefault()
-        send({ text, instrument })
+        if (!take.isPending && entry.text.trim() !== '') send(entry.text, instrument)
       }}
     >
       <label className="flex flex-col gap-1">
@@ -81,12 +96,12 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
         <input
           ref={field}
           className="input figure h-16 w-full text-3xl"
-          value={text}
-          onChange={(e) => setText(e.target.value)}
+          value={entry.text}
+          onChange={(e) => change({ ...entry, text: e.target.value })}
           onKeyDown={(e) => {
-            if (e.key !== 'Enter' || text.trim() !== '') return
+            if (e.key !== 'Enter' || entry.text.trim() !== '') return
             e.preventDefault()
-            onMoveOn()
+            if (!take.isPending) onMoveOn()
           }}
           placeholder={examples[dimension.access]?.split(/,| or/)[0] ?? (leading === 'metric' ? '51.2' : '2 1/64')}
           aria-label={`Reading of ${dimension.label}`}
@@ -102,7 +117,7 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
         ) : take.isError ? (
           <ErrorNote error={take.error} />
         ) : (
-          <AsRead text={text} access={dimension.access} />
+          <AsRead text={entry.text} access={dimension.access} />
         )}
       </div>
       {standIn && device && (
@@ -112,13 +127,13 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
           place={place.id}
           dimension={dimension}
           busy={take.isPending}
-          onTake={(shown) => send({ text: shown, instrument: `stand-in-${standIn}` })}
+          onTake={(shown) => send(shown, `stand-in-${standIn}`, entry.text)}
           onPutDown={() => onDevice(false)}
         />
       )}
       <div className="flex gap-3">
         <InstrumentSelect access={dimension.access} value={instrument} onChange={setInstrument} />
-        <button className="btn btn-primary" disabled={take.isPending || text.trim() === ''}>
+        <button className="btn btn-primary" disabled={take.isPending || entry.text.trim() === ''}>
           Take the reading
         </button>
       </div>
@@ -127,15 +142,15 @@ export function ReadingEntry({ place, dimension, start, device, onDevice, onTake
         <div className="flex flex-wrap gap-2 pt-1">
           <input
             className="input min-w-40 grow"
-            value={remark}
-            onChange={(e) => setRemark(e.target.value)}
+            value={entry.remark}
+            onChange={(e) => change({ ...entry, remark: e.target.value })}
             placeholder="beside the weld"
             aria-label="Remark"
           />
           <input
             className="input figure w-24"
-            value={direction}
-            onChange={(e) => setDirection(e.target.value.replace(/[^\d.]/g, ''))}
+            value={entry.direction}
+            onChange={(e) => change({ ...entry, direction: e.target.value.replace(/[^\d.]/g, '') })}
             placeholder="at 0°"
             aria-label="At which angle, degrees"
           />
