@@ -1,6 +1,7 @@
 namespace Emboq.Kernel;
 
-/// <summary>Joins vertices that single precision makes equal and drops the triangles that collapse by it. A closed mesh stays closed.</summary>
+/// <summary>Joins vertices that single precision makes equal, and drops what collapses by it: triangles without area, and pairs that lie back to back as
+/// the two faces of a sliver. A closed mesh stays closed.</summary>
 internal static class Welding
 {
     public static SolidMesh Weld(float[] vertices, int stride, uint[] triangles, double volume, double area)
@@ -19,16 +20,28 @@ internal static class Welding
             }
         }
 
-        var kept = new List<int>(triangles.Length);
+        // By its corners, turned so that the least is the first: the same two others the other way round are its back.
+        var faces = new Dictionary<(int, int, int), int>(triangles.Length / 3);
         for (int t = 0; t < triangles.Length; t += 3)
         {
             var (a, b, c) = (place[triangles[t]], place[triangles[t + 1]], place[triangles[t + 2]]);
-            if (a != b && b != c && c != a)
+            if (a == b || b == c || c == a)
             {
-                kept.AddRange([a, b, c]);
+                continue;
+            }
+
+            var (x, y, z) = a < b && a < c ? (a, b, c) : b < c ? (b, c, a) : (c, a, b);
+            if (faces.GetValueOrDefault((x, z, y)) > 0)
+            {
+                faces[(x, z, y)]--;
+            }
+            else
+            {
+                faces[(x, y, z)] = faces.GetValueOrDefault((x, y, z)) + 1;
             }
         }
 
+        var kept = faces.SelectMany(f => Enumerable.Repeat(f.Key, f.Value)).SelectMany(f => new[] { f.Item1, f.Item2, f.Item3 });
         return new([.. positions], [.. kept], volume, area);
     }
 }

@@ -47,6 +47,18 @@ public sealed class InsideTests
     }
 
     [Fact]
+    public void The_two_faces_of_a_sliver_that_collapsed_go_together()
+    {
+        // A tetrahedron with a fin on one of its edges: in its corner 4 two met that single precision cannot tell apart.
+        float[] vertices = [0, 0, 0, 1, 0, 0, 0, 1, 0, 0, 0, 1, 0, 0, 2, 0, 0, 2];
+        uint[] tetrahedron = [0, 2, 1, 0, 1, 3, 1, 2, 3, 0, 3, 2];
+        var mesh = Welding.Weld(vertices, 3, [.. tetrahedron, 0, 3, 4, 3, 0, 5], 1.0 / 6, 2);
+        mesh.Triangles.ShouldBe([.. tetrahedron.Select(t => (int)t)]);
+        // The same corners twice the same way round are no fin, and stay to be told of.
+        Welding.Weld(vertices, 3, [0, 2, 1, 0, 2, 1], 1, 1).Triangles.Length.ShouldBe(6);
+    }
+
+    [Fact]
     public void Further_properties_of_a_corner_are_passed_over() =>
         Welding.Weld([0, 0, 0, 9, 1, 0, 0, 9, 0, 1, 0, 9], 4, [0, 1, 2], 0, 0.5).Positions.ShouldBe([0f, 0, 0, 1, 0, 0, 0, 1, 0]);
 
