@@ -64,7 +64,10 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { pass: 'over', screwsAt: 'hidden', wayUp: 'flat' }, places: {} },
     { parameters: { lock: 'spring', end: 'stands', between: '1300' }, places: {} },
   ],
-  'cam-vice': [{ parameters: { face: 'vee', wayUp: 'head', pin: 'filament' }, places: {} }],
+  'cam-vice': [
+    { parameters: { face: 'vee', wayUp: 'head', pin: 'filament' }, places: {} },
+    { parameters: { turns: 'post', presses: 'spring', press: '12', pad: '14', wide: '90', face: 'flat' }, places: {} },
+  ],
   faceplate: [{ parameters: { held: 'glued', ribs: 'none' }, places: {} }],
   'vacuum-chuck': [{ parameters: { seal: 'cord', tailstock: 'up' }, places: {} }],
   'pad-holder': [

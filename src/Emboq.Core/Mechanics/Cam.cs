@@ -9,6 +9,9 @@ internal sealed record Cam(Quantity Throw, Quantity Radius, Quantity Pin)
     /// <summary>How far it has pushed the face when it has turned so far from its lowest, mm: e (1 − cos θ).</summary>
     public double Rise(double degrees) => Throw.Value * (1 - Math.Cos(degrees * Math.PI / 180));
 
+    /// <summary>Radius of what it turns in about its pin, with room around it, mm.</summary>
+    public double Hollow => Radius.Value + Throw.Value + 0.6;
+
     /// <summary>Greatest throw at which it stays by itself wherever it is left: the face pushes e beside the pin at most, and friction holds with μ R
     /// (jig and fixture handbooks; line contact).</summary>
     public static double HoldsUpTo(double friction, double radius) => friction * radius;

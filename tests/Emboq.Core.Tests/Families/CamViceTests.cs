@@ -145,4 +145,65 @@ public sealed class CamViceTests
         var round = Of(Design("face=vee; groove=2"), "groove");
         Of(Design($"face=vee; groove={Taken(round, "groove")}"), "groove").Verdict.ShouldBe(Verdict.Good);
     }
+
+    /// <summary>Against its bending line, summed in small steps from one end, with the moments of a beam with fixed ends (Roark).</summary>
+    [Fact]
+    public void A_strip_held_at_both_ends_gives_as_its_bending_line_does()
+    {
+        var strip = new HeldStrip(40, 11, 2);
+        const int Steps = 20_000;
+        var (stiff, force) = (2000.0, strip.Force(1, 2000));
+        var (inertia, step) = (11 * 8 / 12.0, 40.0 / Steps);
+        // Moments at the wall and the middle are F L / 8; the line is integrated twice from the wall, flat there.
+        var (slope, aside) = (0.0, 0.0);
+        for (var i = 0; i < Steps / 2; i++)
+        {
+            slope += ((force * 40 / 8) - (force / 2 * ((i + 0.5) * step))) / (stiff * inertia) * step;
+            aside += slope * step;
+        }
+
+        aside.ShouldBe(1, 1e-3);
+        strip.Strain(1).ShouldBe(force * 40 / 8 * 1 / (stiff * inertia), 1e-9);
+        HeldStrip.ThickFor(force, 1, 40, 11, stiff).ShouldBe(2, 1e-9);
+        HeldStrip.ThickBearing(strip.Strain(1), 1, 40).ShouldBe(2, 1e-9);
+    }
+
+    [Fact]
+    public void A_spring_presses_what_it_is_asked_for_and_says_what_tires_it()
+    {
+        const string Gentle = "presses=spring; press=12; wide=90; pad=12; thick=14; high=40; differs=0.4";
+        var design = Design(Gentle);
+        design.Checks.Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty();
+        // The widest gives it 1.5 · 1.5 − 0.3 mm, the narrowest 0.4 less: the mean is pressed as asked, but for a thickness in tenths.
+        var (most, least) = (design.Ledger["press.most"].Value, design.Ledger["press.most"].Value * 1.55 / 1.95);
+        ((most + least) / 2).ShouldBe(12, 1.5);
+        var hard = Of(Design("presses=spring; pad=14; press=20; wide=90"), "spring.strain");
+        hard.Verdict.ShouldBe(Verdict.Stop);
+        Of(Design($"presses=spring; pad=14; wide=90; press={Taken(hard, "press")}"), "spring.strain").Verdict.ShouldBe(Verdict.Good);
+        var weak = Of(Design("presses=spring; pad=14; press=12"), "spring.strain");
+        Of(Design($"presses=spring; pad=14; press=12; wide={Taken(weak, "wide")}"), "spring.strain").Verdict.ShouldBe(Verdict.Good);
+        Of(Design("presses=spring; differs=2.2"), "spring.gives").Verdict.ShouldBe(Verdict.Stop);
+        var thin = Of(Design("presses=spring; pad=5"), "spring.front");
+        Of(Design($"presses=spring; pad={Taken(thin, "pad")}"), "spring.front").Verdict.ShouldBe(Verdict.Good);
+        Of(Design(Gentle, process: Workshop.Exact), "spring.even").Says.ShouldStartWith("Not judged");
+        design.Pieces.Single(p => p.Key == "pad").Way.Key.ShouldBe("edge");
+    }
+
+    /// <summary>By hand: 20 N at 20.2 + 3 + 14 + 40 mm from the post, held by 2 · 0.2 on its radius of 20 mm.</summary>
+    [Fact]
+    public void A_vice_on_a_post_is_held_by_its_second_cam()
+    {
+        var design = Design("turns=post; opens=80");
+        design.Checks.Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty();
+        design.Pieces.Select(p => p.Key).ShouldBe(["part", "base", "pad", "cam", "lock", "post", "turn-cam", "shoe"]);
+        design.Ledger["turn.press"].Value.ShouldBe(20 * (20.2 + 3 + 14 + 40) / (2 * 0.2 * 20), 1e-6);
+        design.Pieces.Single(p => p.Key == "base").Pattern.ShouldBeEmpty();
+        design.Pieces.Single(p => p.Key == "post").Pattern.Count.ShouldBe(2);
+        Of(Design("turns=post; opens=80; pushed=120"), "turn.hand").Verdict.ShouldBe(Verdict.Watch);
+        Of(Design("turns=post; opens=80; pushed=120"), "turn.pin.bends").Verdict.ShouldBe(Verdict.Stop);
+        var thin = Of(Design("turns=post; opens=80; post=24"), "turn.screws");
+        Of(Design($"turns=post; opens=80; post={Taken(thin, "post")}"), "turn.screws").Verdict.ShouldBe(Verdict.Good);
+        var still = Of(Design("turns=post; opens=80; throw=0.5"), "turn.reaches");
+        Of(Design($"turns=post; opens=80; wide=80; throw={Taken(still, "throw")}; cam={Taken(still, "cam")}"), "turn.reaches").Verdict.ShouldBe(Verdict.Good);
+    }
 }

@@ -28,6 +28,9 @@ public static class CamViceFamily
 
     internal static readonly IReadOnlyList<WayUp> PadWays = [new("flat", "its face up", 0, "Lines run along its face.", "Its pins' holes are upright.")];
 
+    internal static readonly IReadOnlyList<WayUp> SprungWays = [new("edge", "on its upper edge", -90, "Lines run along its face and its spring.",
+        "Its pins' holes lie under pointed roofs.")];
+
     internal static readonly IReadOnlyList<WayUp> CamWays = [new("flat", "its lever down", 0, "Lines run around the pin.",
         "Its seam is a bump on its round: scrape it off.")];
 
@@ -43,7 +46,14 @@ public static class CamViceFamily
         ("along", "wood, along its grain", new WorkSort("wood along its grain", 9000)), ("circuit", "a circuit board", new WorkSort("a circuit board", 18_000)),
         ("metal", "brass or aluminium", new WorkSort("brass or aluminium", 70_000)), ("unknown", "something else", new WorkSort("something else", null)));
 
+    internal static readonly Decision<bool> Presses = Decide.Choice("presses", "The cam presses", "A spring presses works that differ nearly alike, and gently.",
+        ("straight", "straight on the pad", false), ("spring", "through a spring in the pad", true));
+
+    internal static readonly Decision<bool> Turns = Decide.Choice("turns", "The vice", "On a post it is turned to the hand, and lifted off.",
+        ("screwed", "is screwed to the bench", false), ("post", "turns on a post, where a second cam locks it", true));
+
     internal static readonly Decision<Quantity>
+        Post = Decide.Length("post", "It turns on it.", Specs.Length("post", "Post, across", 40, 24, 120, "Screwed to the bench with two screws.")),
         Opens = Decide.Length("opens to", "Between its faces.", Specs.Length("opens", "It opens to", 90, 5, 300, "Between its faces, at most.")),
         Wide = Decide.Length("width of the vice", "Across.", Specs.Length("wide", "Width", 60, 44, 150, "Of base and jaws.")),
         High = Decide.Length("height of the jaws", "Over the base.", Specs.Length("high", "Jaws over the base", 34, 26, 100,
@@ -73,6 +83,7 @@ public static class CamViceFamily
 
     internal static readonly ParameterSpec
         Long = Specs.Length("long", "Sliding jaw, along", null, 30, 200, "Along the channel. Left open, as long as its cams need."),
+        Strip = Specs.Length("strip", "Spring, thickness", null, 0.8, 8, "Left open, as thick as pressing wants.", 0.1),
         Slit = Specs.Length("slit", "Slit of the foot", null, 5, 40, "Its lock turns in it. Left open, halves are left that bend.", 0.5);
 
     /// <summary>The family.</summary>
@@ -83,9 +94,11 @@ public static class CamViceFamily
             Opens.Spec, Specs.Length("differs", "Works differ by", 0.8, 0, 20, "In width, from piece to piece: the cam takes it up without being set anew.",
                 0.1),
             Specs.Number("press", "It presses with", 100, 5, 1500, "N", "On the work: 100 N hold for scraping and soldering, 300 N for chiselling."),
-            Sort.Spec, Face.Spec, Rest.If("face", "ledge").Spec, Ledge.If("face", "ledge").Spec, Groove.If("face", "vee").Spec,
+            Sort.Spec, Presses.Spec, Strip.If("presses", "spring"), Face.Spec, Rest.If("face", "ledge").Spec, Ledge.If("face", "ledge").Spec, Groove.If("face", "vee").Spec,
             Specs.Length("proud", "Below the work stands proud", 0, 0, 80, "When it is turned over: parts, carving.", 0.5).If("face", "ledge"),
             Wide.Spec, High.Spec, Long, Fixed.Spec, Pad.Spec, Base.Spec, Mouth.Spec, Deep.Spec,
+            Turns.Spec, Post.If("turns", "post").Spec,
+            Specs.Number("pushed", "Pushed aside with", 20, 1, 200, "N", "By a hand, at the work: what its second cam must hold.").If("turns", "post"),
             Specs.Angle("angle", "Its flanks stand at", 60, 45, 75, "To the floor of the channel."),
             Slides.Spec, Slit, Root.Spec, Spread.Spec, Throw.Spec, Cam.Spec, Thick.Spec, Lever.Spec,
             Specs.Choice("across", "The cam on its pin", "slide", "How close it turns.",
@@ -124,7 +137,7 @@ public static class CamViceFamily
         var r = ViceReckoning.Of(brief, ledger);
         List<Check> checks = [.. ViceChecks.Of(r, brief.Parameters), DutyCheck.Of("years", brief.Process),
             ChanceCheck.Of(r.Turns.Chance, [(r.Turns.Realised, pin, "diameter")], r.Turns.Contradictions),
-            BedCheck.Of(r.Wide.Value, r.BaseLong, r.BaseHigh + r.High.Value, BaseWays[0], brief.Process)];
+            BedCheck.Of(r.Whole.Wide, r.Whole.Long, r.BaseHigh + r.High.Value, BaseWays[0], brief.Process)];
         return new()
         {
             Ledger = ledger,
@@ -139,8 +152,8 @@ public static class CamViceFamily
             Drawing = r.Built ? ViceDrawing.Of(r) : null,
             Hardware =
             [
-                $"3 pins {Figures.Mm(r.Turns.Counterpart.Value)}, {PinSorts.Say(r.Pin)}: one {Figures.Mm(r.PinLong)} long, two "
-                    + $"{Figures.Mm(r.GuideLong)}",
+                $"{(r.Post is null ? 3 : 4)} pins {Figures.Mm(r.Turns.Counterpart.Value)}, {PinSorts.Say(r.Pin)}: one {Figures.Mm(r.PinLong)} long, two "
+                    + $"{Figures.Mm(r.GuideLong)}" + (r.Post is { } second ? $", one {Figures.Mm(second.PinLong)} for the second cam" : ""),
                 $"2 wood screws {r.Takes.Says}, into the bench",
             ],
             Fitting =
@@ -148,10 +161,12 @@ public static class CamViceFamily
                 "Print the test rings first, and take the one that turns freely and does not rattle.",
                 $"Measure channel and foot with two rollers of {Figures.Mm(r.Roller.Value)}: {Figures.Mm(r.Between.Value)} between them in the channel, "
                     + $"{Figures.Mm(r.Over.Value)} over them at the foot.",
-                "Screw the base to the bench through the floor of its channel; slide the jaw in from the open end.",
+                r.Post is null ? "Screw the base to the bench through the floor of its channel; slide the jaw in from the open end."
+                    : "Screw the post to the bench and set the base on it; lay the shoe in its slot, and push the pin through the second cam. Slide the jaw in "
+                        + "from the open end.",
                 "Drop the lock into its bore with its flats along the slit. Push the two guides into the pad and through the jaw, and the pin through the cam.",
                 "Wax channel, guides and cam. The cam wears first: print a spare.",
-                "Set the work against the fixed jaw, slide the pad up to it with the cam open, lock the jaw, then close the cam.",
+                "Set the widest work against the fixed jaw, slide the pad up to it with the cam open, lock the jaw, then close the cam.",
             ],
             Gauges = r.Built ? [.. ViceShape.Gauges(r)] : [],
             Cautions = Cautions,

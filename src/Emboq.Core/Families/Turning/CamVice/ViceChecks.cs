@@ -10,7 +10,8 @@ internal static class ViceChecks
     public static IEnumerable<Check> Of(ViceReckoning r, ParameterValues p)
     {
         yield return ReadingChecks.Of("pin.readings", "pin measured", r.Turns.Place, "diameter");
-        foreach (var check in Takes(r, p).Concat(Cams(r, p)).Concat(Made(r))
+        foreach (var check in Takes(r, p).Concat(Cams(r, p)).Concat(Made(r)).Concat(r.Spring?.Checks(r, p) ?? [])
+            .Concat(r.Post is { } post ? PostChecks.Of(r, post, p) : [])
             // Of what cannot be built no strength is told.
             .Concat(r.Built ? Locks(r, p).Concat(Bears(r)) : []))
         {
@@ -44,10 +45,10 @@ internal static class ViceChecks
             yield return Judge.AtMost("groove", "work in the groove", work.Thick.Value, most, "A round of this thickness lies in the groove.",
                 "A round as thick as that lies on the groove's edges.", Verdict.Watch, "Circle in a groove of 90 degrees.",
                 CamViceFamily.Groove.To(Math.Ceiling(work.Thick.Value / 2 / Math.Sqrt(2) * 2) / 2, "Make the groove {0} deep"));
-            yield return Judge.AtLeast("groove.behind", "behind the groove", Math.Min(r.Pad.Value, r.Fixed.Value) - r.Groove.Value, 2,
+            yield return Judge.AtLeast("groove.behind", "behind the groove", Math.Min(r.Front, r.Fixed.Value) - r.Groove.Value, 2,
                 "Enough stays behind it.",
                 "The groove cuts through the pad, or through the fixed jaw.", Verdict.Stop, "Common practice, no published source.",
-                CamViceFamily.Pad.To(Math.Ceiling(r.Groove.Value + 2), "Make the pad {0} thick"));
+                CamViceFamily.Pad.To(Math.Ceiling(r.Groove.Value + 2 + r.Pad.Value - r.Front), "Make the pad {0} thick"));
         }
 
         yield return Bends(r);
@@ -97,7 +98,7 @@ internal static class ViceChecks
     }
 
     /// <summary>More throw and the radius that holds it, in one press.</summary>
-    private static IReadOnlyList<Remedy> Larger(ViceReckoning r, double differs)
+    public static IReadOnlyList<Remedy> Larger(ViceReckoning r, double differs)
     {
         var toss = Math.Ceiling((differs + ViceReckoning.Free) / (1 - Math.Cos(ViceReckoning.Closed * Math.PI / 180)) * 10) / 10;
         var radius = Math.Max(r.Cam.Radius.Value, Math.Ceiling(toss / (r.Friction.Value - (2 * r.Friction.StandardUncertainty))));
@@ -105,7 +106,7 @@ internal static class ViceChecks
             new Dictionary<string, string> { ["throw"] = Figures.Number(toss), ["cam"] = Figures.Number(radius) })];
     }
 
-    private static Check Hand(string key, string title, double force, string otherwise, string source, Remedy remedy) =>
+    public static Check Hand(string key, string title, double force, string otherwise, string source, Remedy remedy) =>
         Judge.Of(key, title, force <= ViceReckoning.HandForce, "A hand does it.", otherwise, Verdict.Watch, Strength.Said(force, "N"),
             $"{ViceReckoning.HandForce:0} N or less", source, remedy);
 
@@ -171,23 +172,34 @@ internal static class ViceChecks
             "It dents the pad and wears flat: a higher or larger cam, or press less.", "Hertz, a round on a flat of the same plastic, against its strength.",
                 () =>
                 Strength.Best(new StrengthChoice("thick", "cam", r.Thick.Value, 30, t => face!.Value * Math.Sqrt(r.Thick.Value / t) / material!.Along.Value)));
-        // The pin stands in the jaw like a post, and is pushed in the middle of the cam.
-        var (d, deep) = (r.Turns.Counterpart.Value, Math.Max(1, r.PinDeep));
-        var arm = r.Thick.Value / 2;
-        yield return Strength.Used("pin.bends", "pin of the cam", 32 * press * (arm + (deep / 6)) / (Math.PI * d * d * d), PinSorts.Bends(r.Pin, material),
-            "MPa",
-            "It is not bent.",
-            "It is bent over: a thicker pin, or one of steel.", "Bending where it leaves the jaw; soft steel bears 200 MPa, plastic a third of its strength.");
-        var bears = material?.Along.Value * 2 / PrintedMaterial.Safety;
-        yield return Strength.Used("pin.bears", "jaw around the pin", press / (d * deep) * (4 + (6 * arm / deep)), bears, "MPa", "The pin keeps its hole.",
-            "The pin works itself loose: higher jaws, a shorter root, or a thicker pin.",
-                "A post in its hole, pushed above it: F / d l · (4 + 6 a / l); two thirds "
-                + "of the strength.");
+        foreach (var check in Pin(r, "pin", "pin of the cam", "jaw", press, Math.Max(1, r.PinDeep)))
+        {
+            yield return check;
+        }
+
+        var (d, arm, bears) = (r.Turns.Counterpart.Value, r.Thick.Value / 2, Bearing(material));
         // The cam pushes high, the work holds low: the guides keep the pad upright.
         var tips = press * Math.Abs(r.CamZ + arm - r.WorkZ) / Math.Max(1, r.GuideDeep - r.Stroke) / 2;
         yield return Strength.Used("pad.tips", "guides, as the pad is pushed above the work", 6 * tips / (d * Math.Max(1, r.GuideDeep - r.Stroke)), bears,
             "MPa", "They keep the pad upright.", "They wear their holes: let the work lie higher, or lower jaws.",
                 "Moments on both guides; two thirds of the strength.");
+    }
+
+    /// <summary>What plastic around a pin bears, MPa.</summary>
+    private static double? Bearing(PrintedMaterial? material) => material?.Along.Value * 2 / PrintedMaterial.Safety;
+
+    /// <summary>A cam's pin stands in its hole like a post, and is pushed in the middle of the cam.</summary>
+    public static IEnumerable<Check> Pin(ViceReckoning r, string key, string title, string around, double press, double deep)
+    {
+        var (d, arm) = (r.Turns.Counterpart.Value, r.Thick.Value / 2);
+        yield return Strength.Used($"{key}.bends", title, 32 * press * (arm + (deep / 6)) / (Math.PI * d * d * d), PinSorts.Bends(r.Pin, r.Material), "MPa",
+            "It is not bent.",
+            "It is bent over: a thicker pin, or one of steel.",
+            $"Bending where it leaves the {around}; soft steel bears 200 MPa, plastic a third of its strength.");
+        yield return Strength.Used($"{key}.bears", $"{around} around the {title}", press / (d * deep) * (4 + (6 * arm / deep)), Bearing(r.Material), "MPa",
+            "The pin keeps its hole.", key == "pin" ? "The pin works itself loose: higher jaws, a shorter root, or a thicker pin."
+                : "The pin works itself loose: a thicker pin or post, or push it aside less.",
+            "A post in its hole, pushed above it: F / d l · (4 + 6 a / l); two thirds of the strength.");
     }
 
     private static Remedy.Change Longer(double to) => new($"Make the sliding jaw {Figures.Mm(Math.Ceiling(to))} long",

@@ -16,8 +16,23 @@ internal static class ViceDrawing
                 high, jaw - ViceReckoning.Free - r.Pad.Value, high + r.Rest.Value);
         }
 
-        sheet.Box(Matter.Part, jaw - ViceReckoning.Free - r.Pad.Value, high + ViceReckoning.Free, jaw - ViceReckoning.Free, top)
-            .Box(Matter.Part, jaw, r.RootTop, jaw + r.Long.Value, r.CamZ).Box(Matter.Part, jaw + r.CamAt + r.Hollow, r.CamZ, jaw + r.Long.Value, top)
+        // Of a sprung pad its face, and the strip behind that.
+        var back = jaw - ViceReckoning.Free;
+        sheet.Box(Matter.Part, back - r.Pad.Value, high + ViceReckoning.Free, back - r.Pad.Value + r.Front, top);
+        if (r.Spring is { } spring)
+        {
+            sheet.Box(Matter.Part, back - spring.Strip.Thick, top - spring.Strip.Wide, back, top).Point("strip", back, top - spring.Strip.Wide,
+                CalloutSide.Right, "strip");
+        }
+
+        if (r.Post is { } post)
+        {
+            var (from, to) = (-post.At - (post.Drawn.Value / 2), -post.At + (post.Drawn.Value / 2));
+            sheet.Box(Matter.Part, -post.At - post.RingRadius, 0, 0, post.High).Box(Matter.Part, from, 0, to, post.High)
+                .Along("turn.round", from, to, 0, 1, CalloutSide.Below, "post");
+        }
+
+        sheet.Box(Matter.Part, jaw, r.RootTop, jaw + r.Long.Value, r.CamZ).Box(Matter.Part, jaw + r.CamAt + r.Hollow, r.CamZ, jaw + r.Long.Value, top)
             .Box(Matter.Part, jaw + r.CamAt + r.Cam.Throw.Value - r.Cam.Radius.Value, r.CamZ, jaw + r.CamAt + r.Cam.Throw.Value + r.Cam.Radius.Value, top + 16)
             .Box(Matter.Machine, jaw + r.CamAt - (r.Turns.Counterpart.Value / 2), r.CamZ - r.PinDeep, jaw + r.CamAt + (r.Turns.Counterpart.Value / 2), top + 16)
             .Axis(jaw + r.LockAt, r.Floor.Value, jaw + r.LockAt, top + 12);

@@ -100,6 +100,12 @@ internal sealed record ViceReckoning
 
     public required IReadOnlyList<double> Ladder { get; init; }
 
+    /// <summary>What it turns on; <c>null</c> where it is screwed down.</summary>
+    public VicePost? Post { get; init; }
+
+    /// <summary>A spring in the pad; <c>null</c> where the cam presses straight.</summary>
+    public PadSpring? Spring { get; init; }
+
     public bool OnEnd => Way.Key == "end";
 
     public double BaseHigh => Floor.Value + Tail.Deep.Value;
@@ -111,6 +117,11 @@ internal sealed record ViceReckoning
 
     public double BaseLong => Fixed.Value + Opens.Value + Pad.Value + Stroke + Free + Long.Value;
 
+    /// <summary>All of the base: how wide and how long it is, mm.</summary>
+    public (double Wide, double Long) Whole => Post is null ? (Wide.Value, BaseLong)
+        : (Math.Max(Wide.Value / 2, Post.RingRadius) + Math.Max(Wide.Value / 2, Post.CamAt + Post.RimRadius),
+            BaseLong + Post.At + Math.Max(Post.RingRadius, Post.RimRadius));
+
     /// <summary>How far the pad is pushed as the cam is closed, mm.</summary>
     public double Stroke => Cam.Rise(Closed);
 
@@ -120,7 +131,7 @@ internal sealed record ViceReckoning
     public double LockAt => Long.Value - Lock.Most - Free - 5;
 
     /// <summary>Of the hollow that the cam turns in, mm.</summary>
-    public double Hollow => Cam.Radius.Value + Cam.Throw.Value + 0.6;
+    public double Hollow => Cam.Hollow;
 
     /// <summary>Where the cam begins, mm.</summary>
     public double CamZ => Top - Thick.Value;
@@ -142,13 +153,17 @@ internal sealed record ViceReckoning
     /// <summary>Where the work is held, over the bench, mm.</summary>
     public double WorkZ => BaseHigh + (Face == JawFace.Ledge ? Rest.Value : 0) + (Work.Thick.Value / 2);
 
+    /// <summary>Of the pad, what its face is: all of it, or what is before its spring, mm.</summary>
+    public double Front => Spring?.Front(Pad.Value) ?? Pad.Value;
+
     /// <summary>Half of the foot beside its slit, at its neck, mm.</summary>
     public double Half => (Tail.Neck.Value - Slit.Value) / 2;
 
     public bool Built => Half >= 1.5 && PinDeep >= 3 && CamAt > 0 && LockAt - Lock.Most - Free - 2 > CamAt + Hollow - 1 && Hollow < Wide.Value / 2
         && GuideAside - (Held.Value / 2) > 2 && Tail.Channel(Tail.Deep.Value) + 2 < Wide.Value / 2
-        && GuideLong > Pad.Value && (Face != JawFace.Ledge || Rest.Value < High.Value - 1) && (Face != JawFace.Vee || Groove.Value < Math.Min(Pad.Value,
-            Fixed.Value) - 1);
+        && GuideLong > Pad.Value && (Face != JawFace.Ledge || Rest.Value < High.Value - 1) && (Face != JawFace.Vee || Groove.Value < Math.Min(Front,
+            Fixed.Value) - 1)
+        && (Post?.Built(this) ?? true) && (Spring is null || (Spring.Strip.Long > 15 && Spring.Given.Least > 0 && Front > 2));
 
     public static ViceReckoning Of(Brief brief, Ledger ledger)
     {
@@ -160,7 +175,7 @@ internal sealed record ViceReckoning
             brief.Fits, brief.Tries, ledger);
         var grip = Quantity.RuleOfThumb("clearance of a held pin", PinSorts.Held(sort).Clearance, Unit.Millimetre, FitClasses.Basis);
         // On its end the bores for the cams lie and those of the guides stand; on its head it is the other way round.
-        var (across, along) = way.Key == "end" ? (Surface.HoleLying, Surface.HoleUpright) : (Surface.HoleUpright, Surface.HoleLying);
+        var (upright, along) = way.Key == "end" ? (Surface.HoleLying, Surface.HoleUpright) : (Surface.HoleUpright, Surface.HoleLying);
         Quantity Bore(string key, string name, Quantity clearance, Surface surface, string because) => ledger.Add(key, name,
             SizeLaw.Drawn(turns.Counterpart + clearance, surface, brief.Fits), because);
         var slide = Quantity.RuleOfThumb("clearance of a guide", FitClasses.Of("slide").Clearance, Unit.Millimetre, FitClasses.Basis);
@@ -169,7 +184,7 @@ internal sealed record ViceReckoning
         var tail = Dovetail.Of(PartBodies.Scope(brief, ledger, "tail", "dovetail"), CamViceFamily.Mouth.Read(p, ledger), deep, ledger.Add("angle",
             "angle of its flanks", Quantity.Chosen("angle of its flanks", p.Number("angle")!.Value, Unit.DegreeOfArc), "To the floor of the channel."),
             CamViceFamily.Slides.Read(p, ledger));
-        var slit = ledger.Add("slit", "slit of the foot", p.Number("slit") is { } wide ? Quantity.Chosen("slit", wide, Unit.Millimetre)
+        var slit = ledger.Add("slit", "slit of the foot", p.Number("slit") is { } open ? Quantity.Chosen("slit", open, Unit.Millimetre)
             : Quantity.RuleOfThumb("slit", Math.Round(tail.Neck.Value * 0.56 * 2) / 2, Unit.Millimetre, "Over half of the neck: halves are left that bend."),
             "Its lock turns in it.");
         var (toss, radius, lever, spread) = (CamViceFamily.Throw.Read(p, ledger), CamViceFamily.Cam.Read(p, ledger), CamViceFamily.Lever.Read(p, ledger),
@@ -182,20 +197,26 @@ internal sealed record ViceReckoning
         var cam = new Cam(toss, radius, 0.5 * turns.Counterpart);
         var narrow = (slit.Value / 2) - LockRoom;
         var oval = new OvalCam(narrow, narrow + spread.Value);
+        var sprung = CamViceFamily.Presses.Read(p, ledger);
+        var held = Bore("held", "hole that holds a guide, drawn", grip, sprung ? Surface.HoleLying : Surface.HoleUpright, "In the pad.");
+        var (wide, thick, material) = (CamViceFamily.Wide.Read(p, ledger), CamViceFamily.Thick.Read(p, ledger), PrintedMaterial.Of(brief.Process));
+        var spring = sprung ? PadSpring.Of(ledger, p, material, press, cam.Rise(Closed), wide.Value - (2 * held.Value) - 10, thick.Value + 1) : null;
+        press = spring?.Presses.Most ?? press;
         var hand = ledger.Add("hand", "hand at the cam's lever", cam.Hand(press, lever, friction),
             "The face pushes e beside the pin at most; friction at face and pin adds to it.");
         var (scope, size) = (PartBodies.Scope(brief, ledger, "screw", "screw"), p.Choice("woodScrew"));
         var sure = friction.Value - (2 * friction.StandardUncertainty);
         var spreads = press.Value / tail.Holds(1, sure);
         var roller = CamViceFamily.Roller.Read(p, ledger);
+        var (across, jaw, screw) = (Read("width", "width of the work"), CamViceFamily.Fixed.Read(p, ledger), ScrewHole.CountersunkWood(scope, size, floor.Value));
         return new()
         {
             Turns = turns,
-            Held = Bore("held", "hole that holds a guide, drawn", grip, Surface.HoleUpright, "In the pad."),
-            Bores = (Bore("under", "hole that holds the cam's pin, drawn", grip, across, "In the jaw, under the cam."),
+            Held = held,
+            Bores = (Bore("under", "hole that holds the cam's pin, drawn", grip, upright, "In the jaw, under the cam."),
                 Bore("guide", "hole that a guide slides in, drawn", slide, along, "In the jaw.")),
             Pin = sort,
-            Work = (Read("width", "width of the work"), Read("thickness", "thickness of the work")),
+            Work = (across, Read("thickness", "thickness of the work")),
             WorkPlace = work,
             Sort = CamViceFamily.Sort.Read(p, ledger),
             Face = CamViceFamily.Face.Read(p, ledger),
@@ -203,12 +224,12 @@ internal sealed record ViceReckoning
             Ledge = CamViceFamily.Ledge.Read(p, ledger),
             Groove = CamViceFamily.Groove.Read(p, ledger),
             Opens = CamViceFamily.Opens.Read(p, ledger),
-            Wide = CamViceFamily.Wide.Read(p, ledger),
+            Wide = wide,
             High = CamViceFamily.High.Read(p, ledger),
             Long = ledger.Add("long", "length of the jaw", p.Number("long") is { } length ? Quantity.Chosen("length of the jaw", length, Unit.Millimetre)
                 : Quantity.Chosen("length of the jaw", Math.Max(50, Math.Ceiling((2 * radius.Value) + (2 * oval.Most) + 12)), Unit.Millimetre, "its cams"),
                 "Cam, lock, and what stays between them."),
-            Fixed = CamViceFamily.Fixed.Read(p, ledger),
+            Fixed = jaw,
             Pad = CamViceFamily.Pad.Read(p, ledger),
             Floor = floor,
             Tail = tail,
@@ -219,15 +240,18 @@ internal sealed record ViceReckoning
             Root = CamViceFamily.Root.Read(p, ledger),
             Cam = cam,
             Lock = oval,
-            Thick = CamViceFamily.Thick.Read(p, ledger),
+            Thick = thick,
             Lever = lever,
             Press = press,
             Friction = friction,
             Hand = (hand, oval.Hand(spreads, lever.Value, friction.Value), spreads),
-            Screw = ScrewHole.CountersunkWood(scope, size, floor.Value),
+            Screw = screw,
             Takes = ScrewLength.IntoWood(scope, size, "countersunk", [floor], Specs.BoardOf(p, ledger), brief.Drawer),
-            Material = PrintedMaterial.Of(brief.Process),
+            Material = material,
             Way = way,
+            Spring = spring,
+            Post = CamViceFamily.Turns.Read(p, ledger) ? VicePost.Of(PartBodies.Scope(brief, ledger, "turn", "post"), p, (cam, thick, lever, friction), jaw,
+                across, turns.Counterpart + grip, screw) : null,
             Ladder = LadderRungs.Of(turns, "test ring", ledger),
         };
     }

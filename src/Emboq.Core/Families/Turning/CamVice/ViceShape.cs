@@ -20,7 +20,7 @@ internal static class ViceShape
                 Pattern = [.. ScrewsAt(r).Select(y => new PatternHole(0, y, r.Screw.Bore, HoleUse.Passing, "bench"))],
                 Walls = [.. ScrewsAt(r).Select((y, i) => ($"screw {i + 1}", r.Screw.Zone.At(0, y, r.Floor.Value)))],
             },
-            new("pad", "pad", () => Pad(r), CamViceFamily.PadWays, "flat")
+            new("pad", "pad", () => Pad(r), r.Spring is null ? CamViceFamily.PadWays : CamViceFamily.SprungWays, r.Spring is null ? "flat" : "edge")
             {
                 WayBy = null,
                 MayDiffer = false,
@@ -38,6 +38,7 @@ internal static class ViceShape
                 MayDiffer = false,
                 Pose = new(180, 0, 0, new(0, at.By.Y + r.LockAt, r.Top + ViceReckoning.LeverThick + ViceReckoning.LeverRoom)),
             },
+            .. r.Post is { } post ? PostShape.Pieces(r, post) : [],
         ];
     }
 
@@ -49,7 +50,8 @@ internal static class ViceShape
     /// <summary>An outline in x and z, drawn along y.</summary>
     private static Solid Drawn(Profile outline, double from, double to) => new Solid.Extruded(outline, to - from).Tipped(90).At(0, to, 0);
 
-    private static IEnumerable<double> ScrewsAt(ViceReckoning r) => [ChannelFrom(r) + r.Screw.Reach + 1, r.BaseLong - r.Screw.Reach - 1];
+    /// <summary>A base that turns is not screwed down itself.</summary>
+    private static IEnumerable<double> ScrewsAt(ViceReckoning r) => r.Post is not null ? [] : [ChannelFrom(r) + r.Screw.Reach + 1, r.BaseLong - r.Screw.Reach - 1];
 
     /// <summary>A ledge stands on solid ground.</summary>
     private static double ChannelFrom(ViceReckoning r) => r.Fixed.Value + (r.Face == JawFace.Ledge ? r.Ledge.Value : 0);
@@ -68,7 +70,7 @@ internal static class ViceShape
             JawFace.Vee => solid - Groove(r).At(0, fix, r.WorkZ),
             _ => solid,
         };
-        return solid.Without(ScrewsAt(r).Select(y => r.Screw.Cut.At(0, y, r.Floor.Value)));
+        return r.Post is { } post ? PostShape.Around(solid, r, post) : solid.Without(ScrewsAt(r).Select(y => r.Screw.Cut.At(0, y, r.Floor.Value)));
     }
 
     /// <summary>Of 90 degrees, along x, into what lies before y = 0.</summary>
@@ -109,17 +111,28 @@ internal static class ViceShape
             JawFace.Vee => pad - Groove(r).Tipped(90).At(0, r.WorkZ - r.BaseHigh - ViceReckoning.Free, thick),
             _ => pad,
         };
-        return pad.Without(new[] { -r.GuideAside, r.GuideAside }.Select(x => new Solid.Cylinder(r.Held.Value / 2, thick - 1).At(x,
-            r.GuideZ - r.BaseHigh - ViceReckoning.Free, -1)));
+        // A sprung pad prints on its upper edge: its holes lie, and their roofs point to its foot.
+        var hole = HoleShape.Cut(r.Held.Value, -1, thick - 2, r.Spring is null ? HoleLie.Upright : HoleLie.Teardrop).Spun(180);
+        return pad.Without([.. new[] { -r.GuideAside, r.GuideAside }.Select(x => hole.At(x, r.GuideZ - r.BaseHigh - ViceReckoning.Free, 0)),
+            .. r.Spring is { } spring ? Behind(r, spring) : []]);
+    }
+
+    /// <summary>What is cut from a pad so that a strip stands free behind its upper edge.</summary>
+    private static IEnumerable<Solid> Behind(ViceReckoning r, PadSpring spring)
+    {
+        var (half, high) = (spring.Strip.Long / 2, r.High.Value - ViceReckoning.Free);
+        return [Box(-half, -1, -1, half, high - spring.Strip.Wide, spring.Behind), Box(-half, -1, spring.Strip.Thick, half, high + 1, spring.Behind)];
     }
 
     private static Solid Lever(ViceReckoning r, double boss) => new Solid.Hulled(new Solid.Cylinder(boss, ViceReckoning.LeverThick),
         new Solid.Cylinder(LeverHalf, ViceReckoning.LeverThick).At(r.Lever.Value, 0, 0));
 
     /// <summary>As it is printed: its lever down, along x, its pin at the origin; its round goes up from the bed and hangs nowhere.</summary>
-    public static Solid Cam(ViceReckoning r)
+    /// <param name="r">The vice.</param>
+    /// <param name="shank">From the bed to where its round enters jaw or base, mm.</param>
+    public static Solid Cam(ViceReckoning r, double shank = CamHigh)
     {
-        var high = CamHigh + r.Thick.Value - ViceReckoning.Free;
+        var high = shank + r.Thick.Value - ViceReckoning.Free;
         return (Lever(r, (r.Turns.Drawn.Value / 2) + ViceReckoning.ShaftWall) + new Solid.Cylinder(r.Cam.Radius.Value, high).At(0, -r.Cam.Throw.Value, 0))
             - new Solid.Cylinder(r.Turns.Drawn.Value / 2, high + 2).At(0, 0, -1);
     }
@@ -143,6 +156,11 @@ internal static class ViceShape
             z + work.Thick.Value));
         yield return new("machine-pin", "pin of the cam", () => new Solid.Cylinder(d, r.PinLong).At(0, at + r.CamAt, r.CamZ - r.PinDeep));
         yield return new("machine-guides", "guides", () => Guide(r.GuideAside) + Guide(-r.GuideAside));
+        if (r.Post is { } post)
+        {
+            yield return PostShape.Pin(r, post);
+        }
+
         Solid Guide(double x) => new Solid.Cylinder(d, r.GuideLong).Tipped(-90).At(x, at - ViceReckoning.Free - r.Pad.Value + 2.2, r.GuideZ);
     }
 
@@ -161,12 +179,17 @@ internal static class ViceShape
             yield return new("slide", "the sliding jaw", ["part", "pad", "cam", "lock", "machine-pin", "machine-guides"], [MotionStep.Along(0, way, 0)],
                 [new(0, "at the work"), new(1, "as far as it opens")]);
         }
+
+        foreach (var motion in r.Post is { } post ? PostShape.Motions(r, post) : [])
+        {
+            yield return motion;
+        }
     }
 
     /// <summary>The lock bends the foot, which the triangles do not; pins that are held are pressed in.</summary>
     public static IEnumerable<Contact> Contacts(ViceReckoning r) =>
     [
-        new("lock", Piece.Main, (2 * r.Lock.Most) - r.Slit.Value + 0.1), new("machine-pin", Piece.Main, 0.4), new("machine-guides", "pad", 0.4),
+        new("lock", Piece.Main, (2 * r.Lock.Most) - r.Slit.Value + 0.1), new("machine-pin", Piece.Main, 0.4), new("machine-guides", "pad", 0.4), new("machine-turn-pin", "base", 0.4),
     ];
 
     public static IEnumerable<Proof> Proofs(ViceReckoning r)
@@ -184,6 +207,11 @@ internal static class ViceShape
             var half = r.Tail.Channel(r.Tail.Deep.Value) + 4;
             return (Base(r) & Box(-half, r.BaseLong - Slice - (2 * r.Screw.Reach) - 2, 0, half, r.BaseLong - (2 * r.Screw.Reach) - 2, r.BaseHigh));
         }, "With a slice of the foot it proves that they slide. It does not prove that the lock holds.");
+        if (r.Post is { } post)
+        {
+            yield return PostShape.Slice(r, post);
+        }
+
         yield return new("slice-foot", "a slice of the foot", () =>
         {
             var half = r.Tail.Foot(0) + ViceReckoning.Relief + 4;
@@ -208,12 +236,29 @@ internal static class ViceShape
         yield return new(Piece.Main, "hole of the cam's pin", r.Bores.Under.Value, new(0, r.CamAt, r.CamZ - (r.PinDeep / 2)), r.OnEnd ? Axis.X : Axis.Y);
         yield return new(Piece.Main, "hole of a guide", r.Bores.Guide.Value, new(r.GuideAside, 3, r.GuideZ), r.OnEnd ? Axis.Z : Axis.X);
         yield return new("base", "channel at its mouth", 2 * r.Tail.Channel(Below), new(0, r.BaseLong - 2, r.BaseHigh - Below), Axis.X);
-        yield return new("base", "fixed jaw", r.Fixed.Value, new(r.Wide.Value / 2 - 0.4, 0.3, r.Top - 0.4), Axis.Y, Jaws.Over);
-        yield return new("pad", "pad", r.Pad.Value, new(r.Wide.Value / 2 - 0.4, r.High.Value - ViceReckoning.Free - 0.4, 0.3), Axis.Z, Jaws.Over);
+        // Near their upper edge, or their lower where a groove takes that.
+        var (edges, taken) = (new[] { r.Top - 0.4, r.BaseHigh + 1 }, r.Face == JawFace.Vee ? r.Groove.Value + 0.5 : 0);
+        foreach (var z in edges.Where(z => Math.Abs(z - r.WorkZ) > taken).Take(1))
+        {
+            yield return new("base", "fixed jaw", r.Fixed.Value, new(r.Wide.Value / 2 - 0.4, 0.3, z), Axis.Y, Jaws.Over);
+            yield return new("pad", "pad", r.Pad.Value, new(r.Wide.Value / 2 - 0.4, z - r.BaseHigh - ViceReckoning.Free, 0.3), Axis.Z, Jaws.Over);
+        }
+
         var high = CamHigh + (r.Thick.Value / 2);
         yield return new("cam", "bore of the cam", r.Turns.Drawn.Value, new(0, 0, high), Axis.X);
         // Along the throw: from the pin's axis to both sides.
         yield return new("cam", "cam across", 2 * r.Cam.Radius.Value, new(0, -r.Cam.Throw.Value, high), Axis.Y, Jaws.Over);
+        foreach (var gauge in r.Post is { } post ? PostShape.Gauges(r, post) : [])
+        {
+            yield return gauge;
+        }
+
+        if (r.Spring is { } spring)
+        {
+            var room = spring.Behind - spring.Strip.Thick;
+            yield return new("pad", "room behind the spring", room, new(0, r.High.Value - 2, spring.Strip.Thick + (room / 2)), Axis.Z);
+        }
+
         yield return new("lock", "lock, narrow way", 2 * r.Lock.Least, new(0, 0, ViceReckoning.LeverThick + (r.Top - r.RootTop) + ViceReckoning.LeverRoom + 2),
             Axis.X, Jaws.Over);
     }
