@@ -140,6 +140,22 @@ public sealed class PadHolderTests
             .ShouldBe(Verdict.Stop);
     }
 
+    /// <summary>By hand: 500 W at 3000 a minute are 1.59 N m, three times that 4775 N mm; over 0.2 · 14 mm a pull of 1705 N.</summary>
+    [Fact]
+    public void A_thread_bears_a_machine_that_stalls_or_it_is_told()
+    {
+        Check Twisted(string entries) => Of(Held($"held=thread; across=100; boss=30; solve=thick; thick=8; speed=3000; {entries}",
+            ("spindle", "spindle", "outside 14, pitch 2, length 14")), "thread.tightens");
+        Twisted("bossHigh=16").Says.ShouldStartWith("Not judged");
+        var good = Twisted("bossHigh=16; power=500");
+        good.Verdict.ShouldBe(Verdict.Good);
+        // The pull over what shears of its thread, and a sixth of the strength across layers: hardly anything else is in it.
+        var sheared = 4774.6 / 2.8 / (good.Used!.Value * Tough.StrengthAcross!.Value / 6);
+        sheared.ShouldBeInRange(Math.PI * 14 * 10 * 7 / 8 * 0.4, Math.PI * 14 * 14 * 7 / 8);
+        (Twisted("bossHigh=16; power=1000").Used / good.Used)!.Value.ShouldBe(2, 1e-9);
+        Twisted("bossHigh=16; power=5000").Verdict.ShouldBe(Verdict.Stop);
+    }
+
     /// <summary>On the boss alone it has one screw, through its middle, and the boss must be named.</summary>
     [Fact]
     public void One_screw_holds_it_on_the_boss()

@@ -1,3 +1,4 @@
+using Emboq.Core.Families.Turning.Spindle;
 using Emboq.Core.Mechanics;
 
 namespace Emboq.Core.Families.Turning.Faceplate;
@@ -73,12 +74,10 @@ internal static class PlateChecks
             () => Strength.Best(new StrengthChoice("wall", "wall around the thread", r.Wall.Value, 60,
                 w => Bent((socket.Thread.Drawn.Value / 2) + w) / bears!.Value))));
         // The thread is pulled at one side: as a thin ring, by 4 M / D all around.
-        var area = Math.PI * socket.Thread.Counterpart.Value * socket.Engaged * 7 / 8 * Math.Max(0, socket.Overlap.Value);
-        double Pulled(double moment) => area > 0 ? 4 * moment / socket.Thread.Counterpart.Value / area : double.PositiveInfinity;
+        double Pulled(double moment) => socket.Sheared is > 0 and var area ? 4 * moment / socket.Thread.Counterpart.Value / area : double.PositiveInfinity;
         yield return Of("the thread", Pulled(still), Pulled(grows), Across(1) / 2, bears => Strength.Used("thread.strips", "thread, when the tool catches",
             Pulled(still + grows), bears, "MPa", "It bears it.", "It strips: shorter or narrower work, or a longer spindle.",
-            "Shear at the spindle's major diameter, 7/8 of the pitch, less what the clearance takes (ISO 68-1; FED-STD-H28, from memory); a sixth of the "
-                + "strength."));
+            SpindleSocket.ShearSource));
         double Screws(double moment) => 4 * moment / (r.Count * r.Circle.Value);
         yield return Of("the screws", Screws(turns.Moment(0).Still), Screws(turns.Moment(0).Unbalance), r.Bears.Value, bears => Strength.Used("screws",
             "screws in the work, when the tool catches", Screws(turns.Moment(0).Still + turns.Moment(0).Unbalance), bears, "N",

@@ -1,4 +1,5 @@
 using Emboq.Core.Families.Turning.Faceplate;
+using Emboq.Core.Families.Turning.Spindle;
 using Emboq.Core.Mechanics;
 
 namespace Emboq.Core.Families.Turning.PadHolder;
@@ -93,6 +94,9 @@ internal static class PadChecks
             "Weigh its print, drop it, screw it on and run it in the air behind a board, slowly first");
     }
 
+    /// <summary>As many times its usual torque twists a machine that stalls.</summary>
+    private const double Stalled = 3;
+
     private static string Said(double gramMm) => $"{gramMm.ToString("0.#", System.Globalization.CultureInfo.InvariantCulture)} g·mm";
 
     private static IEnumerable<Check> Room(PadReckoning r, ParameterValues p)
@@ -119,6 +123,17 @@ internal static class PadChecks
             yield return new("unscrews", "stays on its thread", Verdict.Watch,
                 "It stays on only while the machine turns it tight: never where it brakes, reverses, or turns the other way.", "not judged",
                 "turned tight, no brake", "The machine's manual decides.", []);
+            // Watts over turns a second give the torque, N mm; a nut's torque is a fifth of its pull times its diameter.
+            var twist = r.Speed > 0 && p.Number("power") is { } power ? Stalled * 1000 * power * 60 / (2 * Math.PI * r.Speed) : (double?)null;
+            yield return twist is not { } most
+                ? new("thread.tightens", "thread, as the machine tightens it", Verdict.Watch, "Not judged: what the machine takes is not entered.",
+                    "not known", "as its filament bears", "As printed on the machine.", [])
+                : Strength.Used("thread.tightens", "thread, as the machine tightens it", socket.Sheared > 0
+                    ? most / (0.2 * socket.Thread.Counterpart.Value) / socket.Sheared : double.PositiveInfinity, r.Material?.Across.Value
+                        / PrintedMaterial.Safety / 2, "MPa", "It bears a pad that catches.",
+                    "It strips where the pad catches: a longer spindle or a thicker disc, or a holder on screws.",
+                    $"Torque {Stalled:0} times that of its power at its speed, as a motor that stalls (common practice, no published source); pull by a "
+                        + $"fifth of its diameter. {SpindleSocket.ShearSource}");
         }
 
         yield return Judge.AtLeast("across", "disc past its boss", r.Across.Value - r.Boss.Across.Value, 4, "The boss stands on the disc.",

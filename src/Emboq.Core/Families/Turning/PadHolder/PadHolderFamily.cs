@@ -53,6 +53,7 @@ public static class PadHolderFamily
             Specs.Number("flow", "A print weighs", null, 70, 130, "%",
                 "Of what was planned by the model. Left open, prints of this setup that were weighed tell it: note a run with its grams."),
             Specs.Number("speed", "It turns at", 9000, 10, 30_000, "1/min", "The fastest that the machine runs."),
+            Specs.Number("power", "The machine takes", null, 5, 5000, "W", "As printed on it: what it twists the thread with.").If("held", "thread"),
             Specs.Length("orbit", "Radius of its orbit", 2.5, 0, 30, "Half of the stroke that is stamped on the machine; nothing where it only spins.", 0.25),
             Specs.Number("moving", "What turns weighs", 400, 10, 10_000, "g", "Pad, counterweight and spindle together, as far as known."),
             Specs.Length("was", "Pad that was on it, across", null, 10, 400, "To tell what a smaller one does.", 1),

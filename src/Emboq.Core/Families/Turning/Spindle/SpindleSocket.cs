@@ -108,6 +108,13 @@ internal sealed record SpindleSocket
             .At(0, 0, -Mouth);
     }
 
+    /// <summary>What of the printed thread shears, mm²: at the spindle's major diameter, 7/8 of the pitch, less what the clearance takes (ISO 68-1;
+    /// FED-STD-H28, from memory).</summary>
+    public double Sheared => Math.PI * Thread.Counterpart.Value * Engaged * 7 / 8 * Math.Max(0, Overlap.Value);
+
+    public const string ShearSource = "Shear at the spindle's major diameter, 7/8 of the pitch, less what the clearance takes (ISO 68-1; FED-STD-H28, from "
+        + "memory); a sixth of the strength.";
+
     /// <summary>What is judged of it.</summary>
     public IEnumerable<Check> Checks()
     {
