@@ -19,6 +19,8 @@ prerequisites() { # [test]
   for pair in curl:curl ${1:+chromium:chromium admesh:admesh pdftotext:poppler-utils units:units bats:bats}; do
     command -v "${pair%%:*}" >/dev/null || missing+=("${pair##*:}")
   done
+  # Photographs are read by a library that asks for it.
+  ldconfig -p | grep -q 'libgtk-3\.so\.0' || missing+=(libgtk-3-0)
   install_debian "${missing[@]}"
   pg=$(postgres_bin)
 }

@@ -87,6 +87,7 @@ api.MapDesigns();
 api.MapMachines();
 api.MapPlaces();
 api.MapOutlines();
+api.MapOutlinePhotographs();
 api.MapReadings();
 api.MapReadingFiles();
 api.MapPhotos();

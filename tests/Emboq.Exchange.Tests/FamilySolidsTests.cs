@@ -10,7 +10,7 @@ public sealed class FamilySolidsTests : IAsyncLifetime
     private static readonly int Sets = int.Parse(Environment.GetEnvironmentVariable("EMBOQ_FAMILY_SETS") ?? "10",
         System.Globalization.CultureInfo.InvariantCulture);
 
-    private readonly KernelPool pool = new(new KernelLimits { Engines = 1 });
+    private readonly KernelPool pool = new(new KernelLimits { Engines = 1, Longest = TimeSpan.FromSeconds(90) });
 
     /// <summary>Families to judge, where not all are wanted: EMBOQ_FAMILIES=faceplate,bracket.</summary>
     private static readonly string[]? Wanted = Environment.GetEnvironmentVariable("EMBOQ_FAMILIES")?.Split(',');

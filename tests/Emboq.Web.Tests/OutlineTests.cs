@@ -112,4 +112,35 @@ public sealed class OutlineTests(Server server)
         (status, Field(answer)).ShouldBe((400, "file"));
         (await Draw(await Place(), Hook)).Status.ShouldBe(201);
     }
+
+    /// <summary>The stand-in camera's photograph of a hook of 67 by 34 mm, 12 mm high, taken in by its marks.</summary>
+    [Fact]
+    public async Task A_photograph_on_a_sheet_of_marks_gives_an_outline_and_says_what_is_missing()
+    {
+        var place = await Place();
+        var file = await server.Http.GetByteArrayAsync(new Uri("/api/devices/camera/450/photograph.jpg?thick=12", UriKind.Relative), Stop);
+        async Task<(int Status, JsonNode Body)> Photograph(byte[] sent, string asked)
+        {
+            using var content = new ByteArrayContent(sent);
+            content.Headers.ContentType = new("image/jpeg");
+            using var response = await server.Http.PostAsync($"/api/interfaces/{place["id"]}/outlines/photographs?name=hook.jpg{asked}", content, Stop);
+            return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync(Stop))!);
+        }
+
+        var (status, blank) = await Photograph(file, "&sides=straight");
+        status.ShouldBe(400);
+        blank["problems"]!.AsArray().Select(p => (string)p!["field"]!).ShouldBe(["height", "camera"]);
+        (await Photograph(file, "&sides=square")).Status.ShouldBe(400);
+        (await Photograph(file, "&sides=straight&height=12&camera=4")).Status.ShouldBe(400);
+        Field((await Photograph(Encoding.UTF8.GetBytes("no picture"), "")).Body).ShouldBe("file");
+
+        var (taken, body) = await Photograph(file, "&sides=straight&height=12&camera=450");
+        taken.ShouldBe(201, body.ToJsonString());
+        ((string)body["says"]!).ShouldContain("14 of 14 marks");
+        body["seen"]!["edge"]!.AsArray().Count.ShouldBeGreaterThan(100);
+        double Size(string key) => double.Parse(((string)body["place"]!["outline"]![key]!["metric"]!).Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
+        Size("across").ShouldBe(67, 0.5);
+        Size("along").ShouldBe(34, 0.5);
+        (await server.Http.GetByteArrayAsync(new Uri("/api/mark-sheets/letter.pdf", UriKind.Relative), Stop))[..4].ShouldBe("%PDF"u8.ToArray());
+    }
 }

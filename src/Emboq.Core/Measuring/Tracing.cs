@@ -20,7 +20,8 @@ public static class Tracing
     /// <param name="drawing">What the file draws.</param>
     /// <param name="deviation">How far corners that are left may lie beside what was drawn, mm.</param>
     /// <param name="field">Path of the field, for problems.</param>
-    public static Outcome<(Traced Outline, string Says)> Of(string name, DrawnLines drawing, double deviation, string field)
+    /// <param name="doubt">Of what was drawn itself, mm: added to what its corners may deviate by.</param>
+    public static Outcome<(Traced Outline, string Says)> Of(string name, DrawnLines drawing, double deviation, string field, double doubt = 0)
     {
         if (drawing.Paths.Sum(p => p.Points.Count) is 0 or > Most)
         {
@@ -62,7 +63,7 @@ public static class Tracing
             return new Problem(field, null, "The outline is smaller than what it may deviate by.", "Allow it less.");
         }
 
-        var taken = Taken(name, simple, deviation);
+        var taken = Taken(name, simple, Math.Round(deviation + doubt, 3));
         return taken.Wrong(field) is { } wrong ? wrong : (taken, Says(drawing, rings.Count - 1 - around, around));
     }
 

@@ -1,4 +1,5 @@
 using Emboq.Exchange.Drawn;
+using Emboq.Exchange.Photographs;
 using Emboq.Store;
 using Emboq.Web.Views;
 using Microsoft.AspNetCore.Mvc;
@@ -6,14 +7,15 @@ using Npgsql;
 
 namespace Emboq.Web.Endpoints;
 
-/// <summary>What a drawing gave a place.</summary>
+/// <summary>What a drawing or a photograph gave a place.</summary>
 /// <param name="Place">As it is now.</param>
-/// <param name="Says">What was made of the drawing.</param>
-public sealed record OutlineTaken(InterfaceView Place, string Says);
+/// <param name="Says">What was made of it.</param>
+/// <param name="Seen">The photograph with the edge that was found; <c>null</c> of a drawing.</param>
+public sealed record OutlineTaken(InterfaceView Place, string Says, SeenEdge? Seen = null);
 
 internal static class OutlineEndpoints
 {
-    private const double Usual = 0.1, Most = 5;
+    public const double Usual = 0.1, Most = 5;
 
     public static void MapOutlines(this IEndpointRouteBuilder api)
     {
@@ -55,6 +57,14 @@ internal static class OutlineEndpoints
             return Problems.Bad(input.Problems);
         }
 
+        return await Given(id, database, clock, () => DrawingFile.Read(body.ToArray(), "file") is var drawn && drawn.IsGood
+            ? Tracing.Of(source, drawn.Value, deviation, "file") : drawn.Problems.ToList(), says => (says, null), stop);
+    }
+
+    /// <summary>Keeps an outline with its place.</summary>
+    public static async Task<IResult> Given(Guid id, NpgsqlDataSource database, TimeProvider clock, Func<Outcome<(Traced Outline, string Says)>> trace,
+        Func<string, (string Says, SeenEdge? Seen)> told, CancellationToken stop)
+    {
         if (await PlaceEndpoints.Find(database, id, stop) is not { } place)
         {
             return Problems.Missing("interface", id);
@@ -66,15 +76,15 @@ internal static class OutlineEndpoints
                 $"Add a place of the kind “{KindList.Of("traced").Name}”.")], StatusCodes.Status422UnprocessableEntity);
         }
 
-        var taken = await OnDeepStack(() => DrawingFile.Read(body.ToArray(), "file") is var drawn && drawn.IsGood
-            ? Tracing.Of(source, drawn.Value, deviation, "file") : drawn.Problems.ToList());
+        var taken = await OnDeepStack(trace);
         if (!taken.IsGood)
         {
             return Problems.Bad(taken.Problems);
         }
 
         await InterfaceStore.Trace(database, id, taken.Value.Outline, clock.GetUtcNow(), stop);
-        return TypedResults.Created($"/api/interfaces/{id}", new OutlineTaken((await PlaceEndpoints.View(database, id, stop))!, taken.Value.Says));
+        var (says, seen) = told(taken.Value.Says);
+        return TypedResults.Created($"/api/interfaces/{id}", new OutlineTaken((await PlaceEndpoints.View(database, id, stop))!, says, seen));
     }
 
     /// <summary>An outline is simplified by calls within calls, in the worst case as many as it has points.</summary>

@@ -6,6 +6,7 @@ import { Busy } from '@/ui/Busy'
 import { Figure } from '@/ui/Figure'
 import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { OutlineFromPhotograph } from './OutlineFromPhotograph'
 
 const deviations = ['0.05', '0.1', '0.2', '0.5', '1']
 
@@ -35,7 +36,10 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
           </p>
         </>
       ) : (
-        <p>No outline yet: give it a drawing (SVG or DXF) of the thing, seen from above. A reading across it settles the scale.</p>
+        <p>
+          No outline yet: give it a drawing (SVG or DXF) of the thing seen from above, or a photograph. A reading across it settles the
+          scale.
+        </p>
       )}
       <div className="flex flex-wrap items-center gap-2">
         <FileButton label="Drawing" accept=".svg,.dxf,image/svg+xml" disabled={take.isPending} onFile={take.mutate}>
@@ -57,6 +61,7 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
           </select>
         </label>
       </div>
+      <OutlineFromPhotograph place={place} deviation={deviation} />
       {take.isPending && <Busy what="Reading the drawing" />}
       {take.data && !take.isPending && <p role="status">{take.data.says}</p>}
       {(take.error ?? mirror.error) && <ErrorNote error={(take.error ?? mirror.error)!} />}

@@ -1,0 +1,115 @@
+using OpenCvSharp;
+
+namespace Emboq.Exchange.Photographs;
+
+/// <summary>A camera that needs none: it makes a photograph of a thing with upright sides on a sheet of marks, as its lens, its light and its noise have
+/// it.</summary>
+/// <param name="Height">Over the sheet, mm.</param>
+/// <param name="Tilt">From looking straight down, degrees.</param>
+/// <param name="Bend">k₁ of its lens.</param>
+public sealed record StandInCamera(double Height, double Tilt = 0, double Bend = 0)
+{
+    /// <summary>What lies under it where nobody lays anything: a hook with a straight back, a round belly and a notch, mm of an A4 sheet.</summary>
+    public static IReadOnlyList<Point2> Hook { get; } = [.. Enumerable.Range(0, 41).Select(i => Math.PI * ((i / 40.0) - 0.5)).Select(a =>
+        new Point2(90 + (17 * Math.Cos(a)), 150 + (17 * Math.Sin(a)))), new(60, 167), new(60, 150), new(50, 150), new(50, 160), new(40, 160), new(40, 133)];
+
+    /// <summary>Side of a pixel of the drawn sheet, mm; of the picture made, px.</summary>
+    private const double Drawn = 0.1;
+
+    private const int Wide = 1600, High = 2080, Twice = 2;
+
+    /// <summary>Takes the photograph, a JPEG.</summary>
+    /// <param name="sheet">The sheet.</param>
+    /// <param name="outline">Of the thing, mm of the sheet.</param>
+    /// <param name="thick">Of the thing, mm.</param>
+    /// <param name="shade">Brightness of the thing, of 255.</param>
+    public byte[] Take(MarkSheet sheet, IReadOnlyList<Point2> outline, double thick, int shade = 70)
+    {
+        using var paper = Paper(sheet);
+        using var thing = Filled(sheet, outline);
+        var view = View(sheet);
+        using var large = new Mat(High * Twice, Wide * Twice, MatType.CV_8U);
+        // What stands so high is seen aside of where it stands: only there it is looked for.
+        var reach = thick / Height * (sheet.Width + sheet.Height + Math.Abs(Height * Math.Tan(Tilt * Math.PI / 180)));
+        var (left, right) = (outline.Min(p => p.X) - reach, outline.Max(p => p.X) + reach);
+        var (low, high) = (outline.Min(p => p.Y) - reach, outline.Max(p => p.Y) + reach);
+        Parallel.For(0, High * Twice, row =>
+        {
+            for (var column = 0; column < Wide * Twice; column++)
+            {
+                var seen = view.On(((column + 0.5) / Twice) - 0.5, ((row + 0.5) / Twice) - 0.5);
+                var hit = seen.X > left && seen.X < right && seen.Y > low && seen.Y < high && Hits(thing, sheet, view, seen, thick);
+                // Light comes from one side.
+                var light = 0.8 + (0.2 * column / (Wide * Twice));
+                large.Set(row, column, (byte)((hit ? shade : At(paper, sheet, seen, 120)) * light));
+            }
+        });
+        using var picture = new Mat();
+        Cv2.Resize(large, picture, new Size(Wide, High), 0, 0, InterpolationFlags.Area);
+        Cv2.GaussianBlur(picture, picture, new Size(0, 0), 0.8);
+        var grain = new byte[Wide * High];
+        new Random(7).NextBytes(grain);
+        using var noise = Mat.FromPixelData(High, Wide, MatType.CV_8U, grain.Select(g => (byte)(g % 9)).ToArray());
+        Cv2.Add(picture, noise, picture);
+        Cv2.ImEncode(".jpg", picture, out var jpeg, new ImageEncodingParam(ImwriteFlags.JpegQuality, 92));
+        return jpeg;
+    }
+
+    private static bool Hits(Mat thing, MarkSheet sheet, CameraView view, Point2 seen, double thick)
+    {
+        const int Slices = 12;
+        for (var i = 0; i <= (thick > 0 ? Slices : 0); i++)
+        {
+            if (At(thing, sheet, view.Lifted(seen, thick * i / Slices), 0) > 128)
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /// <summary>It looks at the middle of the sheet, tilted about the sheet's x axis, as large as the picture takes.</summary>
+    private CameraView View(MarkSheet sheet)
+    {
+        var (sin, cos) = Math.SinCos(Tilt * Math.PI / 180);
+        // Rows: the picture's right is the sheet's x; its down is against y; it looks down.
+        double[,] turn = { { 1, 0, 0 }, { 0, -cos, -sin }, { 0, sin, -cos } };
+        var eye = new Point3(sheet.Width / 2, (sheet.Height / 2) - (Height * sin / cos), Height);
+        double Shift(int i) => -((turn[i, 0] * eye.X) + (turn[i, 1] * eye.Y) + (turn[i, 2] * eye.Z));
+        return new(High * Height / (1.12 * sheet.Height), new((Wide - 1) / 2.0, (High - 1) / 2.0), Bend, turn, [Shift(0), Shift(1), Shift(2)]);
+    }
+
+    private static byte At(Mat drawn, MarkSheet sheet, Point2 p, byte beside)
+    {
+        var (x, y) = ((int)(p.X / Drawn), (int)((sheet.Height - p.Y) / Drawn));
+        return p.X < 0 || y < 0 || x >= drawn.Width || y >= drawn.Height ? beside : drawn.At<byte>(y, x);
+    }
+
+    private static Mat Paper(MarkSheet sheet)
+    {
+        var paper = new Mat((int)(sheet.Height / Drawn), (int)(sheet.Width / Drawn), MatType.CV_8U, new Scalar(235));
+        foreach (var mark in sheet.Marks)
+        {
+            var (bits, square) = (MarkSheet.Bits(mark.Id), MarkSheet.Side / 6);
+            foreach (var (row, column) in Enumerable.Range(0, 36).Select(i => (i / 6, i % 6)).Where(b => bits[b.Item1, b.Item2]))
+            {
+                int X(int c) => (int)Math.Round((mark.X + (c * square)) / Drawn);
+                int Y(int r) => (int)Math.Round((sheet.Height - mark.Y - MarkSheet.Side + (r * square)) / Drawn);
+                Cv2.Rectangle(paper, new Point(X(column), Y(row)), new Point(X(column + 1) - 1, Y(row + 1) - 1), new Scalar(30), -1);
+            }
+        }
+
+        return paper;
+    }
+
+    private static Mat Filled(MarkSheet sheet, IReadOnlyList<Point2> outline)
+    {
+        const int Finer = 4;
+        var drawn = new Mat((int)(sheet.Height / Drawn), (int)(sheet.Width / Drawn), MatType.CV_8U, new Scalar(0));
+        // In sixteenths of a pixel, whose middles count.
+        Cv2.FillPoly(drawn, [outline.Select(p => new Point((int)Math.Round(((p.X / Drawn) - 0.5) * (1 << Finer)), (int)Math.Round((((sheet.Height - p.Y)
+            / Drawn) - 0.5) * (1 << Finer))))], new Scalar(255), LineTypes.Link8, Finer);
+        return drawn;
+    }
+}

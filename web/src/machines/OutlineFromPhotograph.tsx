@@ -1,0 +1,137 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { ApiProblem, sendFile } from '@/api/client'
+import type { InterfaceView, OutlineTaken, Problem } from '@/api/types'
+import { Busy } from '@/ui/Busy'
+import { FileButton } from '@/ui/FileButton'
+import { ErrorNote, ProblemNote } from '@/ui/ProblemNote'
+import { SeenEdge } from './SeenEdge'
+
+const sides = [
+  ['flat', 'is flat on the sheet'],
+  ['straight', 'has upright sides'],
+  ['round', 'has round sides'],
+] as const
+
+type Asked = { readonly file: File; readonly stands: string; readonly height: string; readonly camera: string }
+
+/** The outline of a thing that was photographed on a printed sheet of marks. */
+export function OutlineFromPhotograph({ place, deviation }: { readonly place: InterfaceView; readonly deviation: string }) {
+  const client = useQueryClient()
+  const [stands, setStands] = useState<string>('flat')
+  const [height, setHeight] = useState('')
+  const [camera, setCamera] = useState('')
+  const take = useMutation({
+    mutationFn: ({ file, stands, height, camera }: Asked) => {
+      const asked = new URLSearchParams({ name: file.name, deviation, sides: stands })
+      if (stands !== 'flat') asked.set('height', height)
+      if (camera.trim() !== '') asked.set('camera', camera)
+      return sendFile<OutlineTaken>(`/api/interfaces/${place.id}/outlines/photographs?${asked}`, file)
+    },
+    onSuccess: () => client.invalidateQueries(),
+  })
+  // A hook of 12 mm under a camera that needs none, to see how it goes.
+  const standIn = useMutation({
+    mutationFn: async () => {
+      const answer = await fetch('/api/devices/camera/450/photograph.jpg?thick=12')
+      if (!answer.ok) throw new Error('The stand-in camera does not answer.')
+      return new File([await answer.blob()], 'stand-in camera.jpg', { type: 'image/jpeg' })
+    },
+    onSuccess: (file) => {
+      setStands('straight')
+      setHeight('12')
+      setCamera('450')
+      take.mutate({ file, stands: 'straight', height: '12', camera: '450' })
+    },
+  })
+  const problem = (field: string) => (take.error instanceof ApiProblem ? take.error.at(field) : undefined)
+  const [ofHeight, ofCamera] = [problem('height'), problem('camera')]
+  return (
+    <details className="flex flex-col gap-2" open={take.isError || take.isSuccess || undefined}>
+      <summary className="min-h-8 cursor-pointer">From a photograph</summary>
+      <div className="flex flex-col gap-2 pt-1">
+        <p>
+          Print a sheet of marks (
+          <a className="link" href="/api/mark-sheets/a4.pdf" download>
+            A4
+          </a>
+          ,{' '}
+          <a className="link" href="/api/mark-sheets/letter.pdf" download>
+            Letter
+          </a>
+          ), lay the thing on its white middle, and photograph the whole sheet from above.
+        </p>
+        <label className="flex items-center gap-2">
+          <span className="quiet">The thing</span>
+          <select className="select grow" value={stands} onChange={(e) => setStands(e.target.value)}>
+            {sides.map(([key, label]) => (
+              <option key={key} value={key}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </label>
+        {stands !== 'flat' && <SizeField label="It is high" value={height} onChange={setHeight} example="12.5" problem={ofHeight} />}
+        <SizeField
+          label="From sheet to lens, by tape"
+          value={camera}
+          onChange={setCamera}
+          example={stands === 'flat' ? 'not needed' : '450'}
+          problem={ofCamera}
+        />
+        <FileButton
+          label="Photograph on a sheet of marks"
+          accept="image/jpeg,image/png,image/webp"
+          disabled={take.isPending}
+          onFile={(file) => take.mutate({ file, stands, height, camera })}
+        >
+          Take it from a photograph
+        </FileButton>
+        <button
+          type="button"
+          className="btn btn-ghost w-fit"
+          disabled={take.isPending || standIn.isPending}
+          onClick={() => standIn.mutate()}
+        >
+          Let the stand-in camera take one of a hook
+        </button>
+        {(take.isPending || standIn.isPending) && <Busy what="Looking for marks and edge" />}
+        {take.data && !take.isPending && (
+          <>
+            <p role="status">{take.data.says}</p>
+            {take.data.seen && <SeenEdge seen={take.data.seen} />}
+          </>
+        )}
+        {standIn.error && <ErrorNote error={standIn.error} />}
+        {take.error && !ofHeight && !ofCamera && <ErrorNote error={take.error} />}
+      </div>
+    </details>
+  )
+}
+
+type SizeFieldProps = {
+  readonly label: string
+  readonly value: string
+  readonly onChange: (value: string) => void
+  readonly example: string
+  readonly problem: Problem | undefined
+}
+
+function SizeField({ label, value, onChange, example, problem }: SizeFieldProps) {
+  return (
+    <label className="flex flex-col gap-1">
+      <span className="flex items-center gap-2">
+        <span className="quiet">{label}</span>
+        <input
+          className="input figure w-32"
+          value={value}
+          placeholder={example}
+          aria-invalid={problem !== undefined}
+          onChange={(e) => onChange(e.target.value)}
+        />
+        <span className="quiet">mm</span>
+      </span>
+      {problem && <ProblemNote problem={problem} />}
+    </label>
+  )
+}
