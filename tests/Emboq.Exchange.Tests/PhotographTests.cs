@@ -97,4 +97,41 @@ public sealed class PhotographTests
         var wide = Hook.Select(p => new Point2(p.X + 90, p.Y)).ToList();
         Refused(new StandInCamera(500).Take(Sheet, wide, 0)).ShouldStartWith("It reaches over");
     }
+
+    /// <summary>No mark of one sheet is on the other, none meets another or the paper's edge, and every one has its black frame.</summary>
+    [Fact]
+    public void Sheets_have_marks_of_their_own_around_a_free_middle()
+    {
+        MarkSheet.All.SelectMany(s => s.Marks).Select(m => m.Id).ShouldBeUnique();
+        foreach (var sheet in MarkSheet.All)
+        {
+            sheet.Marks.Count.ShouldBe(14);
+            sheet.Marks.ShouldAllBe(m => m.X >= MarkSheet.Edge && m.Y >= MarkSheet.Edge && m.X + MarkSheet.Side <= sheet.Width - MarkSheet.Edge + 1e-9
+                && m.Y + MarkSheet.Side <= sheet.Height - MarkSheet.Edge + 1e-9);
+            sheet.Marks.ShouldAllBe(m => m.X + MarkSheet.Side <= MarkSheet.Free || m.Y + MarkSheet.Side <= MarkSheet.Free
+                || m.X >= sheet.Width - MarkSheet.Free || m.Y >= sheet.Height - MarkSheet.Free);
+            foreach (var (a, b) in sheet.Marks.SelectMany((a, i) => sheet.Marks.Skip(i + 1).Select(b => (a, b))))
+            {
+                Math.Max(Math.Abs(a.X - b.X), Math.Abs(a.Y - b.Y)).ShouldBeGreaterThan(2 * MarkSheet.Side);
+            }
+
+            foreach (var bits in sheet.Marks.Select(m => MarkSheet.Bits(m.Id)))
+            {
+                Enumerable.Range(0, 6).ShouldAllBe(i => bits[0, i] && bits[5, i] && bits[i, 0] && bits[i, 5]);
+                bits.Cast<bool>().ShouldContain(false);
+            }
+        }
+    }
+
+    /// <summary>Another height by tape than the camera's own moves what stands up, and the flat sheet not at all.</summary>
+    [Fact]
+    public void A_height_read_wrong_spoils_only_what_stands_up()
+    {
+        var (flat, thick) = (new StandInCamera(500).Take(Sheet, Hook, 0), new StandInCamera(500).Take(Sheet, Hook, 18));
+        double Wide(byte[] file, ThingSides sides, double height, double camera) => Read(file, new(sides, height, camera)).Drawing.Paths[0].Points is var p
+            ? p.Max(q => q.X) - p.Min(q => q.X) : 0;
+        Wide(flat, ThingSides.Flat, 0, 400).ShouldBe(Wide(flat, ThingSides.Flat, 0, 500), 0.1);
+        // At 400 mm an upper edge is drawn in by 18 / 400 of its way, at 500 by 18 / 500.
+        (Wide(thick, ThingSides.Straight, 18, 500) - Wide(thick, ThingSides.Straight, 18, 400)).ShouldBe(67 * 500 / 482 * ((18 / 400.0) - (18 / 500.0)), 0.25);
+    }
 }

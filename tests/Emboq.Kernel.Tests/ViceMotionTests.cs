@@ -32,7 +32,8 @@ public sealed class ViceMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
         meeting.Depth.ShouldBeLessThan(0.03);
     }
 
-    /// <summary>The bore comes out 0.4 mm wider than its post; its cam, turned as far as the ledger's figures say, brings the shoe onto it, and everything turns
+    /// <summary>The bore comes out 0.4 mm wider than its post; its cam, turned as far as the ledger's figures say, brings the shoe onto it, and everything
+    /// turns
     /// about it with no part in another.</summary>
     [Fact]
     public async Task On_a_post_the_whole_vice_turns_until_its_second_cam_holds_it()
@@ -59,9 +60,11 @@ public sealed class ViceMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     {
         var design = Design("presses=spring; press=12; wide=90; pad=12; thick=14; high=40; differs=0.4");
         var (pad, strip, gives) = (design.Pieces.Single(p => p.Key == "pad").Solid, design.Ledger["strip"].Value, (1.5 * 1.5) - 0.3);
-        var middle = (await fixture.Pool.Evaluate([pad & new Solid.Box(2, 12, 40).At(-1, 40 - 0.3 - 12, -1)], Facets.DefaultChordError, Stop))[0].Volume / (2 * 12);
+        var middle = (await fixture.Pool.Evaluate([pad & new Solid.Box(2, 12, 40).At(-1, 40 - 0.3 - 12, -1)], Facets.DefaultChordError,
+            Stop))[0].Volume / (2 * 12);
         middle.ShouldBe(12 - gives - 0.4, 0.01);
-        var behind = (await fixture.Pool.Evaluate([pad & new Solid.Box(2, 12, strip + 0.1 + 1).At(-1, 40 - 0.3 - 12, -1)], Facets.DefaultChordError, Stop))[0].Volume / (2 * 12);
+        var behind = (await fixture.Pool.Evaluate([pad & new Solid.Box(2, 12, strip + 0.1 + 1).At(-1, 40 - 0.3 - 12, -1)], Facets.DefaultChordError,
+            Stop))[0].Volume / (2 * 12);
         behind.ShouldBe(strip, 0.01);
     }
 }

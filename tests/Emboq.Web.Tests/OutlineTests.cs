@@ -138,7 +138,8 @@ public sealed class OutlineTests(Server server)
         taken.ShouldBe(201, body.ToJsonString());
         ((string)body["says"]!).ShouldContain("14 of 14 marks");
         body["seen"]!["edge"]!.AsArray().Count.ShouldBeGreaterThan(100);
-        double Size(string key) => double.Parse(((string)body["place"]!["outline"]![key]!["metric"]!).Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
+        double Size(string key) => double.Parse(((string)body["place"]!["outline"]![key]!["metric"]!).Split(' ')[0],
+            System.Globalization.CultureInfo.InvariantCulture);
         Size("across").ShouldBe(67, 0.5);
         Size("along").ShouldBe(34, 0.5);
         (await server.Http.GetByteArrayAsync(new Uri("/api/mark-sheets/letter.pdf", UriKind.Relative), Stop))[..4].ShouldBe("%PDF"u8.ToArray());

@@ -10,7 +10,8 @@ namespace Emboq.Exchange.Photographs;
 /// <param name="Width">px.</param>
 /// <param name="Height">px.</param>
 /// <param name="Edge">The edge that was found, px of it.</param>
-public sealed record SeenEdge(byte[] Jpeg, int Width, int Height, IReadOnlyList<Point2> Edge);
+/// <param name="Band">How wide its doubt is there, from side to side, px.</param>
+public sealed record SeenEdge(byte[] Jpeg, int Width, int Height, IReadOnlyList<Point2> Edge, double Band);
 
 /// <summary>The outline of a thing that was photographed on a sheet of marks.</summary>
 /// <param name="Drawing">Its outline.</param>
@@ -24,7 +25,7 @@ public sealed record Photographed(DrawnLines Drawing, double Doubt, string Says,
 public static class Photograph
 {
     /// <summary>The longer side that is worked on, and that is shown, px.</summary>
-    private const int Longest = 3600, Shown = 1100;
+    private const int Longest = 3600, Shown = 1600;
 
     private const long MostPixels = 60_000_000;
 
@@ -99,7 +100,7 @@ public static class Photograph
             $"{view.Marks} of {view.Sheet.Marks.Count} marks lie within {Mm(Math.Round(pixel * view.Scatter, 3))} of where they were printed; the camera "
                 + $"stood {Mm(Math.Round(eye.Z))} high; its edge is known to {Mm(Math.Round(doubt, 2))}, corners are a little round"
                 + (thing.Sides == ThingSides.Straight ? ", and inner corners behind its own sides are not seen." : "."),
-            Small(bitmap, seen.Select(p => view.View.Of(p.X, p.Y))));
+            Small(bitmap, seen.Select(p => view.View.Of(p.X, p.Y)), 2 * doubt / pixel));
     }
 
     private static Mat Darkest(Mat colours)
@@ -143,7 +144,7 @@ public static class Photograph
         return [.. (largest?.ExteriorRing.Coordinates ?? [.. ring, ring[0]]).SkipLast(1).Select(c => new Point2(c.X, c.Y))];
     }
 
-    private static SeenEdge Small(SKBitmap bitmap, IEnumerable<Point2> edge)
+    private static SeenEdge Small(SKBitmap bitmap, IEnumerable<Point2> edge, double band)
     {
         const int Every = 6;
         var scale = Math.Min(1, (double)Shown / Math.Max(bitmap.Width, bitmap.Height));
@@ -151,7 +152,7 @@ public static class Photograph
         using var small = bitmap.Resize(size, new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
         using var encoded = small.Encode(SKEncodedImageFormat.Jpeg, 80);
         return new(encoded.ToArray(), size.Width, size.Height, [.. edge.Where((_, i) => i % Every == 0).Select(p =>
-            new Point2(Math.Round((p.X + 0.5) * scale, 1), Math.Round((p.Y + 0.5) * scale, 1)))]);
+            new Point2(Math.Round((p.X + 0.5) * scale, 1), Math.Round((p.Y + 0.5) * scale, 1)))], Math.Round(band * scale, 2));
     }
 
     private static string Mm(double value) => $"{value.ToString("0.###", CultureInfo.InvariantCulture)} mm";

@@ -39,7 +39,8 @@ public sealed record ThingOnSheet(ThingSides Sides, double Height, double? Camer
     private IReadOnlyList<Point2> Upright(IReadOnlyList<Point2> seen, CameraView view)
     {
         var lines = seen.Select((a, i) => (A: a, B: seen[(i + 1) % seen.Count])).Select(l => (l.A, l.B, Looks: Looks(l.A, l.B, view.Eye)))
-            .Where(l => Math.Abs(l.Looks) > AlongRays).Select(l => (A: view.Lifted(l.A, l.Looks > 0 ? Height : 0), B: view.Lifted(l.B, l.Looks > 0 ? Height : 0)))
+            .Where(l => Math.Abs(l.Looks) > AlongRays).Select(l => (A: view.Lifted(l.A, l.Looks > 0 ? Height : 0), B: view.Lifted(l.B, l.Looks > 0 ? Height
+                : 0)))
             .ToList();
         return [.. lines.Select((line, i) => Meet(line, lines[(i + 1) % lines.Count]))];
     }

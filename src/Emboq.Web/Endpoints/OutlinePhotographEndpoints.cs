@@ -110,7 +110,8 @@ internal static class OutlinePhotographEndpoints
         }
 
         var read = await Alone(() => Photograph.Read(body.ToArray(), new(stands, thick ?? 0, eye), "file"), stop);
-        return !read.IsGood ? Problems.Bad(read.Problems) : await OutlineEndpoints.Given(id, database, clock, () => Tracing.Of(source, read.Value.Drawing, deviation, "file",
+        return !read.IsGood ? Problems.Bad(read.Problems) : await OutlineEndpoints.Given(id, database, clock, () => Tracing.Of(source, read.Value.Drawing,
+            deviation, "file",
             read.Value.Doubt), says => ($"{read.Value.Says} {says}", read.Value.Seen), stop);
     }
 }

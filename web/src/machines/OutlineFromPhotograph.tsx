@@ -24,8 +24,10 @@ export function OutlineFromPhotograph({ place, deviation }: { readonly place: In
   const take = useMutation({
     mutationFn: ({ file, stands, height, camera }: Asked) => {
       const asked = new URLSearchParams({ name: file.name, deviation, sides: stands })
-      if (stands !== 'flat') asked.set('height', height)
-      if (camera.trim() !== '') asked.set('camera', camera)
+      if (stands !== 'flat') {
+        asked.set('height', height)
+        asked.set('camera', camera)
+      }
       return sendFile<OutlineTaken>(`/api/interfaces/${place.id}/outlines/photographs?${asked}`, file)
     },
     onSuccess: () => client.invalidateQueries(),
@@ -71,14 +73,12 @@ export function OutlineFromPhotograph({ place, deviation }: { readonly place: In
             ))}
           </select>
         </label>
-        {stands !== 'flat' && <SizeField label="It is high" value={height} onChange={setHeight} example="12.5" problem={ofHeight} />}
-        <SizeField
-          label="From sheet to lens, by tape"
-          value={camera}
-          onChange={setCamera}
-          example={stands === 'flat' ? 'not needed' : '450'}
-          problem={ofCamera}
-        />
+        {stands !== 'flat' && (
+          <>
+            <SizeField label="It is high" value={height} onChange={setHeight} example="12.5" problem={ofHeight} />
+            <SizeField label="From sheet to lens, by tape" value={camera} onChange={setCamera} example="450" problem={ofCamera} />
+          </>
+        )}
         <FileButton
           label="Photograph on a sheet of marks"
           accept="image/jpeg,image/png,image/webp"

@@ -46,7 +46,8 @@ public static class CamViceFamily
         ("along", "wood, along its grain", new WorkSort("wood along its grain", 9000)), ("circuit", "a circuit board", new WorkSort("a circuit board", 18_000)),
         ("metal", "brass or aluminium", new WorkSort("brass or aluminium", 70_000)), ("unknown", "something else", new WorkSort("something else", null)));
 
-    internal static readonly Decision<bool> Presses = Decide.Choice("presses", "The cam presses", "A spring presses works that differ nearly alike, and gently.",
+    internal static readonly Decision<bool> Presses = Decide.Choice("presses", "The cam presses",
+        "A spring presses works that differ nearly alike, and gently.",
         ("straight", "straight on the pad", false), ("spring", "through a spring in the pad", true));
 
     internal static readonly Decision<bool> Turns = Decide.Choice("turns", "The vice", "On a post it is turned to the hand, and lifted off.",
@@ -94,7 +95,8 @@ public static class CamViceFamily
             Opens.Spec, Specs.Length("differs", "Works differ by", 0.8, 0, 20, "In width, from piece to piece: the cam takes it up without being set anew.",
                 0.1),
             Specs.Number("press", "It presses with", 100, 5, 1500, "N", "On the work: 100 N hold for scraping and soldering, 300 N for chiselling."),
-            Sort.Spec, Presses.Spec, Strip.If("presses", "spring"), Face.Spec, Rest.If("face", "ledge").Spec, Ledge.If("face", "ledge").Spec, Groove.If("face", "vee").Spec,
+            Sort.Spec, Presses.Spec, Strip.If("presses", "spring"), Face.Spec, Rest.If("face", "ledge").Spec, Ledge.If("face", "ledge").Spec,
+                Groove.If("face", "vee").Spec,
             Specs.Length("proud", "Below the work stands proud", 0, 0, 80, "When it is turned over: parts, carving.", 0.5).If("face", "ledge"),
             Wide.Spec, High.Spec, Long, Fixed.Spec, Pad.Spec, Base.Spec, Mouth.Spec, Deep.Spec,
             Turns.Spec, Post.If("turns", "post").Spec,

@@ -18,7 +18,8 @@ internal static class PostChecks
             "It may be closed without reaching the post: more throw, with a larger cam so that it holds.", Verdict.Stop,
             $"e (1 − cos θ) at {ViceReckoning.Closed:0} degrees against its play and the greatest clearance, k = 2.",
             ViceChecks.Larger(r, needed));
-        yield return Judge.AtLeast("turn.screws", "between the screws of the post", 2 * (post.ScrewsAt - post.Reach), 1.2, "Two screws go into it side by side.",
+        yield return Judge.AtLeast("turn.screws", "between the screws of the post", 2 * (post.ScrewsAt - post.Reach), 1.2,
+            "Two screws go into it side by side.",
             "Two screws do not go into it side by side: a thicker post, or smaller screws.", Verdict.Stop, "Plane geometry.",
             CamViceFamily.Post.To(Math.Ceiling(post.Least), "Make the post {0} across"));
         yield return Judge.AtMost("turn.high", "base around the post", post.High, r.Top, "The jaws stand above it.",

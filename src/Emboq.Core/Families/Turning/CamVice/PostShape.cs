@@ -36,7 +36,8 @@ internal static class PostShape
         }));
 
     /// <summary>Its back at y = 0, hollowed to lie on the post.</summary>
-    private static Solid Shoe(VicePost post) => new Solid.Box(VicePost.ShoeWide, post.Shoe + 2, post.Thick - ViceReckoning.Free).At(-VicePost.ShoeWide / 2, 0, 0)
+    private static Solid Shoe(VicePost post) => new Solid.Box(VicePost.ShoeWide, post.Shoe + 2, post.Thick - ViceReckoning.Free).At(-VicePost.ShoeWide / 2,
+        0, 0)
         - new Solid.Cylinder(post.Drawn.Value / 2, post.Thick + 2).At(0, post.Shoe + (post.Drawn.Value / 2), -1);
 
     /// <summary>The base, grown around post and cam behind its fixed jaw.</summary>

@@ -208,7 +208,8 @@ internal sealed record ViceReckoning
         var sure = friction.Value - (2 * friction.StandardUncertainty);
         var spreads = press.Value / tail.Holds(1, sure);
         var roller = CamViceFamily.Roller.Read(p, ledger);
-        var (across, jaw, screw) = (Read("width", "width of the work"), CamViceFamily.Fixed.Read(p, ledger), ScrewHole.CountersunkWood(scope, size, floor.Value));
+        var (across, jaw, screw) = (Read("width", "width of the work"), CamViceFamily.Fixed.Read(p, ledger), ScrewHole.CountersunkWood(scope, size,
+            floor.Value));
         return new()
         {
             Turns = turns,

@@ -51,7 +51,8 @@ internal static class ViceShape
     private static Solid Drawn(Profile outline, double from, double to) => new Solid.Extruded(outline, to - from).Tipped(90).At(0, to, 0);
 
     /// <summary>A base that turns is not screwed down itself.</summary>
-    private static IEnumerable<double> ScrewsAt(ViceReckoning r) => r.Post is not null ? [] : [ChannelFrom(r) + r.Screw.Reach + 1, r.BaseLong - r.Screw.Reach - 1];
+    private static IEnumerable<double> ScrewsAt(ViceReckoning r) => r.Post is not null ? [] : [ChannelFrom(r) + r.Screw.Reach + 1,
+        r.BaseLong - r.Screw.Reach - 1];
 
     /// <summary>A ledge stands on solid ground.</summary>
     private static double ChannelFrom(ViceReckoning r) => r.Fixed.Value + (r.Face == JawFace.Ledge ? r.Ledge.Value : 0);
@@ -189,7 +190,8 @@ internal static class ViceShape
     /// <summary>The lock bends the foot, which the triangles do not; pins that are held are pressed in.</summary>
     public static IEnumerable<Contact> Contacts(ViceReckoning r) =>
     [
-        new("lock", Piece.Main, (2 * r.Lock.Most) - r.Slit.Value + 0.1), new("machine-pin", Piece.Main, 0.4), new("machine-guides", "pad", 0.4), new("machine-turn-pin", "base", 0.4),
+        new("lock", Piece.Main, (2 * r.Lock.Most) - r.Slit.Value + 0.1), new("machine-pin", Piece.Main, 0.4), new("machine-guides", "pad", 0.4),
+            new("machine-turn-pin", "base", 0.4),
     ];
 
     public static IEnumerable<Proof> Proofs(ViceReckoning r)
