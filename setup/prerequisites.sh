@@ -20,7 +20,7 @@ prerequisites() { # [test]
     command -v "${pair%%:*}" >/dev/null || missing+=("${pair##*:}")
   done
   # Photographs are read by a library that asks for it.
-  ldconfig -p | grep -q 'libgtk-3\.so\.0' || missing+=(libgtk-3-0)
+  compgen -G '/usr/lib/*/libgtk-3.so.0' >/dev/null || missing+=(libgtk-3-0)
   install_debian "${missing[@]}"
   pg=$(postgres_bin)
 }

@@ -1,4 +1,5 @@
 using System.IO.Compression;
+using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json.Nodes;
 
@@ -143,5 +144,33 @@ public sealed class OutlineTests(Server server)
         Size("across").ShouldBe(67, 0.5);
         Size("along").ShouldBe(34, 0.5);
         (await server.Http.GetByteArrayAsync(new Uri("/api/mark-sheets/letter.pdf", UriKind.Relative), Stop))[..4].ShouldBe("%PDF"u8.ToArray());
+    }
+
+    [Fact]
+    public async Task Corners_are_moved_by_hand_and_nobody_moves_those_of_another_outline()
+    {
+        var place = await Place();
+        var drawn = (await Draw(place, Hook)).Body["place"]!["outline"]!;
+        var (mark, points) = ((string)drawn["mark"]!, drawn["points"]!.AsArray().Select(p => (X: (double)p!["x"]!, Y: (double)p["y"]!)).ToList());
+        async Task<(int Status, JsonNode Body)> Move(object body)
+        {
+            using var response = await server.Http.PostAsJsonAsync($"/api/interfaces/{place["id"]}/outlines/corners", body, Stop);
+            return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync(Stop))!);
+        }
+
+        object[] Sent(IEnumerable<(double X, double Y)> corners) => [.. corners.Select(c => new { x = c.X, y = c.Y })];
+        // Its rightmost corners two millimetres further out, given the other way round and aside of the origin.
+        var wider = points.Select(p => (X: p.X > 79 ? p.X + 7 : p.X + 5, Y: p.Y - 3)).Reverse();
+        var (status, moved) = await Move(new { points = Sent(wider), mark });
+        status.ShouldBe(201, moved.ToJsonString());
+        ((string)moved["outline"]!["across"]!["metric"]!).ShouldBe("82.00 mm");
+        ((double)moved["outline"]!["points"]![0]!["x"]!).ShouldBeGreaterThanOrEqualTo(0);
+
+        (await Move(new { points = Sent(points), mark })).Status.ShouldBe(409);
+        mark = (string)moved["outline"]!["mark"]!;
+        (await Move(new { points = Sent(points.Take(2)), mark })).Status.ShouldBe(422);
+        (await Move(new { points = Sent([points[4], .. points[1..4], points[0], .. points[5..]]), mark })).Status.ShouldBe(422);
+        (await Move(new { mark })).Status.ShouldBe(400);
+        ((string)(await Move(new { points = Sent(points), mark })).Body["outline"]!["across"]!["metric"]!).ShouldBe("80.00 mm");
     }
 }

@@ -1,4 +1,8 @@
+using System.Security.Cryptography;
+using System.Text;
 using System.Text.Json.Serialization;
+using NetTopologySuite.Algorithm;
+using NetTopologySuite.Geometries;
 
 namespace Emboq.Core.Measuring;
 
@@ -21,6 +25,22 @@ public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point
     /// <summary>The other way, mm of the drawing.</summary>
     [JsonIgnore]
     public double Along => Points.Max(p => p.Y) - Points.Min(p => p.Y);
+
+    /// <summary>Tells this outline from any other that its place had: of its corners alone.</summary>
+    [JsonIgnore]
+    public string Mark => Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(string.Join(';', Points.Select(p => $"{p.X:R},{p.Y:R}"))))[..8]);
+
+    /// <summary>An outline of corners that lie anywhere, in either direction.</summary>
+    /// <param name="source">What it was taken from.</param>
+    /// <param name="deviation">How far its corners may lie beside what was drawn, mm.</param>
+    /// <param name="points">Three or more, mm.</param>
+    public static Traced Of(string source, double deviation, IReadOnlyList<Point2> points)
+    {
+        var (left, low) = (points.Min(p => p.X), points.Min(p => p.Y));
+        var ring = points.Append(points[0]).Select(p => new Coordinate(p.X, p.Y)).ToArray();
+        var placed = points.Select(p => new Point2(Math.Round(p.X - left, 4), Math.Round(p.Y - low, 4)));
+        return new(source, deviation, [.. Orientation.IsCCW(ring) ? placed : placed.Reverse()]);
+    }
 
     /// <summary>The same seen from below: left and right change places.</summary>
     public Traced Mirrored() => this with { Points = [.. Points.Reverse().Select(p => p with { X = Across - p.X })] };

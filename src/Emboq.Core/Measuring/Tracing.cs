@@ -63,19 +63,12 @@ public static class Tracing
             return new Problem(field, null, "The outline is smaller than what it may deviate by.", "Allow it less.");
         }
 
-        var taken = Taken(name, simple, Math.Round(deviation + doubt, 3));
+        var taken = Traced.Of(name, Math.Round(deviation + doubt, 3), [.. simple.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(c.X, c.Y))]);
         return taken.Wrong(field) is { } wrong ? wrong : (taken, Says(drawing, rings.Count - 1 - around, around));
     }
 
     private static Problem Nothing(string field) => new(field, null, "The drawing has no line of which an outline could be made, or far too many.",
         "Leave only the outline in it.", $"1 to {Most} points");
-
-    private static Traced Taken(string name, Polygon simple, double deviation)
-    {
-        var (left, low) = (simple.EnvelopeInternal.MinX, simple.EnvelopeInternal.MinY);
-        IEnumerable<Point2> points = simple.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(Math.Round(c.X - left, 4), Math.Round(c.Y - low, 4)));
-        return new(name, deviation, [.. NetTopologySuite.Algorithm.Orientation.IsCCW(simple.ExteriorRing.Coordinates) ? points : points.Reverse()]);
-    }
 
     private static string Says(DrawnLines drawing, int within, int beside) =>
         $"Its numbers were taken for {drawing.Unit}; a reading across it settles the scale."

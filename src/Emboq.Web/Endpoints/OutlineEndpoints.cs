@@ -13,6 +13,11 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Seen">The photograph with the edge that was found; <c>null</c> of a drawing.</param>
 public sealed record OutlineTaken(InterfaceView Place, string Says, SeenEdge? Seen = null);
 
+/// <summary>Corners that were moved by hand.</summary>
+/// <param name="Points">All of them, once around, mm of the drawing.</param>
+/// <param name="Mark">Of the outline that they were moved on.</param>
+public sealed record MovedCorners(IReadOnlyList<Point2>? Points, string? Mark);
+
 internal static class OutlineEndpoints
 {
     public const double Usual = 0.1, Most = 5;
@@ -20,6 +25,7 @@ internal static class OutlineEndpoints
     public static void MapOutlines(this IEndpointRouteBuilder api)
     {
         api.MapPost("/interfaces/{id:guid}/outlines/mirrorings", Mirror).Produces<InterfaceView>(201).ProducesProblem(404).ProducesProblem(422);
+        api.MapPost("/interfaces/{id:guid}/outlines/corners", Move).Produces<InterfaceView>(201).ProducesProblem(404).ProducesProblem(409).ProducesProblem(422);
         api.MapPost("/interfaces/{id:guid}/outlines", Take).Accepts<byte[]>("image/svg+xml", "image/vnd.dxf", "application/octet-stream")
             .Produces<OutlineTaken>(201).ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(422).ProducesProblem(429)
             .WithMetadata(new RequestSizeLimitAttribute(Limits.PhotoBytes)).RequireRateLimiting(Limits.Uploads);
@@ -33,14 +39,40 @@ internal static class OutlineEndpoints
             return Problems.Missing("interface", id);
         }
 
-        if (place.Outline is not { } outline)
+        return place.Outline is { } outline ? await Kept(database, id, outline.Mirrored(), clock, stop) : NoneYet;
+    }
+
+    private static IResult NoneYet => Problems.Bad([new("outline", null, "There is no outline yet that could be changed.", "Give it a drawing or a photograph.")],
+        StatusCodes.Status422UnprocessableEntity);
+
+    private static async Task<IResult> Kept(NpgsqlDataSource database, Guid id, Traced outline, TimeProvider clock, CancellationToken stop)
+    {
+        await InterfaceStore.Trace(database, id, outline, clock.GetUtcNow(), stop);
+        return TypedResults.Created($"/api/interfaces/{id}", (await PlaceEndpoints.View(database, id, stop))!);
+    }
+
+    /// <summary>Gives a place its outline with corners moved, left away or added by hand.</summary>
+    private static async Task<IResult> Move(Guid id, MovedCorners moved, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    {
+        if (await PlaceEndpoints.Find(database, id, stop) is not { } place)
         {
-            return Problems.Bad([new("outline", null, "There is no outline yet that could be mirrored.", "Give it a drawing.")],
-                StatusCodes.Status422UnprocessableEntity);
+            return Problems.Missing("interface", id);
         }
 
-        await InterfaceStore.Trace(database, id, outline.Mirrored(), clock.GetUtcNow(), stop);
-        return TypedResults.Created($"/api/interfaces/{id}", (await PlaceEndpoints.View(database, id, stop))!);
+        if (place.Outline is not { } outline)
+        {
+            return NoneYet;
+        }
+
+        if (moved.Mark != outline.Mark)
+        {
+            return Problems.Bad([new("mark", moved.Mark, "It was given another outline meanwhile.", "Look at that one, and move its corners.")],
+                StatusCodes.Status409Conflict);
+        }
+
+        return (outline with { Points = moved.Points ?? [] }).Wrong("points") is { } wrong
+            ? Problems.Bad([wrong], StatusCodes.Status422UnprocessableEntity)
+            : await Kept(database, id, Traced.Of(outline.Source, outline.Deviation, moved.Points!), clock, stop);
     }
 
     /// <summary>Gives a place the outline that a file draws, simplified within a deviation, mm.</summary>

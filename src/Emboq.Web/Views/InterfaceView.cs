@@ -41,10 +41,13 @@ public sealed record InterfaceView(Guid Id, int Version, string Name, string Kin
 /// <param name="Across">As drawn.</param>
 /// <param name="Along">Likewise.</param>
 /// <param name="Deviation">How far its corners may lie beside what was drawn.</param>
-public sealed record OutlineView(string Source, int Corners, LengthView Across, LengthView Along, LengthView Deviation)
+/// <param name="Points">Its corners, once around, mm of the drawing.</param>
+/// <param name="Mark">Tells it from any other outline that the place had.</param>
+public sealed record OutlineView(string Source, int Corners, LengthView Across, LengthView Along, LengthView Deviation, IReadOnlyList<Point2> Points,
+    string Mark)
 {
     /// <summary>From an outline.</summary>
-    public static OutlineView Of(Traced o) => new(o.Source, o.Points.Count, LengthView.Of(o.Across), LengthView.Of(o.Along), LengthView.Of(o.Deviation));
+    public static OutlineView Of(Traced o) => new(o.Source, o.Points.Count, LengthView.Of(o.Across), LengthView.Of(o.Along), LengthView.Of(o.Deviation), o.Points, o.Mark);
 }
 
 /// <summary>A length in both systems.</summary>

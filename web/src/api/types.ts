@@ -76,6 +76,7 @@ export type SeatView = Schemas['SeatView']
 export type Station = Schemas['Station']
 export type MotionView = Schemas['Motion']
 export type OutlineTaken = Schemas['OutlineTaken']
+export type OutlineView = Schemas['OutlineView']
 export type SeenEdge = NonNullable<OutlineTaken['seen']>
 export type TryChoice = Schemas['TryChoice']
 export type TryAnswer = Schemas['TryAnswer']

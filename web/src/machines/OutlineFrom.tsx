@@ -1,11 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, sendFile } from '@/api/client'
+import { api, got, sendFile } from '@/api/client'
 import type { InterfaceView, OutlineTaken } from '@/api/types'
 import { Busy } from '@/ui/Busy'
 import { Figure } from '@/ui/Figure'
 import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { CornerEditor, type Corner } from './CornerEditor'
 import { OutlineFromPhotograph } from './OutlineFromPhotograph'
 
 const deviations = ['0.05', '0.1', '0.2', '0.5', '1']
@@ -14,6 +15,7 @@ const deviations = ['0.05', '0.1', '0.2', '0.5', '1']
 export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
   const client = useQueryClient()
   const [deviation, setDeviation] = useState('0.1')
+  const [moving, setMoving] = useState(false)
   const take = useMutation({
     mutationFn: (file: File) =>
       sendFile<OutlineTaken>(`/api/interfaces/${place.id}/outlines?name=${encodeURIComponent(file.name)}&deviation=${deviation}`, file),
@@ -22,6 +24,27 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
   const mirror = useMutation({
     mutationFn: () => api.POST('/api/interfaces/{id}/outlines/mirrorings', { params: { path: { id: place.id } } }),
     onSuccess: () => client.invalidateQueries(),
+  })
+  const [before, setBefore] = useState<readonly Corner[] | null>(null)
+  const move = useMutation({
+    mutationFn: ({
+      mark,
+      corners,
+    }: {
+      readonly mark: string
+      readonly corners: readonly Corner[]
+      readonly was: readonly Corner[] | null
+    }) =>
+      got(
+        api.POST('/api/interfaces/{id}/outlines/corners', {
+          params: { path: { id: place.id } },
+          body: { points: corners.map((corner) => ({ ...corner })), mark },
+        }),
+      ),
+    onSuccess: (_, { was }) => {
+      setBefore(was)
+      return client.invalidateQueries()
+    },
   })
   const drawn = place.outline
   return (
@@ -50,6 +73,20 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
             Mirror it
           </button>
         )}
+        {drawn && !moving && (
+          <button className="btn btn-ghost" onClick={() => setMoving(true)}>
+            Move its corners
+          </button>
+        )}
+        {drawn && before && !moving && (
+          <button
+            className="btn btn-ghost"
+            disabled={move.isPending}
+            onClick={() => move.mutate({ mark: drawn.mark, corners: before, was: null })}
+          >
+            Take the corners back
+          </button>
+        )}
         <label className="flex items-center gap-2">
           <span className="quiet">corners within</span>
           <select className="select w-28" value={deviation} onChange={(e) => setDeviation(e.target.value)}>
@@ -61,10 +98,18 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
           </select>
         </label>
       </div>
+      {drawn && moving && (
+        <CornerEditor
+          outline={drawn}
+          keeping={move.isPending}
+          onKeep={(from, corners) => move.mutate({ mark: from.mark, corners, was: from.points }, { onSuccess: () => setMoving(false) })}
+          onDone={() => setMoving(false)}
+        />
+      )}
       <OutlineFromPhotograph place={place} deviation={deviation} />
       {take.isPending && <Busy what="Reading the drawing" />}
       {take.data && !take.isPending && <p role="status">{take.data.says}</p>}
-      {(take.error ?? mirror.error) && <ErrorNote error={(take.error ?? mirror.error)!} />}
+      {(take.error ?? mirror.error ?? move.error) && <ErrorNote error={(take.error ?? mirror.error ?? move.error)!} />}
     </section>
   )
 }
