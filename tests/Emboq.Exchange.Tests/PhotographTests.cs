@@ -95,7 +95,22 @@ public sealed class PhotographTests
         using var encoded = white.Encode(SkiaSharp.SKEncodedImageFormat.Png, 100);
         Refused(encoded.ToArray()).ShouldStartWith("No mark of a sheet");
         var wide = Hook.Select(p => new Point2(p.X + 90, p.Y)).ToList();
-        Refused(new StandInCamera(500).Take(Sheet, wide, 0)).ShouldStartWith("It reaches over");
+        var file = new StandInCamera(500).Take(Sheet, wide, 0);
+        Refused(file).ShouldStartWith("It reaches over");
+        // Of a part of it: three, eight and twelve marks are to be seen, and each time there is an answer.
+        using var whole = SkiaSharp.SKBitmap.Decode(file);
+        Refused(Part(whole, 0.3, 0.4)).ShouldContain("marks of a sheet can be made out");
+        Refused(Part(whole, 1, 0.4)).ShouldNotBeEmpty();
+        Refused(Part(whole, 0.3, 1)).ShouldNotBeEmpty();
+        Refused(Part(whole, 1, 0.8)).ShouldNotBeEmpty();
+    }
+
+    private static byte[] Part(SkiaSharp.SKBitmap whole, double wide, double high)
+    {
+        using var part = new SkiaSharp.SKBitmap();
+        whole.ExtractSubset(part, new(0, 0, (int)(whole.Width * wide), (int)(whole.Height * high))).ShouldBeTrue();
+        using var encoded = part.Encode(SkiaSharp.SKEncodedImageFormat.Png, 100);
+        return encoded.ToArray();
     }
 
     /// <summary>No mark of one sheet is on the other, none meets another or the paper's edge, and every one has its black frame.</summary>

@@ -133,6 +133,7 @@ public sealed class OutlineTests(Server server)
         blank["problems"]!.AsArray().Select(p => (string)p!["field"]!).ShouldBe(["height", "camera"]);
         (await Photograph(file, "&sides=square")).Status.ShouldBe(400);
         (await Photograph(file, "&sides=straight&height=12&camera=4")).Status.ShouldBe(400);
+        Field((await Photograph(file, "&sides=straight&height=120&camera=200")).Body).ShouldBe("camera");
         Field((await Photograph(Encoding.UTF8.GetBytes("no picture"), "")).Body).ShouldBe("file");
 
         var (taken, body) = await Photograph(file, "&sides=straight&height=12&camera=450");

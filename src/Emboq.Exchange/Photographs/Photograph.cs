@@ -49,8 +49,19 @@ public static class Photograph
         }
 
         using var bitmap = ScaledDecoding.Read(codec, Longest);
-        return bitmap is null ? Unread(field) : Of(bitmap, thing, field);
+        try
+        {
+            return bitmap is null ? Unread(field) : Of(bitmap, thing, field);
+        }
+        catch (OpenCVException)
+        {
+            // Marks on one line, or a picture that OpenCV makes nothing of.
+            return Untold(field);
+        }
     }
+
+    private static Problem Untold(string field) => new(field, null, "The marks that can be made out do not tell where the camera stood.",
+        "Take the whole sheet, with all its marks, from above.");
 
     private static Problem Unread(string field) => new(field, null, "This is no photograph that can be read, or it is too large.",
         "Send a JPEG, PNG or WebP of 60 million pixels or fewer.", "JPEG, PNG or WebP");
@@ -68,6 +79,11 @@ public static class Photograph
         }
 
         var (eye, pixel) = (view.View.Eye, view.View.Eye.Z / view.View.Focal);
+        if (!(eye.Z > thing.Height && pixel > 0 && double.IsFinite(pixel)))
+        {
+            return Untold(field);
+        }
+
         if (view.Scatter * pixel > Crooked)
         {
             return new Problem(field, Mm(view.Scatter * pixel), "The marks do not lie as they were printed: the sheet is bent, or was printed askew, or "

@@ -97,6 +97,12 @@ internal static class OutlinePhotographEndpoints
             }
         }
 
+        if (eye < 2 * thick)
+        {
+            input.Add(new("camera", camera, "So near, the sides of the thing hide its edge.", "Photograph it from twice its height or more.",
+                $"{2 * thick:0.#} mm or more"));
+        }
+
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, stop);
         if (!input.IsGood)
@@ -111,7 +117,6 @@ internal static class OutlinePhotographEndpoints
 
         var read = await Alone(() => Photograph.Read(body.ToArray(), new(stands, thick ?? 0, eye), "file"), stop);
         return !read.IsGood ? Problems.Bad(read.Problems) : await OutlineEndpoints.Given(id, database, clock, () => Tracing.Of(source, read.Value.Drawing,
-            deviation, "file",
-            read.Value.Doubt), says => ($"{read.Value.Says} {says}", read.Value.Seen), stop);
+            deviation, "file", read.Value.Doubt), says => ($"{read.Value.Says} {says}", read.Value.Seen), stop);
     }
 }

@@ -61,7 +61,7 @@ export function OutlineFromPhotograph({ place, deviation }: { readonly place: In
           <a className="link" href="/api/mark-sheets/letter.pdf" download>
             Letter
           </a>
-          ), lay the thing on its white middle, and photograph the whole sheet from above.
+          ), lay the thing on its white middle, and photograph the whole sheet from above, uncropped.
         </p>
         <label className="flex items-center gap-2">
           <span className="quiet">The thing</span>
