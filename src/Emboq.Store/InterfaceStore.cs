@@ -69,6 +69,10 @@ public static class InterfaceStore
         at = at.UtcDateTime,
     }, stop);
 
+    /// <summary>Has others who would change an interface wait until the transaction around this ends.</summary>
+    public static Task Hold(NpgsqlDataSource database, Guid id, CancellationToken stop) =>
+        database.Many<Guid>("select id from interface where id = @id for update", new { id }, stop);
+
     /// <summary>Strikes a reading out. Striking it again changes nothing.</summary>
     /// <returns><c>false</c> when there is no such reading.</returns>
     public static async Task<bool> Strike(NpgsqlDataSource database, Guid reading, string because, DateTimeOffset at, CancellationToken stop)

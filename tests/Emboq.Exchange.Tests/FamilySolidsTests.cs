@@ -201,6 +201,30 @@ public sealed class FamilySolidsTests : IAsyncLifetime
         }
     }
 
+    /// <summary>Forms that random decisions seldom build: every gauge of every piece reads the ledger's size in the triangles.</summary>
+    [Theory]
+    [InlineData("turns=post; opens=80")]
+    [InlineData("turns=post; opens=72; face=vee; post=48; wide=80; wayUp=head")]
+    [InlineData("presses=spring; press=12; wide=90; pad=14; thick=14; high=40; differs=0.4; face=flat")]
+    [InlineData("presses=spring; press=12; wide=90; pad=18; fixed=16; thick=14; high=40; differs=0.4; face=vee; turns=post; pushed=8; opens=72; long=50")]
+    public void A_vice_on_a_post_and_a_sprung_pad_measure_as_they_are_drawn(string entries)
+    {
+        var design = Mounts.Design("cam-vice", entries, null, null, ("work", "board", "length 160, width 70, thickness 6"), ("pin", "pin", "diameter 5"));
+        design.Checks.Where(c => c.Verdict == Verdict.Stop).Select(c => c.Title).ShouldBeEmpty();
+        foreach (var item in design.PrintItems.Where(i => design.Gauges.Any(g => g.Body == i.Key)))
+        {
+            var mesh = Mesh(item.Solid);
+            foreach (var gauge in design.Gauges.Where(g => g.Body == item.Key))
+            {
+                MeshGauge.Read(mesh, gauge)!.Value.ShouldBe(gauge.Size, MeshGauge.Tolerance, $"{item.Key}: {gauge.What}");
+            }
+
+            Admesh.Judge(StlFile.Write(mesh, item.Key)).Faults.ShouldBe(0, item.Key);
+        }
+
+        design.Gauges.Select(g => g.Body).Distinct().ShouldBeSubsetOf(design.PrintItems.Select(i => i.Key));
+    }
+
     private static void Buildable(string key, Action<Family, Brief, Design> judge)
     {
         var family = RandomBriefs.All.First(f => f.Key == key);

@@ -13,9 +13,13 @@ public sealed class ViceMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     [Fact]
     public async Task It_opens_slides_and_locks()
     {
-        var design = Design("throw=1.6");
+        await Free(Design("throw=1.6"), 3);
+    }
+
+    private async Task Free(Design design, int motions)
+    {
         var checks = await Task.WhenAll(design.Motions.Where(m => m.DrivenBy is null).Select(m => MotionCheck.Of(design, m, fixture.Pool, Stop)));
-        checks.Length.ShouldBe(3);
+        checks.Length.ShouldBe(motions);
         checks.ShouldAllBe(c => c.Verdict == Verdict.Good);
     }
 
@@ -39,9 +43,7 @@ public sealed class ViceMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     public async Task On_a_post_the_whole_vice_turns_until_its_second_cam_holds_it()
     {
         var design = Design("turns=post; throw=1.6");
-        var checks = await Task.WhenAll(design.Motions.Where(m => m.DrivenBy is null).Select(m => MotionCheck.Of(design, m, fixture.Pool, Stop)));
-        checks.Length.ShouldBe(5);
-        checks.ShouldAllBe(c => c.Verdict == Verdict.Good);
+        await Free(design, 5);
         async Task<double> Gap(string a, string b, double closed)
         {
             var standing = Assembled.Of(design, new Dictionary<string, double> { ["turn-lock"] = closed }).ToDictionary(s => s.Key, s => s.Solid);

@@ -72,7 +72,7 @@ const forms: Record<string, readonly Form[]> = {
   'vacuum-chuck': [{ parameters: { seal: 'cord', tailstock: 'up' }, places: {} }],
   'pad-holder': [
     { parameters: { solve: 'thick' }, places: { centre: 'post', guard: 'bore' } },
-    { parameters: { held: 'thread', boss: '60', bossHigh: '34', roofRibs: 'ribs' }, places: {} },
+    { parameters: { held: 'thread', power: '500', boss: '60', bossHigh: '34', roofRibs: 'ribs' }, places: {} },
     { parameters: { held: 'boss', wayUp: 'edge', roofRibs: 'ribs', cornerPads: 'pads' }, places: { centre: 'post' } },
   ],
   'label-plate': [{ parameters: { fixing: 'hang' }, places: { ring: 'ring' } }],

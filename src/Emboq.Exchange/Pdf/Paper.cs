@@ -25,12 +25,15 @@ internal sealed class Paper
     public Paper(PdfDocument document, PaperSize size, bool lying = false)
     {
         page = document.AddPage();
-        var (short_, long_) = size == PaperSize.A4 ? (210.0, 297.0) : (8.5 * 25.4, 11 * 25.4);
+        var (short_, long_) = Of(size);
         (Width, Height) = lying ? (long_, short_) : (short_, long_);
         (page.Width, page.Height) = (XUnit.FromMillimeter(Width), XUnit.FromMillimeter(Height));
         Graphics = XGraphics.FromPdfPage(page);
         Graphics.ScaleTransform(PointsPerMm);
     }
+
+    /// <summary>Short and long side of a size of paper, mm.</summary>
+    public static (double Short, double Long) Of(PaperSize size) => size == PaperSize.A4 ? (210, 297) : (8.5 * 25.4, 11 * 25.4);
 
     public static XColor Ink { get; } = XColor.FromArgb(0x1F, 0x2A, 0x2C);
 

@@ -14,7 +14,7 @@ internal static class PaperTemplate
     {
         var (from, to) = (content.Pattern.Min(h => h.X - h.Drill), content.Pattern.Max(h => h.X + h.Drill));
         var lying = to - from > 170;
-        var wide = (lying ? (size == PaperSize.A4 ? 297 : 279.4) : size == PaperSize.A4 ? 210 : 215.9) - (2 * Paper.Margin);
+        var wide = (lying ? Paper.Of(size).Long : Paper.Of(size).Short) - (2 * Paper.Margin);
         // The middle of a pattern that fits one page stands in its middle.
         var pages = Math.Max(1, (int)Math.Ceiling((to - from) / wide));
         var start = pages == 1 ? ((from + to) / 2) - (wide / 2) : from;

@@ -96,14 +96,14 @@ internal static class EdgeFinder
         {
             var (before, after) = (rough[(i + rough.Length - Beside) % rough.Length], rough[(i + Beside) % rough.Length]);
             var (along, up) = ((double)(after.X - before.X), (double)(after.Y - before.Y));
-            var long_ = double.Hypot(along, up);
-            if (long_ == 0)
+            var length = double.Hypot(along, up);
+            if (length == 0)
             {
                 continue;
             }
 
-            // OpenCV goes round an outer edge counter-clockwise as the picture is seen with y down: this normal points out of it.
-            var (x, y) = (-up / long_, along / long_);
+            // Across the edge, from either side of it.
+            var (x, y) = (-up / length, along / length);
             var seen = Enumerable.Range(-Reach, (2 * Reach) + 1).Select(d => Bright(flat, rough[i].X + (d * x), rough[i].Y + (d * y))).ToArray();
             var (one, other) = (seen.Take(Reach / 3).Average(), seen.TakeLast(Reach / 3).Average());
             var half = (one + other) / 2;

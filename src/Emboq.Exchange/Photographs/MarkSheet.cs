@@ -20,12 +20,13 @@ public sealed class MarkSheet
     /// <summary>White around a mark, without which it is not found, mm.</summary>
     private const double Quiet = 5;
 
-    private const int AlongShort = 4, AlongLong = 5, First = 20;
+    private const int AlongShort = 4, AlongLong = 5, OfLetter = 20;
 
-    private MarkSheet(PaperSize size, double width, double height, int first)
+    private MarkSheet(PaperSize size, int first)
     {
-        (Size, Width, Height) = (size, width, height);
-        var (right, top) = (width - Edge - Side, height - Edge - Side);
+        Size = size;
+        (Width, Height) = Paper.Of(size);
+        var (right, top) = (Width - Edge - Side, Height - Edge - Side);
         double Across(int i) => Edge + ((right - Edge) * i / (AlongShort - 1));
         double Up(int i) => Edge + ((top - Edge) * i / (AlongLong - 1));
         Marks = [.. Enumerable.Range(0, AlongShort).SelectMany(i => new[] { (Across(i), Edge), (Across(i), top) })
@@ -34,7 +35,7 @@ public sealed class MarkSheet
     }
 
     /// <summary>All sheets.</summary>
-    public static IReadOnlyList<MarkSheet> All { get; } = [new(PaperSize.A4, 210, 297, 0), new(PaperSize.Letter, 215.9, 279.4, First)];
+    public static IReadOnlyList<MarkSheet> All { get; } = [new(PaperSize.A4, 0), new(PaperSize.Letter, OfLetter)];
 
     /// <summary>What it is printed on.</summary>
     public PaperSize Size { get; }

@@ -13,9 +13,10 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
     public static IReadOnlyList<Point2> Hook { get; } = [.. Enumerable.Range(0, 41).Select(i => Math.PI * ((i / 40.0) - 0.5)).Select(a =>
         new Point2(90 + (17 * Math.Cos(a)), 150 + (17 * Math.Sin(a)))), new(60, 167), new(60, 150), new(50, 150), new(50, 160), new(40, 160), new(40, 133)];
 
-    /// <summary>Side of a pixel of the drawn sheet, mm; of the picture made, px.</summary>
-    private const double Drawn = 0.1;
+    /// <summary>Side of a pixel of the drawn sheet, and of the drawn thing, mm.</summary>
+    private const double Drawn = 0.1, Finely = 0.02;
 
+    /// <summary>Of the picture, px; each is looked at so many times across and down.</summary>
     private const int Wide = 1600, High = 2080, Twice = 2;
 
     /// <summary>Takes the photograph, a JPEG.</summary>
@@ -26,7 +27,8 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
     public byte[] Take(MarkSheet sheet, IReadOnlyList<Point2> outline, double thick, int shade = 70)
     {
         using var paper = Paper(sheet);
-        using var thing = Filled(sheet, outline);
+        var corner = new Point2(outline.Min(p => p.X), outline.Min(p => p.Y));
+        using var thing = Filled(outline, corner);
         var view = View(sheet);
         using var large = new Mat(High * Twice, Wide * Twice, MatType.CV_8U);
         // What stands so high is seen aside of where it stands: only there it is looked for.
@@ -38,10 +40,10 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
             for (var column = 0; column < Wide * Twice; column++)
             {
                 var seen = view.On(((column + 0.5) / Twice) - 0.5, ((row + 0.5) / Twice) - 0.5);
-                var hit = seen.X > left && seen.X < right && seen.Y > low && seen.Y < high && Hits(thing, sheet, view, seen, thick);
+                var hit = seen.X > left && seen.X < right && seen.Y > low && seen.Y < high && Hits(thing, corner, view, seen, thick);
                 // Light comes from one side.
                 var light = 0.8 + (0.2 * column / (Wide * Twice));
-                large.Set(row, column, (byte)((hit ? shade : At(paper, sheet, seen, 120)) * light));
+                large.Set(row, column, (byte)((hit ? shade : At(paper, sheet, seen)) * light));
             }
         });
         using var picture = new Mat();
@@ -55,12 +57,14 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
         return jpeg;
     }
 
-    private static bool Hits(Mat thing, MarkSheet sheet, CameraView view, Point2 seen, double thick)
+    private static bool Hits(Mat thing, Point2 corner, CameraView view, Point2 seen, double thick)
     {
         const int Slices = 12;
         for (var i = 0; i <= (thick > 0 ? Slices : 0); i++)
         {
-            if (At(thing, sheet, view.Lifted(seen, thick * i / Slices), 0) > 128)
+            var at = view.Lifted(seen, thick * i / Slices);
+            var (x, y) = ((int)Math.Floor((at.X - corner.X) / Finely), (int)Math.Floor((at.Y - corner.Y) / Finely));
+            if (x >= 0 && y >= 0 && x < thing.Width && y < thing.Height && thing.At<byte>(y, x) > 0)
             {
                 return true;
             }
@@ -80,10 +84,11 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
         return new(High * Height / (1.12 * sheet.Height), new((Wide - 1) / 2.0, (High - 1) / 2.0), Bend, turn, [Shift(0), Shift(1), Shift(2)]);
     }
 
-    private static byte At(Mat drawn, MarkSheet sheet, Point2 p, byte beside)
+    private static byte At(Mat drawn, MarkSheet sheet, Point2 p)
     {
+        const byte Bench = 120;
         var (x, y) = ((int)(p.X / Drawn), (int)((sheet.Height - p.Y) / Drawn));
-        return p.X < 0 || y < 0 || x >= drawn.Width || y >= drawn.Height ? beside : drawn.At<byte>(y, x);
+        return p.X < 0 || y < 0 || x >= drawn.Width || y >= drawn.Height ? Bench : drawn.At<byte>(y, x);
     }
 
     private static Mat Paper(MarkSheet sheet)
@@ -103,13 +108,14 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
         return paper;
     }
 
-    private static Mat Filled(MarkSheet sheet, IReadOnlyList<Point2> outline)
+    /// <summary>The thing in its own box, drawn in sixteenths of a pixel, whose middles count.</summary>
+    private static Mat Filled(IReadOnlyList<Point2> outline, Point2 corner)
     {
         const int Finer = 4;
-        var drawn = new Mat((int)(sheet.Height / Drawn), (int)(sheet.Width / Drawn), MatType.CV_8U, new Scalar(0));
-        // In sixteenths of a pixel, whose middles count.
-        Cv2.FillPoly(drawn, [outline.Select(p => new Point((int)Math.Round(((p.X / Drawn) - 0.5) * (1 << Finer)), (int)Math.Round((((sheet.Height - p.Y)
-            / Drawn) - 0.5) * (1 << Finer))))], new Scalar(255), LineTypes.Link8, Finer);
+        var (right, top) = (outline.Max(p => p.X), outline.Max(p => p.Y));
+        var drawn = new Mat((int)((top - corner.Y) / Finely) + 1, (int)((right - corner.X) / Finely) + 1, MatType.CV_8U, new Scalar(0));
+        int In(double mm) => (int)Math.Round(((mm / Finely) - 0.5) * (1 << Finer));
+        Cv2.FillPoly(drawn, [outline.Select(p => new Point(In(p.X - corner.X), In(p.Y - corner.Y)))], new Scalar(255), LineTypes.Link8, Finer);
         return drawn;
     }
 }

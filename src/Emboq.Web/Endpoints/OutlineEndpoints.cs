@@ -32,48 +32,43 @@ internal static class OutlineEndpoints
     }
 
     /// <summary>Turns the outline of a place over: it was drawn from below.</summary>
-    private static async Task<IResult> Mirror(Guid id, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
-    {
-        if (await PlaceEndpoints.Find(database, id, stop) is not { } place)
-        {
-            return Problems.Missing("interface", id);
-        }
-
-        return place.Outline is { } outline ? await Kept(database, id, outline.Mirrored(), clock, stop) : NoneYet;
-    }
-
-    private static IResult NoneYet => Problems.Bad([new("outline", null, "There is no outline yet that could be changed.", "Give it a drawing or a photograph.")],
-        StatusCodes.Status422UnprocessableEntity);
-
-    private static async Task<IResult> Kept(NpgsqlDataSource database, Guid id, Traced outline, TimeProvider clock, CancellationToken stop)
-    {
-        await InterfaceStore.Trace(database, id, outline, clock.GetUtcNow(), stop);
-        return TypedResults.Created($"/api/interfaces/{id}", (await PlaceEndpoints.View(database, id, stop))!);
-    }
+    private static Task<IResult> Mirror(Guid id, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop) =>
+        Changed(id, database, clock, outline => (outline.Mirrored(), null), stop);
 
     /// <summary>Gives a place its outline with corners moved, left away or added by hand.</summary>
-    private static async Task<IResult> Move(Guid id, MovedCorners moved, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    private static Task<IResult> Move(Guid id, MovedCorners moved, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop) =>
+        Changed(id, database, clock, outline => moved.Mark != outline.Mark
+            ? (null, Problems.Bad([new("mark", moved.Mark, "It was given another outline meanwhile.", "Look at that one, and move its corners.")],
+                StatusCodes.Status409Conflict))
+            : (outline with { Points = moved.Points ?? [] }).Wrong("points") is { } wrong
+                ? (null, Problems.Bad([wrong], StatusCodes.Status422UnprocessableEntity))
+                : (Traced.Of(outline.Source, outline.Deviation, moved.Points!), null), stop);
+
+    /// <summary>Makes another outline of the one that a place has; who changes it meanwhile waits.</summary>
+    private static Task<IResult> Changed(Guid id, NpgsqlDataSource database, TimeProvider clock, Func<Traced, (Traced? Outline, IResult? Refused)> change,
+        CancellationToken stop) => Whole.Of(async () =>
     {
+        await InterfaceStore.Hold(database, id, stop);
         if (await PlaceEndpoints.Find(database, id, stop) is not { } place)
         {
             return Problems.Missing("interface", id);
         }
 
-        if (place.Outline is not { } outline)
+        if (place.Outline is not { } now)
         {
-            return NoneYet;
+            return Problems.Bad([new("outline", null, "There is no outline yet that could be changed.", "Give it a drawing or a photograph.")],
+                StatusCodes.Status422UnprocessableEntity);
         }
 
-        if (moved.Mark != outline.Mark)
+        var (outline, refused) = change(now);
+        if (outline is null)
         {
-            return Problems.Bad([new("mark", moved.Mark, "It was given another outline meanwhile.", "Look at that one, and move its corners.")],
-                StatusCodes.Status409Conflict);
+            return refused!;
         }
 
-        return (outline with { Points = moved.Points ?? [] }).Wrong("points") is { } wrong
-            ? Problems.Bad([wrong], StatusCodes.Status422UnprocessableEntity)
-            : await Kept(database, id, Traced.Of(outline.Source, outline.Deviation, moved.Points!), clock, stop);
-    }
+        await InterfaceStore.Trace(database, id, outline, clock.GetUtcNow(), stop);
+        return TypedResults.Created($"/api/interfaces/{id}", (await PlaceEndpoints.View(database, id, stop))!);
+    });
 
     /// <summary>Gives a place the outline that a file draws, simplified within a deviation, mm.</summary>
     private static async Task<IResult> Take(Guid id, HttpRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop,
@@ -89,13 +84,22 @@ internal static class OutlineEndpoints
             return Problems.Bad(input.Problems);
         }
 
-        return await Given(id, database, clock, () => DrawingFile.Read(body.ToArray(), "file") is var drawn && drawn.IsGood
-            ? Tracing.Of(source, drawn.Value, deviation, "file") : drawn.Problems.ToList(), says => (says, null), stop);
+        return await Given(id, database, clock, async () =>
+        {
+            var traced = await OnDeepStack(() => DrawingFile.Read(body.ToArray(), "file") is var drawn && drawn.IsGood
+                ? Tracing.Of(source, drawn.Value, deviation, "file") : drawn.Problems.ToList());
+            return traced.IsGood ? (traced.Value.Outline, traced.Value.Says, null) : traced.Problems.ToList();
+        }, stop);
     }
 
-    /// <summary>Keeps an outline with its place.</summary>
-    public static async Task<IResult> Given(Guid id, NpgsqlDataSource database, TimeProvider clock, Func<Outcome<(Traced Outline, string Says)>> trace,
-        Func<string, (string Says, SeenEdge? Seen)> told, CancellationToken stop)
+    /// <summary>Gives a place an outline, if it is one that takes one.</summary>
+    /// <param name="id">The place.</param>
+    /// <param name="database">The notebook.</param>
+    /// <param name="clock">The time.</param>
+    /// <param name="trace">Makes the outline, and tells of it.</param>
+    /// <param name="stop">Ends the wait.</param>
+    public static async Task<IResult> Given(Guid id, NpgsqlDataSource database, TimeProvider clock,
+        Func<Task<Outcome<(Traced Outline, string Says, SeenEdge? Seen)>>> trace, CancellationToken stop)
     {
         if (await PlaceEndpoints.Find(database, id, stop) is not { } place)
         {
@@ -108,19 +112,19 @@ internal static class OutlineEndpoints
                 $"Add a place of the kind “{KindList.Of("traced").Name}”.")], StatusCodes.Status422UnprocessableEntity);
         }
 
-        var taken = await OnDeepStack(trace);
+        var taken = await trace();
         if (!taken.IsGood)
         {
             return Problems.Bad(taken.Problems);
         }
 
         await InterfaceStore.Trace(database, id, taken.Value.Outline, clock.GetUtcNow(), stop);
-        var (says, seen) = told(taken.Value.Says);
-        return TypedResults.Created($"/api/interfaces/{id}", new OutlineTaken((await PlaceEndpoints.View(database, id, stop))!, says, seen));
+        return TypedResults.Created($"/api/interfaces/{id}", new OutlineTaken((await PlaceEndpoints.View(database, id, stop))!, taken.Value.Says,
+            taken.Value.Seen));
     }
 
     /// <summary>An outline is simplified by calls within calls, in the worst case as many as it has points.</summary>
-    private static Task<T> OnDeepStack<T>(Func<T> work)
+    public static Task<T> OnDeepStack<T>(Func<T> work)
     {
         const int Bytes = 64 * 1024 * 1024;
         var done = new TaskCompletionSource<T>(TaskCreationOptions.RunContinuationsAsynchronously);

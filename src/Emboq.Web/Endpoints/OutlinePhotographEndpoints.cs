@@ -28,24 +28,11 @@ internal static class OutlinePhotographEndpoints
         input.Within("height", height, ThingOnSheet.CameraLow, ThingOnSheet.CameraHigh, "mm");
         input.Within("thick", thick, 0, ThingOnSheet.Highest / 4, "mm");
         return !input.IsGood ? Problems.Bad(input.Problems) : !Photograph.Readable ? NoPhotographs
-            : TypedResults.File(await Alone(() => new StandInCamera(height, Tilted, Bent).Take(MarkSheet.Of(PaperSize.A4), StandInCamera.Hook, thick), stop),
-                "image/jpeg");
+            : TypedResults.File(await OnePicture.Of(() => new StandInCamera(height, Tilted, Bent).Take(MarkSheet.Of(PaperSize.A4),
+                StandInCamera.Hook, thick), stop), "image/jpeg");
     }
 
     private const double Tilted = 6, Bent = 0.04;
-
-    private static async Task<T> Alone<T>(Func<T> work, CancellationToken stop)
-    {
-        await Reading.WaitAsync(stop);
-        try
-        {
-            return await Task.Run(work, stop);
-        }
-        finally
-        {
-            Reading.Release();
-        }
-    }
 
     /// <summary>The sheet that things are photographed on.</summary>
     /// <param name="paper">a4 or letter.</param>
@@ -59,9 +46,6 @@ internal static class OutlinePhotographEndpoints
 
     private static IResult NoPhotographs => Problems.Bad([new("photograph", null, "Photographs cannot be read on this machine: a library of the system is "
         + "missing.", "Install libgtk-3-0 and start Emboq again.")], StatusCodes.Status422UnprocessableEntity);
-
-    /// <summary>Pictures stand in memory whole while they are read: one at a time.</summary>
-    private static readonly SemaphoreSlim Reading = new(1);
 
     /// <summary>Gives a place the outline of a thing that was photographed on a sheet of marks.</summary>
     /// <param name="id">The place.</param>
@@ -115,8 +99,16 @@ internal static class OutlinePhotographEndpoints
             return NoPhotographs;
         }
 
-        var read = await Alone(() => Photograph.Read(body.ToArray(), new(stands, thick ?? 0, eye), "file"), stop);
-        return !read.IsGood ? Problems.Bad(read.Problems) : await OutlineEndpoints.Given(id, database, clock, () => Tracing.Of(source, read.Value.Drawing,
-            deviation, "file", read.Value.Doubt), says => ($"{read.Value.Says} {says}", read.Value.Seen), stop);
+        return await OutlineEndpoints.Given(id, database, clock, async () =>
+        {
+            var read = await OnePicture.Of(() => Photograph.Read(body.ToArray(), new(stands, thick ?? 0, eye), "file"), stop);
+            if (!read.IsGood)
+            {
+                return read.Problems.ToList();
+            }
+
+            var traced = await OutlineEndpoints.OnDeepStack(() => Tracing.Of(source, read.Value.Drawing, deviation, "file", read.Value.Doubt));
+            return traced.IsGood ? (traced.Value.Outline, $"{read.Value.Says} {traced.Value.Says}", read.Value.Seen) : traced.Problems.ToList();
+        }, stop);
     }
 }

@@ -8,9 +8,6 @@ namespace Emboq.Web.Endpoints;
 
 internal static class PhotoEndpoints
 {
-    // One at a time: a large photograph takes up to 120 MB while it is read.
-    private static readonly SemaphoreSlim Reading = new(1);
-
     public static void MapPhotos(this IEndpointRouteBuilder api)
     {
         api.MapGet("/interfaces/{id:guid}/photos", (Guid id, NpgsqlDataSource database, CancellationToken stop) => PhotoStore.Of(database, id, stop));
@@ -42,7 +39,7 @@ internal static class PhotoEndpoints
         var says = input.Text("caption", caption);
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, stop);
-        if (await Read(body.ToArray(), stop) is not { } picture)
+        if (await OnePicture.Of(() => Picture.Read(body.ToArray()), stop) is not { } picture)
         {
             input.Add(new("body", null, "This is not a photograph that can be kept: not a JPEG, PNG or WebP, broken, or of more than 60 million pixels.",
                 "Choose another file, or save it as JPEG.", "JPEG, PNG or WebP, 10 MB"));
@@ -56,19 +53,6 @@ internal static class PhotoEndpoints
 
         var photo = new Photo(Guid.CreateVersion7(), says, picture.Width, picture.Height, clock.GetUtcNow());
         return await keep(photo, picture) ? TypedResults.Created($"/api/photos/{photo.Id}.jpg", photo) : missing();
-    }
-
-    private static async Task<Picture?> Read(byte[] file, CancellationToken stop)
-    {
-        await Reading.WaitAsync(stop);
-        try
-        {
-            return Picture.Read(file);
-        }
-        finally
-        {
-            Reading.Release();
-        }
     }
 
     private static async Task<IResult> Send(Guid id, HttpResponse response, Task<byte[]?> picture)

@@ -47,7 +47,8 @@ public sealed record OutlineView(string Source, int Corners, LengthView Across, 
     string Mark)
 {
     /// <summary>From an outline.</summary>
-    public static OutlineView Of(Traced o) => new(o.Source, o.Points.Count, LengthView.Of(o.Across), LengthView.Of(o.Along), LengthView.Of(o.Deviation), o.Points, o.Mark);
+    public static OutlineView Of(Traced o) => new(o.Source, o.Points.Count, LengthView.Of(o.Across), LengthView.Of(o.Along),
+        LengthView.Of(o.Deviation), o.Points, o.Mark);
 }
 
 /// <summary>A length in both systems.</summary>

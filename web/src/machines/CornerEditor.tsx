@@ -121,7 +121,7 @@ export function CornerEditor({ outline, keeping, onKeep, onDone }: CornerEditorP
           Leave it away
         </button>
         <button className="btn btn-ghost" onClick={onDone}>
-          Done
+          {corners === from.points ? 'Done' : 'Leave without keeping'}
         </button>
       </div>
     </section>

@@ -6,7 +6,7 @@ namespace Emboq.Core.Families.Turning.CamVice;
 /// strip the pad's back is open.</summary>
 /// <param name="Strip">The strip; its width is the cam's height and a little.</param>
 /// <param name="Given">How far the strip gives for the widest and for the narrowest work, mm.</param>
-/// <param name="Presses">What they are pressed with, N; the wanted pressure where the filament's stiffness is not known.</param>
+/// <param name="Presses">What they are pressed with, N; nothing is known of it where the filament's stiffness is not, and nothing is built then.</param>
 internal sealed record PadSpring(HeldStrip Strip, (double Most, double Least) Given, (Quantity Most, double Least) Presses)
 {
     /// <summary>Behind the strip it may give so much more than it should, mm.</summary>
@@ -27,7 +27,7 @@ internal sealed record PadSpring(HeldStrip Strip, (double Most, double Least) Gi
         var thick = ledger.Add("strip", "spring in the pad", p.Number("strip") is { } own ? Quantity.Chosen("spring in the pad", own, Unit.Millimetre)
             : stiff is { } e && length > 0 ? Quantity.Chosen("spring in the pad", Math.Round(HeldStrip.ThickFor(press.Value, middle, length, wide, e), 1),
                 Unit.Millimetre, "the pressure wanted")
-            : Quantity.RuleOfThumb("spring in the pad", 1.8, Unit.Millimetre, "How stiff the filament is, is not known."),
+            : Quantity.Chosen("spring in the pad", 0, Unit.Millimetre, "nothing: the filament's stiffness is not known"),
             "Held at both ends: 16 E b t³ δ / L³ in the middle of what works differ by.");
         var strip = new HeldStrip(length, wide, thick.Value);
         var pressed = stiff is { } known && length > 0
@@ -39,6 +39,14 @@ internal sealed record PadSpring(HeldStrip Strip, (double Most, double Least) Gi
     public IEnumerable<Check> Checks(ViceReckoning r, ParameterValues p)
     {
         const string Held = "A beam held at both ends, pressed in its middle (Roark)";
+        if (r.Material is null)
+        {
+            yield return new("spring.known", "what the spring presses", Verdict.Stop,
+                "How stiff the filament is, is not entered: a spring of it cannot be reckoned. Enter it with the filament, or let the cam press straight.",
+                "not known", "stiffness and strength entered", Held + ".", [new Remedy.Change("Let the cam press straight",
+                    new Dictionary<string, string> { ["presses"] = "straight" })]);
+        }
+
         yield return Judge.AtLeast("spring.gives", "how far the spring gives", Given.Least, 0.1, "It presses the narrowest work too.",
             "The narrowest work is not pressed at all: works differ by more than the cam pushes. More throw, or works that differ less.", Verdict.Stop,
             $"e (1 − cos θ) at {ViceReckoning.Closed:0} degrees, less its play and what works differ by.");
@@ -53,13 +61,10 @@ internal sealed record PadSpring(HeldStrip Strip, (double Most, double Least) Gi
             yield break;
         }
 
-        yield return r.Material is null
-            ? new("spring.even", "pressure on what differs", Verdict.Watch, "Not judged: how stiff the filament is, is not entered.", "not known",
-                "half or more", Held + ".", [])
-            : Judge.Of("spring.even", "pressure on what differs", Presses.Least >= Presses.Most.Value / 2,
-                "Narrow works are pressed with half as much as wide ones, or more.",
-                "Narrow works are pressed far less than wide ones: more throw, or works that differ less.", Verdict.Watch,
-                $"{Strength.Said(Presses.Least, "N")} to {Strength.Said(Presses.Most.Value, "N")}", "half or more", Held + ".");
+        yield return Judge.Of("spring.even", "pressure on what differs", Presses.Least >= Presses.Most.Value / 2,
+            "Narrow works are pressed with half as much as wide ones, or more.",
+            "Narrow works are pressed far less than wide ones: more throw, or works that differ less.", Verdict.Watch,
+            $"{Strength.Said(Presses.Least, "N")} to {Strength.Said(Presses.Most.Value, "N")}", "half or more", Held + ".");
         var borne = r.Material?.Strain(Lifetime.OfADay(p.Number("opened")!.Value)).Value;
         yield return Strength.Used("spring.strain", "spring, as it gives", 100 * Strip.Strain(Given.Most), 100 * borne, "%", "It bends as often as that.",
             "It tires and breaks: press less, a wider vice, or a higher cam.", Held + ", 12 t δ / L².", () => Gentler(r, borne!.Value).Concat(

@@ -9,10 +9,8 @@ internal static class PostChecks
     {
         var (slides, stroke) = (post.Clearance, r.Stroke);
         var (least, most) = (slides.Value - (2 * slides.StandardUncertainty), slides.Value + (2 * slides.StandardUncertainty));
-        yield return Judge.AtLeast("turn.slides", "least clearance on the post", least, 0.1, "It turns even if it comes out close.",
-            "It may come out too close to turn: print a slice of the bore with the post first.", Verdict.Watch, "Law of sizes of bore and post, k = 2.",
-            new Remedy.Prove("Print a slice of the bore first"), CamViceFamily.Slides.To(Math.Ceiling((slides.Value + 0.1 - least) * 20) / 20,
-                "Leave {0} across"));
+        yield return ViceChecks.Slides("turn.slides", "least clearance on the post", least, slides.Value, "It turns even if it comes out close.",
+            "It may come out too close to turn: print a slice of the bore with the post first.", "bore and post", "Print a slice of the bore first");
         var needed = (2 * ViceReckoning.Free) + most + 0.1;
         yield return Judge.AtLeast("turn.reaches", "push of the second cam", stroke, needed, "It reaches the post, however bore and post come out.",
             "It may be closed without reaching the post: more throw, with a larger cam so that it holds.", Verdict.Stop,
@@ -37,17 +35,14 @@ internal static class PostChecks
             yield break;
         }
 
-        var (press, material) = (post.Press.Value + (2 * post.Press.StandardUncertainty), r.Material);
+        var press = post.Press.Value + (2 * post.Press.StandardUncertainty);
         // Two loads that face each other bend a ring most where they press (Roark; Timoshenko): F R / π.
-        double Ring(double bore) => press * (bore + VicePost.Ring) / 2 / Math.PI / (post.High * VicePost.Ring * VicePost.Ring / 6);
-        var along = material?.Along.Value / PrintedMaterial.Safety;
-        yield return Strength.Used("turn.ring", "base around the post", Ring(post.Bore.Value), along, "MPa", "It is not burst by its cam.",
-            "It is burst by its cam: push it aside less, or higher cams.", "A ring pressed from within at two places, F R / π; a third of the strength.");
-        double? face = material is null ? null : LinePressure.Of(press, r.Thick.Value, r.Cam.Radius.Value, material.Stiffness.Value);
-        yield return Strength.Used("turn.wears", "second cam on its shoe", face ?? 0, material?.Along.Value, "MPa",
-            "It wears slowly; wax it, and look at it now and then.", "It dents its shoe: a thicker post, a higher cam, or push it aside less.",
-            "Hertz, a round on a flat of the same plastic, against its strength.", () => Strength.Best(
-                new StrengthChoice("thick", "cam", r.Thick.Value, 30, t => face!.Value * Math.Sqrt(r.Thick.Value / t) / material!.Along.Value)));
+        var ring = press * (post.Bore.Value + VicePost.Ring) / 2 / Math.PI / (post.High * VicePost.Ring * VicePost.Ring / 6);
+        yield return Strength.Used("turn.ring", "base around the post", ring, r.Material?.Along.Value / PrintedMaterial.Safety, "MPa",
+            "It is not burst by its cam.", "It is burst by its cam: push it aside less, or higher cams.",
+            "A ring pressed from within at two places, F R / π; a third of the strength.");
+        yield return ViceChecks.Wears(r, "turn.wears", "second cam on its shoe", press,
+            "It dents its shoe: a thicker post, a higher cam, or push it aside less.");
         foreach (var check in ViceChecks.Pin(r, "turn.pin", "pin of the second cam", "base", press, VicePost.PinDeep))
         {
             yield return check;

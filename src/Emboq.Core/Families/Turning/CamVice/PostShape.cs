@@ -49,7 +49,7 @@ internal static class PostShape
                 new Solid.Cylinder(post.RimRadius, post.High).At(post.CamAt, -post.At, 0))
             + new Solid.Box(2 * half, post.At + 1, post.High).At(-half, -post.At, 0)).Without([
             new Solid.Cylinder(post.Bore.Value / 2, post.High + 2).At(0, -post.At, -1),
-            new Solid.Cylinder(r.Hollow, post.Thick + 1).At(post.CamAt, -post.At, post.CamZ),
+            new Solid.Cylinder(r.Cam.Hollow, post.Thick + 1).At(post.CamAt, -post.At, post.CamZ),
             new Solid.Box(post.CamAt - (post.Bore.Value / 4), 2 * slot, post.Thick + 1).At(post.Bore.Value / 4, -post.At - slot, post.CamZ),
             new Solid.Cylinder(post.Held.Value / 2, VicePost.PinDeep + 1).At(post.CamAt, -post.At, post.CamZ - VicePost.PinDeep)]);
     }

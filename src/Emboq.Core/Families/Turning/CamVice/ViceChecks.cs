@@ -115,9 +115,8 @@ internal static class ViceChecks
     {
         var (slides, tail) = (r.Tail.Clearance, r.Tail);
         var (least, most) = (slides.Value - (2 * slides.StandardUncertainty), slides.Value + (2 * slides.StandardUncertainty));
-        yield return Judge.AtLeast("slides", "least clearance across the channel", least, 0.1, "It slides even if it comes out close.",
-            "It may come out too close to slide: print a slice of channel and foot first.", Verdict.Watch, "Law of sizes of channel and foot, k = 2.",
-            new Remedy.Prove("Print a slice of both first"), CamViceFamily.Slides.To(Math.Ceiling((slides.Value + 0.1 - least) * 20) / 20, "Leave {0} across"));
+        yield return Slides("slides", "least clearance across the channel", least, slides.Value, "It slides even if it comes out close.",
+            "It may come out too close to slide: print a slice of channel and foot first.", "channel and foot", "Print a slice of both first");
         // Past its room in the slit it must spread each half by half of the greatest clearance and a little more.
         var (reaches, needed) = (r.Lock.Most - (r.Slit.Value / 2), (most / 2) + 0.1);
         yield return Judge.AtLeast("reaches", "spread of each half", reaches, needed, "It reaches both flanks, however they come out.",
@@ -166,12 +165,7 @@ internal static class ViceChecks
         yield return Strength.Used("channel.bends", "walls of the channel, as the foot spreads", spreads, across, "MPa", "They are not broken open.",
             "They are broken open: a wider vice, or a shallower channel.", $"Bending at the floor, across its layers; {Third}", () =>
                 Strength.Best(new StrengthChoice("wide", "vice", wide, 150, w => spreads * Math.Pow(wall / (wall + ((w - wide) / 2)), 2) / across!.Value)));
-        double? face = material is null ? null : LinePressure.Of(press, r.Thick.Value, r.Cam.Radius.Value, material.Stiffness.Value);
-        yield return Strength.Used("cam.wears", "cam on the pad", face ?? 0, material?.Along.Value, "MPa",
-            "It wears slowly; wax it, and look at it now and then.",
-            "It dents the pad and wears flat: a higher or larger cam, or press less.", "Hertz, a round on a flat of the same plastic, against its strength.",
-                () =>
-                Strength.Best(new StrengthChoice("thick", "cam", r.Thick.Value, 30, t => face!.Value * Math.Sqrt(r.Thick.Value / t) / material!.Along.Value)));
+        yield return Wears(r, "cam.wears", "cam on the pad", press, "It dents the pad and wears flat: a higher or larger cam, or press less.");
         foreach (var check in Pin(r, "pin", "pin of the cam", "jaw", press, Math.Max(1, r.PinDeep)))
         {
             yield return check;
@@ -183,6 +177,20 @@ internal static class ViceChecks
         yield return Strength.Used("pad.tips", "guides, as the pad is pushed above the work", 6 * tips / (d * Math.Max(1, r.GuideDeep - r.Stroke)), bears,
             "MPa", "They keep the pad upright.", "They wear their holes: let the work lie higher, or lower jaws.",
                 "Moments on both guides; two thirds of the strength.");
+    }
+
+    /// <summary>Two printed faces that slide on each other, even where they come out close.</summary>
+    public static Check Slides(string key, string title, double least, double usual, string good, string otherwise, string faces, string proof) =>
+        Judge.AtLeast(key, title, least, 0.1, good, otherwise, Verdict.Watch, $"Law of sizes of {faces}, k = 2.", new Remedy.Prove(proof),
+            CamViceFamily.Slides.To(Math.Ceiling((usual + 0.1 - least) * 20) / 20, "Leave {0} across"));
+
+    /// <summary>A cam on what it presses.</summary>
+    public static Check Wears(ViceReckoning r, string key, string title, double press, string otherwise)
+    {
+        double? face = r.Material is null ? null : LinePressure.Of(press, r.Thick.Value, r.Cam.Radius.Value, r.Material.Stiffness.Value);
+        return Strength.Used(key, title, face ?? 0, r.Material?.Along.Value, "MPa", "It wears slowly; wax it, and look at it now and then.", otherwise,
+            "Hertz, a round on a flat of the same plastic, against its strength.", () => Strength.Best(
+                new StrengthChoice("thick", "cam", r.Thick.Value, 30, t => face!.Value * Math.Sqrt(r.Thick.Value / t) / r.Material!.Along.Value)));
     }
 
     /// <summary>What plastic around a pin bears, MPa.</summary>
@@ -215,11 +223,11 @@ internal static class ViceChecks
             r.PinDeep < 3 ? Verdict.Stop : Verdict.Watch, "Common practice, no published source.",
             r.High.Value + 8 - r.PinDeep <= 100 ? [CamViceFamily.High.To(Math.Ceiling(r.High.Value + 8 - r.PinDeep), "Let the jaws stand {0} over the base")]
                 : []);
-        var between = r.LockAt - r.Lock.Most - ViceReckoning.Free - r.CamAt - r.Hollow;
+        var between = r.LockAt - r.Lock.Most - ViceReckoning.Free - r.CamAt - r.Cam.Hollow;
         yield return Judge.AtLeast("between", "between cam and lock", between, 2, "Enough of the jaw stays between them.", "Cam and lock meet: a longer jaw.",
             Verdict.Stop, "Common practice, no published source.",
             Longer(r.Long.Value + 2 - between));
-        var beside = (r.Wide.Value / 2) - Math.Max(r.Hollow, r.Tail.Channel(r.Tail.Deep.Value));
+        var beside = (r.Wide.Value / 2) - Math.Max(r.Cam.Hollow, r.Tail.Channel(r.Tail.Deep.Value));
         yield return Judge.AtLeast("beside", "beside cam and channel", beside, 4, "Enough stays at both sides.",
             "The vice is too narrow for its cam, or its channel.",
             Verdict.Stop, "Common practice, no published source.", CamViceFamily.Wide.To(Math.Ceiling(r.Wide.Value + (2 * (4 - beside))), "Make it {0} wide"));
@@ -229,7 +237,8 @@ internal static class ViceChecks
             + "wider vice, or a thinner pin.", Verdict.Stop, Geometry, CamViceFamily.Wide.To(Math.Ceiling(r.Wide.Value + (2 * (1.2 - guide))),
                 "Make it {0} wide"));
         // Beside the cam's hollow, or below it.
-        var hollow = Math.Max(r.GuideAside - (r.Bores.Guide.Value / 2) - r.Hollow, r.CamZ - r.GuideZ - HoleShape.Rise(r.Bores.Guide.Value, HoleLie.Teardrop));
+        var hollow = Math.Max(r.GuideAside - (r.Bores.Guide.Value / 2) - r.Cam.Hollow,
+            r.CamZ - r.GuideZ - HoleShape.Rise(r.Bores.Guide.Value, HoleLie.Teardrop));
         yield return Judge.AtLeast("guides.cam", "guides from the cam's hollow", hollow, 1.2, "They run in solid ground.",
             "The guides break into the hollow of the cam: higher jaws, or a wider vice.", Verdict.Stop, Geometry,
             CamViceFamily.Wide.To(Math.Ceiling(r.Wide.Value + (2 * (1.2 - hollow))), "Make it {0} wide"));
@@ -243,6 +252,11 @@ internal static class ViceChecks
         }
 
         yield return r.Screw.SeatCheck("screw.seat", "screw", 1.5, CamViceFamily.Base.To(Math.Ceiling(r.Screw.Recess + 1.5), "Make the floor {0} thick"));
+        if (r.Post is not null)
+        {
+            yield break;
+        }
+
         yield return r.Screw.WallCheck("screw.wall", "screw", r.Tail.Channel(r.Tail.Deep.Value), CamViceFamily.Mouth.To(Math.Ceiling(2 * r.Screw.Reach),
             "Make the channel {0} at its mouth"));
     }

@@ -32,7 +32,7 @@ internal static class ViceDrawing
                 .Along("turn.round", from, to, 0, 1, CalloutSide.Below, "post");
         }
 
-        sheet.Box(Matter.Part, jaw, r.RootTop, jaw + r.Long.Value, r.CamZ).Box(Matter.Part, jaw + r.CamAt + r.Hollow, r.CamZ, jaw + r.Long.Value, top)
+        sheet.Box(Matter.Part, jaw, r.RootTop, jaw + r.Long.Value, r.CamZ).Box(Matter.Part, jaw + r.CamAt + r.Cam.Hollow, r.CamZ, jaw + r.Long.Value, top)
             .Box(Matter.Part, jaw + r.CamAt + r.Cam.Throw.Value - r.Cam.Radius.Value, r.CamZ, jaw + r.CamAt + r.Cam.Throw.Value + r.Cam.Radius.Value, top + 16)
             .Box(Matter.Machine, jaw + r.CamAt - (r.Turns.Counterpart.Value / 2), r.CamZ - r.PinDeep, jaw + r.CamAt + (r.Turns.Counterpart.Value / 2), top + 16)
             .Axis(jaw + r.LockAt, r.Floor.Value, jaw + r.LockAt, top + 12);

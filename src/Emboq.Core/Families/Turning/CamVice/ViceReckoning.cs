@@ -130,14 +130,13 @@ internal sealed record ViceReckoning
 
     public double LockAt => Long.Value - Lock.Most - Free - 5;
 
-    /// <summary>Of the hollow that the cam turns in, mm.</summary>
-    public double Hollow => Cam.Hollow;
-
     /// <summary>Where the cam begins, mm.</summary>
     public double CamZ => Top - Thick.Value;
 
     /// <summary>From the middle to a guide; its height; and how deep it goes, mm.</summary>
-    public double GuideAside => (Wide.Value / 2) - (Held.Value / 2) - 3;
+    public double GuideAside => Aside(Wide.Value, Held.Value);
+
+    private static double Aside(double wide, double held) => (wide / 2) - (held / 2) - 3;
 
     public double GuideZ => BaseHigh + (High.Value * 0.4);
 
@@ -159,11 +158,11 @@ internal sealed record ViceReckoning
     /// <summary>Half of the foot beside its slit, at its neck, mm.</summary>
     public double Half => (Tail.Neck.Value - Slit.Value) / 2;
 
-    public bool Built => Half >= 1.5 && PinDeep >= 3 && CamAt > 0 && LockAt - Lock.Most - Free - 2 > CamAt + Hollow - 1 && Hollow < Wide.Value / 2
+    public bool Built => Half >= 1.5 && PinDeep >= 3 && CamAt > 0 && LockAt - Lock.Most - Free - 2 > CamAt + Cam.Hollow - 1 && Cam.Hollow < Wide.Value / 2
         && GuideAside - (Held.Value / 2) > 2 && Tail.Channel(Tail.Deep.Value) + 2 < Wide.Value / 2
         && GuideLong > Pad.Value && (Face != JawFace.Ledge || Rest.Value < High.Value - 1) && (Face != JawFace.Vee || Groove.Value < Math.Min(Front,
             Fixed.Value) - 1)
-        && (Post?.Built(this) ?? true) && (Spring is null || (Spring.Strip.Long > 15 && Spring.Given.Least > 0 && Front > 2));
+        && (Post?.Built(this) ?? true) && (Spring is null || (Material is not null && Spring.Strip.Long > 15 && Spring.Given.Least > 0 && Front > 2));
 
     public static ViceReckoning Of(Brief brief, Ledger ledger)
     {
@@ -175,7 +174,7 @@ internal sealed record ViceReckoning
             brief.Fits, brief.Tries, ledger);
         var grip = Quantity.RuleOfThumb("clearance of a held pin", PinSorts.Held(sort).Clearance, Unit.Millimetre, FitClasses.Basis);
         // On its end the bores for the cams lie and those of the guides stand; on its head it is the other way round.
-        var (upright, along) = way.Key == "end" ? (Surface.HoleLying, Surface.HoleUpright) : (Surface.HoleUpright, Surface.HoleLying);
+        var (forCams, forGuides) = way.Key == "end" ? (Surface.HoleLying, Surface.HoleUpright) : (Surface.HoleUpright, Surface.HoleLying);
         Quantity Bore(string key, string name, Quantity clearance, Surface surface, string because) => ledger.Add(key, name,
             SizeLaw.Drawn(turns.Counterpart + clearance, surface, brief.Fits), because);
         var slide = Quantity.RuleOfThumb("clearance of a guide", FitClasses.Of("slide").Clearance, Unit.Millimetre, FitClasses.Basis);
@@ -200,7 +199,8 @@ internal sealed record ViceReckoning
         var sprung = CamViceFamily.Presses.Read(p, ledger);
         var held = Bore("held", "hole that holds a guide, drawn", grip, sprung ? Surface.HoleLying : Surface.HoleUpright, "In the pad.");
         var (wide, thick, material) = (CamViceFamily.Wide.Read(p, ledger), CamViceFamily.Thick.Read(p, ledger), PrintedMaterial.Of(brief.Process));
-        var spring = sprung ? PadSpring.Of(ledger, p, material, press, cam.Rise(Closed), wide.Value - (2 * held.Value) - 10, thick.Value + 1) : null;
+        var spring = sprung ? PadSpring.Of(ledger, p, material, press, cam.Rise(Closed), 2 * (Aside(wide.Value,
+            held.Value) - (held.Value / 2) - 2), thick.Value + 1) : null;
         press = spring?.Presses.Most ?? press;
         var hand = ledger.Add("hand", "hand at the cam's lever", cam.Hand(press, lever, friction),
             "The face pushes e beside the pin at most; friction at face and pin adds to it.");
@@ -214,8 +214,8 @@ internal sealed record ViceReckoning
         {
             Turns = turns,
             Held = held,
-            Bores = (Bore("under", "hole that holds the cam's pin, drawn", grip, upright, "In the jaw, under the cam."),
-                Bore("guide", "hole that a guide slides in, drawn", slide, along, "In the jaw.")),
+            Bores = (Bore("under", "hole that holds the cam's pin, drawn", grip, forCams, "In the jaw, under the cam."),
+                Bore("guide", "hole that a guide slides in, drawn", slide, forGuides, "In the jaw.")),
             Pin = sort,
             Work = (across, Read("thickness", "thickness of the work")),
             WorkPlace = work,

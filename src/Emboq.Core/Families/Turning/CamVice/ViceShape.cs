@@ -96,7 +96,7 @@ internal static class ViceShape
         Solid Guide(double x) => HoleShape.Cut(r.Bores.Guide.Value, -r.GuideDeep, 0.5, along).Spun(180).Tipped(90).At(x, 0, r.GuideZ);
         return (block + foot).Without([Box(-slit, -1, bottom - 1, slit, length + 1, r.RootTop),
             Down(2 * (r.Lock.Most + ViceReckoning.Free), r.RootTop - 1, r.Top + 1, r.LockAt),
-            new Solid.Cylinder(r.Hollow, r.Thick.Value + 1).At(0, r.CamAt, r.CamZ), Down(r.Bores.Under.Value, r.CamZ - r.PinDeep, r.CamZ + 1, r.CamAt),
+            new Solid.Cylinder(r.Cam.Hollow, r.Thick.Value + 1).At(0, r.CamAt, r.CamZ), Down(r.Bores.Under.Value, r.CamZ - r.PinDeep, r.CamZ + 1, r.CamAt),
             Guide(-r.GuideAside), Guide(r.GuideAside)]);
     }
 
@@ -240,7 +240,7 @@ internal static class ViceShape
         yield return new("base", "channel at its mouth", 2 * r.Tail.Channel(Below), new(0, r.BaseLong - 2, r.BaseHigh - Below), Axis.X);
         // Near their upper edge, or their lower where a groove takes that.
         var (edges, taken) = (new[] { r.Top - 0.4, r.BaseHigh + 1 }, r.Face == JawFace.Vee ? r.Groove.Value + 0.5 : 0);
-        foreach (var z in edges.Where(z => Math.Abs(z - r.WorkZ) > taken).Take(1))
+        if (edges.Where(z => Math.Abs(z - r.WorkZ) > taken).Cast<double?>().FirstOrDefault() is { } z)
         {
             yield return new("base", "fixed jaw", r.Fixed.Value, new(r.Wide.Value / 2 - 0.4, 0.3, z), Axis.Y, Jaws.Over);
             yield return new("pad", "pad", r.Pad.Value, new(r.Wide.Value / 2 - 0.4, z - r.BaseHigh - ViceReckoning.Free, 0.3), Axis.Z, Jaws.Over);

@@ -124,7 +124,7 @@ internal static class PadChecks
                 "It stays on only while the machine turns it tight: never where it brakes, reverses, or turns the other way.", "not judged",
                 "turned tight, no brake", "The machine's manual decides.", []);
             // Watts over turns a second give the torque, N mm; a nut's torque is a fifth of its pull times its diameter.
-            var twist = r.Speed > 0 && p.Number("power") is { } power ? Stalled * 1000 * power * 60 / (2 * Math.PI * r.Speed) : (double?)null;
+            var twist = p.Number("power") is { } power ? Stalled * 1000 * power * 60 / (2 * Math.PI * r.Speed) : (double?)null;
             yield return twist is not { } most
                 ? new("thread.tightens", "thread, as the machine tightens it", Verdict.Watch, "Not judged: what the machine takes is not entered.",
                     "not known", "as its filament bears", "As printed on the machine.", [])
