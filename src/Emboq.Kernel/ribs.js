@@ -14,7 +14,11 @@ globalThis.ribsUnder = ({ Manifold, CrossSection }, solid, { height, lineWidth, 
       if (below) for (const place of roofs(section, below)) ribs.push(...under(place, below, z))
       below = section
     }
-    return Manifold.union([solid, ...ribs])
+    const all = Manifold.union([solid, ...ribs])
+    if (!ribs.length) return all
+    // Between a rib and what it stands beside a drop of air may be shut in: a shell of its own, turned inside out.
+    const shells = keep(all).decompose().map(keep)
+    return Manifold.compose(shells.filter((shell) => !(shell.volume() < 0 && shell.volume() > -1)))
   } finally {
     for (const what of made) what.delete()
   }
