@@ -91,6 +91,8 @@ async Task EveryFamily()
         ("leg-hinge", "cheek", 9, [("leg", "board", [("length", 700), ("width", 45), ("thickness", 28)])]),
         ("cam-vice", "wide", 60, [("work", "board", [("length", 160), ("width", 70), ("thickness", 6)]), ("pin", "pin", [("diameter", 5)])]),
         ("clamp-rack", "roof", 7, [("clamp", "lipped", [("lip", 24), ("lipHigh", 5), ("web", 9), ("wide", 70)])]),
+        ("drawer-nest", "finger", 30, [("tool1", "turned", [("step1.length", 60), ("step1.first", 12), ("step2.length", 15), ("step2.first", 20),
+            ("step2.last", 26), ("step3.length", 90), ("step3.first", 26)])]),
         ("flip-stop", "thick", 8, [("pin", "pin", [("diameter", 4.9)])]),
         ("faceplate", "wall", 11, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28), ("neck", 32), ("neckLong", 4)])]),
         ("vacuum-chuck", "rim", 4, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28)]), ("turned", "turned",

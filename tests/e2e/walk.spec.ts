@@ -59,6 +59,10 @@ const forms: Record<string, readonly Form[]> = {
   'pocket-tray': [{ parameters: { beside: 'tongue' }, places: {} }],
   'router-template': [{ parameters: {}, places: { section: 'traced' } }],
   'clamp-rack': [{ parameters: { many: '2', wayUp: 'roof', roofRibs: 'ribs' }, places: {} }],
+  'drawer-nest': [
+    { parameters: { school: 'rough', tool1Front: 'last', tool1Of: 'steel, hardwood' }, places: {} },
+    { parameters: { pose: 'leans', tool1Ground: '1', sunk: '90' }, places: { drawer: 'cavity' } },
+  ],
   'flip-stop': [{ parameters: { wayUp: 'edge', side: 'right', tongueThick: '4' }, places: {} }],
   'leg-hinge': [
     { parameters: { pass: 'over', screwsAt: 'hidden', wayUp: 'flat' }, places: {} },

@@ -91,6 +91,23 @@ public static class Outlines
             : null;
     }
 
+    /// <summary>What a straight edge touches that rolls over points from above, from left to right: their upper convex hull (Andrew 1979).</summary>
+    public static IReadOnlyList<Point2> Skin(IEnumerable<Point2> points)
+    {
+        var skin = new List<Point2>();
+        foreach (var p in points.OrderBy(p => p.X).ThenBy(p => p.Y))
+        {
+            while (skin.Count > 1 && ((skin[^1].X - skin[^2].X) * (p.Y - skin[^2].Y)) - ((skin[^1].Y - skin[^2].Y) * (p.X - skin[^2].X)) >= 0)
+            {
+                skin.RemoveAt(skin.Count - 1);
+            }
+
+            skin.Add(p);
+        }
+
+        return skin;
+    }
+
     /// <summary>Between two outlines of straight sides, mm; nothing where they meet or lie over each other.</summary>
     public static double Apart(IReadOnlyList<Point2> one, IReadOnlyList<Point2> other)
     {

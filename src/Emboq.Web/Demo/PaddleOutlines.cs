@@ -27,6 +27,36 @@ internal sealed partial class PaddleWorkshop
             new() { ["width"] = "160", ["depth"] = "75", ["finger"] = "20" }, new() { ["item1"] = knife }, plain, null);
     }
 
+    /// <summary>Long tools of many thicknesses, in the knife drawer.</summary>
+    private async Task NestsInTheDrawer(Process plain)
+    {
+        var tools = await Machine("Long hand tools", "Turned handles with forged ends; they roll about, and their edges meet.");
+        var pointer = await Place(tools, "spoke pointer", KindList.Of("turned"), "cutter", "shank", "collar", "handle");
+        await Steps(pointer, ("42", "31.2", "12.4"), ("38.5", "9.6", null), ("9", "19.8", null), ("104", "22.1", "27.6"));
+        await Read(pointer, "mass", "scale", "212.5");
+        await Read(pointer, "balance", "steel-rule", "78");
+        var knife = await Place(tools, "bent shaft knife", KindList.Of("turned"), "blade", "ferrule", "grip", "butt");
+        await Steps(knife, ("88", "9.2", "13.6"), ("12.2", "17.4", null), ("66", "18.2", "26.4"), ("36", "26.4", "20.2"));
+        await Read(knife, "mass", "scale", "118.4");
+        await Part("Edges that meet in the drawer", "A spoke pointer and a bent knife roll in one drawer, and dull each other.", "row of nests",
+            "drawer-nest", new() { ["tool2Of"] = "steel, brass, hardwood", ["tool2Ground"] = "1", ["tool2Front"] = "last",
+                ["tool2Grasp"] = "light", ["corner"] = "4" },
+            new() { ["tool1"] = pointer, ["tool2"] = knife, ["drawer"] = Named("knife drawer inside") }, plain, null);
+    }
+
+    private async Task Steps(Guid place, params (string Length, string First, string? Last)[] steps)
+    {
+        foreach (var (step, i) in steps.Select((s, i) => (s, i + 1)))
+        {
+            await Read(place, $"step{i}.length", "caliper", step.Length);
+            await Read(place, $"step{i}.first", "caliper", step.First);
+            if (step.Last is { } last)
+            {
+                await Read(place, $"step{i}.last", "caliper", last);
+            }
+        }
+    }
+
     /// <summary>Bar clamps for gluing up blanks, in a heap under the gluing bench.</summary>
     private async Task UnderTheShelf(Process tough)
     {

@@ -6,6 +6,7 @@ internal static class TurnedKind
     [
         new("overall", "overall length", "From end to end.", Access.Length, Need.Helps),
         new("mass", "mass", "On the scale.", Access.Mass, Need.Helps),
+        new("balance", "where it balances", "Lay it across an edge until it stays level; from the first face to the edge.", Access.Length, Need.Helps),
     ])
     {
         Item = new("step", "step",
@@ -83,7 +84,7 @@ internal static class TurnedKind
         var whole = ledger.Add("volume", "volume", volume!, "Frustum by frustum; roundings are left out.");
         ledger.Add("balance", "centre of gravity from the first face", moment! / whole,
             "Where it balances when it is of one material; finger room goes to its heavy end.");
-        foreach (var (name, density) in Materials)
+        foreach (var (name, density) in Densities.Usual)
         {
             ledger.Add($"mass {name}", $"weight in {name}", whole * Quantity.RuleOfThumb($"density of {name}", density / 1000, Unit.Density,
                 "Usual density; woods differ by a fifth."), "Volume times density.");
@@ -95,15 +96,11 @@ internal static class TurnedKind
         }
     }
 
-    /// <summary>g/cm³.</summary>
-    private static readonly (string Name, double Density)[] Materials = [("steel", 7.85), ("brass", 8.5), ("aluminium", 2.7), ("hardwood", 0.7),
-        ("softwood", 0.45), ("plastic", 1.2)];
-
     private static SeatDrawing Draw(Sizes s)
     {
         if (s.Count == 0)
         {
-            return new Draw(s).Box(0, -10, 60, 10).Axis(-5, 0, 65, 0).Along("overall", 0, 60, -10).At("mass", 30, 5).Done;
+            return new Draw(s).Box(0, -10, 60, 10).Axis(-5, 0, 65, 0).Along("overall", 0, 60, -10).At("mass", 30, 5).At("balance", 40, 0).Done;
         }
 
         var half = Half(s);
@@ -132,6 +129,6 @@ internal static class TurnedKind
             x += step;
         }
 
-        return drawing.At("overall", length / 2, half.Max(p => p.Y)).At("mass", length / 4, 0).Done;
+        return drawing.At("overall", length / 2, half.Max(p => p.Y)).At("mass", length / 4, 0).At("balance", length / 2, 0).Done;
     }
 }

@@ -1,0 +1,121 @@
+using Emboq.Core.Mechanics;
+
+namespace Emboq.Core.Families.Storage.DrawerNest;
+
+/// <summary>A stretch of a turned tool, from the front of the drawer on.</summary>
+/// <param name="From">Along the axis from its front end, mm.</param>
+/// <param name="To">Likewise.</param>
+/// <param name="First">Radius where it begins, mm.</param>
+/// <param name="Last">Where it ends.</param>
+/// <param name="Name">As the maker calls it.</param>
+/// <param name="Index">Of the step as measured.</param>
+internal sealed record ToolStep(double From, double To, double First, double Last, string Name, int Index)
+{
+    public double Widest => Math.Max(First, Last);
+}
+
+/// <summary>A turned tool as it lies in the drawer, seen from its side: s runs back from its front end along the floor, z up from where it lies.</summary>
+/// <param name="Steps">From the front on.</param>
+/// <param name="Centre">Of mass, along the axis from the front end, mm.</param>
+/// <param name="Rest">How it lies on a flat floor.</param>
+/// <param name="Lean">By which its front end is raised beside that, degrees.</param>
+/// <param name="ByLight">Whether it is grasped at its light end: usually it is at the heavy one.</param>
+internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, LyingRest Rest, double Lean, bool ByLight)
+{
+    /// <summary>Of the axis: its back end stands higher where this is greater than nothing, degrees.</summary>
+    public double Tilt => Rest.Tilt - Lean;
+
+    public double Length => Steps[^1].To;
+
+    /// <summary>Whether the end that a hand lifts first is in front.</summary>
+    public bool GraspedInFront => Centre < Length / 2 != ByLight;
+
+    /// <summary>Of the axis at the front end over the floor that it lies on, mm.</summary>
+    private double Raised => -Lowest(Steps, Tilt * Math.PI / 180);
+
+    private (double Sin, double Cos) Way => Math.SinCos(Tilt * Math.PI / 180);
+
+    /// <summary>A point of it: so far along the axis, and so far off it, up where greater than nothing.</summary>
+    public Point2 At(double along, double off) => new((along * Way.Cos) - (off * Way.Sin), Raised + (along * Way.Sin) + (off * Way.Cos));
+
+    private IEnumerable<Point2> Corners => Steps.SelectMany(Outline);
+
+    /// <summary>Of one step, its four corners.</summary>
+    private IEnumerable<Point2> Outline(ToolStep s) => [At(s.From, -s.First), At(s.From, s.First), At(s.To, -s.Last), At(s.To, s.Last)];
+
+    public double Top => Corners.Max(c => c.Y);
+
+    public double Front => Corners.Min(c => c.X);
+
+    public double Back => Corners.Max(c => c.X);
+
+    public double Widest => Steps.Max(s => s.Widest);
+
+    /// <summary>Top of one step over the floor, mm.</summary>
+    public double TopOf(ToolStep step) => Outline(step).Max(c => c.Y);
+
+    /// <summary>The step that a place along the axis lies in.</summary>
+    public ToolStep StepAt(double along) => Steps.First(s => along <= s.To + 1e-9);
+
+    /// <summary>The step that a rim is of: along the axis, and its radius.</summary>
+    public ToolStep StepOf(Point2 rim) => Steps.First(s => (s.From, s.First) == (rim.X, rim.Y) || (s.To, s.Last) == (rim.X, rim.Y));
+
+    public double RadiusAt(double along) => StepAt(along) is var s && s.To - s.From < 1e-9 ? s.Widest
+        : s.First + ((s.Last - s.First) * (along - s.From) / (s.To - s.From));
+
+    /// <summary>Where the end that is lifted last touches the floor of its nest: the tool turns about it.</summary>
+    public Point2 Pivot => GraspedInFront ? At(Length, -LastRadius) : At(0, -LastRadius);
+
+    public double LastRadius => GraspedInFront ? Steps[^1].Last : Steps[0].First;
+
+    /// <summary>How far of a step what is still below the top of the nest moves towards the end that is lifted last while the tool is turned out, mm.</summary>
+    /// <param name="step">Which.</param>
+    /// <param name="turn">Degrees in all.</param>
+    /// <param name="deep">Of the nest over the floor that the tool lies on, mm.</param>
+    public double Swings(ToolStep step, double turn, double deep)
+    {
+        const int Parts = 40, Offs = 80;
+        var most = 0.0;
+        foreach (var (along, radius) in new[] { (step.From, step.First), (step.To, step.Last) })
+        {
+            foreach (var off in Enumerable.Range(0, Offs + 1).Select(i => radius * ((2.0 * i / Offs) - 1)))
+            {
+                var p = At(along, off);
+                var (d, h) = (Math.Abs(p.X - Pivot.X), p.Y - Pivot.Y);
+                // Beyond the pivot nothing lies but the rest of its own face.
+                d = GraspedInFront == p.X <= Pivot.X ? d : -d;
+                foreach (var (sin, cos) in Enumerable.Range(1, Parts).Select(i => Math.SinCos(turn * i / Parts * Math.PI / 180)))
+                {
+                    if (Pivot.Y + (d * sin) + (h * cos) <= deep + 0.1)
+                    {
+                        most = Math.Max(most, (h * sin) + (d * (1 - cos)));
+                    }
+                }
+            }
+        }
+
+        return most;
+    }
+
+    private static double Lowest(IReadOnlyList<ToolStep> steps, double tilt)
+    {
+        var (sin, cos) = Math.SinCos(tilt);
+        return steps.Min(s => Math.Min((s.From * sin) - (s.First * cos), (s.To * sin) - (s.Last * cos)));
+    }
+
+    /// <summary>The tool as measured, from the front on.</summary>
+    /// <param name="sizes">Of its place: all lengths and first diameters are read.</param>
+    /// <param name="lastInFront">Whether its last step lies in front.</param>
+    public static IReadOnlyList<ToolStep> StepsOf(Sizes sizes, bool lastInFront)
+    {
+        var (steps, at) = (new List<ToolStep>(), 0.0);
+        for (var i = 0; i < sizes.Count; i++)
+        {
+            var (length, first) = (sizes[i, "length"]!.Value, sizes[i, "first"]!.Value);
+            steps.Add(new(at, at + length, first / 2, sizes.Or(i, "last", first) / 2, sizes.Place.Items[i], i));
+            at += length;
+        }
+
+        return !lastInFront ? steps : [.. Enumerable.Reverse(steps).Select(s => s with { From = at - s.To, To = at - s.From, First = s.Last, Last = s.First })];
+    }
+}

@@ -1,0 +1,148 @@
+using Emboq.Core.Mechanics;
+
+namespace Emboq.Core.Families.Storage.DrawerNest;
+
+/// <summary>How a tool would lie, before its nest is drawn.</summary>
+/// <param name="Slot">The family's slot.</param>
+/// <param name="Place">As measured.</param>
+/// <param name="Lies">How; <c>null</c> where it stands on an end face and lies nowhere.</param>
+/// <param name="Unknown">Words of what its steps are of that nobody knows.</param>
+/// <param name="Ground">The step that nothing may strike, or nothing.</param>
+/// <param name="Reckoned">What it weighs by what its steps are of, g, or nothing.</param>
+internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies, IReadOnlyList<string> Unknown, ToolStep? Ground, double? Reckoned)
+{
+    /// <summary>Unless a drawer decides, degrees.</summary>
+    private const double UsualLean = 30, MostLean = 60;
+
+    /// <summary>Thinks it through.</summary>
+    /// <param name="slot">The family's slot.</param>
+    /// <param name="brief">What was asked.</param>
+    /// <param name="high">Clear over the floor that it lies on, mm; <c>null</c> where no drawer is named.</param>
+    public static ToolThought Of(string slot, Brief brief, double? high)
+    {
+        var (p, place) = (brief.Parameters, brief.Interfaces[slot]);
+        var (sizes, last) = (new Sizes(place), p.Choice($"{slot}Front") == "last");
+        var steps = LaidTool.StepsOf(sizes, last);
+        var densities = ToolMatter.Of(p.Text($"{slot}Of"), sizes.Count, out var unknown);
+        var (grams, moment) = (0.0, 0.0);
+        foreach (var s in steps)
+        {
+            var (a, b, length) = (s.First, s.Last, s.To - s.From);
+            var squares = (a * a) + (a * b) + (b * b);
+            // A frustum: its volume, and where its own centre lies from its first face.
+            var mass = Math.PI / 3 * length * squares / 1000 * (densities?[s.Index] ?? 1);
+            grams += mass;
+            moment += mass * (s.From + (length / 4 * ((a * a) + (2 * a * b) + (3 * b * b)) / squares));
+        }
+
+        var whole = steps[^1].To;
+        var centre = sizes["balance"]?.Value is { } read && read < whole ? last ? whole - read : read : moment / grams;
+        var lies = LyingRest.Of([.. steps.SelectMany(s => new[] { new Point2(s.From, s.First), new Point2(s.To, s.Last) })], centre) is { } rest
+            ? new LaidTool(steps, centre, rest, 0, p.Choice($"{slot}Grasp") == "light") : null;
+        var leaning = lies is not null && p.Choice("school") == "exact" && p.Choice("pose") == "leans"
+            ? lies with { Lean = p.Number("lean") ?? Leaning(lies, high) } : lies;
+        return new(slot, place, leaning, unknown, p.Number($"{slot}Ground") is { } ground ? steps.FirstOrDefault(s => s.Index == (int)ground - 1) : null,
+            densities is null ? null : grams);
+    }
+
+    /// <summary>As far as what closes over it lets it.</summary>
+    private static double Leaning(LaidTool lies, double? high)
+    {
+        const double Free = 2;
+        if (high is not { } room)
+        {
+            return UsualLean;
+        }
+
+        // Half degrees, the steepest first: what stands highest may change from one rim to another on the way.
+        return Enumerable.Range(0, (int)(2 * MostLean) + 1).Select(i => MostLean - (i / 2.0)).FirstOrDefault(a => (lies with { Lean = a }).Top <= room - Free);
+    }
+
+    /// <summary>How deep its nest must be over the floor: so much of it is sunk where it balances, its axis somewhere, and what is ground all of it.</summary>
+    public double Deep(double sunk) => Math.Max(Lies!.At(Lies.Centre, 0).Y + (((2 * sunk) - 1) * Lies.RadiusAt(Lies.Centre)),
+        Math.Max(Lies.Steps.SelectMany(s => new[] { Lies.At(s.From, 0).Y, Lies.At(s.To, 0).Y }).Min() + NestTool.Under + 0.5,
+            Ground is null ? 0 : Lies.TopOf(Ground) + OverGround));
+
+    /// <summary>Walls stand so much over what is ground, mm.</summary>
+    private const double OverGround = 1.5;
+
+    /// <summary>Its nest, drawn.</summary>
+    public NestTool Nested(Brief brief, bool exact, double floor, double height, double front, Ledger ledger)
+    {
+        var (p, lies) = (brief.Parameters, Lies!);
+        var (step, atEnd) = NestTool.Seat(lies, height - floor);
+        // A step that was measured at its beginning alone is straight.
+        var key = Place.Kind.Item!.KeyOf(step.Index, atEnd != (p.Choice($"{Slot}Front") == "last") && Evaluation.Of(Place,
+            Place.Kind.Item.KeyOf(step.Index, "last")) is not null ? "last" : "first");
+        var fit = FitClasses.Pocket(exact ? p.Choice("fit") : "drop");
+        var size = Fitted.Reckon(new(Slot, key, Surface.Pocket, fit, exact ? p.Number("clearance") : 2 * p.Number("room")!.Value, $"{Place.Name} nest")
+        { Words = SeatWords.Pocket }, Place, brief.Fits, brief.Tries, ledger);
+        var grown = Math.Max(0, (size.Drawn.Value - size.Counterpart.Value) / 2);
+        var (sin, cos) = Math.SinCos(Math.Abs(lies.Tilt) * Math.PI / 180);
+        // The nest is wider by as much square to the axis and along it: at its lowest that is more than below a level axis.
+        var lowest = exact ? floor + Math.Max(0, (grown * (cos + sin)) - (grown / Math.Max(cos, sin))) : floor;
+        var turn = p.Number("turn")!.Value;
+        var swings = lies.Steps.Select(s => lies.Swings(s, turn, height - lowest)).ToList();
+        var room = swings.Max();
+        ledger.Add($"{Slot}.balance", $"{Place.Name} balances", Quantity.Chosen($"{Place.Name} balances", lies.Centre, Unit.Millimetre,
+            Evaluation.Of(Place, "balance") is null ? "its steps and what they are of" : "where it was laid across an edge"),
+            "From its end at the front: frustum by frustum, each as dense as it is; as read, where it was.");
+        ledger.Add($"{Slot}.tilt", $"{Place.Name} tilted", Quantity.Chosen($"{Place.Name} tilted", Math.Abs(lies.Tilt), Unit.DegreeOfArc,
+            lies.Lean > 0 ? "how it leans" : "its two lowest rims"),
+            "On a flat floor it lies on two rims with its centre of mass at its lowest, and its axis is tilted by so much; leaning adds to it.");
+        ledger.Add($"{Slot}.top", $"{Place.Name}, highest", Quantity.Chosen($"{Place.Name}, highest", lowest + lies.Top, Unit.Millimetre, "how it lies"),
+            "Over the drawer's floor.");
+        ledger.Add($"{Slot}.turn", $"{Place.Name}, room to turn", Quantity.Chosen($"{Place.Name}, room to turn", room, Unit.Millimetre,
+            "the end that is lifted last"), "Lifted at one end, what is still in the nest moves so far towards the other.");
+        var from = front + (lies.GraspedInFront ? 0 : room);
+        var grams = Evaluation.Of(Place, "mass")?.Quantity ?? (Reckoned is { } g ? Quantity.RuleOfThumb($"{Place.Name} by its steps", g, Unit.Grams,
+            "Usual densities; woods differ by a fifth.") : null);
+        return new()
+        {
+            Slot = Slot,
+            Lies = lies,
+            Size = size,
+            Grown = grown,
+            Base = lowest,
+            Y = from + grown - lies.Front,
+            Swings = swings,
+            Ground = Ground,
+            Grams = grams is null ? null : ledger.Add($"{Slot}.grams", $"{Place.Name} weighs", grams, "As weighed, or by what its steps are of."),
+            Reckoned = Reckoned,
+            Unknown = Unknown,
+        };
+    }
+}
+
+/// <summary>What a nest takes out of a module, about: what a tool's cross-sections and all above them come to, station by station.</summary>
+internal static class NestVolume
+{
+    /// <summary>mm³ between two places from the front.</summary>
+    public static double Of(NestTool tool, double height, bool exact, double from, double to)
+    {
+        const int Stations = 40;
+        var (sum, (_, cos)) = (0.0, Math.SinCos(tool.Lies.Tilt * Math.PI / 180));
+        foreach (var s in tool.Lies.Steps)
+        {
+            for (var i = 0; i < Stations; i++)
+            {
+                var along = s.From + ((s.To - s.From) * (i + 0.5) / Stations);
+                var (at, r) = (tool.Axis(along), tool.Lies.RadiusAt(along) + tool.Grown);
+                if (at.X >= from && at.X < to)
+                {
+                    sum += Section(exact, r, s.Widest + tool.Grown, at.Y, tool.Base, height) * (s.To - s.From) / Stations * cos;
+                }
+            }
+        }
+
+        return sum;
+    }
+
+    private static double Section(bool exact, double r, double widest, double axis, double floor, double height)
+    {
+        var over = height - axis;
+        return !exact ? 2 * widest * (height - floor) : over >= 0 ? (Math.PI * r * r / 2) + (2 * r * over) : over <= -r ? 0
+            // What of a round lies below a line.
+            : (r * r * Math.Acos(-over / r)) + (over * Math.Sqrt((r * r) - (over * over)));
+    }
+}

@@ -1,0 +1,132 @@
+using static Emboq.Core.Tests.Families.Mounts;
+
+namespace Emboq.Core.Tests.Families;
+
+/// <summary>Rows of nests: how tools lie and lean, what fills the drawer, what locks, what is ground. By hand, in mm and g.</summary>
+public sealed class DrawerNestTests
+{
+    /// <summary>A blade of 12 and 80 long, a ferrule of 20 and 10 long, a handle of 30 and 90 long.</summary>
+    private const string Knife = "step1.length 80, step1.first 12, step2.length 10, step2.first 20, step3.length 90, step3.first 30",
+        Awl = "step1.length 60, step1.first 8, step2.length 50, step2.first 24", Drawer = "width 200, depth 260, height 60";
+
+    private static Design Design(string entries, params (string Slot, string Kind, string Sizes)[] places) =>
+        Mounts.Design("drawer-nest", entries, Tough, null, places.Length > 0 ? places : [("tool1", "turned", Knife)]);
+
+    private static double Line(Design design, string key) => design.Ledger[key].Value;
+
+    /// <summary>All alike: volumes 9048, 3142, 63617 mm³, centres at 40, 85, 135: 121.6. A steel blade and a hardwood handle: 71.03, 24.66, 44.53 g: 78.09.</summary>
+    [Theory]
+    [InlineData("", 121.587)]
+    [InlineData("tool1Of=steel, steel, hardwood", 78.086)]
+    [InlineData("tool1Of=steel, steel, hardwood; tool1Front=last", 101.914)]
+    public void It_balances_by_what_its_steps_are_of(string entries, double balance) => Line(Design(entries), "tool1.balance").ShouldBe(balance, 0.02);
+
+    [Fact]
+    public void A_balance_that_was_read_goes_before_what_is_reckoned()
+    {
+        Line(Design("", ("tool1", "turned", Knife + ", balance 70")), "tool1.balance").ShouldBe(70);
+        Line(Design("tool1Front=last", ("tool1", "turned", Knife + ", balance 70")), "tool1.balance").ShouldBe(110);
+        // 140 g reckoned, 210 weighed: what it is of is in doubt.
+        Of(Design("tool1Of=steel, steel, hardwood", ("tool1", "turned", Knife + ", mass 210")), "tool1.mass").Verdict.ShouldBe(Verdict.Watch);
+        Of(Design("tool1Of=steel, steel, hardwood", ("tool1", "turned", Knife + ", mass 150")), "tool1.mass").Verdict.ShouldBe(Verdict.Good);
+    }
+
+    /// <summary>All alike it lies on its handle, level, 30 high. Balancing at 78 it lies on the tip of its blade (6) and the near rim of its handle (15) at
+    /// 90: atan(9 / 90) = 5.71 degrees.</summary>
+    [Fact]
+    public void It_lies_on_its_two_lowest_rims()
+    {
+        Line(Design(""), "tool1.tilt").ShouldBe(0, 1e-9);
+        var tilted = Design("tool1Of=steel, steel, hardwood");
+        Line(tilted, "tool1.tilt").ShouldBe(5.7106, 1e-3);
+        Of(tilted, "tool1.rest").Says.ShouldBe("It lies on its step 1 and its step 3, its axis tilted by 5.7°.");
+    }
+
+    /// <summary>Its floor of 2 and 60 % of a handle of 30: 2 + 18; a drawer 60 high closes over it lying, and over it leaning by as much as it takes.</summary>
+    [Fact]
+    public void A_drawer_lets_it_lean_as_far_as_it_closes()
+    {
+        Line(Design(""), "height").ShouldBe(20, 1e-6);
+        var leaning = Design("pose=leans", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer));
+        var top = Line(leaning, "tool1.top");
+        top.ShouldBeInRange(55, 59);
+        Of(leaning, "closes").Verdict.ShouldBe(Verdict.Good);
+        Of(Design("pose=leans; lean=25", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer)), "closes").Verdict.ShouldBe(Verdict.Stop);
+        Of(Design("", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer.Replace("height 60", "height 31"))), "closes").Verdict.ShouldBe(Verdict.Stop);
+        // Leaning saves length.
+        Line(Design("pose=leans; lean=30"), "deep").ShouldBeLessThan(Line(Design(""), "deep"));
+    }
+
+    /// <summary>A drawer 200 wide less a millimetre of play: nests 43 and 37 wide, and what is left in halves at both ends.</summary>
+    [Fact]
+    public void Ends_fill_the_drawer()
+    {
+        var design = Design("", ("tool1", "turned", Knife), ("tool2", "turned", Awl), ("drawer", "cavity", Drawer));
+        Line(design, "row").ShouldBe(199, 1e-6);
+        Line(design, "deep").ShouldBe(259, 1e-6);
+        design.Pieces.Select(p => p.Name).ShouldContain("left end, front");
+        design.Pieces.Select(p => p.Name).ShouldContain("filler behind the nest of the turned profile");
+        // Little is left: the walls of the nests take it.
+        var close = Design("", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer.Replace("width 200", "width 60")));
+        close.Pieces.ShouldNotContain(p => p.Name.Contains("end"));
+        Line(close, "row").ShouldBe(59, 1e-6);
+        Of(Design("", ("tool1", "turned", Knife), ("tool2", "turned", Awl), ("drawer", "cavity", Drawer.Replace("width 200", "width 60"))), "across").Verdict
+            .ShouldBe(Verdict.Stop);
+        Of(Design("", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer.Replace("depth 260", "depth 150"))), "along").Verdict.ShouldBe(Verdict.Stop);
+    }
+
+    /// <summary>A runner along the left wall, 9 wide: the row begins beside it. A lock over the middle, its underside at 15: it is cut out of the ends, and
+    /// stops where it reaches into a nest.</summary>
+    [Fact]
+    public void What_stands_in_the_drawer_is_cut_around()
+    {
+        const string Runner = ", obstruction1.x 0, obstruction1.y 0, obstruction1.z 0, obstruction1.width 9, obstruction1.depth 255, obstruction1.height 14";
+        Line(Design("", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer + Runner)), "row").ShouldBe(190, 1e-6);
+        string Lock(double x) => $", obstruction1.x {x}, obstruction1.y 0, obstruction1.z 15, obstruction1.width 20, obstruction1.depth 20, "
+            + "obstruction1.height 20";
+        var beside = Design("", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer + Lock(20)));
+        Of(beside, "clashes").Verdict.ShouldBe(Verdict.Good);
+        beside.Pieces.ShouldNotBeEmpty();
+        var inTheWay = Design("", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer + Lock(90)));
+        Of(inTheWay, "clashes").Says.ShouldBe("The obstruction 1 reaches into the nest of the turned profile: set the tools in another order.");
+        inTheWay.Pieces.ShouldBeEmpty();
+    }
+
+    /// <summary>A handle of 30 sunk by 60 % stands 12 over its walls; where it is ground, 1.5 below them.</summary>
+    [Fact]
+    public void What_is_ground_lies_below_the_walls()
+    {
+        var design = Design("tool1Ground=3; tool1Grasp=light");
+        Line(design, "height").ShouldBe(2 + 30 + 1.5, 1e-6);
+        Of(design, "tool1.ground").Verdict.ShouldBe(Verdict.Good);
+        // Finger room opens the walls at the heavy end, the handle.
+        Of(Design("tool1Ground=3"), "tool1.bared").Verdict.ShouldBe(Verdict.Stop);
+        Of(Design("tool1Ground=1"), "tool1.bared").Verdict.ShouldBe(Verdict.Good);
+    }
+
+    [Fact]
+    public void What_it_is_of_must_be_known()
+    {
+        var design = Design("tool1Of=steel, unobtainium");
+        Of(design, "tool1.of").Verdict.ShouldBe(Verdict.Watch);
+        Of(design, "tool1.of").Says.ShouldContain("'unobtainium'");
+        Line(design, "tool1.balance").ShouldBe(Line(Design(""), "tool1.balance"));
+    }
+
+    /// <summary>Half a kilogram pulls by a third of its weight: 150 g. Fillers, ends and neighbours at its right are lifted with it.</summary>
+    [Fact]
+    public void A_heavy_tool_may_lift_its_nest()
+    {
+        Of(Design("", ("tool1", "turned", Knife + ", mass 900")), "tool1.stays").Verdict.ShouldBe(Verdict.Watch);
+        Of(Design("", ("tool1", "turned", Knife + ", mass 60")), "tool1.stays").Verdict.ShouldBe(Verdict.Good);
+        Of(Design(""), "tool1.stays").Says.ShouldStartWith("Not judged");
+    }
+
+    [Fact]
+    public void Walls_too_thin_for_the_locks_are_refused()
+    {
+        Of(Design("wall=3", ("tool1", "turned", Knife), ("tool2", "turned", Awl)), "lock.wall").Verdict.ShouldBe(Verdict.Stop);
+        Of(Design("corner=9", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer.Replace("width 200", "width 60"))), "corners").Verdict
+            .ShouldBe(Verdict.Stop);
+    }
+}

@@ -1,0 +1,78 @@
+using Emboq.Core.Tests;
+using Emboq.Core.Tests.Measuring;
+
+namespace Emboq.Kernel.Tests;
+
+/// <summary>Tools and their nests in the triangles: they come straight out, and by their heavy ends as far as the nest was opened for it; modules are let down
+/// over the feet of their neighbours.</summary>
+public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFixture>
+{
+    private static readonly CancellationToken Stop = TestContext.Current.CancellationToken;
+
+    private const string Knife = "step1.length 60, step1.first 8, step1.last 12, step2.length 10, step2.first 20, step3.length 70, step3.first 22, "
+        + "step3.last 30, mass 90", Drawer = "width 140, depth 190, height 70, lip 8";
+
+    private static Design Design(string entries) => FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters,
+        entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value,
+        new Dictionary<string, Interface>
+        {
+            ["tool1"] = Places.Of(KindList.Of("turned"), Knife),
+            ["drawer"] = Places.Of(KindList.Of("cavity"), Drawer),
+        }, Workshop.OfTough(Workshop.Exact), []));
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("tool1Of=steel, steel, softwood; tool1Front=last; turn=25; clearance=0.5")]
+    [InlineData("pose=leans; lean=12")]
+    [InlineData("pose=leans; tool1Front=last; sunk=80")]
+    [InlineData("school=rough; room=2; tool1Front=last; turn=20")]
+    public async Task Tools_come_out_of_their_nests(string entries)
+    {
+        var design = Design(entries);
+        design.Checks.Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty();
+        foreach (var motion in design.Motions)
+        {
+            var check = await MotionCheck.Of(design, motion, fixture.Pool, Stop);
+            check.Verdict.ShouldBe(Verdict.Good, $"{motion.Name}: {check.Says} {check.Figure}");
+        }
+
+        // As it lies it touches the floor of its nest: moved down by half a millimetre it runs into it.
+        (await fixture.Pool.Between(design.Pieces[0].Solid, design.Machine[0].Solid.At(0, 0, -0.5), 1, 0.02, Stop)).Overlap.ShouldBeGreaterThan(0.2);
+        (await fixture.Pool.Between(design.Pieces[0].Solid, design.Machine[0].Solid, 1, 0.02, Stop)).Depth.ShouldBeLessThan(0.03);
+    }
+
+    /// <summary>Without room to turn its light end runs into the wall behind it.</summary>
+    [Fact]
+    public async Task A_nest_without_room_to_turn_holds_the_light_end()
+    {
+        var (turning, straight) = (Design("turn=20; clearance=0.5"), Design("turn=0; clearance=0.5"));
+        straight.Motions.Select(m => m.Key).ShouldBe(["lift"]);
+        turning.Ledger["tool1.turn"].Value.ShouldBeGreaterThan(1);
+        var (pivot, tool) = (turning.Motions[1], straight.Machine[0]);
+        // The same turn about the same end, in the nest that was not opened for it.
+        var shift = straight.Ledger["tool1.turn"].Value - turning.Ledger["tool1.turn"].Value;
+        var step = pivot.Path[0] with { Through = pivot.Path[0].Through with { Y = pivot.Path[0].Through.Y + shift } };
+        (await fixture.Pool.Between(straight.Pieces[0].Solid, step.Of(tool.Solid, 0.6), 1, 0.02, Stop)).Overlap.ShouldBeGreaterThan(1);
+    }
+
+    [Fact]
+    public async Task Neighbours_lock_and_are_let_down_over_each_other()
+    {
+        var design = Design("tool1Of=steel, steel, hardwood");
+        var (nest, right) = (design.Pieces[0].Solid, design.Pieces.First(p => p.Key == "right-1").Solid);
+        (await fixture.Pool.Between(nest, right, 1, 0.02, Stop)).Overlap.ShouldBe(0);
+        // Up it is free all the way, and sideways or along it is held.
+        foreach (var z in new[] { 1.0, 4, 7 })
+        {
+            (await fixture.Pool.Between(nest, right.At(0, 0, z), 1, 0.02, Stop)).Overlap.ShouldBe(0);
+        }
+
+        foreach (var (x, y) in new[] { (0.8, 0.0), (0, 0.8), (0, -0.8) })
+        {
+            (await fixture.Pool.Between(nest, right.At(x, y, 0), 1, 0.02, Stop)).Overlap.ShouldBeGreaterThan(1);
+        }
+
+        // Raised, a nest takes along what is locked over its feet.
+        (await fixture.Pool.Between(nest.At(0, 0, 1), right, 1, 0.02, Stop)).Overlap.ShouldBeGreaterThan(1);
+    }
+}
