@@ -2,6 +2,7 @@ using System.Diagnostics;
 using System.Globalization;
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
+using Emboq.Exchange.Scans;
 using Emboq.Kernel;
 using Process = Emboq.Core.Setups.Process;
 
@@ -43,6 +44,7 @@ Say("preview", previews);
 Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"ratio preview / kernel, median of pairs: {ratio:0.00}"));
 
 await EveryFamily();
+Scans();
 
 var clock = Stopwatch.StartNew();
 await Task.WhenAll(Enumerable.Range(0, 2).Select(async client =>
@@ -161,6 +163,20 @@ async Task EveryFamily()
         Console.WriteLine(string.Create(CultureInfo.InvariantCulture,
             $"{key}: kernel and design alone p50 {Median(alone):0.0} ms, preview p50 {Median(asked):0.0}, p95 "
                 + $"{asked.Order().ElementAt(Rounds * 95 / 100):0.0} ms, ratio {Median(asked.Zip(alone, (p, k) => p / k)):0.00}"));
+    }
+}
+
+// A scan of four hundred thousand triangles, cut and seen from above; and the most memory that the process held.
+static void Scans()
+{
+    var file = StandInScanner.Stl(new StandInScanner(1) { Fine = (450, 450), Unseen = [new(new(45, 0, 28), 11)] }.Scan(StandInScanner.GripLong,
+        StandInScanner.GripHalfWide, StandInScanner.GripHalfHigh));
+    foreach (var (what, at) in new (string, double?)[] { ("cut level", 14), ("seen from above", null) })
+    {
+        var clock = Stopwatch.StartNew();
+        var read = ScanOutline.Read(file, ScanUnit.Mm, new(ScanUp.Flat, 0, false, at), "file").Value;
+        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"scan, {what}: {clock.ElapsedMilliseconds} ms; {read.Says[..read.Says.IndexOf(',')]}; "
+            + $"process at most {System.Diagnostics.Process.GetCurrentProcess().PeakWorkingSet64 / 1024 / 1024} MB"));
     }
 }
 

@@ -170,6 +170,9 @@ internal static class Limits
     /// <summary>A machine card with all its readings.</summary>
     public const int CardBytes = 16 * 1024 * 1024;
 
+    /// <summary>A scan of some hundred thousand triangles, whichever way it is written.</summary>
+    public const int ScanBytes = 64 * 1024 * 1024;
+
     /// <summary>Name of the rate limit of uploads.</summary>
     public const string Uploads = "uploads";
 

@@ -88,6 +88,7 @@ api.MapMachines();
 api.MapPlaces();
 api.MapOutlines();
 api.MapOutlinePhotographs();
+api.MapOutlineScans();
 api.MapReadings();
 api.MapReadingFiles();
 api.MapPhotos();

@@ -174,4 +174,37 @@ public sealed class OutlineTests(Server server)
         (await Move(new { mark })).Status.ShouldBe(400);
         ((string)(await Move(new { points = Sent(points), mark })).Body["outline"]!["across"]!["metric"]!).ShouldBe("80.00 mm");
     }
+
+    /// <summary>A scan is posted as it is and cut where it is asked; what cannot be is told at its field, and the place keeps what it had.</summary>
+    [Fact]
+    public async Task A_scan_gives_an_outline_where_it_is_cut()
+    {
+        var place = await Place();
+        var scan = await server.Http.GetByteArrayAsync("/api/devices/scanner/grip.stl", Stop);
+        async Task<(int Status, JsonNode Body)> Cut(byte[] file, string more)
+        {
+            using var content = new ByteArrayContent(file);
+            using var response = await server.Http.PostAsync($"/api/interfaces/{place["id"]}/outlines/scans?name=grip.stl&{more}", content, Stop);
+            return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync(Stop))!);
+        }
+
+        var (status, taken) = await Cut(scan, "up=flat&at=14");
+        status.ShouldBe(201, taken.ToJsonString());
+        taken["scan"]!["high"]!.GetValue<double>().ShouldBe(28, 0.5);
+        taken["scan"]!["at"]!.GetValue<double>().ShouldBe(14);
+        ((string)taken["says"]!).ShouldContain("never scanned");
+        var mark = (string)taken["place"]!["outline"]!["mark"]!;
+        foreach (var (more, field, code) in new[] { ("at=99", "at", 400), ("unit=m", "unit", 400), ("unit=ell", "unit", 400), ("up=sideways", "up", 400),
+            ("at=-2", "at", 400), ("turn=9999", "turn", 400), ("at=tall", "at", 400) })
+        {
+            var refused = await Cut(scan, more);
+            (refused.Status, Field(refused.Body)).ShouldBe((code, field), more);
+        }
+
+        Field((await Cut(scan[..4000], "up=flat")).Body).ShouldBe("file");
+        Field((await Cut([], "up=flat")).Body).ShouldBe("file");
+        await server.Post($"/api/interfaces/{place["id"]}/outlines/mirrorings", new { });
+        var back = await server.Post($"/api/interfaces/{place["id"]}/outlines/mirrorings", new { });
+        ((string)back["outline"]!["mark"]!).ShouldBe(mark);
+    }
 }

@@ -61,7 +61,8 @@ const forms: Record<string, readonly Form[]> = {
   'clamp-rack': [{ parameters: { many: '2', wayUp: 'roof', roofRibs: 'ribs' }, places: {} }],
   'drawer-nest': [
     { parameters: { school: 'rough', tool1Front: 'last', tool1Of: 'steel, hardwood' }, places: {} },
-    { parameters: { pose: 'leans', tool1Ground: '1', sunk: '90' }, places: { drawer: 'cavity' } },
+    { parameters: { pose: 'leans', lean: '20' }, places: {} },
+    { parameters: { corner: '4', tool2Grasp: 'light' }, places: { drawer: 'cavity' } },
   ],
   'flip-stop': [{ parameters: { wayUp: 'edge', side: 'right', tongueThick: '4' }, places: {} }],
   'leg-hinge': [
@@ -89,6 +90,9 @@ const suited: Record<string, string> = {
   leg: 'table leg',
   work: 'grip blank',
   mount: "sander's screw circle",
+  tool1: 'spoke pointer',
+  tool2: 'bent shaft knife',
+  drawer: 'knife drawer inside',
 }
 
 const get = async <T>(request: APIRequestContext, path: string): Promise<T> => (await request.get(path)).json() as Promise<T>
@@ -170,7 +174,7 @@ const go = (page: Page, address: string) =>
   }, address)
 
 /** Families that are nothing without the first of their counted slots. */
-const ofThings: readonly string[] = ['pocket-tray']
+const ofThings: readonly string[] = ['pocket-tray', 'drawer-nest']
 
 /** Waits at every frame: there are a thousand of these. What is not seen is told with what is. */
 const seen = (locator: Locator) =>

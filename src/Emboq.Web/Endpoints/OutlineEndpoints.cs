@@ -1,5 +1,6 @@
 using Emboq.Exchange.Drawn;
 using Emboq.Exchange.Photographs;
+using Emboq.Exchange.Scans;
 using Emboq.Store;
 using Emboq.Web.Views;
 using Microsoft.AspNetCore.Mvc;
@@ -10,8 +11,16 @@ namespace Emboq.Web.Endpoints;
 /// <summary>What a drawing or a photograph gave a place.</summary>
 /// <param name="Place">As it is now.</param>
 /// <param name="Says">What was made of it.</param>
-/// <param name="Seen">The photograph with the edge that was found; <c>null</c> of a drawing.</param>
-public sealed record OutlineTaken(InterfaceView Place, string Says, SeenEdge? Seen = null);
+/// <param name="Seen">The photograph with the edge that was found, or nothing.</param>
+/// <param name="Scan">The scan as it was laid and cut, or nothing.</param>
+public sealed record OutlineTaken(InterfaceView Place, string Says, SeenEdge? Seen = null, SeenScan? Scan = null);
+
+/// <summary>An outline that was read from a file.</summary>
+/// <param name="Outline">It.</param>
+/// <param name="Says">What was made of the file.</param>
+/// <param name="Seen">The photograph, or nothing.</param>
+/// <param name="Scan">The scan, or nothing.</param>
+internal sealed record OutlineRead(Traced Outline, string Says, SeenEdge? Seen = null, SeenScan? Scan = null);
 
 /// <summary>Corners that were moved by hand.</summary>
 /// <param name="Points">All of them, once around, mm of the drawing.</param>
@@ -88,7 +97,7 @@ internal static class OutlineEndpoints
         {
             var traced = await OnDeepStack(() => DrawingFile.Read(body.ToArray(), "file") is var drawn && drawn.IsGood
                 ? Tracing.Of(source, drawn.Value, deviation, "file") : drawn.Problems.ToList());
-            return traced.IsGood ? (traced.Value.Outline, traced.Value.Says, null) : traced.Problems.ToList();
+            return traced.IsGood ? new OutlineRead(traced.Value.Outline, traced.Value.Says) : traced.Problems.ToList();
         }, stop);
     }
 
@@ -99,7 +108,7 @@ internal static class OutlineEndpoints
     /// <param name="trace">Makes the outline, and tells of it.</param>
     /// <param name="stop">Ends the wait.</param>
     public static async Task<IResult> Given(Guid id, NpgsqlDataSource database, TimeProvider clock,
-        Func<Task<Outcome<(Traced Outline, string Says, SeenEdge? Seen)>>> trace, CancellationToken stop)
+        Func<Task<Outcome<OutlineRead>>> trace, CancellationToken stop)
     {
         if (await PlaceEndpoints.Find(database, id, stop) is not { } place)
         {
@@ -120,7 +129,7 @@ internal static class OutlineEndpoints
 
         await InterfaceStore.Trace(database, id, taken.Value.Outline, clock.GetUtcNow(), stop);
         return TypedResults.Created($"/api/interfaces/{id}", new OutlineTaken((await PlaceEndpoints.View(database, id, stop))!, taken.Value.Says,
-            taken.Value.Seen));
+            taken.Value.Seen, taken.Value.Scan));
     }
 
     /// <summary>An outline is simplified by calls within calls, in the worst case as many as it has points.</summary>

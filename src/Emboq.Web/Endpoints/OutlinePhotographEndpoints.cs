@@ -108,7 +108,7 @@ internal static class OutlinePhotographEndpoints
             }
 
             var traced = await OutlineEndpoints.OnDeepStack(() => Tracing.Of(source, read.Value.Drawing, deviation, "file", read.Value.Doubt));
-            return traced.IsGood ? (traced.Value.Outline, $"{read.Value.Says} {traced.Value.Says}", read.Value.Seen) : traced.Problems.ToList();
+            return traced.IsGood ? new OutlineRead(traced.Value.Outline, $"{read.Value.Says} {traced.Value.Says}", read.Value.Seen) : traced.Problems.ToList();
         }, stop);
     }
 }

@@ -8,6 +8,7 @@ import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { CornerEditor, type Corner } from './CornerEditor'
 import { OutlineFromPhotograph } from './OutlineFromPhotograph'
+import { OutlineFromScan } from './OutlineFromScan'
 
 const deviations = ['0.05', '0.1', '0.2', '0.5', '1']
 
@@ -60,8 +61,8 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
         </>
       ) : (
         <p>
-          No outline yet: give it a drawing (SVG or DXF) of the thing seen from above, or a photograph. A reading across it settles the
-          scale.
+          No outline yet: give it a drawing (SVG or DXF) of the thing seen from above, a photograph, or a scan. A reading across it settles
+          the scale.
         </p>
       )}
       <div className="flex flex-wrap items-center gap-2">
@@ -107,6 +108,7 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
         />
       )}
       <OutlineFromPhotograph place={place} deviation={deviation} />
+      <OutlineFromScan place={place} deviation={deviation} />
       {take.isPending && <Busy what="Reading the drawing" />}
       {take.data && !take.isPending && <p role="status">{take.data.says}</p>}
       {(take.error ?? mirror.error ?? move.error) && <ErrorNote error={(take.error ?? mirror.error ?? move.error)!} />}

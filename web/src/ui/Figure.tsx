@@ -11,7 +11,9 @@ export function Figure({ metric, inches }: FigureProps) {
   return (
     <span className="figure inline-flex flex-col leading-tight">
       <span className="text-[1.15em] font-semibold whitespace-nowrap">{first}</span>
-      {second && <span className="quiet text-[0.68em] whitespace-nowrap">{second}</span>}
+      {second && (
+        <span className={`quiet whitespace-nowrap ${second.length > 20 ? 'text-[0.6em] tracking-tight' : 'text-[0.68em]'}`}>{second}</span>
+      )}
     </span>
   )
 }

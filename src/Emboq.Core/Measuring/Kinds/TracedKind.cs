@@ -3,7 +3,7 @@ namespace Emboq.Core.Measuring.Kinds;
 /// <summary>A thing whose outline comes from a drawing, and whose scale from a caliper.</summary>
 internal static class TracedKind
 {
-    public static InterfaceKind Kind { get; } = new("traced", "odd outline, from a drawing or photograph",
+    public static InterfaceKind Kind { get; } = new("traced", "odd outline, from a drawing, photograph or scan",
     [
         new("overall", "overall width", "Jaws across its whole width, from left to right as it is drawn: this settles the scale.", Access.Outside),
         new("breadth", "breadth", "Jaws across it the other way: whether the drawing has its proportions.", Access.Outside, Need.Helps),
