@@ -12,11 +12,11 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     private const string Knife = "step1.length 60, step1.first 8, step1.last 12, step2.length 10, step2.first 20, step3.length 70, step3.first 22, "
         + "step3.last 30, mass 90", Drawer = "width 140, depth 190, height 70, lip 8";
 
-    private static Design Design(string entries) => FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters,
+    private static Design Design(string entries, bool outlined = false) => FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters,
         entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value,
         new Dictionary<string, Interface>
         {
-            ["tool1"] = Places.Of(KindList.Of("turned"), Knife),
+            ["tool1"] = outlined ? Places.Of("traced") : Places.Of(KindList.Of("turned"), Knife),
             ["drawer"] = Places.Of(KindList.Of("cavity"), Drawer),
         }, Workshop.OfTough(Workshop.Exact), []));
 
@@ -26,9 +26,10 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     [InlineData("pose=leans; lean=12")]
     [InlineData("pose=leans; tool1Front=last; sunk=80")]
     [InlineData("school=rough; room=2; tool1Front=last; turn=20")]
-    public async Task Tools_come_out_of_their_nests(string entries)
+    [InlineData("turn=20; clearance=0.8", true)]
+    public async Task Tools_come_out_of_their_nests(string entries, bool outlined = false)
     {
-        var design = Design(entries);
+        var design = Design(entries, outlined);
         design.Checks.Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty();
         foreach (var motion in design.Motions)
         {

@@ -80,7 +80,7 @@ test('an odd tool is photographed on a sheet of marks, and its edge is seen in t
   await expect(outline).toContainText(`${count} corners from`)
 })
 
-test('a scanned tool is laid and cut, and what cannot be cut is told at its field', async ({ page }) => {
+test('a scanned tool is laid and cut, what cannot be cut is told at its field, and it gets a nest in a drawer', async ({ page }) => {
   await addMachine(page, `Scanned grips ${unique}`, `grip ${unique}`, 'traced')
   const outline = page.getByRole('region', { name: 'Outline' })
   await outline.getByText('From a scan', { exact: true }).click()
@@ -94,11 +94,33 @@ test('a scanned tool is laid and cut, and what cannot be cut is told at its fiel
   await outline.getByRole('button', { name: 'Lay and cut it so' }).click()
   await expect(outline).toContainText('a cut there meets nothing')
   await outline.getByLabel('cut level at').fill('20')
-  await outline.getByLabel('It lies').selectOption('on its long edge')
+  await outline.getByLabel('Lay it').selectOption('on its long edge')
   await outline.getByRole('button', { name: 'Lay and cut it so' }).click()
   await expect(outline.getByRole('alert')).toContainText('a hole that was never scanned')
-  await outline.getByLabel('It lies').selectOption('flat')
+  await outline.getByLabel('Lay it').selectOption('flat')
   await outline.getByRole('button', { name: 'Lay and cut it so' }).click()
   await expect(outline.getByRole('status')).toContainText('the outline does not cross them')
   await expect(outline.getByLabel('cut level at')).toHaveValue('20')
+
+  // Read across, it gets a nest in the drawer of the demo workshop.
+  const entry = page.getByRole('textbox', { name: /^Reading of/ })
+  for (const [of, text] of [
+    [/overall width/, '150'],
+    [/^height/, '28'],
+  ] as const) {
+    await dimension(page, of).click()
+    await entry.fill(text)
+    await entry.press('Enter')
+    await expect(dimension(page, of)).toContainText(`${text}.00 mm`)
+  }
+  await start(page, /drawer nest/, `Grip nest ${unique}`)
+  await page.getByLabel('Place of the tool 1').selectOption({ label: `grip ${unique}` })
+  await page.getByLabel('Place of the drawer they lie in').selectOption({ label: 'knife drawer inside' })
+  await settled(page)
+  await page.getByRole('button', { name: /^3 Check/ }).click()
+  const checks = page.getByRole('list', { name: 'Checks' })
+  await expect(checks).toContainText('It lies flat, as its outline was taken.')
+  await expect(checks).toContainText('Ends fill what the nests leave.')
+  await expect(checks).toContainText('lifting straight out moves freely', { timeout: 60_000 })
+  await expect(checks.getByText('Stop')).toHaveCount(0)
 })

@@ -1,7 +1,9 @@
 using System.Collections.Immutable;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Operation.Buffer;
+using NetTopologySuite.Operation.Union;
 using NetTopologySuite.Operation.Valid;
+using NetTopologySuite.Simplify;
 
 namespace Emboq.Core.Solids;
 
@@ -89,6 +91,29 @@ public static class Outlines
         return moved is Polygon { Area: > 1e-6, NumInteriorRings: 0 } polygon
             ? new(polygon.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(c.X, c.Y)))
             : null;
+    }
+
+    /// <summary>What an outline covers that is moved outwards and then drawn along y, without what it encloses and does not cover.</summary>
+    /// <param name="outline">Of straight sides.</param>
+    /// <param name="distance">Outwards, mm.</param>
+    /// <param name="along">Then along y, to either side, mm.</param>
+    public static Profile Drawn(Profile outline, double distance, double along)
+    {
+        const double Same = 0.002;
+        var moved = BufferOp.Buffer(new Polygon(new LinearRing([.. Straight(outline).Append(outline.Points[0]).Select(p => new Coordinate(p.X, p.Y))])),
+            distance, new BufferParameters(32, EndCapStyle.Flat, JoinStyle.Mitre, 4) { SimplifyFactor = 0.001 });
+        List<Geometry> covered = [moved];
+        if (Math.Abs(along) > Same)
+        {
+            var ring = ((Polygon)moved).ExteriorRing.Coordinates;
+            Coordinate Along(Coordinate c) => new(c.X, c.Y + along);
+            covered.Add(new Polygon(new LinearRing([.. ring.Select(Along)])));
+            covered.AddRange(ring.Zip(ring.Skip(1)).Where(s => Math.Abs(s.First.X - s.Second.X) > Same).Select(s =>
+                new Polygon(new LinearRing([s.First, s.Second, Along(s.Second), Along(s.First), s.First]))));
+        }
+
+        var all = (Polygon)DouglasPeuckerSimplifier.Simplify(UnaryUnionOp.Union(covered), Same);
+        return new(all.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(c.X, c.Y)));
     }
 
     /// <summary>What a straight edge touches that rolls over points from above, from left to right: their upper convex hull (Andrew 1979).</summary>

@@ -113,6 +113,21 @@ public sealed class DrawerNestTests
         Line(design, "tool1.balance").ShouldBe(Line(Design(""), "tool1.balance"));
     }
 
+    /// <summary>A hook of 80 × 30 and 12 high lies flat, its long way from front to back: 80 long and 30 wide with 4 mm of room, and what it turns.</summary>
+    [Fact]
+    public void What_is_not_turned_lies_flat_as_its_outline()
+    {
+        const string Hook = "overall 80, breadth 30, height 12";
+        var design = Design("school=rough; turn=0; sunk=100; finger=0", ("tool1", "traced", Hook));
+        Line(design, "height").ShouldBe(14, 1e-6);
+        Line(design, "deep").ShouldBe(80 + 8 + 10, 0.02);
+        Line(design, "row").ShouldBe(30 + 8 + 10, 0.02);
+        Of(design, "tool1.rest").Says.ShouldBe("It lies flat, as its outline was taken.");
+        // Heavier at its blunt end, wherever that lies.
+        (Line(design, "tool1.balance") + Line(Design("tool1Front=last", ("tool1", "traced", Hook)), "tool1.balance")).ShouldBe(80, 1e-6);
+        Line(Design("turn=20", ("tool1", "traced", Hook)), "tool1.turn").ShouldBe(12 * Math.Sin(20 * Math.PI / 180), 1.5);
+    }
+
     /// <summary>Half a kilogram pulls by a third of its weight: 150 g. Fillers, ends and neighbours at its right are lifted with it.</summary>
     [Fact]
     public void A_heavy_tool_may_lift_its_nest()

@@ -58,7 +58,7 @@ export function OutlineFromScan({ place, deviation }: { readonly place: Interfac
         </p>
         <Choice label="Its numbers are" value={laid.unit} options={units} onChange={(unit) => set({ unit })} />
         {ofUnit && <ProblemNote problem={ofUnit} />}
-        <Choice label="It lies" value={laid.up} options={ups} onChange={(up) => set({ up })} />
+        <Choice label="Lay it" value={laid.up} options={ups} onChange={(up) => set({ up })} />
         <label className="flex items-center gap-2">
           <input type="checkbox" className="checkbox" checked={laid.over} onChange={(e) => set({ over: e.target.checked })} />
           <span>on its other side</span>

@@ -7,7 +7,7 @@ public static class DrawerNestFamily
     public static Family Family { get; } = new(
         "drawer-nest", "drawer nest", "Long tools of many thicknesses roll in a drawer and dull each other.",
         [
-            .. NestParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"tool {i + 1}", ["turned"], SlotNeed.Sometimes) { Series = "tools" }),
+            .. NestParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"tool {i + 1}", ["turned", "traced"], SlotNeed.Sometimes) { Series = "tools" }),
             new("drawer", "drawer they lie in", ["cavity"], SlotNeed.Sometimes),
         ],
         NestParameters.All, Design)
@@ -28,7 +28,7 @@ public static class DrawerNestFamily
     {
         var ledger = new Ledger();
         var tools = NestParameters.Slots.Where(brief.Interfaces.ContainsKey).ToList();
-        IReadOnlyList<Check> unread = [.. tools.SelectMany(s => PartBodies.Unread(brief.Interfaces[s], s, StepsOf(brief.Interfaces[s]))),
+        IReadOnlyList<Check> unread = [.. tools.SelectMany(s => PartBodies.Unread(brief.Interfaces[s], s, NeedsOf(brief.Interfaces[s]))),
             .. PartBodies.Unread(brief, ("drawer", ["width", "depth", "height"]))];
         if (unread.Count > 0 || tools.Count == 0)
         {
@@ -66,6 +66,6 @@ public static class DrawerNestFamily
         };
     }
 
-    private static string[] StepsOf(Interface place) => [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "length"),
+    private static string[] NeedsOf(Interface place) => place.Kind.IsTraced ? ["overall", "height"] : [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "length"),
         place.Kind.Item.KeyOf(i, "first") })];
 }

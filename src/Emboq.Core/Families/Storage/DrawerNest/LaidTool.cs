@@ -38,10 +38,10 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
     /// <summary>A point of it: so far along the axis, and so far off it, up where greater than nothing.</summary>
     public Point2 At(double along, double off) => new((along * Way.Cos) - (off * Way.Sin), Raised + (along * Way.Sin) + (off * Way.Cos));
 
-    private IEnumerable<Point2> Corners => Steps.SelectMany(Outline);
+    private IEnumerable<Point2> Corners => Steps.SelectMany(CornersOf);
 
     /// <summary>Of one step, its four corners.</summary>
-    private IEnumerable<Point2> Outline(ToolStep s) => [At(s.From, -s.First), At(s.From, s.First), At(s.To, -s.Last), At(s.To, s.Last)];
+    private IEnumerable<Point2> CornersOf(ToolStep s) => [At(s.From, -s.First), At(s.From, s.First), At(s.To, -s.Last), At(s.To, s.Last)];
 
     public double Top => Corners.Max(c => c.Y);
 
@@ -49,10 +49,32 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
 
     public double Back => Corners.Max(c => c.X);
 
-    public double Widest => Steps.Max(s => s.Widest);
+    public double Widest => Outline is { } outline ? outline.Across / 2 : Steps.Max(s => s.Widest);
+
+    /// <summary>Of a thing that is not turned but lies flat, seen from above: its middle at x = 0, its front at y = 0; <c>null</c> for what is
+    /// turned.</summary>
+    public Profile? Outline { get; init; }
+
+    /// <summary>A thing with upright sides, lying flat, its long way from front to back.</summary>
+    /// <param name="outline">As measured.</param>
+    /// <param name="height">mm.</param>
+    /// <param name="lastInFront">Whether its far end lies in front.</param>
+    /// <param name="byLight">Whether it is grasped at its light end.</param>
+    public static LaidTool Flat(Profile outline, double height, bool lastInFront, bool byLight)
+    {
+        IEnumerable<Point2> corners = outline.Across > outline.Along ? outline.Points.Select(p => new Point2(-p.Y, p.X)) : outline.Points;
+        var laid = new Profile(lastInFront ? corners.Select(p => new Point2(-p.X, -p.Y)) : corners);
+        var placed = new Profile(laid.Points.Select(p => new Point2(p.X - laid.Middle.X, p.Y - laid.Box.Least.Y)));
+        var p = placed.Points;
+        // Of a polygon, by its corners (Green).
+        var centre = p.Select((a, i) => p[(i + 1) % p.Length] is var b ? (a.Y + b.Y) * ((a.X * b.Y) - (b.X * a.Y)) : 0).Sum() / (6 * placed.Area);
+        var (length, half) = (placed.Along, height / 2);
+        return new([new(0, length, half, half, "outline", 0)], centre, new(new(0, half), new(length, half), half, Math.Min(centre, length - centre)), 0, byLight)
+        { Outline = placed };
+    }
 
     /// <summary>Top of one step over the floor, mm.</summary>
-    public double TopOf(ToolStep step) => Outline(step).Max(c => c.Y);
+    public double TopOf(ToolStep step) => CornersOf(step).Max(c => c.Y);
 
     /// <summary>The step that a place along the axis lies in.</summary>
     public ToolStep StepAt(double along) => Steps.First(s => along <= s.To + 1e-9);

@@ -53,20 +53,11 @@ internal static class NestChecks
 
     private static IEnumerable<Check> OfTool(NestReckoning r, NestTool t)
     {
-        var (name, lies) = (t.Place.Name, t.Lies);
+        var name = t.Place.Name;
         yield return new($"{t.Slot}.size", $"{name} in its nest", t.Size.Chance >= 0.8 ? Verdict.Good : Verdict.Watch, t.Size.Chance >= 0.8
             ? $"It {t.Size.Fit.Feels}." : "The doubt is wider than the fit: print its cut-out first.", Figures.Percent(t.Size.Chance), "80 % or more",
             $"Probability of conformity, JCGM 106; {t.Size.Counterpart.Name}.", t.Size.Chance >= 0.8 ? [] : [new Remedy.Prove("Print the cut-outs first")]);
-        const double Steady = 2;
-        var (near, far) = (lies.StepOf(lies.Rest.Near).Name, lies.StepOf(lies.Rest.Far).Name);
-        var rims = near == far ? $"the two ends of its {near}" : $"its {near} and its {far}";
-        yield return lies.Lean > 0 ? new($"{t.Slot}.rest", $"how the {name} leans", Verdict.Good,
-            $"Its front end is raised; on a flat floor it would lie on {rims}.", Figures.Degrees(lies.Lean), "as decided, or as the drawer closes", Plane, [])
-            : Judge.Of($"{t.Slot}.rest", $"how the {name} lies", lies.Rest.Steady >= Steady || r.Exact,
-            $"It lies on {rims}, its axis {(Math.Abs(lies.Tilt) < 0.05 ? "level" : $"tilted by {Figures.Degrees(Math.Abs(lies.Tilt))}")}.",
-            $"It lies on {rims} and balances close to one of them: a touch tips it.", Verdict.Watch, Figures.Mm(lies.Rest.Steady),
-            r.Exact ? "held by its nest" : $"{Figures.Mm(Steady)} or more inside both", "Lowest centre of mass over pairs of rims.",
-            new Remedy.Change("Make each nest an exact negative", new Dictionary<string, string> { ["school"] = "exact" }));
+        yield return Lying(r, t);
         if (t.Unknown.Count > 0)
         {
             yield return new($"{t.Slot}.of", $"{name}: what it is of", Verdict.Watch, $"No density is known of '{string.Join("', '", t.Unknown)}', and its "
@@ -90,6 +81,27 @@ internal static class NestChecks
         }
 
         yield return Grasped(r, t);
+    }
+
+    private static Check Lying(NestReckoning r, NestTool t)
+    {
+        var (name, lies) = (t.Place.Name, t.Lies);
+        if (lies.Outline is not null)
+        {
+            return new($"{t.Slot}.rest", $"how the {name} lies", Verdict.Good, "It lies flat, as its outline was taken.", Figures.Mm(lies.Top), "its height",
+                Plane, []);
+        }
+
+        const double Steady = 2;
+        var (near, far) = (lies.StepOf(lies.Rest.Near).Name, lies.StepOf(lies.Rest.Far).Name);
+        var rims = near == far ? $"the two ends of its {near}" : $"its {near} and its {far}";
+        return lies.Lean > 0 ? new($"{t.Slot}.rest", $"how the {name} leans", Verdict.Good,
+            $"Its front end is raised; on a flat floor it would lie on {rims}.", Figures.Degrees(lies.Lean), "as decided, or as the drawer closes", Plane, [])
+            : Judge.Of($"{t.Slot}.rest", $"how the {name} lies", lies.Rest.Steady >= Steady || r.Exact,
+            $"It lies on {rims}, its axis {(Math.Abs(lies.Tilt) < 0.05 ? "level" : $"tilted by {Figures.Degrees(Math.Abs(lies.Tilt))}")}.",
+            $"It lies on {rims} and balances close to one of them: a touch tips it.", Verdict.Watch, Figures.Mm(lies.Rest.Steady),
+            r.Exact ? "held by its nest" : $"{Figures.Mm(Steady)} or more inside both", "Lowest centre of mass over pairs of rims.",
+            new Remedy.Change("Make each nest an exact negative", new Dictionary<string, string> { ["school"] = "exact" }));
     }
 
     /// <summary>What is ground lies below the walls, and beside no finger room.</summary>

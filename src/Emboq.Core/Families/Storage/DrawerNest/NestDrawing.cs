@@ -49,6 +49,11 @@ internal static class NestDrawing
         var x = NestShape.Middle(r, t);
         IEnumerable<Point2> Around(double grown)
         {
+            if (t.Lies.Outline is { } outline)
+            {
+                return (grown > 0 ? t.Opening! : new(outline.Points.Select(p => p with { Y = p.Y + t.Y }))).Points.Select(p => p with { X = p.X + x });
+            }
+
             var right = t.Lies.Steps.SelectMany(s => new[] { new Point2(x + s.First + grown, t.Axis(s.From).X), new Point2(x + s.Last + grown,
                 t.Axis(s.To).X) }).ToList();
             // The first and the last corner stand out by as much.

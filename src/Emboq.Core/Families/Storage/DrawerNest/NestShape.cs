@@ -89,6 +89,11 @@ internal static class NestShape
     /// <summary>What is cut away for a tool, its middle at x = 0: open upwards, and as far as it turns.</summary>
     internal static Solid Nest(NestReckoning r, NestTool tool)
     {
+        if (tool.Opening is { } opening)
+        {
+            return new Solid.Extruded(opening, r.Height.Value + 2 - tool.Base).At(0, 0, tool.Base);
+        }
+
         var up = r.Height.Value + tool.Lies.Top + 2;
         return tool.Lies.Steps.Select((s, i) => r.Exact ? Opened(tool, s, tool.Swings[i], up) : Rough(r, tool, s, tool.Swings[i]))
             .Aggregate((a, b) => a + b);
@@ -128,6 +133,11 @@ internal static class NestShape
 
     private static Solid Tool(NestTool tool)
     {
+        if (tool.Lies.Outline is { } outline)
+        {
+            return new Solid.Extruded(outline, tool.Lies.Top).At(0, tool.Y, tool.Base);
+        }
+
         List<Point2> half = [new(0, 0)];
         foreach (var s in tool.Lies.Steps)
         {
@@ -172,6 +182,19 @@ internal static class NestShape
         foreach (var t in r.Tools)
         {
             var (x, body) = (Middle(r, t), BodyAt(r, t, t.From + 1));
+            if (t.Opening is { } opening)
+            {
+                var cut = new Profile(opening.Points.Select(p => p with { X = p.X + x }));
+                var line = cut.Middle.Y;
+                if (r.Row.Modules.Where(m => m.Tool is not null).All(m => Math.Abs(m.From - line) > 1 && Math.Abs(m.To - line) > 1))
+                {
+                    yield return OutlineGauge.Of(BodyAt(r, t, line), $"nest of the {t.Place.Name}, across", cut, t.Base + 0.3, Axis.X, Jaws.Between);
+                }
+
+                yield return OutlineGauge.Of($"ring-{t.Slot}", $"cut-out of the {t.Place.Name}, across", cut, SliceHigh - 0.1, Axis.X, Jaws.Between);
+                continue;
+            }
+
             if (Widest(r, t) is { } at)
             {
                 yield return new(BodyAt(r, t, at.Y), $"nest of the {t.Place.Name}, across", t.Size.Drawn.Value, new(x, at.Y, at.Z), Axis.X);

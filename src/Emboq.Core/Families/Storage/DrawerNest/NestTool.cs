@@ -48,6 +48,10 @@ internal sealed record NestTool
 
     public double Top => Base + Lies.Top;
 
+    /// <summary>What is cut away for a thing that is not turned, its middle at x = 0; <c>null</c> for what is turned.</summary>
+    public Profile? Opening => Lies.Outline is not { } outline ? null : new(Outlines.Drawn(outline, Grown, Last * Room).Points.Select(p =>
+        p with { Y = p.Y + Y }));
+
     /// <summary>Towards the end that is lifted last: 1 is back.</summary>
     public int Last => Lies.GraspedInFront ? 1 : -1;
 

@@ -21,7 +21,12 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
     public static ToolThought Of(string slot, Brief brief, double? high)
     {
         var (p, place) = (brief.Parameters, brief.Interfaces[slot]);
-        var (sizes, last) = (new Sizes(place), p.Choice($"{slot}Front") == "last");
+        var (sizes, last, byLight) = (new Sizes(place), p.Choice($"{slot}Front") == "last", p.Choice($"{slot}Grasp") == "light");
+        if (place.Kind.Outline is { } outlined)
+        {
+            return new(slot, place, LaidTool.Flat(outlined(sizes)!, sizes["height"]!.Value, last, byLight), [], null, null);
+        }
+
         var steps = LaidTool.StepsOf(sizes, last);
         var densities = ToolMatter.Of(p.Text($"{slot}Of"), sizes.Count, out var unknown);
         var (grams, moment) = (0.0, 0.0);
@@ -38,7 +43,7 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         var whole = steps[^1].To;
         var centre = sizes["balance"]?.Value is { } read && read < whole ? last ? whole - read : read : moment / grams;
         var lies = LyingRest.Of([.. steps.SelectMany(s => new[] { new Point2(s.From, s.First), new Point2(s.To, s.Last) })], centre) is { } rest
-            ? new LaidTool(steps, centre, rest, 0, p.Choice($"{slot}Grasp") == "light") : null;
+            ? new LaidTool(steps, centre, rest, 0, byLight) : null;
         var leaning = lies is not null && p.Choice("school") == "exact" && p.Choice("pose") == "leans"
             ? lies with { Lean = p.Number("lean") ?? Leaning(lies, high) } : lies;
         return new(slot, place, leaning, unknown, p.Number($"{slot}Ground") is { } ground ? steps.FirstOrDefault(s => s.Index == (int)ground - 1) : null,
@@ -66,14 +71,20 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
     /// <summary>Walls stand so much over what is ground, mm.</summary>
     private const double OverGround = 1.5;
 
+    /// <summary>The dimension that its widest place in the nest was read as.</summary>
+    private string Seat(LaidTool lies, double deep, bool lastInFront)
+    {
+        var (step, atEnd) = NestTool.Seat(lies, deep);
+        // A step that was measured at its beginning alone is straight.
+        var last = atEnd != lastInFront && Evaluation.Of(Place, Place.Kind.Item!.KeyOf(step.Index, "last")) is not null;
+        return Place.Kind.Item!.KeyOf(step.Index, last ? "last" : "first");
+    }
+
     /// <summary>Its nest, drawn.</summary>
     public NestTool Nested(Brief brief, bool exact, double floor, double height, double front, Ledger ledger)
     {
         var (p, lies) = (brief.Parameters, Lies!);
-        var (step, atEnd) = NestTool.Seat(lies, height - floor);
-        // A step that was measured at its beginning alone is straight.
-        var key = Place.Kind.Item!.KeyOf(step.Index, atEnd != (p.Choice($"{Slot}Front") == "last") && Evaluation.Of(Place,
-            Place.Kind.Item.KeyOf(step.Index, "last")) is not null ? "last" : "first");
+        var key = lies.Outline is not null ? "overall" : Seat(lies, height - floor, p.Choice($"{Slot}Front") == "last");
         var fit = FitClasses.Pocket(exact ? p.Choice("fit") : "drop");
         var size = Fitted.Reckon(new(Slot, key, Surface.Pocket, fit, exact ? p.Number("clearance") : 2 * p.Number("room")!.Value, $"{Place.Name} nest")
         { Words = SeatWords.Pocket }, Place, brief.Fits, brief.Tries, ledger);
@@ -85,8 +96,8 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         var swings = lies.Steps.Select(s => lies.Swings(s, turn, height - lowest)).ToList();
         var room = swings.Max();
         ledger.Add($"{Slot}.balance", $"{Place.Name} balances", Quantity.Chosen($"{Place.Name} balances", lies.Centre, Unit.Millimetre,
-            Evaluation.Of(Place, "balance") is null ? "its steps and what they are of" : "where it was laid across an edge"),
-            "From its end at the front: frustum by frustum, each as dense as it is; as read, where it was.");
+            lies.Outline is not null ? "its outline" : Has("balance") ? "where it was laid across an edge" : "its steps and what they are of"),
+            "From its end at the front: frustum by frustum, each as dense as it is, or by its outline; as read, where it was.");
         ledger.Add($"{Slot}.tilt", $"{Place.Name} tilted", Quantity.Chosen($"{Place.Name} tilted", Math.Abs(lies.Tilt), Unit.DegreeOfArc,
             lies.Lean > 0 ? "how it leans" : "its two lowest rims"),
             "On a flat floor it lies on two rims with its centre of mass at its lowest, and its axis is tilted by so much; leaning adds to it.");
@@ -95,8 +106,9 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         ledger.Add($"{Slot}.turn", $"{Place.Name}, room to turn", Quantity.Chosen($"{Place.Name}, room to turn", room, Unit.Millimetre,
             "the end that is lifted last"), "Lifted at one end, what is still in the nest moves so far towards the other.");
         var from = front + (lies.GraspedInFront ? 0 : room);
-        var grams = Evaluation.Of(Place, "mass")?.Quantity ?? (Reckoned is { } g ? Quantity.RuleOfThumb($"{Place.Name} by its steps", g, Unit.Grams,
+        var grams = Has("mass") ? Evaluation.Of(Place, "mass")!.Quantity : (Reckoned is { } g ? Quantity.RuleOfThumb($"{Place.Name} by its steps", g, Unit.Grams,
             "Usual densities; woods differ by a fifth.") : null);
+        bool Has(string dimension) => Place.Dimensions.Any(d => d.Key == dimension) && Evaluation.Of(Place, dimension) is not null;
         return new()
         {
             Slot = Slot,
@@ -120,6 +132,11 @@ internal static class NestVolume
     /// <summary>mm³ between two places from the front.</summary>
     public static double Of(NestTool tool, double height, bool exact, double from, double to)
     {
+        if (tool.Opening is { } opening)
+        {
+            return opening.Area * (height - tool.Base) * Math.Max(0, Math.Min(to, tool.From + tool.Long) - Math.Max(from, tool.From)) / tool.Long;
+        }
+
         const int Stations = 40;
         var (sum, (_, cos)) = (0.0, Math.SinCos(tool.Lies.Tilt * Math.PI / 180));
         foreach (var s in tool.Lies.Steps)
