@@ -95,6 +95,7 @@ async Task EveryFamily()
         ("clamp-rack", "roof", 7, [("clamp", "lipped", [("lip", 24), ("lipHigh", 5), ("web", 9), ("wide", 70)])]),
         ("drawer-nest", "finger", 30, [("tool1", "turned", [("step1.length", 60), ("step1.first", 12), ("step2.length", 15), ("step2.first", 20),
             ("step2.last", 26), ("step3.length", 90), ("step3.first", 26)])]),
+        ("lidded-case", "wall", 2.8, [("pin", "pin", [("diameter", 1.75)])]),
         ("flip-stop", "thick", 8, [("pin", "pin", [("diameter", 4.9)])]),
         ("faceplate", "wall", 11, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28), ("neck", 32), ("neckLong", 4)])]),
         ("vacuum-chuck", "rim", 4, [("spindle", "spindle", [("outside", 31.6), ("pitch", 3.175), ("length", 28)]), ("turned", "turned",

@@ -64,6 +64,10 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { pose: 'leans', lean: '20' }, places: {} },
     { parameters: { corner: '4', tool2Grasp: 'light' }, places: { drawer: 'cavity' } },
   ],
+  'lidded-case': [
+    { parameters: { width: '320', wall: '5' }, places: {} },
+    { parameters: { handle: 'none' }, places: { content: 'block' } },
+  ],
   'flip-stop': [{ parameters: { wayUp: 'edge', side: 'right', tongueThick: '4' }, places: {} }],
   'leg-hinge': [
     { parameters: { pass: 'over', screwsAt: 'hidden', wayUp: 'flat' }, places: {} },

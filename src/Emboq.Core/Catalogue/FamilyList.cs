@@ -14,6 +14,7 @@ using Emboq.Core.Families.Jigs.SoftJaws;
 using Emboq.Core.Families.Storage.ClampRack;
 using Emboq.Core.Families.Storage.DrawerNest;
 using Emboq.Core.Families.Storage.LabelPlate;
+using Emboq.Core.Families.Storage.LiddedCase;
 using Emboq.Core.Families.Storage.PocketTray;
 using Emboq.Core.Families.Storage.WallBin;
 using Emboq.Core.Families.Turning.CamVice;
@@ -35,7 +36,7 @@ public static class FamilyList
         PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family,
         FootSocketFamily.Family, TubeSaddleFamily.Family, FlipHingeFamily.Family, FaceplateFamily.Family,
         VacuumChuckFamily.Family, PadHolderFamily.Family, LegHingeFamily.Family, CamViceFamily.Family, FlipStopFamily.Family,
-        ClampRackFamily.Family, DrawerNestFamily.Family }.Select(BrokenOff.Offered)];
+        ClampRackFamily.Family, DrawerNestFamily.Family, LiddedCaseFamily.Family }.Select(BrokenOff.Offered)];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

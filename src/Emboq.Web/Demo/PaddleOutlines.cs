@@ -44,6 +44,17 @@ internal sealed partial class PaddleWorkshop
             new() { ["tool1"] = pointer, ["tool2"] = knife, ["drawer"] = Named("knife drawer inside") }, plain, null);
     }
 
+    /// <summary>Gauges that lie about, in a case of their own.</summary>
+    private async Task CaseForGauges(Process tough)
+    {
+        var gauges = await Machine("Edge gauges", "Seven brass gauges for the edges of blades, in a block of their own.");
+        var block = await Box(gauges, "block of edge gauges", ("width", "148.2"), ("depth", "72.4"), ("height", "46.8"));
+        var filament = await Place(gauges, "green filament", KindList.Of("pin"));
+        await Read(filament, "diameter", "caliper", "1.73", "1.75", "1.72");
+        await Part("Gauges that lie about", "The edge gauges go to every workshop on the river, and come back bent.", "gauge case", "lidded-case",
+            new() { ["opened"] = "8" }, new() { ["pin"] = filament, ["content"] = block }, tough, null);
+    }
+
     private async Task Steps(Guid place, params (string Length, string First, string? Last)[] steps)
     {
         foreach (var (step, i) in steps.Select((s, i) => (s, i + 1)))

@@ -32,6 +32,7 @@ internal sealed partial class PaddleWorkshop
             new() { ["item1"] = block, ["item2"] = stone, ["item3"] = pencil, ["item4"] = awl, ["item5"] = Named("carving knife handle") }, plain, null);
         await CrookedTools(plain);
         await NestsInTheDrawer(plain);
+        await CaseForGauges(tough);
         await UnderTheShelf(tough);
         var vice = await Machine("Shaft vice", "Holds shafts for fitting grips; its steel jaws mark ash.");
         var jaw = await Box(vice, "vice jaw", ("width", "101.6"), ("depth", "14.2"), ("height", "41.3"));

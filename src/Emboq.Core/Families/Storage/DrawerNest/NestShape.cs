@@ -101,11 +101,16 @@ internal static class NestShape
 
     private static Solid Rough(NestReckoning r, NestTool tool, ToolStep s, double swing)
     {
-        var corners = new[] { tool.Lies.At(s.From, s.First), tool.Lies.At(s.From, -s.First), tool.Lies.At(s.To, s.Last), tool.Lies.At(s.To, -s.Last) };
-        var (front, back) = (tool.Y + corners.Min(p => p.X) - tool.Grown - (tool.Last < 0 ? swing : 0), tool.Y + corners.Max(p => p.X) + tool.Grown
-            + (tool.Last > 0 ? swing : 0));
-        var half = s.Widest + tool.Grown;
+        var ((front, back), half) = (EndsOf(tool, s, swing), s.Widest + tool.Grown);
         return new Solid.Box(2 * half, back - front, r.Height.Value + 2 - tool.Base).At(-half, front, tool.Base);
+    }
+
+    /// <summary>From where to where a step takes room, from the front.</summary>
+    private static (double Front, double Back) EndsOf(NestTool tool, ToolStep s, double swing)
+    {
+        var corners = new[] { tool.Lies.At(s.From, s.First), tool.Lies.At(s.From, -s.First), tool.Lies.At(s.To, s.Last), tool.Lies.At(s.To, -s.Last) };
+        return (tool.Y + corners.Min(p => p.X) - tool.Grown - (tool.Last < 0 ? swing : 0), tool.Y + corners.Max(p => p.X) + tool.Grown
+            + (tool.Last > 0 ? swing : 0));
     }
 
     private static Solid Opened(NestTool tool, ToolStep s, double swing, double up)
@@ -203,7 +208,9 @@ internal static class NestShape
 
             if (!r.Exact && r.Row.Modules.Count(m => m.Tool is { } i && r.Tools[i] == t) == 1)
             {
-                yield return new(body, $"nest of the {t.Place.Name}, front to back", t.Long, new(x + 0.01, t.From + (t.Long / 2), r.Height.Value - 0.3), Axis.Y);
+                var ends = t.Lies.Steps.Select((s, i) => EndsOf(t, s, t.Swings[i])).ToList();
+                yield return new(body, $"nest of the {t.Place.Name}, front to back", ends.Max(e => e.Back) - ends.Min(e => e.Front),
+                    new(x + 0.01, t.From + (t.Long / 2), r.Height.Value - 0.3), Axis.Y);
             }
         }
 

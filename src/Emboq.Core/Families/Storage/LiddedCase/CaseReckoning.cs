@@ -1,0 +1,209 @@
+using Emboq.Core.Mechanics;
+
+namespace Emboq.Core.Families.Storage.LiddedCase;
+
+/// <summary>The figures of a lidded case. x runs from left to right, its middle at 0; y from the front, which is 0, back; z up from its underside. What
+/// stands out in front lies at −y.</summary>
+internal sealed record CaseReckoning
+{
+    /// <summary>Between body and lid, and beside knuckles, mm.</summary>
+    public const double Gap = 0.2, Beside = 0.4;
+
+    /// <summary>Around the pin, mm.</summary>
+    private const double AroundPin = 2.2;
+
+    /// <summary>Clasps: across, how far their arm stands off the front, the edge of the lid's block over the rim, mm.</summary>
+    public const double ClaspWide = 14, StandsOff = 5, BlockFrom = 5;
+
+    /// <summary>Half of the bead's flat; room between bead and arm, and around a nose, mm.</summary>
+    public const double BeadFlat = 0.6, Off = 0.4;
+
+    /// <summary>How deep dowels go into each side of a cut, mm.</summary>
+    public const double DowelDeep = 8;
+
+    public required Fitted Turns { get; init; }
+
+    public required Quantity Width { get; init; }
+
+    public required Quantity Depth { get; init; }
+
+    public required Quantity BodyHigh { get; init; }
+
+    public required Quantity LidHigh { get; init; }
+
+    public required Quantity Wall { get; init; }
+
+    public required Quantity Floor { get; init; }
+
+    public required Quantity Knuckle { get; init; }
+
+    public required Quantity Arm { get; init; }
+
+    public required Quantity Thick { get; init; }
+
+    public required Quantity Catch { get; init; }
+
+    /// <summary>Foot of a clasp in its channel.</summary>
+    public required Dovetail Tail { get; init; }
+
+    /// <summary>Strain of a clasp as it clicks; force that opens one, N, or nothing where the filament is not known.</summary>
+    public required (Quantity Strain, Quantity? Opens) Click { get; init; }
+
+    public required PrintedMaterial? Material { get; init; }
+
+    /// <summary>How often a clasp bends in all.</summary>
+    public required double Bends { get; init; }
+
+    /// <summary>Where the handle turns over the underside, how far it hangs, and from lug to lug; <c>null</c> where there is none.</summary>
+    public required (double At, double Long, double Wide)? Handle { get; init; }
+
+    /// <summary>Whether its inside was chosen, and not measured.</summary>
+    public required bool Chosen { get; init; }
+
+    /// <summary>The parts of body and lid, from left to right and front to back: how many each way.</summary>
+    public required (int Across, int Along, int Count) Parts { get; init; }
+
+    public required WayUp Way { get; init; }
+
+    public double Wide => Width.Value + (2 * Wall.Value);
+
+    public double Deep => Depth.Value + (2 * Wall.Value);
+
+    /// <summary>Rim of the body.</summary>
+    public double Rim => Floor.Value + BodyHigh.Value;
+
+    /// <summary>Underside of the lid.</summary>
+    public double LidFrom => Rim + Gap;
+
+    public double Top => LidFrom + LidHigh.Value + Floor.Value;
+
+    public double Bore => Turns.Drawn.Value;
+
+    /// <summary>Of a knuckle.</summary>
+    public double Radius => (Bore / 2) + AroundPin;
+
+    /// <summary>Where the lid turns.</summary>
+    public Point2 Axis => new(Deep + Radius + Beside, Rim + (Gap / 2));
+
+    /// <summary>One hinge or two, one clasp or two: their middles.</summary>
+    public IReadOnlyList<double> At => Wide >= Paired ? [-Outer, Outer] : [0];
+
+    /// <summary>Near the corners, where no cut goes.</summary>
+    private double Outer => (Wide / 2) - (Math.Max(HingeLong, ClaspWide + 2) / 2) - 4;
+
+    private const double Paired = 110;
+
+    /// <summary>Three knuckles beside each other.</summary>
+    public double HingeLong => (3 * Knuckle.Value) + (2 * Beside);
+
+    public int PinCount => At.Count + (Handle is null ? 0 : 2);
+
+    /// <summary>Middle of a bead over the underside: where the nose of a clasp finds it.</summary>
+    public double BeadAt => LidFrom + BlockFrom - Arm.Value + BeadFlat - Close + (2 * Nose) + NoseFlat;
+
+    /// <summary>From the bead's middle to where its flanks meet the front.</summary>
+    public static double BeadHalf => BeadFlat + BeadOut;
+
+    /// <summary>How far the bead stands out.</summary>
+    public static double BeadOut => StandsOff - Off;
+
+    /// <summary>Between a clasp and the block that holds it, and the flat of its nose, mm.</summary>
+    public const double Close = 0.1, NoseFlat = 1;
+
+    /// <summary>How far a nose stands off its arm.</summary>
+    public double Nose => Off + Close + Catch.Value;
+
+    /// <summary>Cuts across, from left to right, and along, from the front.</summary>
+    public IEnumerable<double> CutsAcross => Enumerable.Range(1, Parts.Across - 1).Select(i => (-Wide / 2) + (Wide * i / Parts.Across));
+
+    public IEnumerable<double> CutsAlong => Enumerable.Range(1, Parts.Along - 1).Select(i => Deep * i / Parts.Along);
+
+    /// <summary>Dowels lie in both walls that a cut crosses, of body and lid.</summary>
+    public int DowelCount => 2 * (2 * (CutsAcross.Count() + CutsAlong.Count()));
+
+    /// <summary>Whether cuts keep clear of what stands out of the walls.</summary>
+    public double CutsClear => CutsAcross.SelectMany(c => At.Select(a => Math.Abs(c - a) - (HingeLong / 2)).Concat(Handle is not { } h ? []
+        : new[] { -1, 1 }.Select(side => Math.Abs(c - (side * h.Wide / 2)) - (Knuckle.Value / 2)))).DefaultIfEmpty(double.PositiveInfinity).Min();
+
+    /// <summary>From lug to lug, as far as clasps leave it.</summary>
+    private double Between => Math.Min(100, 2 * (At[^1] - (ClaspWide / 2) - 2 - (1.5 * Knuckle.Value) - Beside));
+
+    /// <summary>A handle narrower than this, or hanging less, is none, mm.</summary>
+    public const double LeastBetween = 30, LeastHang = 12;
+
+    public bool Built => BeadAt - BeadHalf >= 0 && BeadAt + BeadHalf <= Rim && LidHigh.Value + Floor.Value >= Math.Max(BlockFrom + 9, Lug) && HingeLong <= Wide
+        && Wide >= ClaspWide + 2 && BodyHigh.Value >= 1 && (Parts.Count == 1 || (Wall.Value >= Bore + LeastDowel && CutsClear >= DowelDeep))
+        && (Handle is not { } h || (h.Long >= LeastHang && h.Wide >= LeastBetween)) && Lug <= Rim;
+
+    /// <summary>Of a lug, from its middle down to where it leaves the wall.</summary>
+    public double Lug => 2.5 * Radius;
+
+    /// <summary>Wall beside a dowel, both sides together, mm.</summary>
+    public const double LeastDowel = 1.6;
+
+    public static CaseReckoning Of(Brief brief, Ledger ledger)
+    {
+        var (p, pin, process) = (brief.Parameters, brief.Interfaces["pin"], brief.Process);
+        var turns = Fitted.Reckon(new("pin", "diameter", Surface.HoleLying, FitClasses.Of(p.Choice("fit")), p.Number("clearance"), "knuckle")
+        { Words = SeatWords.Hinge }, pin, brief.Fits, brief.Tries, ledger);
+        var content = brief.Interfaces.TryGetValue("content", out var place) ? new Sizes(place) : null;
+        var room = content is null ? null : LiddedCaseFamily.Room.Read(p, ledger);
+        Quantity Inside(string key, string name) => ledger.Add(key, name, content is null ? Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre)
+            : content[key]! + (2 * room!), content is null ? "Clear." : "What lies in it, and the room around it.");
+        var (width, depth, height) = (Inside("width", "inside, left to right"), Inside("depth", "inside, front to back"), Inside("height", "inside, high"));
+        var (lid, wall, floor, knuckle, arm, thick, catches) = (LiddedCaseFamily.LidHigh.Read(p, ledger), LiddedCaseFamily.Wall.Read(p, ledger),
+            LiddedCaseFamily.Floor.Read(p, ledger), LiddedCaseFamily.Knuckle.Read(p, ledger), LiddedCaseFamily.Arm.Read(p, ledger),
+            LiddedCaseFamily.Thick.Read(p, ledger), LiddedCaseFamily.Catch.Read(p, ledger));
+        var body = ledger.Add("bodyHigh", "body, inside", height - lid, "What the lid leaves of the whole height.");
+        var material = PrintedMaterial.Of(process);
+        // From where the arm leaves the lid's block to the tip of its nose.
+        var bends = arm - catches - Quantity.Chosen("its nose, flat and half", Off + Close + (NoseFlat / 2), Unit.Millimetre,
+            "this family");
+        var strain = ledger.Add("clasp.strain", "strain of a clasp", 3 * thick * catches / (2 * Quantity.Square(bends)),
+            "3 t δ / 2 L² where it leaves the lid: so far its nose is lifted over the bead (a cantilever; Roark, from memory).");
+        var opens = material is null ? null : ledger.Add("clasp.opens", "force that opens a clasp", Snap.Lifts(material.Stiffness,
+            Quantity.Chosen("clasp, wide", ClaspWide, Unit.Millimetre, "this family"), thick, catches, bends) * Quantity.RuleOfThumb("up the bead's flank",
+                Snap.Drives(Friction, 45), Unit.None, "A slope of 45 degrees, friction 0.3."),
+            "3 E I δ / L³, and what a flank of 45 degrees makes of it.");
+        var draft = new CaseReckoning
+        {
+            Turns = turns,
+            Width = width,
+            Depth = depth,
+            BodyHigh = body,
+            LidHigh = lid,
+            Wall = wall,
+            Floor = floor,
+            Knuckle = knuckle,
+            Arm = arm,
+            Thick = thick,
+            Catch = catches,
+            Tail = Dovetail.Of(PartBodies.Scope(brief, ledger, "tail", "clasp's foot"), Quantity.Chosen("channel at its mouth", 4, Unit.Millimetre,
+                "this family"), Quantity.Chosen("channel, deep", 2.6, Unit.Millimetre, "this family"), Quantity.Chosen("flanks", 60, Unit.DegreeOfArc,
+                    "this family"), Quantity.RuleOfThumb("clasp in its channel", 0.2, Unit.Millimetre, "Slid in by hand, and glued.")),
+            Click = (strain, opens),
+            Material = material,
+            Bends = 2 * Lifetime.OfADay(p.Number("opened")!.Value),
+            Handle = null,
+            Chosen = content is null,
+            Parts = (1, 1, 1),
+            Way = LiddedCaseFamily.Way.Read(p, ledger),
+        };
+        var at = draft.Rim - draft.Lug - 1;
+        draft = draft with { Handle = LiddedCaseFamily.Handle.Read(p, ledger) && draft.At.Count > 1 ? (at, Math.Min(40, at - 2), draft.Between) : null };
+        var (outerWide, outerDeep) = (draft.Wide, draft.Deep + (2 * draft.Radius) + StandsOff + 4);
+        ledger.Add("outer", "outside, left to right", Quantity.Chosen("outside, left to right", draft.Wide, Unit.Millimetre, "inside and walls"),
+            "Inside and both walls.");
+        var parts = Split(outerWide, outerDeep, process.Bed);
+        ledger.Add("parts", "parts of body and lid", Quantity.Chosen("parts of body and lid", parts.Count, Unit.None, "the bed"),
+            "The fewest that each lie on the bed.");
+        return draft with { Parts = parts };
+    }
+
+    private const double Friction = 0.3;
+
+    /// <summary>The fewest parts that lie on a bed; what stands out of the walls is counted to each.</summary>
+    private static (int Across, int Along, int Count) Split(double wide, double deep, Bed bed) => Enumerable.Range(1, 6).SelectMany(a => Enumerable.Range(1,
+        6).Select(b => (Across: a, Along: b, Count: a * b))).OrderBy(s => s.Count).ThenBy(s => s.Along).Where(s => BedRoom.Lies(wide / s.Across,
+            deep / s.Along, bed)).DefaultIfEmpty((Across: 1, Along: 1, Count: 1)).First();
+}

@@ -1,0 +1,94 @@
+using static Emboq.Core.Tests.Families.Mounts;
+
+namespace Emboq.Core.Tests.Families;
+
+/// <summary>Lidded cases: what lies in them, clasps that click and do not tire, parts for the bed. By hand, in N and mm.</summary>
+public sealed class LiddedCaseTests
+{
+    private const string Filament = "diameter 1.75";
+
+    private static Design Design(string entries, params (string Slot, string Kind, string Sizes)[] more) =>
+        Mounts.Design("lidded-case", entries, Tough, null, [("pin", "pin", Filament), .. more]);
+
+    private static double Line(Design design, string key) => design.Ledger[key].Value;
+
+    /// <summary>A box of 90 × 60 × 50 with 3 mm on every side: 96 × 66 × 56, of which the lid has 18.</summary>
+    [Fact]
+    public void What_lies_in_it_gives_its_size()
+    {
+        var design = Design("", ("content", "block", "width 90, depth 60, height 50"));
+        (Line(design, "width"), Line(design, "depth"), Line(design, "height"), Line(design, "bodyHigh")).ShouldBe((96, 66, 56, 38));
+        design.Drawing!.Callouts.ShouldNotContain(c => c.Parameter == "width");
+        Line(Design("width=200; wall=3"), "outer").ShouldBe(206);
+    }
+
+    /// <summary>2 mm thick, lifted by 1 over 26 − 1 − 1 = 24 mm: 3 × 2 × 1 / (2 × 24²) = 0.52 %. Force 3 E I δ / L³ with E 2000 and 14 × 2³ / 12: 4.05 N; up a
+    /// flank of 45 degrees with friction 0.3: × 1.3 / 0.7.</summary>
+    [Fact]
+    public void Clasps_click_and_do_not_tire()
+    {
+        var design = Design("");
+        Line(design, "clasp.strain").ShouldBe(6 / (2.0 * 24 * 24), 1e-9);
+        Line(design, "clasp.opens").ShouldBe(3 * 2000 * (14 * 8 / 12.0) / Math.Pow(24, 3) * 1.3 / 0.7, 1e-6);
+        Of(design, "clasp.strain").Verdict.ShouldBe(Verdict.Good);
+        Of(design, "clasp.opens").Verdict.ShouldBe(Verdict.Good);
+        Of(Design("thick=4; catch=2; arm=26"), "clasp.strain").Verdict.ShouldBe(Verdict.Stop);
+        Of(Design("arm=40; thick=1"), "clasp.opens").Says.ShouldStartWith("A shake");
+        // Of a filament that nobody knows nothing is judged, and nothing is green.
+        var unknown = Mounts.Design("lidded-case", "", Workshop.Exact, null, [("pin", "pin", Filament)]);
+        new[] { "clasp.strain", "clasp.opens" }.ShouldAllBe(k => Of(unknown, k).Verdict == Verdict.Watch);
+    }
+
+    /// <summary>A bed of 210 free: twice as large it is cut once each way. Walls, gaps, hinge and clasps keep their sizes.</summary>
+    [Fact]
+    public void Twice_the_size_it_is_split_into_the_fewest_parts()
+    {
+        var (one, two) = (Design("wall=4"), Design("wall=4; width=360; depth=200; height=100"));
+        one.Pieces.Select(p => p.Key).ShouldBe(["part", "lid-1", "clasp-1", "clasp-2", "handle"]);
+        Line(two, "parts").ShouldBe(4);
+        two.Pieces.Select(p => p.Name).ShouldContain("lid, right back");
+        foreach (var key in new[] { "wall", "arm", "thick", "catch", "pin.diameter.drawn" })
+        {
+            Line(two, key).ShouldBe(Line(one, key));
+        }
+
+        Of(two, "split").Verdict.ShouldBe(Verdict.Good);
+        var thin = Design("wall=2.4; width=360; depth=200; height=100");
+        Of(thin, "split.wall").Verdict.ShouldBe(Verdict.Stop);
+        thin.Pieces.ShouldBeEmpty();
+    }
+
+    [Theory]
+    [InlineData("height=20; lidHigh=19.5", "body")]
+    [InlineData("width=20; knuckle=10", "hinge.wide")]
+    [InlineData("arm=80", "clasp.body")]
+    [InlineData("arm=14; catch=3", "clasp.arm")]
+    [InlineData("height=24; lidHigh=18", "handle.long")]
+    public void What_cannot_be_built_is_refused(string entries, string key)
+    {
+        var design = Design(entries);
+        Of(design, key).Verdict.ShouldBe(Verdict.Stop);
+        design.Pieces.ShouldBeEmpty();
+    }
+
+    /// <summary>What a check offers is built.</summary>
+    [Theory]
+    [InlineData("arm=80", "clasp.body")]
+    [InlineData("arm=14; catch=3", "clasp.arm")]
+    [InlineData("height=24; lidHigh=18; arm=14", "handle.long")]
+    public void What_is_offered_helps(string entries, string key)
+    {
+        var offered = ((Remedy.Change)Of(Design(entries), key).Remedies[0]).Entries;
+        var mended = Design($"{entries}; {string.Join("; ", offered.Select(o => $"{o.Key}={o.Value}"))}");
+        mended.Checks.Where(c => c.Key == key).ShouldAllBe(c => c.Verdict != Verdict.Stop);
+    }
+
+    [Fact]
+    public void A_narrow_case_has_one_clasp_and_no_handle()
+    {
+        var design = Design("width=80");
+        design.Pieces.Count(p => p.Key.StartsWith("clasp")).ShouldBe(1);
+        Of(design, "handle.wide").Verdict.ShouldBe(Verdict.Watch);
+        Of(Design("width=80; handle=none"), "body").Verdict.ShouldBe(Verdict.Good);
+    }
+}

@@ -1,0 +1,70 @@
+using Emboq.Core.Tests;
+using Emboq.Core.Tests.Measuring;
+
+namespace Emboq.Kernel.Tests;
+
+/// <summary>A lidded case in the triangles: its lid and handle turn free, its clasps catch by what the ledger says, and its parts are equal and whole.</summary>
+public sealed class CaseMotionTests(PoolFixture fixture) : IClassFixture<PoolFixture>
+{
+    private static readonly CancellationToken Stop = TestContext.Current.CancellationToken;
+
+    private static Design Design(string entries) => FamilyList.Find("lidded-case")!.Design(new(ParameterValues.Read(FamilyList.Find("lidded-case")!.Parameters,
+        entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value,
+        new Dictionary<string, Interface> { ["pin"] = Places.Of(KindList.Of("pin"), "diameter 2") }, Workshop.OfTough(Workshop.Exact), []));
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("width=90; depth=60; height=46; lidHigh=16; catch=1.4; knuckle=5")]
+    [InlineData("wall=4.4; width=230; depth=90")]
+    public async Task Lid_and_handle_turn_free(string entries)
+    {
+        var design = Design(entries);
+        design.Checks.Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty();
+        foreach (var motion in design.Motions)
+        {
+            var check = await MotionCheck.Of(design, motion, fixture.Pool, Stop);
+            check.Verdict.ShouldBe(Verdict.Good, $"{motion.Name}: {check.Says} {check.Figure}");
+        }
+
+        // As they are printed, nothing of them begins in the air or hangs further than a line holds.
+        foreach (var piece in design.Pieces)
+        {
+            var layers = await fixture.Pool.Layers(piece.AsPrinted, new(0.2, 0.45, 3, 4), 0.02, Stop);
+            (layers.Sum(l => l.Islands), layers.Max(l => l.Reach) < 1.2, layers.Max(l => l.Bridge) < 12).ShouldBe((0, true, true), piece.Name);
+        }
+
+        // Shut, nothing overlaps anything.
+        var standing = Assembled.Of(design, new Dictionary<string, double>());
+        foreach (var (a, b) in standing.SelectMany((a, i) => standing.Skip(i + 1).Select(b => (a, b))))
+        {
+            (await fixture.Pool.Between(a.Solid, b.Solid, 1, 0.02, Stop)).Overlap.ShouldBeLessThan(0.01, $"{a.Name}, {b.Name}");
+        }
+    }
+
+    /// <summary>Lifted straight up by half a millimetre the nose touches its bead; by two it would have to go into it by what it catches.</summary>
+    [Fact]
+    public async Task Clasps_catch_by_what_the_ledger_says()
+    {
+        var design = Design("catch=1.2");
+        var standing = Assembled.Of(design, new Dictionary<string, double>()).ToDictionary(s => s.Key);
+        var (body, clasp) = (standing["part"].Solid, standing["clasp-1"].Solid);
+        async Task<double> Overlap(double y, double z) => (await fixture.Pool.Between(body, clasp.At(0, y, z), 1, 0.02, Stop)).Overlap;
+        (await Overlap(0, 0.35)).ShouldBe(0);
+        (await Overlap(0, 0.6)).ShouldBeGreaterThan(0.1);
+        // Past the flat of its bead only by as much as it catches outwards.
+        (await Overlap(-1.15, 1.6)).ShouldBeGreaterThan(0);
+        (await Overlap(-1.25, 1.6)).ShouldBe(0);
+    }
+
+    [Fact]
+    public async Task Parts_of_a_split_case_are_the_whole()
+    {
+        var (whole, split) = (Design("wall=4.4"), Design("wall=4.4; width=320"));
+        split.Ledger["parts"].Value.ShouldBe(2);
+        var meshes = await fixture.Pool.Evaluate([.. split.Pieces.Where(p => p.Key is "part" or "body-2").Select(p => p.Solid)], 0.02, Stop);
+        // Left and right differ by the mark alone, and there is none.
+        meshes[0].Volume.ShouldBe(meshes[1].Volume, meshes[0].Volume * 0.001);
+        (await fixture.Pool.Between(split.Pieces[0].Solid, split.Pieces[1].Solid, 1, 0.02, Stop)).Overlap.ShouldBeLessThan(0.01);
+        whole.Pieces.Count.ShouldBe(5);
+    }
+}
