@@ -20,13 +20,15 @@ public sealed class ScanTests
 
     /// <summary>∫ 2 w(x) √(1 − (z / h(x))²) dx by the rule of midpoints.</summary>
     private static double AreaAt(double z) => Enumerable.Range(0, 20000).Select(i => StandInScanner.GripLong * (i + 0.5) / 20000).Sum(x =>
-        2 * StandInScanner.GripHalfWide(x) * Math.Sqrt(Math.Max(0, 1 - (z * z / Math.Pow(StandInScanner.GripHalfHigh(x), 2))))) * StandInScanner.GripLong / 20000;
+        2 * StandInScanner.GripHalfWide(x) * Math.Sqrt(Math.Max(0, 1 - (z * z / Math.Pow(StandInScanner.GripHalfHigh(x),
+            2))))) * StandInScanner.GripLong / 20000;
 
     /// <summary>How far the outline lies beside |y| = w(x), at most and for nine tenths of it, away from the very ends.</summary>
     private static (double Most, double Usual) Beside(IReadOnlyList<Point2> outline, double z)
     {
         var middle = (outline.Max(p => p.Y) + outline.Min(p => p.Y)) / 2;
-        var off = outline.Where(p => p.X is > 6 and < StandInScanner.GripLong - 6).Select(p => Math.Abs(Math.Abs(p.Y - middle) - (StandInScanner.GripHalfWide(p.X)
+        var off = outline.Where(p => p.X is > 6 and < StandInScanner.GripLong - 6).Select(p =>
+            Math.Abs(Math.Abs(p.Y - middle) - (StandInScanner.GripHalfWide(p.X)
             * Math.Sqrt(1 - (z * z / Math.Pow(StandInScanner.GripHalfHigh(p.X), 2)))))).Order().ToList();
         return (off[^1], off[(int)(off.Count * 0.9)]);
     }
@@ -163,4 +165,77 @@ public sealed class ScanTests
     [Fact]
     public void A_cut_above_the_thing_is_refused() => ScanOutline.Read(StandInScanner.Stl(Grip(new StandInScanner(11) { Fine = (24, 30) })), ScanUnit.Mm,
         Above with { At = 60 }, "file").Problems[0].Field.ShouldBe("at");
+
+    private static readonly Point3[] Corners = [new(0, 0, 0), new(4, 0, 0), new(4, 4, 0), new(0, 4, 0), new(0, 0, 4), new(4, 0, 4), new(4, 4, 4), new(0, 4, 4)];
+
+    private static readonly int[] Sides = [0, 2, 1, 0, 3, 2, 4, 5, 6, 4, 6, 7, 0, 1, 5, 0, 5, 4, 1, 2, 6, 1, 6, 5, 2, 3, 7, 2, 7, 6, 3, 0, 4, 3, 4, 7];
+
+    /// <summary>A cube of 4 with everything that scanners do: corners a hair apart, a side said twice, one without area, a fin on an edge, a speck beside
+    /// it.</summary>
+    [Fact]
+    public void A_cube_is_left_of_what_surrounds_it()
+    {
+        Point3[] points = [.. Corners, new(4.00001, 4, 4), new(2, 0, -1), new(9, 9, 9), new(9.1, 9, 9), new(9, 9.1, 9)];
+        int[] triangles = [.. Sides[..18], 1, 2, 8, .. Sides[21..], 2, 6, 1, 3, 3, 5, 10, 11, 12];
+        var clean = ScanCleaning.Of(new(points, triangles), "file").Value;
+        (clean.Islands, clean.Doubles, clean.Holes.Count, clean.Closed, clean.Mesh.Count).ShouldBe((1, 2, 0, 0, 12));
+        clean.Mesh.Box.Greatest.ShouldBe(new Point3(4, 4, 4));
+    }
+
+    /// <summary>Cut at any height, also through its corners, a cube gives its square once; nothing above and below it.</summary>
+    [Theory]
+    [InlineData(0.5, 1)]
+    [InlineData(4, 1)]
+    [InlineData(1e-9, 1)]
+    [InlineData(4.5, 0)]
+    [InlineData(0, 0)]
+    public void A_level_cut_is_one_closed_loop(double height, int loops)
+    {
+        var cut = ScanSection.At(new(new(Corners, Sides), 12, 0, 0, 0, [], 0), height);
+        cut.Count.ShouldBe(loops);
+        if (loops > 0)
+        {
+            Area([.. cut[0].Select(c => c.At)]).ShouldBe(16, 1e-6);
+            cut[0].ShouldAllBe(c => c.Scanned);
+        }
+    }
+
+    /// <summary>A hole smaller than 2 mm is closed as if it had been scanned; a larger one is told, and the cut knows where it runs along its cap.</summary>
+    [Fact]
+    public void A_cut_knows_where_it_was_never_scanned()
+    {
+        var open = new ScanMesh(Corners, [.. Sides[..24], .. Sides[27..]]);
+        var clean = ScanCleaning.Of(open, "file").Value;
+        clean.Holes.Count.ShouldBe(1);
+        var loop = ScanSection.At(clean, 2).Single();
+        loop.ShouldContain(c => !c.Scanned && c.At.Y > 3.9);
+        loop.ShouldContain(c => c.Scanned && c.At.Y < 0.1);
+        var small = ScanCleaning.Of(open.Moved(p => new(p.X / 4, p.Y / 4, p.Z / 4)), "file").Value;
+        (small.Holes.Count, small.Closed).ShouldBe((0, 1));
+        ScanSection.At(small, 0.5).Single().ShouldAllBe(c => c.Scanned);
+    }
+
+    /// <summary>Turned by a quarter and laid over, a scan that is longer than wide changes its sides; mirrored it is not.</summary>
+    [Fact]
+    public void It_is_turned_and_laid_over_by_hand()
+    {
+        var clean = ScanCleaning.Of(new ScanMesh(Corners, Sides).Moved(p => new(p.X * 3, p.Y * 2, p.Z + (p.X > 1 && p.Y > 1 && p.Z > 1 ? 1 : 0))), "file").Value;
+        ScanMesh Laid(double turn, bool over) => ScanPose.Laid(clean, ScanUp.AsWritten, turn, over).Mesh;
+        Laid(0, false).Box.Greatest.ShouldBe(new Point3(12, 8, 5));
+        Laid(90, false).Box.Greatest.ShouldBe(new Point3(8, 12, 5), new Close());
+        Laid(0, true).Points.Count(p => p.Z < 0.5).ShouldBe(1);
+        double Volume(ScanMesh mesh) => Enumerable.Range(0, mesh.Count).Sum(t => ScanCleaning.Normal(mesh, t) is var n && mesh.Of(t).A is var a
+            ? ((n.X * a.X) + (n.Y * a.Y) + (n.Z * a.Z)) / 6 : 0);
+        foreach (var (turn, over) in new[] { (30.0, false), (-120, true), (0, true) })
+        {
+            Volume(Laid(turn, over)).ShouldBe(Volume(clean.Mesh), 1e-6);
+        }
+    }
+
+    private sealed class Close : IEqualityComparer<Point3>
+    {
+        public bool Equals(Point3 x, Point3 y) => Math.Abs(x.X - y.X) + Math.Abs(x.Y - y.Y) + Math.Abs(x.Z - y.Z) < 1e-9;
+
+        public int GetHashCode(Point3 obj) => 0;
+    }
 }

@@ -3,7 +3,8 @@ using Emboq.Core.Tests.Measuring;
 
 namespace Emboq.Kernel.Tests;
 
-/// <summary>A lidded case in the triangles: its lid and handle turn free, its clasps catch by what the ledger says, and its parts are equal and whole.</summary>
+/// <summary>A lidded case in the triangles: its lid and handle turn free, its clasps catch by what the ledger says, and its parts are equal and
+/// whole.</summary>
 public sealed class CaseMotionTests(PoolFixture fixture) : IClassFixture<PoolFixture>
 {
     private static readonly CancellationToken Stop = TestContext.Current.CancellationToken;

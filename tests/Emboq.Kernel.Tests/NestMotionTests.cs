@@ -12,7 +12,8 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     private const string Knife = "step1.length 60, step1.first 8, step1.last 12, step2.length 10, step2.first 20, step3.length 70, step3.first 22, "
         + "step3.last 30, mass 90", Drawer = "width 140, depth 190, height 70, lip 8";
 
-    private static Design Design(string entries, bool outlined = false) => FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters,
+    private static Design Design(string entries, bool outlined = false) =>
+        FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters,
         entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value,
         new Dictionary<string, Interface>
         {
@@ -75,5 +76,66 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
 
         // Raised, a nest takes along what is locked over its feet.
         (await fixture.Pool.Between(nest.At(0, 0, 1), right, 1, 0.02, Stop)).Overlap.ShouldBeGreaterThan(1);
+    }
+
+    /// <summary>Every module as it is printed: nothing begins in the air, nothing hangs further than a line holds, and roofs of channels bridge.</summary>
+    [Theory]
+    [InlineData("")]
+    [InlineData("pose=leans; lean=15; corner=6")]
+    [InlineData("school=rough; lipIn=12")]
+    public async Task Modules_print_without_support(string entries)
+    {
+        var design = Design(entries);
+        design.Pieces.Count.ShouldBeGreaterThan(2);
+        foreach (var piece in design.Pieces)
+        {
+            var layers = await fixture.Pool.Layers(piece.AsPrinted, new(0.2, 0.45, 3, 4), 0.02, Stop);
+            (layers.Sum(l => l.Islands), layers.Max(l => l.Reach) < 1.2, layers.Max(l => l.Bridge) < 10).ShouldBe((0, true, true), piece.Name);
+        }
+    }
+
+    /// <summary>Nothing of the row overlaps anything else of it, and it is as wide and deep as the ledger says.</summary>
+    [Theory]
+    [InlineData("")]
+    [InlineData("tool1Front=last; corner=5; wall=6")]
+    public async Task The_row_stands_in_the_drawer(string entries)
+    {
+        var design = Design(entries);
+        var solids = design.Pieces.Select(p => p.Solid).ToList();
+        foreach (var (a, b) in solids.SelectMany((a, i) => solids.Skip(i + 1).Select(b => (a, b))))
+        {
+            (await fixture.Pool.Between(a, b, 1, 0.02, Stop)).Overlap.ShouldBeLessThan(0.01);
+        }
+
+        var corners = (await fixture.Pool.Evaluate(solids, 0.02, Stop)).SelectMany(m => m.Positions.Chunk(3)).ToList();
+        double Over(int axis) => corners.Max(c => c[axis]) - corners.Min(c => c[axis]);
+        (Over(0), Over(1), Over(2)).ShouldBe((design.Ledger["row"].Value, design.Ledger["deep"].Value, design.Ledger["height"].Value), new Near());
+        design.Ledger["row"].Value.ShouldBe(139, 1e-6);
+    }
+
+    /// <summary>What a nest is said to weigh by stations of it, within a tenth of what layers of its triangles come to.</summary>
+    [Theory]
+    [InlineData("finger=0")]
+    [InlineData("finger=0; school=rough")]
+    public async Task What_a_nest_weighs_is_about_what_its_layers_come_to(string entries)
+    {
+        var design = FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters, entries.Split("; ").Select(e =>
+            e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value, new Dictionary<string, Interface>
+            { ["tool1"] = Places.Of(KindList.Of("turned"), Knife) }, Workshop.OfTough(Workshop.Exact), []));
+        var process = Workshop.Exact;
+        var layers = await fixture.Pool.Layers(design.Pieces[0].AsPrinted, new(process.LayerHeight, process.LineWidth, process.Settings.Walls,
+            process.Settings.Skins), 0.02, Stop);
+        var plan = PrintPlan.Of(layers, process, RunFactors.Of(process, []))["mass"].Value;
+        var said = double.Parse(System.Text.RegularExpressions.Regex.Match(design.Checks.Single(c => c.Key == "schools").Says, "take (\\d+) g").Groups[1].Value,
+            System.Globalization.CultureInfo.InvariantCulture);
+        said.ShouldBe(plan, plan * 0.1);
+    }
+
+    private sealed class Near : IEqualityComparer<(double, double, double)>
+    {
+        public bool Equals((double, double, double) x, (double, double, double) y) => Math.Abs(x.Item1 - y.Item1) < 1e-3 && Math.Abs(x.Item2 - y.Item2) < 1e-3
+            && Math.Abs(x.Item3 - y.Item3) < 1e-3;
+
+        public int GetHashCode((double, double, double) obj) => 0;
     }
 }

@@ -156,7 +156,7 @@ public sealed class ApiTests(Server server)
             bool Counts(JsonNode slot) => slot["when"]!.AsObject().All(w => w.Value!.AsArray().Any(o => (string)o! == (string?)family["parameters"]!.AsArray()
                 .Single(p => (string)p!["key"]! == w.Key)!["default"]));
             var needed = family["slots"]!.AsArray().Where(s => (string)s!["need"]! == "always" && Counts(s)).Select(s => (string)s!["label"]!).ToList();
-            (design["drawing"] is null).ShouldBe(needed.Count > 0 || (string)family["key"]! == "pocket-tray", (string)family["key"]!);
+            (design["drawing"] is null).ShouldBe(needed.Count > 0 || (string)family["key"]! is "pocket-tray" or "drawer-nest", (string)family["key"]!);
             needed.ShouldAllBe(label => design["checks"]!.AsArray().Any(c => (string)c!["verdict"]! == "stop" && ((string)c["says"]!).Contains(label)));
         }
     }

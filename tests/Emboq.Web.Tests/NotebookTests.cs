@@ -14,7 +14,8 @@ public sealed class NotebookTests(Server server)
         (await server.Get("/api/processes")).AsArray().Count(p => (string)p!["name"]! is "Curlew, plain grey" or "Bittern, tough green").ShouldBe(2);
         string[] ofTheDemo =
         [
-            "Bar clamps", "Blade sander", "Block planes", "Carving bench", "Ceiling hose", "Crooked knives", "Downdraft table", "Drying rack", "Edge gauges", "Edge router",
+            "Bar clamps", "Blade sander", "Block planes", "Carving bench", "Ceiling hose", "Crooked knives", "Downdraft table", "Drying rack", "Edge gauges",
+                "Edge router",
                 "Grip press",
                 "Grip sander", "Knife drawer", "Knob lathe", "Long hand tools",
             "Marking tools", "Orbit sander", "Outfeed table", "Pattern wall", "Pillar drill", "Scraping bench", "Shaft lathe", "Shaft vice", "Shaving chute",

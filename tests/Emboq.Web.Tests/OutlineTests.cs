@@ -193,7 +193,7 @@ public sealed class OutlineTests(Server server)
         taken["scan"]!["high"]!.GetValue<double>().ShouldBe(28, 0.5);
         taken["scan"]!["at"]!.GetValue<double>().ShouldBe(14);
         ((string)taken["says"]!).ShouldContain("never scanned");
-        var mark = (string)taken["place"]!["outline"]!["mark"]!;
+        var corners = (int)taken["place"]!["outline"]!["corners"]!;
         foreach (var (more, field, code) in new[] { ("at=99", "at", 400), ("unit=m", "unit", 400), ("unit=ell", "unit", 400), ("up=sideways", "up", 400),
             ("at=-2", "at", 400), ("turn=9999", "turn", 400), ("at=tall", "at", 400) })
         {
@@ -205,6 +205,6 @@ public sealed class OutlineTests(Server server)
         Field((await Cut([], "up=flat")).Body).ShouldBe("file");
         await server.Post($"/api/interfaces/{place["id"]}/outlines/mirrorings", new { });
         var back = await server.Post($"/api/interfaces/{place["id"]}/outlines/mirrorings", new { });
-        ((string)back["outline"]!["mark"]!).ShouldBe(mark);
+        ((int)back["outline"]!["corners"]!, (string)back["outline"]!["source"]!).ShouldBe((corners, "grip.stl"));
     }
 }

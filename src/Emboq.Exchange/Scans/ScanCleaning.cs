@@ -126,8 +126,11 @@ public static class ScanCleaning
 
         var largest = areas.MaxBy(a => a.Value).Key;
         islands = areas.Count - 1;
-        return Used(mesh with { Triangles = [.. Enumerable.Range(0, mesh.Count).Where(t => Find(mesh.Triangles[3 * t]) == largest)
-            .SelectMany(t => mesh.Triangles[(3 * t)..((3 * t) + 3)])] });
+        return Used(mesh with
+        {
+            Triangles = [.. Enumerable.Range(0, mesh.Count).Where(t => Find(mesh.Triangles[3 * t]) == largest)
+            .SelectMany(t => mesh.Triangles[(3 * t)..((3 * t) + 3)])]
+        });
     }
 
     /// <summary>With the corners of its triangles alone.</summary>

@@ -37,7 +37,8 @@ public static class ScanFile
 
         if (mesh.Count > Most)
         {
-            return new Problem(field, $"{mesh.Count}", $"The scan has {mesh.Count} triangles.", "Thin it in the scanner's own program first.", $"{Most} or fewer");
+            return new Problem(field, $"{mesh.Count}", $"The scan has {mesh.Count} triangles.", "Thin it in the scanner's own program first.",
+                $"{Most} or fewer");
         }
 
         var scale = unit switch { ScanUnit.Cm => 10, ScanUnit.M => 1000, ScanUnit.Inch => 25.4, _ => 1.0 };

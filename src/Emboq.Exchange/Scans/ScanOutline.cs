@@ -66,7 +66,8 @@ public static class ScanOutline
             return read.Problems.ToList();
         }
 
-        return ScanCleaning.Of(read.Value, field) is var clean && clean.IsGood ? Of(ScanPose.Laid(clean.Value, asked.Up, asked.Turn, asked.Over), unit, asked, field)
+        return ScanCleaning.Of(read.Value, field) is var clean && clean.IsGood ? Of(ScanPose.Laid(clean.Value, asked.Up, asked.Turn, asked.Over), unit,
+            asked, field)
             : clean.Problems.ToList();
     }
 
@@ -111,8 +112,13 @@ public static class ScanOutline
             Side(scan), asked.At, [.. scan.Holes.Take(20).Select(h => new SeenHole(h.At.X, h.At.Z, h.Across))]));
     }
 
-    private static string Word(ScanUnit unit) => unit switch { ScanUnit.Cm => "centimetres", ScanUnit.M => "metres", ScanUnit.Inch => "inches",
-        _ => "millimetres" };
+    private static string Word(ScanUnit unit) => unit switch
+    {
+        ScanUnit.Cm => "centimetres",
+        ScanUnit.M => "metres",
+        ScanUnit.Inch => "inches",
+        _ => "millimetres"
+    };
 
     private static string Says(CleanScan scan, Point3 size, double scatter, int parts)
     {
@@ -125,7 +131,8 @@ public static class ScanOutline
                 "{0} triangles without area or said twice were left away.") : "",
             scan.TurnedOver > 0 ? Many(scan.TurnedOver, "One was turned over.", "{0} were turned over.") : "",
             scan.Closed > 0 ? Many(scan.Closed, "One small hole was closed.", "{0} small holes were closed.") : "",
-            scan.Holes.Count > 0 ? Many(scan.Holes.Count, $"One hole, {Figures.Mm(scan.Holes[0].Across)} across, was never scanned; the outline does not cross it.",
+            scan.Holes.Count > 0 ? Many(scan.Holes.Count,
+                $"One hole, {Figures.Mm(scan.Holes[0].Across)} across, was never scanned; the outline does not cross it.",
                 $"{{0}} holes, up to {Figures.Mm(scan.Holes[0].Across)} across, were never scanned; the outline does not cross them.") : "",
             scatter >= Told ? $"Its surface scatters by {Figures.Mm(Math.Round(scatter, 3))}; the outline was evened out." : "",
             parts > 1 ? $"Of {parts} loops there the largest was taken." : "",

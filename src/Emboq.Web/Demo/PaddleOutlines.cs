@@ -39,8 +39,14 @@ internal sealed partial class PaddleWorkshop
         await Steps(knife, ("88", "9.2", "13.6"), ("12.2", "17.4", null), ("66", "18.2", "26.4"), ("36", "26.4", "20.2"));
         await Read(knife, "mass", "scale", "118.4");
         await Part("Edges that meet in the drawer", "A spoke pointer and a bent knife roll in one drawer, and dull each other.", "row of nests",
-            "drawer-nest", new() { ["tool2Of"] = "steel, brass, hardwood", ["tool2Ground"] = "1", ["tool2Front"] = "last",
-                ["tool2Grasp"] = "light", ["corner"] = "4" },
+            "drawer-nest", new()
+            {
+                ["tool2Of"] = "steel, brass, hardwood",
+                ["tool2Ground"] = "1",
+                ["tool2Front"] = "last",
+                ["tool2Grasp"] = "light",
+                ["corner"] = "4"
+            },
             new() { ["tool1"] = pointer, ["tool2"] = knife, ["drawer"] = Named("knife drawer inside") }, plain, null);
     }
 

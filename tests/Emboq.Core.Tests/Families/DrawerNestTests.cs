@@ -14,7 +14,8 @@ public sealed class DrawerNestTests
 
     private static double Line(Design design, string key) => design.Ledger[key].Value;
 
-    /// <summary>All alike: volumes 9048, 3142, 63617 mm³, centres at 40, 85, 135: 121.6. A steel blade and a hardwood handle: 71.03, 24.66, 44.53 g: 78.09.</summary>
+    /// <summary>All alike: volumes 9048, 3142, 63617 mm³, centres at 40, 85, 135: 121.6. A steel blade and a hardwood handle: 71.03, 24.66, 44.53 g:
+    /// 78.09.</summary>
     [Theory]
     [InlineData("", 121.587)]
     [InlineData("tool1Of=steel, steel, hardwood", 78.086)]

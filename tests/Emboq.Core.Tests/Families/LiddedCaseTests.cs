@@ -91,4 +91,25 @@ public sealed class LiddedCaseTests
         Of(design, "handle.wide").Verdict.ShouldBe(Verdict.Watch);
         Of(Design("width=80; handle=none"), "body").Verdict.ShouldBe(Verdict.Good);
     }
+
+    /// <summary>What is built has no stop, and what has a stop is not built: over widths, heights and clasps of every size.</summary>
+    [Fact]
+    public void It_is_built_just_where_nothing_stops_it()
+    {
+        foreach (var (width, height, arm, wall) in new[] { 60, 110, 180, 420 }.SelectMany(w => new[] { 30, 50, 110 }.SelectMany(h => new[] { 16, 26, 50 }
+            .SelectMany(a => new[] { 2.0, 4.2 }.Select(t => (w, h, a, t))))))
+        {
+            var design = Design($"width={width}; height={height}; arm={arm}; wall={Figures.Number(wall)}");
+            // A case that is too large for any bed in parts, or tires its clasps, is drawn and said to be so.
+            var stops = design.Checks.Where(c => c.Verdict == Verdict.Stop && c.Key is not ("bed" or "clasp.strain")).Select(c => c.Key).ToList();
+            (design.Pieces.Count > 0).ShouldBe(stops.Count == 0, $"{width} {height} {arm} {wall}: {string.Join(", ", stops)}");
+        }
+    }
+
+    /// <summary>The handle hangs between the clasps, as wide as they leave it and no wider than 100; pins are counted.</summary>
+    [Theory]
+    [InlineData("", 4)]
+    [InlineData("handle=none", 2)]
+    [InlineData("width=90; handle=none", 1)]
+    public void Pins_are_counted(string entries, int pins) => Design(entries).Hardware[0].ShouldStartWith($"{pins} pins 1.75 mm");
 }

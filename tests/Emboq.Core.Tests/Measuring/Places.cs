@@ -46,7 +46,7 @@ internal static class Places
         ["hole-row"] = "diameter 5, overall 101, gap1.centre 96, gap1.inner 91, gap1.outer 101",
         ["hole-circle"] = "circle 32, count 4, diameter 5, inner 27, outer 37, neighbour 22.627, thickness 6",
         ["hole-grid"] = "pitchX 96, pitchY 96, diameter 20, overX 212, spacesX 2, firstX 60, firstY 60, thickness 18",
-        ["turned"] = "overall 90, mass 60, step1.length 20, step1.first 16, step1.last 16, step1.corner 1, "
+        ["turned"] = "overall 90, mass 60, balance 52, step1.length 20, step1.first 16, step1.last 16, step1.corner 1, "
             + "step2.length 30, step2.first 40, step2.last 70, step2.corner 1, "
             + "step3.length 40, step3.first 70, step3.last 54, step3.corner 2",
         ["thread"] = "outside 9.9, pitch 1.5, turns 10, over 15, length 25",

@@ -7,7 +7,8 @@ public static class DrawerNestFamily
     public static Family Family { get; } = new(
         "drawer-nest", "drawer nest", "Long tools of many thicknesses roll in a drawer and dull each other.",
         [
-            .. NestParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"tool {i + 1}", ["turned", "traced"], SlotNeed.Sometimes) { Series = "tools" }),
+            .. NestParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"tool {i + 1}", ["turned", "traced"],
+                SlotNeed.Sometimes) { Series = "tools" }),
             new("drawer", "drawer they lie in", ["cavity"], SlotNeed.Sometimes),
         ],
         NestParameters.All, Design)
@@ -66,6 +67,7 @@ public static class DrawerNestFamily
         };
     }
 
-    private static string[] NeedsOf(Interface place) => place.Kind.IsTraced ? ["overall", "height"] : [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "length"),
+    private static string[] NeedsOf(Interface place) => place.Kind.IsTraced ? ["overall", "height"] : [.. Enumerable.Range(0,
+        place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "length"),
         place.Kind.Item.KeyOf(i, "first") })];
 }

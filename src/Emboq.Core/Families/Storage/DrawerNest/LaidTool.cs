@@ -69,7 +69,8 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
         // Of a polygon, by its corners (Green).
         var centre = p.Select((a, i) => p[(i + 1) % p.Length] is var b ? (a.Y + b.Y) * ((a.X * b.Y) - (b.X * a.Y)) : 0).Sum() / (6 * placed.Area);
         var (length, half) = (placed.Along, height / 2);
-        return new([new(0, length, half, half, "outline", 0)], centre, new(new(0, half), new(length, half), half, Math.Min(centre, length - centre)), 0, byLight)
+        return new([new(0, length, half, half, "outline", 0)], centre, new(new(0, half), new(length, half), half, Math.Min(centre, length - centre)), 0,
+            byLight)
         { Outline = placed };
     }
 

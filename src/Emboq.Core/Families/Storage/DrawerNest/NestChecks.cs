@@ -196,7 +196,8 @@ internal static class NestChecks
         var row = r.Row.Columns.Skip(column).SelectMany(c => c.Modules).Sum(m => r.Grams(m, process));
         var pulls = Friction * grams.Value;
         yield return Judge.Of($"{t.Slot}.stays", $"nest of the {t.Place.Name} stays down", row >= pulls || r.BelowLip is not null,
-            r.BelowLip is not null ? "The drawer's lip holds its front down." : "It weighs more than the tool pulls it up by, with what is locked over its feet.",
+            r.BelowLip is not null ? "The drawer's lip holds its front down."
+                : "It weighs more than the tool pulls it up by, with what is locked over its feet.",
             "The tool may lift its nest along: weightier walls, or tape under it.", Verdict.Watch, $"{row:0} g", $"{pulls:0} g or more",
             "A third of the tool's weight by friction at the walls; common practice, no published source.",
             NestParameters.Floor.To(r.Floor.Value + 2, "Make the floor {0}"));

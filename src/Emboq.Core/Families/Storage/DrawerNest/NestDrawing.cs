@@ -70,7 +70,8 @@ internal static class NestDrawing
                 y + radius);
         }
 
-        plan.Sheet.Point($"{t.Slot}.{t.Size.Of.Dimension}.clearance", plan.Small * x, plan.Small * (t.From + t.Long), CalloutSide.Above, r.Exact ? "clearance" : "room");
+        plan.Sheet.Point($"{t.Slot}.{t.Size.Of.Dimension}.clearance", plan.Small * x, plan.Small * (t.From + t.Long), CalloutSide.Above, r.Exact
+            ? "clearance" : "room");
     }
 
     private static void FromTheSide(Sheet sheet, NestReckoning r, NestTool t, bool first)

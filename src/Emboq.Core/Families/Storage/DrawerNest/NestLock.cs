@@ -23,7 +23,8 @@ internal sealed record NestLock(Dovetail Tail, double High)
             var stands = Deep - Dovetail.Under;
             var (near, far) = (Tail.Foot(0), Tail.Foot(stands));
             var at = NestRow.Apart;
-            return new Solid.Extruded(new(new Point2(-1, -near), new(at, -near), new(at + stands, -far), new(at + stands, far), new(at, near), new(-1, near)), High);
+            return new Solid.Extruded(new(new Point2(-1, -near), new(at, -near), new(at + stands, -far), new(at + stands, far), new(at, near), new(-1,
+                near)), High);
         }
     }
 

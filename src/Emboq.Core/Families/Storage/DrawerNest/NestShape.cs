@@ -122,7 +122,8 @@ internal static class NestShape
         var lift = e / Math.Max(Math.Cos(tool.Lies.Tilt * Math.PI / 180), Math.Abs(Math.Sin(tool.Lies.Tilt * Math.PI / 180)));
         var lying = Lying(tool, grown).At(0, 0, lift);
         var to = tool.Last * swing;
-        return swing < 0.05 ? new Solid.Hulled(lying, lying.At(0, 0, up)) : new Solid.Hulled(lying, lying.At(0, to, 0), lying.At(0, 0, up), lying.At(0, to, up));
+        return swing < 0.05 ? new Solid.Hulled(lying, lying.At(0, 0, up)) : new Solid.Hulled(lying, lying.At(0, to, 0), lying.At(0, 0, up), lying.At(0, to,
+            up));
     }
 
     /// <summary>The convex half section around rims, from axis to axis: radius, and along the axis.</summary>
@@ -180,7 +181,8 @@ internal static class NestShape
         var top = r.Height.Value;
         return (new Solid.Box(x1 - x0, t.Long + (2 * wall), SliceHigh).At(x0, t.From - wall, top - SliceHigh) - Nest(r, t).At(c.X + (c.Wide / 2), 0, 0))
             .At(0, 0, SliceHigh - top);
-    }, "Proves the nest's outline at its top in minutes. It does not prove its floor, nor how the tool is lifted.") { Seat = t.Slot });
+    }, "Proves the nest's outline at its top in minutes. It does not prove its floor, nor how the tool is lifted.")
+    { Seat = t.Slot });
 
     public static IEnumerable<Gauge> Gauges(NestReckoning r)
     {

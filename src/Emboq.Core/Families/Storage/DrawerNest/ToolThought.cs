@@ -106,7 +106,8 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         ledger.Add($"{Slot}.turn", $"{Place.Name}, room to turn", Quantity.Chosen($"{Place.Name}, room to turn", room, Unit.Millimetre,
             "the end that is lifted last"), "Lifted at one end, what is still in the nest moves so far towards the other.");
         var from = front + (lies.GraspedInFront ? 0 : room);
-        var grams = Has("mass") ? Evaluation.Of(Place, "mass")!.Quantity : (Reckoned is { } g ? Quantity.RuleOfThumb($"{Place.Name} by its steps", g, Unit.Grams,
+        var grams = Has("mass") ? Evaluation.Of(Place, "mass")!.Quantity : (Reckoned is { } g ? Quantity.RuleOfThumb($"{Place.Name} by its steps", g,
+            Unit.Grams,
             "Usual densities; woods differ by a fifth.") : null);
         bool Has(string dimension) => Place.Dimensions.Any(d => d.Key == dimension) && Evaluation.Of(Place, dimension) is not null;
         return new()

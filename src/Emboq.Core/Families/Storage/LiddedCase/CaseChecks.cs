@@ -18,7 +18,8 @@ internal static class CaseChecks
             "The body is lower than a knuckle with its slope: a lower lid.");
         yield return Judge.AtLeast("clasp.wide", "case, for its clasps", r.Wide, CaseReckoning.ClaspWide + 2, "A clasp has room.", "A clasp is wider than it.");
         yield return Judge.AtLeast("clasp.lid", "lid, for its clasps", r.LidHigh.Value + r.Floor.Value, Math.Max(CaseReckoning.BlockFrom + 9, r.Lug),
-            "Feet and knuckles have room.", "The lid is lower than the feet of its clasps, or its knuckles.", Verdict.Stop, "Plane sums.", LiddedCaseFamily.LidHigh.To(Math.Ceiling(Math.Max(14, r.Lug)), "Make the lid {0} inside"));
+            "Feet and knuckles have room.", "The lid is lower than the feet of its clasps, or its knuckles.", Verdict.Stop, "Plane sums.",
+                LiddedCaseFamily.LidHigh.To(Math.Ceiling(Math.Max(14, r.Lug)), "Make the lid {0} inside"));
         yield return Judge.AtLeast("clasp.body", "body, for its clasps", r.BeadAt - CaseReckoning.BeadHalf, 0, "The beads have room above the underside.",
             "The clasps reach below the body: shorter ones, or a lower lid.", Verdict.Stop, "Plane sums.", LiddedCaseFamily.Arm.To(14,
                 "Make the clasps {0} long"));
@@ -63,7 +64,8 @@ internal static class CaseChecks
         const double Hand = 40, Shaken = 3;
         yield return Strength.Used("clasp.strain", "clasps, each time they click", 100 * r.Click.Strain.Value, r.Material is { } m
             ? 100 * m.Strain(r.Bends).Value : null, "%", "They bear it as often as that.", "They tire and break: longer or thinner clasps, or a smaller catch.",
-            "3 t δ / 2 L² (a cantilever; Roark, from memory); strain by how often.", () => [LiddedCaseFamily.Arm.To(Math.Min(80, Math.Ceiling(r.Arm.Value * 1.3)),
+            "3 t δ / 2 L² (a cantilever; Roark, from memory); strain by how often.", () => [LiddedCaseFamily.Arm.To(Math.Min(80,
+                Math.Ceiling(r.Arm.Value * 1.3)),
                 "Make the clasps {0} long")]);
         if (r.Click.Opens is not { } opens)
         {

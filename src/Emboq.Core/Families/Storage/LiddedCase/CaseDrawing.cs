@@ -10,7 +10,8 @@ internal static class CaseDrawing
         var axis = r.Axis;
         var sheet = new Sheet().Box(Matter.Part, 0, 0, deep, rim).Box(Matter.Opening, wall, r.Floor.Value, deep - wall, rim)
             .Box(Matter.Part, 0, from, deep, top).Box(Matter.Opening, wall, from, deep - wall, top - r.Floor.Value)
-            .Face(Matter.Part, [new(0, r.BeadAt - CaseReckoning.BeadHalf), new(0, r.BeadAt + CaseReckoning.BeadHalf), new(-CaseReckoning.BeadOut, r.BeadAt + CaseReckoning.BeadFlat),
+            .Face(Matter.Part, [new(0, r.BeadAt - CaseReckoning.BeadHalf), new(0, r.BeadAt + CaseReckoning.BeadHalf), new(-CaseReckoning.BeadOut,
+                r.BeadAt + CaseReckoning.BeadFlat),
                 new(-CaseReckoning.BeadOut, r.BeadAt - CaseReckoning.BeadFlat)])
             .Box(Matter.Part, -CaseReckoning.StandsOff, from + CaseReckoning.BlockFrom, 0, top).Face(Matter.Part, clasp)
             .Face(Matter.Part, [new(deep, rim - r.Lug), new(axis.X + (0.7 * r.Radius), axis.Y - (0.7 * r.Radius)), new(axis.X, axis.Y + r.Radius),
@@ -20,7 +21,8 @@ internal static class CaseDrawing
             .Point("floor", deep * 0.6, r.Floor.Value / 2, CalloutSide.Below, "floor").Point("wall", deep - (wall / 2), rim / 2, CalloutSide.Right, "wall")
             .Point("pin.diameter.drawn", axis.X, axis.Y, CalloutSide.Right).Point("pin.diameter.clearance", axis.X, axis.Y + (r.Bore / 2), CalloutSide.Above,
                 "clearance").Up("arm", clasp.Min(p => p.X), clasp.Min(p => p.Y), from + CaseReckoning.BlockFrom, 1, CalloutSide.Left, "arm")
-            .Point("thick", clasp.Min(p => p.X), (rim + r.BeadAt) / 2, CalloutSide.Left, "thick").Point("catch", -CaseReckoning.BeadOut, r.BeadAt, CalloutSide.Left, "catch");
+            .Point("thick", clasp.Min(p => p.X), (rim + r.BeadAt) / 2, CalloutSide.Left, "thick").Point("catch", -CaseReckoning.BeadOut, r.BeadAt,
+                CalloutSide.Left, "catch");
         sheet.View(deep + 90 + (w / 2), 0).Box(Matter.Part, -w / 2, 0, w / 2, rim).Box(Matter.Part, -w / 2, from, w / 2, top);
         foreach (var x in r.At)
         {

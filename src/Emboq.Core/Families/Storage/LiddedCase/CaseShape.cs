@@ -91,7 +91,8 @@ internal static class CaseShape
     private static Solid Bead(CaseReckoning r)
     {
         var (half, flat, stands, at) = (CaseReckoning.BeadHalf, CaseReckoning.BeadFlat, CaseReckoning.BeadOut, r.BeadAt);
-        return Along(new(new Point2(0.5, at - half), new(0.5, at + half), new(0, at + half), new(-stands, at + flat), new(-stands, at - flat), new(0, at - half)),
+        return Along(new(new Point2(0.5, at - half), new(0.5, at + half), new(0, at + half), new(-stands, at + flat), new(-stands, at - flat), new(0,
+            at - half)),
             0, CaseReckoning.ClaspWide + 2);
     }
 

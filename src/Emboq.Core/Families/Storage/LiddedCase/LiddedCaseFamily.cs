@@ -20,7 +20,8 @@ public static class LiddedCaseFamily
         ("fold", "one that folds", true), ("none", "none", false));
 
     internal static readonly Decision<Quantity>
-        Room = Decide.Length("room around", "Around what lies in it.", Specs.Length("room", "Room around it", 3, 0, 60, "On every side, above and below.", 0.5)),
+        Room = Decide.Length("room around", "Around what lies in it.", Specs.Length("room", "Room around it", 3, 0, 60, "On every side, above and below.",
+            0.5)),
         Wall = Decide.Length("walls", "Of body and lid.", Specs.Length("wall", "Walls", 2.8, 1.2, 12, "Of body and lid; they stay as they are however large "
             + "the case.", 0.4)),
         Floor = Decide.Length("floor and top", "Of body and lid.", Specs.Length("floor", "Floor and top", 2, 0.8, 12, "Of body and lid.", 0.2)),
