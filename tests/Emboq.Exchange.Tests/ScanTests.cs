@@ -162,6 +162,22 @@ public sealed class ScanTests
         read.Problems[0].Remedy.ShouldNotBeNullOrEmpty();
     }
 
+    /// <summary>A header that counts empty elements by the million, and a strip whose rim is as long as the scan: both are done in a moment.</summary>
+    [Fact]
+    public void Nothing_that_a_file_says_of_itself_keeps_the_reader_long()
+    {
+        var clock = System.Diagnostics.Stopwatch.StartNew();
+        var header = $"ply\nformat ascii 1.0\n{string.Concat(Enumerable.Repeat("element nothing 2000000000\n", 500))}end_header\n";
+        ScanFile.Read(Encoding.ASCII.GetBytes(header), ScanUnit.Mm, "file").IsGood.ShouldBeFalse();
+        const int Long = 60_000;
+        Point3[] strip = [.. Enumerable.Range(0, Long).Select(i => new Point3(i * 0.01, i % 2, Math.Sin(i * 0.001)))];
+        var clean = ScanCleaning.Of(new(strip, [.. Enumerable.Range(0, Long - 2).SelectMany(i => i % 2 == 0 ? new[] { i, i + 1, i + 2 } : [i, i + 2, i + 1])]),
+            "file").Value;
+        clean.Holes.Count.ShouldBe(1);
+        clean.Mesh.Count.ShouldBe(Long - 2 + Long);
+        clock.Elapsed.ShouldBeLessThan(TimeSpan.FromSeconds(20));
+    }
+
     [Fact]
     public void A_cut_above_the_thing_is_refused() => ScanOutline.Read(StandInScanner.Stl(Grip(new StandInScanner(11) { Fine = (24, 30) })), ScanUnit.Mm,
         Above with { At = 60 }, "file").Problems[0].Field.ShouldBe("at");

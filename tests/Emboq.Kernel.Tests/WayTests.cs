@@ -25,7 +25,7 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
     private static Design Design(string key, string entries = "")
     {
         var family = FamilyList.Find(key)!;
-        var slots = family.Slots.Where(s => s.Need == SlotNeed.Always || s.Key == "item1").ToDictionary(s => s.Key, s => Places.Of(s.Kinds[0]));
+        var slots = family.Slots.Where(s => s.Need == SlotNeed.Always || s.Key is "item1" or "tool1").ToDictionary(s => s.Key, s => Places.Of(s.Kinds[0]));
         var given = entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
         return family.Design(new(ParameterValues.Read(family.Parameters, given).Value, slots, Process, []));
     }

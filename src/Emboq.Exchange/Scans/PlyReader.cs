@@ -85,9 +85,7 @@ internal static class PlyReader
                     format = said;
                     break;
                 case ["element", var name, var count]:
-                    // No element takes less than a byte.
-                    elements.Add(int.Parse(count, System.Globalization.CultureInfo.InvariantCulture) is var many and >= 0 && many <= file.Length
-                        ? new(name, many, []) : throw new FormatException("The header counts more than there is."));
+                    elements.Add(new(name, int.Parse(count, System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture), []));
                     break;
                 case ["property", "list", var counted, var type, var name]:
                     elements[^1].Properties.Add(new(name, type, counted));
@@ -98,7 +96,10 @@ internal static class PlyReader
             }
         }
 
-        return (format, elements, line + 1);
+        // No element takes less than a byte, and one without a property is none.
+        elements.RemoveAll(e => e.Properties.Count == 0);
+        return elements.Sum(e => (long)e.Count) <= file.Length ? (format, elements, line + 1)
+            : throw new FormatException("The header counts more than there is.");
     }
 
     /// <summary>The numbers after the header, one after the other.</summary>

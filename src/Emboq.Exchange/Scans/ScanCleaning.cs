@@ -269,17 +269,18 @@ public static class ScanCleaning
         {
             while (next[start].Count > 0)
             {
-                var (loop, at) = (new List<int>(), start);
+                var (loop, passed, at) = (new List<int>(), new Dictionary<int, int>(), start);
                 while (next.TryGetValue(at, out var on) && on.Count > 0)
                 {
+                    passed[at] = loop.Count;
                     loop.Add(at);
-                    var to = on[^1];
+                    at = on[^1];
                     on.RemoveAt(on.Count - 1);
-                    at = to;
                     // A hole that touches itself at a corner is two.
-                    if (loop.IndexOf(at) is >= 0 and var met)
+                    if (passed.TryGetValue(at, out var met))
                     {
                         loops.Add(loop[met..]);
+                        loop[met..].ForEach(corner => passed.Remove(corner));
                         loop.RemoveRange(met, loop.Count - met);
                     }
                 }

@@ -88,6 +88,11 @@ public sealed class DrawerNestTests
         var beside = Design("", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer + Lock(20)));
         Of(beside, "clashes").Verdict.ShouldBe(Verdict.Good);
         beside.Pieces.ShouldNotBeEmpty();
+        // Under a lock that hangs over the low ends alone nothing is in the way; one through a whole end cuts it apart.
+        Of(Design("", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer + ", obstruction1.x 0.5, obstruction1.y 60, obstruction1.z 15, "
+            + "obstruction1.width 60, obstruction1.depth 20, obstruction1.height 20")), "clashes").Verdict.ShouldBe(Verdict.Good);
+        Of(Design("", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer + ", obstruction1.x 3, obstruction1.y 60, obstruction1.z 0, "
+            + "obstruction1.width 72, obstruction1.depth 20, obstruction1.height 20")), "clashes").Says.ShouldContain("left end");
         var inTheWay = Design("", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer + Lock(90)));
         Of(inTheWay, "clashes").Says.ShouldBe("The obstruction 1 reaches into the nest of the turned profile: set the tools in another order.");
         inTheWay.Pieces.ShouldBeEmpty();
@@ -103,6 +108,27 @@ public sealed class DrawerNestTests
         // Finger room opens the walls at the heavy end, the handle.
         Of(Design("tool1Ground=3"), "tool1.bared").Verdict.ShouldBe(Verdict.Stop);
         Of(Design("tool1Ground=1"), "tool1.bared").Verdict.ShouldBe(Verdict.Good);
+    }
+
+    /// <summary>A lip 20 down in a drawer of 30 leaves 10: less than locks and frames are high.</summary>
+    [Fact]
+    public void What_does_not_pass_below_the_lip_is_refused()
+    {
+        var design = Design("lipIn=8", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer.Replace("height 60", "height 40") + ", lip 30"));
+        Of(design, "lip").Verdict.ShouldBe(Verdict.Stop);
+        design.Pieces.ShouldBeEmpty();
+        var passes = Design("lipIn=8", ("tool1", "turned", Knife), ("drawer", "cavity", Drawer.Replace("height 60", "height 40") + ", lip 24"));
+        Of(passes, "lip").Verdict.ShouldBe(Verdict.Good);
+        Of(passes, "tool1.stays").Verdict.ShouldBe(Verdict.Watch);
+    }
+
+    /// <summary>A cone 4 long and 60 across has no flank that it could lie on beneath its middle.</summary>
+    [Fact]
+    public void What_only_stands_is_refused()
+    {
+        var design = Design("", ("tool1", "turned", "step1.length 4, step1.first 60, step1.last 6"));
+        design.Checks.Single().Key.ShouldBe("tool1.rest");
+        design.Checks.Single().Verdict.ShouldBe(Verdict.Stop);
     }
 
     [Fact]

@@ -37,11 +37,13 @@ public static class DrawerNestFamily
                 "No tool is named yet: choose the first.", "0 tools", "1 or more", "A size is measured, never assumed.", [])], Cautions);
         }
 
-        var r = NestReckoning.Of(brief, ledger);
-        if (r.Standing.Count > 0)
+        var thought = tools.Select(s => ToolThought.Of(s, brief)).ToList();
+        if (thought.Any(t => t.Lies is null))
         {
-            return PartBodies.Unbuilt(ledger, [.. NestChecks.Standing(r)], Cautions);
+            return PartBodies.Unbuilt(ledger, [.. thought.Where(t => t.Lies is null).Select(NestChecks.Standing)], Cautions);
         }
+
+        var r = NestReckoning.Of(brief, thought, ledger);
 
         var chance = JointProbability.Within([.. r.Tools.Select(t => t.Size.Limits)]);
         return new()

@@ -8,15 +8,9 @@ internal static class NestChecks
     /// <summary>Tools and plastic rub on each other with about so much; common practice, no published source.</summary>
     private const double Friction = 0.3;
 
-    /// <summary>Of what cannot be laid at all.</summary>
-    public static IEnumerable<Check> Standing(NestReckoning r)
-    {
-        foreach (var (slot, name) in r.Standing)
-        {
-            yield return new($"{slot}.rest", $"how the {name} lies", Verdict.Stop,
-                "It is so short that it stands on its end and lies nowhere: a pocket tray holds it upright.", "stands", "lies on two rims", Plane, []);
-        }
-    }
+    /// <summary>Of a tool that stands on an end face and lies nowhere.</summary>
+    public static Check Standing(ToolThought tool) => new($"{tool.Slot}.rest", $"how the {tool.Place.Name} lies", Verdict.Stop,
+        "It is so short that it stands on its end and lies nowhere: a pocket tray holds it upright.", "stands", "lies on two rims", Plane, []);
 
     public static IEnumerable<Check> Of(NestReckoning r, Brief brief, double chance)
     {
@@ -155,6 +149,13 @@ internal static class NestChecks
             "The longest nest is longer than the drawer: lean the tools, or another drawer.", Verdict.Stop, Figures.Mm(d.Deep + r.Along),
             $"{Figures.Mm(d.Deep)} or less", "Plane sums.", r.Exact ? [new Remedy.Change("Lean the tools", new Dictionary<string, string>
             { ["pose"] = "leans" })] : []);
+        if (r.Lip.Value > 0)
+        {
+            yield return Judge.AtLeast("lip", "row below the lip", d.Opening - 1, r.FrameHigh, "Its front passes below the lip.",
+                "The lip reaches down so far that not even the locks pass below it: let it reach in by nothing.", Verdict.Stop, Plane,
+                NestParameters.LipIn.To(0, "Let it stand behind the lip"));
+        }
+
         yield return new("clashes", "what is in the drawer's way", r.Clashes.Count == 0 ? Verdict.Good : Verdict.Stop, r.Clashes.Count == 0
             ? "What stands in the drawer is cut around, and reaches into no nest." : $"The {string.Join("; the ", r.Clashes)}: set the tools in another order.",
             $"{r.Clashes.Count} clashes", "none", Plane, []);

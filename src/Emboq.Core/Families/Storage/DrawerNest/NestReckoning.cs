@@ -6,9 +6,6 @@ internal sealed record NestReckoning
 {
     public required IReadOnlyList<NestTool> Tools { get; init; }
 
-    /// <summary>Tools that stand on an end face and lie nowhere.</summary>
-    public required IReadOnlyList<(string Slot, string Name)> Standing { get; init; }
-
     public required Quantity Floor { get; init; }
 
     public required Quantity Wall { get; init; }
@@ -40,7 +37,10 @@ internal sealed record NestReckoning
 
     /// <summary>Whether all of it can be cut as it was reckoned.</summary>
     public bool Built => Clashes.Count == 0 && (Alone || Wall.Value - NestLock.Deep >= LeastBehind - Hair) && CornersHold && Across <= 0
-        && Along <= 0;
+        && Along <= 0 && PassesLip;
+
+    /// <summary>Whether locks and frames pass below a lip that reaches over them.</summary>
+    public bool PassesLip => Lip.Value <= 0 || Drawer is not { } d || d.Opening - 1 >= FrameHigh;
 
     /// <summary>Whether there is no neighbour to lock to.</summary>
     public bool Alone => Row.Columns.Count < 2;
@@ -85,14 +85,20 @@ internal sealed record NestReckoning
     public IReadOnlyList<double> LocksAfter(int column) => column + 1 >= Row.Columns.Count ? [] : [.. Row.LocksAfter(column).Where(y =>
         Reliefs.All(f => !f.Meets(Row.Columns[column + 1].X - 8, Row.Columns[column + 1].X + 8, y - 8, y + 8)))];
 
-    /// <summary>What of the drawer reaches into which nest, in words.</summary>
-    public IReadOnlyList<string> Clashes => [.. Reliefs.SelectMany(f => Row.Columns.SelectMany(c => c.Modules.Where(m => f.Meets(c.X, c.X + c.Wide, m.From,
-        m.To)).Where(m => m.Tool is { } i ? f.Meets(c.X + Wall.Value - LeastBehind, c.X + c.Wide - Wall.Value + LeastBehind, Tools[i].From - LeastBehind,
-            Tools[i].From + Tools[i].Long + LeastBehind) && f.Z < Height.Value : Splits(f, c, m)).Select(m => $"{f.Name} reaches into the {m.Name}")))];
+    /// <summary>What of the drawer reaches into which nest, or would cut a module apart, in words.</summary>
+    public IReadOnlyList<string> Clashes => [.. Reliefs.SelectMany(f => Row.Columns.SelectMany(c => c.Modules.Where(m => f.Z < (m.Tool is null ? FrameHigh
+        : Height.Value) && f.Meets(c.X, c.X + c.Wide, m.From, m.To) && (Splits(f, c, m) || (m.Tool is { } i && Nears(f, c, Tools[i]))))
+            .Select(m => $"{f.Name} reaches into the {m.Name}")))];
 
-    /// <summary>Whether a frame would fall apart, or have nothing left of it.</summary>
-    private bool Splits(Relief f, Column c, Module m) => (f.X0 < c.X + Wall.Value && f.X1 > c.X + c.Wide - Wall.Value)
-        || (f.Y0 < m.From + Wall.Value && f.Y1 > m.To - Wall.Value);
+    private bool Nears(Relief f, Column c, NestTool t) => f.Meets(c.X + Wall.Value - LeastBehind, c.X + c.Wide - Wall.Value + LeastBehind, t.From
+        - LeastBehind, t.From + t.Long + LeastBehind);
+
+    /// <summary>Whether a module would fall apart, or have nothing left of it: what is cut goes through from side to side, or from end to end.</summary>
+    private bool Splits(Relief f, Column c, Module m)
+    {
+        var (across, along) = (f.X0 < c.X + Wall.Value && f.X1 > c.X + c.Wide - Wall.Value, f.Y0 < m.From + Wall.Value && f.Y1 > m.To - Wall.Value);
+        return (across && along) || (across && f.Y0 > m.From && f.Y1 < m.To) || (along && f.X0 > c.X && f.X1 < c.X + c.Wide);
+    }
 
     /// <summary>What a module is of, about: its walls, closed layers, and fill between, g.</summary>
     public double Grams(Module module, Process process)
@@ -115,7 +121,8 @@ internal sealed record NestReckoning
         return Math.Max(0, shell + (s.Fill * (volume - shell))) * process.Density / 1000;
     }
 
-    public static NestReckoning Of(Brief brief, Ledger ledger)
+    /// <summary>Reckons a row of tools that all lie.</summary>
+    public static NestReckoning Of(Brief brief, IReadOnlyList<ToolThought> laid, Ledger ledger)
     {
         var p = brief.Parameters;
         var (floor, wall, finger, lip, corner, slides) = (NestParameters.Floor.Read(p, ledger), NestParameters.Wall.Read(p, ledger),
@@ -125,10 +132,8 @@ internal sealed record NestReckoning
         var cavity = brief.Interfaces.TryGetValue("drawer", out var place) ? new Sizes(place) : null;
         var clear = cavity is null ? default((double Wide, double Deep, double High, double Opening)?)
             : (cavity["width"]!.Value - Play, cavity["depth"]!.Value - Play, cavity["height"]!.Value, cavity["height"]!.Value - cavity.Or("lip", 0));
-        var thought = NestParameters.Slots.Where(brief.Interfaces.ContainsKey).Select(s => ToolThought.Of(s, brief, clear?.High - floor.Value)).ToList();
-        var laid = thought.Where(t => t.Lies is not null).ToList();
         var sunk = p.Number("sunk")!.Value / 100;
-        var deep = laid.Count == 0 ? 10 : laid.Max(t => t.Deep(sunk));
+        var deep = laid.Max(t => t.Deep(sunk));
         var height = ledger.Add("height", "height of the nests", Quantity.Max(floor + Quantity.Input("deepest nest", deep, Unit.Millimetre,
             new Provenance.Chosen("how the tools lie")), Quantity.RuleOfThumb("lowest nest", 12, Unit.Millimetre, "Lower walls hold no lock.")),
             "Floor and the deepest nest: so much of each tool is sunk where it balances. All are of one height.");
@@ -140,7 +145,7 @@ internal sealed record NestReckoning
         clear = clear is { } all ? all with { Wide = all.Wide - insetLeft - insetRight } : null;
         var wanted = Wanted(tools, wall.Value, front, clear?.Wide, brief.Process);
         var free = brief.Process.Bed.Free();
-        var rowDeep = clear?.Deep ?? tools.Select(t => t.Long + front + wall.Value).DefaultIfEmpty(1).Max();
+        var rowDeep = clear?.Deep ?? tools.Max(t => t.Long + front + wall.Value);
         var row = NestRow.Of(wanted, rowDeep, NestParameters.Way.Read(p, ledger).Key == "front" ? brief.Process.BuildHeight
             : Math.Max(free.Width, free.Depth));
         ledger.Add("row", "row, left to right", Quantity.Chosen("row, left to right", row.Right - row.Left, Unit.Millimetre, clear is null ? "its nests"
@@ -150,7 +155,6 @@ internal sealed record NestReckoning
         return new()
         {
             Tools = tools,
-            Standing = [.. thought.Where(t => t.Lies is null).Select(t => (t.Slot, t.Place.Name))],
             Floor = floor,
             Wall = wall,
             Finger = finger,

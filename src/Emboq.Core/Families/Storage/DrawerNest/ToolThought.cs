@@ -16,10 +16,12 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
 
     /// <summary>Thinks it through.</summary>
     /// <param name="slot">The family's slot.</param>
-    /// <param name="brief">What was asked.</param>
-    /// <param name="high">Clear over the floor that it lies on, mm; <c>null</c> where no drawer is named.</param>
-    public static ToolThought Of(string slot, Brief brief, double? high)
+    /// <param name="brief">What was asked; a drawer, where one is named, has been read.</param>
+    public static ToolThought Of(string slot, Brief brief)
     {
+        // Clear over the floor that it lies on.
+        var high = brief.Interfaces.TryGetValue("drawer", out var drawer) ? Evaluation.Of(drawer, "height")!.Quantity.Value
+            - brief.Parameters.Number(NestParameters.Floor.Spec.Key) : null;
         var (p, place) = (brief.Parameters, brief.Interfaces[slot]);
         var (sizes, last, byLight) = (new Sizes(place), p.Choice($"{slot}Front") == "last", p.Choice($"{slot}Grasp") == "light");
         if (place.Kind.Outline is { } outlined)
