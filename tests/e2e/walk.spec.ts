@@ -96,7 +96,7 @@ const suited: Record<string, string> = {
   mount: "sander's screw circle",
   tool1: 'spoke pointer',
   tool2: 'bent shaft knife',
-  drawer: 'knife drawer inside',
+  'drawer of drawer-nest': 'knife drawer inside',
 }
 
 const get = async <T>(request: APIRequestContext, path: string): Promise<T> => (await request.get(path)).json() as Promise<T>
@@ -134,7 +134,11 @@ async function begin(
   for (const slot of measured ? family.slots.filter((s) => s.need === 'always' || /[12]$/.test(s.key) || s.key in form.places) : []) {
     const kind = form.places[slot.key]
     const place = places.find(
-      (p) => slot.kinds.includes(p.kind) && (!kind || p.kind === kind) && p.name === (suited[slot.key] ?? p.name) && !taken.has(p.id),
+      (p) =>
+        slot.kinds.includes(p.kind) &&
+        (!kind || p.kind === kind) &&
+        p.name === (suited[`${slot.key} of ${family.key}`] ?? suited[slot.key] ?? p.name) &&
+        !taken.has(p.id),
     )
     expect(place, `a place that was read for ${slot.key} of ${family.key}`).toBeDefined()
     taken.add(place!.id)
