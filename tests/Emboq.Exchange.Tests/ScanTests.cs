@@ -107,7 +107,8 @@ public sealed class ScanTests
         // Two triangles of a side as one face of four corners, numbered with textures, and back from the end.
         var faces = string.Concat(Enumerable.Range(0, scan.Count).Select(t => $"f {string.Join(' ', Enumerable.Range(3 * t, 3).Select(i => t % 2 == 0
             ? $"{scan.Triangles[i] + 1}/1/1" : $"{scan.Triangles[i] - scan.Points.Length}"))}\n"));
-        var quads = "ply\nformat ascii 1.0\ncomment four corners\nelement vertex 8\nproperty double x\nproperty double y\nproperty double z\nproperty uchar red\n"
+        var quads = "ply\nformat ascii 1.0\ncomment four corners\nelement vertex 8\nproperty double x\nproperty double y\nproperty double z\n"
+            + "property uchar red\n"
             + "element face 6\nproperty list uchar uint vertex_index\nend_header\n"
             + string.Concat(Enumerable.Range(0, 8).Select(i => $"{5 * (i & 1)} {2 * (i >> 1 & 1)} {1 * (i >> 2)} 9\n"))
             + "4 0 2 3 1\n4 4 5 7 6\n4 0 1 5 4\n4 2 6 7 3\n4 0 4 6 2\n4 1 3 7 5\n";
@@ -235,7 +236,8 @@ public sealed class ScanTests
     [Fact]
     public void It_is_turned_and_laid_over_by_hand()
     {
-        var clean = ScanCleaning.Of(new ScanMesh(Corners, Sides).Moved(p => new(p.X * 3, p.Y * 2, p.Z + (p.X > 1 && p.Y > 1 && p.Z > 1 ? 1 : 0))), "file").Value;
+        var clean = ScanCleaning.Of(new ScanMesh(Corners, Sides).Moved(p =>
+            new(p.X * 3, p.Y * 2, p.Z + (p.X > 1 && p.Y > 1 && p.Z > 1 ? 1 : 0))), "file").Value;
         ScanMesh Laid(double turn, bool over) => ScanPose.Laid(clean, ScanUp.AsWritten, turn, over).Mesh;
         Laid(0, false).Box.Greatest.ShouldBe(new Point3(12, 8, 5));
         Laid(90, false).Box.Greatest.ShouldBe(new Point3(8, 12, 5), new Close());

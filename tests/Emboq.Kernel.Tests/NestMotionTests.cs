@@ -87,6 +87,13 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     {
         var design = Design(entries);
         design.Pieces.Count.ShouldBeGreaterThan(2);
+        foreach (var gauge in design.Gauges)
+        {
+            var body = design.PrintItems.SelectMany(i => i.Bodies).Single(b => b.Key == gauge.Body);
+            var mesh = (await fixture.Pool.Evaluate([body.Solid], 0.02, Stop))[0];
+            MeshGauge.Read(mesh, gauge).ShouldNotBeNull(gauge.What).ShouldBe(gauge.Size, 0.05, gauge.What);
+        }
+
         foreach (var piece in design.Pieces)
         {
             var layers = await fixture.Pool.Layers(piece.AsPrinted, new(0.2, 0.45, 3, 4), 0.02, Stop);

@@ -13,7 +13,8 @@ public sealed class NestRowTests
         new Wanted(i == 0 ? "part" : $"c{i}", $"column {i}", c.Wide, c.Long, c.Long is null ? null : i))], deep, bed);
 
     [Fact]
-    public void Modules_cover_the_row_and_none_is_longer_than_the_bed() => Gen.Select(Columns, Gen.Double[400, 500], Gen.Double[120, 300]).Sample((columns, deep,
+    public void Modules_cover_the_row_and_none_is_longer_than_the_bed() =>
+        Gen.Select(Columns, Gen.Double[400, 500], Gen.Double[120, 300]).Sample((columns, deep,
         bed) =>
     {
         var row = Row(columns, deep, bed);
@@ -36,7 +37,8 @@ public sealed class NestRowTests
     /// <summary>Wherever two modules stand beside each other for more than twice the way from a lock to an end, one goes into the other, and no lock lies over
     /// a gap of either.</summary>
     [Fact]
-    public void Neighbours_are_locked_wherever_they_stand_beside_each_other() => Gen.Select(Columns.Where(c => c.Length > 1), Gen.Double[120, 300]).Sample((columns,
+    public void Neighbours_are_locked_wherever_they_stand_beside_each_other() =>
+        Gen.Select(Columns.Where(c => c.Length > 1), Gen.Double[120, 300]).Sample((columns,
         bed) =>
     {
         var row = Row(columns, 450, bed);

@@ -12,14 +12,16 @@ public sealed class DrawnOutlineTests
     [InlineData(0, 10, 900)]
     [InlineData(0, -10, 900)]
     [InlineData(2, 10, 816 + 340)]
-    public void A_rectangle_covers_what_is_reckoned_by_hand(double distance, double along, double area) => Outlines.Drawn(new(new(0, 0), new(30, 0), new(30, 20),
+    public void A_rectangle_covers_what_is_reckoned_by_hand(double distance, double along, double area) =>
+        Outlines.Drawn(new(new(0, 0), new(30, 0), new(30, 20),
         new(0, 20)), distance, along).Area.ShouldBe(area, 0.05);
 
     /// <summary>A hook that closes around a hollow: the hollow is no part of the outline once.</summary>
     [Fact]
     public void What_is_enclosed_is_filled()
     {
-        Profile hook = new(new(0, 0), new(40, 0), new(40, 30), new(22, 30), new(22, 24), new(34, 24), new(34, 6), new(6, 6), new(6, 24), new(18, 24), new(18, 30),
+        Profile hook = new(new(0, 0), new(40, 0), new(40, 30), new(22, 30), new(22, 24), new(34, 24),
+            new(34, 6), new(6, 6), new(6, 24), new(18, 24), new(18, 30),
             new(0, 30));
         Outlines.Drawn(hook, 0, 0).Area.ShouldBe(hook.Area, 1e-6);
         Outlines.Drawn(hook, 3, 0).Area.ShouldBe(46 * 36, 0.5);
@@ -49,7 +51,8 @@ public sealed class DrawnOutlineTests
 
     /// <summary>The upper convex hull: from left to right, turning right at each corner, and below none of the points.</summary>
     [Fact]
-    public void A_skin_lies_over_all_points() => Gen.Select(Gen.Double[0, 100], Gen.Double[0, 20]).Select((x, y) => new Point2(x, y)).Array[3, 30].Sample(points =>
+    public void A_skin_lies_over_all_points() =>
+        Gen.Select(Gen.Double[0, 100], Gen.Double[0, 20]).Select((x, y) => new Point2(x, y)).Array[3, 30].Sample(points =>
     {
         var skin = Outlines.Skin(points);
         skin.Zip(skin.Skip(1)).ShouldAllBe(s => s.First.X <= s.Second.X);

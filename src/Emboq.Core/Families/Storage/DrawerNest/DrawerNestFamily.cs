@@ -29,7 +29,7 @@ public static class DrawerNestFamily
     {
         var ledger = new Ledger();
         var tools = NestParameters.Slots.Where(brief.Interfaces.ContainsKey).ToList();
-        IReadOnlyList<Check> unread = [.. tools.SelectMany(s => PartBodies.Unread(brief.Interfaces[s], s, NeedsOf(brief.Interfaces[s]))),
+        IReadOnlyList<Check> unread = [.. tools.SelectMany(s => PartBodies.Unread(brief.Interfaces[s], s, ThingNeeds.Of(brief.Interfaces[s]))),
             .. PartBodies.Unread(brief, ("drawer", ["width", "depth", "height"]))];
         if (unread.Count > 0 || tools.Count == 0)
         {
@@ -44,7 +44,6 @@ public static class DrawerNestFamily
         }
 
         var r = NestReckoning.Of(brief, thought, ledger);
-
         var chance = JointProbability.Within([.. r.Tools.Select(t => t.Size.Limits)]);
         return new()
         {
@@ -68,8 +67,4 @@ public static class DrawerNestFamily
             Cautions = Cautions,
         };
     }
-
-    private static string[] NeedsOf(Interface place) => place.Kind.IsTraced ? ["overall", "height"] : [.. Enumerable.Range(0,
-        place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "length"),
-        place.Kind.Item.KeyOf(i, "first") })];
 }

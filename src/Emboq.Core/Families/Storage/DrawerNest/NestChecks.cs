@@ -24,9 +24,9 @@ internal static class NestChecks
             yield return check;
         }
 
-        yield return Locked(r);
         if (!r.Alone)
         {
+            yield return Locked(r);
             yield return Judge.AtLeast("lock.wall", "wall behind a lock", r.Wall.Value - NestLock.Deep, NestReckoning.LeastBehind, "Enough stays behind it.",
                 "The channels break through into the nests: thicker walls.", Verdict.Stop, Practice, NestParameters.Wall.To(5, "Make the walls {0}"));
         }
@@ -161,18 +161,13 @@ internal static class NestChecks
             $"{r.Clashes.Count} clashes", "none", Plane, []);
         yield return Judge.Of("corners", "folded corners", r.CornersHold, "What they take leaves the walls whole.",
             "They take more than the walls leave: thicker walls.", Verdict.Stop, Figures.Mm(r.Corner.Value),
-            double.IsFinite(r.MostCorner) ? $"{Figures.Mm(r.MostCorner)} or less" : "any");
+            $"{Figures.Mm(r.MostCorner)} or less");
     }
 
     private static Check Locked(NestReckoning r)
     {
         var (tight, loose) = (r.Lock.Tail.Clearance.Value - (2 * r.Lock.Tail.Clearance.StandardUncertainty), r.Lock.Tail.Clearance.Value
             + (2 * r.Lock.Tail.Clearance.StandardUncertainty));
-        if (r.Alone)
-        {
-            return new("lock.slides", "locks between neighbours", Verdict.Good, "It stands alone: there is nothing to lock to.", "1 column", "any", Plane, []);
-        }
-
         var loosened = Enumerable.Range(0, r.Row.Columns.Count - 1).Any(i => r.LocksAfter(i).Count == 0);
         return loosened ? new("lock.slides", "locks between neighbours", Verdict.Watch, "Two neighbours have no lock: something of the drawer is in its way.",
             "0 locks", "1 or more", Plane, [])
@@ -196,9 +191,8 @@ internal static class NestChecks
         var column = r.Row.Columns.ToList().FindIndex(c => c.Modules.Any(m => m.Tool is { } i && r.Tools[i] == t));
         var row = r.Row.Columns.Skip(column).SelectMany(c => c.Modules).Sum(m => r.Grams(m, process));
         var pulls = Friction * grams.Value;
-        yield return Judge.Of($"{t.Slot}.stays", $"nest of the {t.Place.Name} stays down", row >= pulls || r.BelowLip is not null,
-            r.BelowLip is not null ? "The drawer's lip holds its front down."
-                : "It weighs more than the tool pulls it up by, with what is locked over its feet.",
+        yield return Judge.Of($"{t.Slot}.stays", $"nest of the {t.Place.Name} stays down", row >= pulls,
+            "It weighs more than the tool pulls it up by, with what is locked over its feet.",
             "The tool may lift its nest along: weightier walls, or tape under it.", Verdict.Watch, $"{row:0} g", $"{pulls:0} g or more",
             "A third of the tool's weight by friction at the walls; common practice, no published source.",
             NestParameters.Floor.To(r.Floor.Value + 2, "Make the floor {0}"));
@@ -217,8 +211,8 @@ internal static class NestChecks
 
         var other = r with { Exact = !r.Exact };
         return new("schools", "exact negative or rough outline", Verdict.Good, r.Exact
-            ? $"The nests as exact negatives take {Costs(r)}; as wide as they are, with flat floors, {Costs(other)}: the exact ones hold every step, the others "
-                + "let a tool be put in carelessly."
+            ? $"The nests as exact negatives take {Costs(r)}; as wide as they are, with flat floors, {Costs(other)}: "
+                + "the exact ones hold every step, the others let a tool be put in carelessly."
             : $"The nests as rough outlines take {Costs(r)}; as exact negatives in the same modules {Costs(other)}.",
             r.Exact ? "exact" : "rough", "either", "Stations of the nests, walls, closed layers and fill; two schools, common practice.", []);
     }

@@ -218,8 +218,12 @@ internal static class NestShape
 
         foreach (var (c, m) in r.Row.Columns.SelectMany(c => c.Modules.Select(m => (c, m))).Where(m => m.m.Tool is null))
         {
-            yield return new(m.Key, $"{m.Name}, front to back", m.To - m.From, new(c.X + (r.Wall.Value / 2) + 1.5, (m.From + m.To) / 2, r.FrameHigh - 0.5),
-                Axis.Y, Jaws.Over);
+            // Along its middle, where no folded corner and nothing of the drawer takes an end away.
+            var x = c.X + (c.Wide / 2) + 0.01;
+            if (r.Corner.Value < (c.Wide / 2) - 0.5 && !r.Reliefs.Any(f => f.Meets(x, x, m.From, m.To)))
+            {
+                yield return new(m.Key, $"{m.Name}, front to back", m.To - m.From, new(x, (m.From + m.To) / 2, r.FrameHigh - 0.5), Axis.Y, Jaws.Over);
+            }
         }
     }
 

@@ -60,7 +60,7 @@ public static class LiddedCaseFamily
 
     private static readonly IReadOnlyList<string> Cautions =
     [
-        "A printed handle and hinge carry what the figures say and no more: carry heavy things with a hand under the case.",
+        "What its handle and hinge carry is not judged: carry heavy things with a hand under the case.",
         "Clasps click: keep fingers from under the nose as it closes.",
     ];
 

@@ -35,7 +35,7 @@ public static class PocketTrayFamily
         IReadOnlyList<Check> unread =
         [
             .. TrayParameters.Slots.Where(brief.Interfaces.ContainsKey).SelectMany(slot =>
-                PartBodies.Unread(brief.Interfaces[slot], slot, TrayItem.Needs(brief.Interfaces[slot]))),
+                PartBodies.Unread(brief.Interfaces[slot], slot, ThingNeeds.Of(brief.Interfaces[slot]))),
             .. PartBodies.Unread(brief, ("drawer", ["width", "depth"]), ("holes", ["gap1.centre"])),
         ];
         if (unread.Count > 0 || TrayParameters.Slots.All(s => !brief.Interfaces.ContainsKey(s)))

@@ -76,17 +76,6 @@ internal sealed record TrayItem(string Slot, Fitted Size, double Wide, double De
         { Slenderness = height / foot, Other = other?.Realised };
     }
 
-    /// <summary>What must be read before a thing has a pocket.</summary>
-    public static IReadOnlyList<string> Needs(Interface place) => place.Kind.Key switch
-    {
-        "block" => ["width", "depth", "height"],
-        "post" => ["diameter", "length"],
-        "traced" => ["overall", "height"],
-        "foot" => ["overall", "height", .. Enumerable.Range(0, place.Items.Count).SelectMany(i =>
-            new[] { place.Kind.Item!.KeyOf(i, "x"), place.Kind.Item.KeyOf(i, "y") })],
-        _ => [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "length"), place.Kind.Item.KeyOf(i, "first") })],
-    };
-
     /// <summary>A size that not every kind of thing has.</summary>
     private static double? Known(Sizes s, string key) => s.Place.Dimensions.Any(d => d.Key == key) ? s[key]?.Value : null;
 
