@@ -52,29 +52,41 @@ globalThis.ribsUnder = ({ Manifold, CrossSection }, solid, { height, lineWidth, 
     }).flat()
   }
 
+  function upright(section, from, to) {
+    return keep(keep(section.extrude(to - from)).translate([0, 0, from]))
+  }
+
   // On what lies below, or on the bed, where it can be reached: one line wide where it touches, thick enough to stand.
   function standing(line, room, z) {
-    const upright = (section, from, to) => keep(keep(section.extrude(to - from)).translate([0, 0, from]))
     return keep(upright(line, min[2], z).subtract(solid))
       .decompose()
       .map(keep)
       .filter((free) => free.boundingBox().max[2] > z - height)
       .flatMap((free) => {
-        const print = keep(free.project())
+        const whole = keep(free.project())
         // A splinter carries nothing.
+        if (whole.area() < lineWidth * lineWidth) return []
+        const ground = floor(free, whole.area() / 2, free.boundingBox().min[2], z - height)
+        const print = clear(whole, ground, z)
         if (print.area() < lineWidth * lineWidth) return []
-        const ground = floor(free, print.area() / 2, free.boundingBox().min[2], z - height)
         if (!reached(free, ground, z)) return []
         // A little into what it stands on.
         const from = Math.max(min[2], ground - height)
         const tall = z - ground
-        const as = (wide) => around(print, keep(keep(print.offset((wide - lineWidth) / 2, 'Miter')).intersect(room)))
+        const as = (wide) => around(print, clear(keep(keep(print.offset((wide - lineWidth) / 2, 'Miter')).intersect(room)), ground, z))
         const tip = upright(print, from, z)
         if (tall < 3 * height) return [tip]
         const stem = upright(as(Math.max(2 * lineWidth, tall / 30)), from, z - Math.min(1, tall / 2))
         // On the bed it has a foot; on the solid itself one would never come off.
         return ground > min[2] + height ? [tip, stem] : [tip, stem, upright(as(Math.max(6 * lineWidth, tall / 4)), from, from + Math.min(2 * height, tall / 2))]
       })
+  }
+
+  // Apart from what reaches into its way with air beneath, as a thread's crests do: grown together with that, it would never come off.
+  function clear(print, ground, z) {
+    const crossed = keep(upright(print, ground, z - height).intersect(solid)).decompose().map(keep)
+    const over = crossed.filter((piece) => piece.boundingBox().min[2] > ground + 2 * height)
+    return over.reduce((rest, piece) => keep(rest.subtract(keep(keep(piece.project()).offset(gap, 'Miter')))), print)
   }
 
   // What of a wider outline lies around a line, and not across a thin wall from it.

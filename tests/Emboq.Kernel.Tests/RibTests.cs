@@ -62,4 +62,17 @@ public sealed class RibTests(PoolFixture fixture) : IClassFixture<PoolFixture>
         var plain = new Solid.Box(60, 40, 20) - new Solid.Box(9, 42, 12).At(17, -1, 4);
         (await Printed(new Solid.Ribbed(plain, Rule))).ShouldBe(await Printed(plain));
     }
+
+    /// <summary>Grown together with a thread's crests, a rib would never come off, and the thread would take no screw. Seven grooves stand for one, under
+    /// the roof where they end.</summary>
+    [Fact]
+    public async Task No_rib_stands_in_a_thread()
+    {
+        var flanks = Enumerable.Range(0, 7).SelectMany(i => new Point2[] { new(14, 4 * i), new(16, (4 * i) + 1.5), new(16, (4 * i) + 2.5) });
+        Solid threaded = new Solid.Cylinder(24, 34) - new Solid.Revolved(new Profile([new(0, 0), .. flanks, new(16, 28), new(0, 28)]));
+        (await Printed(threaded)).Bridge.ShouldBeGreaterThan(10);
+        var screw = new Solid.Cylinder(15.9, 28) - new Solid.Cylinder(14.2, 30).At(0, 0, -1);
+        async Task<double> Inside(Solid solid) => (await fixture.Pool.Evaluate([solid & screw], 0.02, Stop))[0].Volume;
+        (await Inside(new Solid.Ribbed(threaded, Rule))).ShouldBe(await Inside(threaded), 0.5);
+    }
 }

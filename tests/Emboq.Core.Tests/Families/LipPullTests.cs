@@ -32,4 +32,18 @@ public sealed class LipPullTests
         Pull("projection=14").Checks.Single(c => c.Key == "fingers").Verdict.ShouldBe(Verdict.Watch);
         Pull("plate=2; letterDepth=1.2; text=Tacks").Checks.Single(c => c.Key == "face").Verdict.ShouldBe(Verdict.Stop);
     }
+
+    /// <summary>A thick lip hides the lower part of the plate: words stand above it, or are told to have no room. Plane geometry: 10 mm thick, met going up
+    /// over 10 / cos 35°; at the face of 4 mm it has leaned down by 4 tan 35°.</summary>
+    [Fact]
+    public void Words_stand_above_the_lip()
+    {
+        var pull = Pull("text=Tacks; face=10; tall=20; edge=1");
+        var covered = (10 / Math.Cos(35 * Math.PI / 180)) - (4 * Math.Tan(35 * Math.PI / 180));
+        pull.Ledger["label.height"].Value.ShouldBe(20 - 1 - covered - 2, 1e-9);
+        var letters = Pull("text=Tacks; face=10; tall=20; edge=1; lettering=inlay").Pieces.Single(p => p.Key == "inlay");
+        letters.Pose.By.Y.ShouldBe((covered - 1) / 2, 1e-9);
+        Pull("text=Tacks; face=14; tall=16").Checks.Single(c => c.Key == "label").Verdict.ShouldBe(Verdict.Stop);
+        Pull("face=14; tall=16").Checks.ShouldNotContain(c => c.Key == "label");
+    }
 }

@@ -66,7 +66,7 @@ internal sealed record Label(IReadOnlyList<string> Lines, LetteringKind Kind, Qu
     public static Label? Of(Brief brief, Quantity width, Quantity height, Ledger ledger, double? largest = null)
     {
         var p = brief.Parameters;
-        string[] lines = p.Text("text").Split(NewLine, StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
+        var lines = LinesOf(p);
         var (room, rise) = (ledger.Add("label.room", "space for the label, across", width, "What stays between the holes and the edges."),
             ledger.Add("label.height", "space for the label, up", height, "What stays between the edges."));
         if (lines.Length == 0 || room.Value <= 1 || rise.Value <= 1)
@@ -188,10 +188,22 @@ internal sealed record Label(IReadOnlyList<string> Lines, LetteringKind Kind, Qu
     /// <summary>What a paper label shows at full size; <c>null</c> for the other kinds.</summary>
     public PaperLabel? Paper => Kind == LetteringKind.Paper ? new(Lines, Room - PaperPlay, Rise - PaperPlay, Size.Value) : null;
 
-    /// <summary>Whether it can be read and printed.</summary>
-    /// <param name="process">What it is printed with.</param>
+    private static string[] LinesOf(ParameterValues p) =>
+        p.Text("text").Split(NewLine, StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
+
+    /// <summary>Whether it can be read and printed; where words are wanted and there is no label, that they have no room.</summary>
+    /// <param name="label">As it was fitted.</param>
+    /// <param name="brief">With its decisions.</param>
     /// <param name="faceDown">Whether the face with the words lies on the bed.</param>
-    public IEnumerable<Check> Checks(Process process, bool faceDown)
+    public static IEnumerable<Check> Checks(Label? label, Brief brief, bool faceDown) => label?.Checks(brief.Process, faceDown)
+        ?? (LinesOf(brief.Parameters).Length == 0 ? [] :
+        [
+            new("label", "label can be read", Verdict.Stop, "There is no room for the words: make the face larger, or leave them away.", "no room",
+                "a millimetre or more each way", "Plane geometry.",
+                [new Remedy.Change("Leave the words away", new Dictionary<string, string> { ["text"] = "" })]),
+        ]);
+
+    private IEnumerable<Check> Checks(Process process, bool faceDown)
     {
         if (Kind == LetteringKind.Paper)
         {

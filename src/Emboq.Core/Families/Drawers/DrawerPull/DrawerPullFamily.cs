@@ -51,7 +51,7 @@ public static class DrawerPullFamily
                     Pattern = [.. PullShape.Places(r).Select(x => r.Drilled(x, 0))],
                     Walls = [.. PullShape.Places(r).Select((x, i) => ($"screw {i + 1}", PullShape.Zone(r, x)))],
                 },
-                .. Label.Inlays(r.Label, new(0, 0, r.FaceAt.Value)),
+                .. Label.Inlays(r.Label, new(0, r.LabelAt, r.FaceAt.Value)),
             ],
             Proofs = [PullShape.OnePost(r), .. Label.Proofs(r.Label)],
             Machine = [PullShape.Drawer(r)],
@@ -109,7 +109,7 @@ public static class DrawerPullFamily
                     new Dictionary<string, string> { ["projection"] = Figures.Number(Up(r.Joint.Depth + behind)) }));
         }
 
-        foreach (var check in r.Joint.Checks.Concat(r.Label?.Checks(brief.Process, way == "face") ?? []))
+        foreach (var check in r.Joint.Checks.Concat(Label.Checks(r.Label, brief, way == "face")))
         {
             yield return check;
         }

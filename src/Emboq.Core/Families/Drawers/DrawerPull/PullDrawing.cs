@@ -24,13 +24,13 @@ internal static class PullDrawing
             sheet.Cross(x, 0, r.Hole.Bore);
         }
 
-        r.Label?.Draw(sheet, 0, 0);
+        r.Label?.Draw(sheet, 0, r.LabelAt);
         sheet.Along("spacing", -r.Spacing.Value / 2, r.Spacing.Value / 2, -t / 2, 1, sets: spacing is null ? "spacing" : null, reads: spacing)
             .Along("length", -l / 2, l / 2, -t / 2, 2, sets: "length").Up("tall", -l / 2, -t / 2, t / 2, sets: "tall").Point("corner",
                 -l / 2, t / 2, sets: "corner");
         if (r.Label is not null)
         {
-            sheet.Point("label.size", 0, 0, sets: "letterSize");
+            sheet.Point("label.size", 0, r.LabelAt, sets: "letterSize");
         }
 
         return Section(sheet.View((l / 2) + 34, 0), r, t, out_).Done;

@@ -35,6 +35,11 @@ internal sealed record PullLip(Quantity Plate, Quantity Drop, Quantity Reach, bo
     /// <summary>Its thickness as it is met going up the face, mm.</summary>
     public static double Across(double thick) => thick / Math.Cos(Lean * Math.PI / 180);
 
+    /// <summary>How much of the plate's face it covers from below, mm.</summary>
+    public Quantity Covers(Quantity projection, Quantity thick) =>
+        Quantity.RuleOfThumb("lip, up the face", 1 / Math.Cos(Lean * Math.PI / 180), Unit.None, "Its thickness, as it is met going up.") * thick
+            - (Plate / projection * Drop);
+
     /// <summary>A place in the middle of it, near its edge.</summary>
     public Point3 Middle(double tall, double projection, double thick) =>
         new(0, (-tall / 2) - (0.9 * Drop.Value) + (Across(thick) / 2), 0.9 * projection);

@@ -36,6 +36,9 @@ internal sealed record PullReckoning
 
     public required Label? Label { get; init; }
 
+    /// <summary>The middle of its words, up the face, mm: a lip covers what is below.</summary>
+    public required double LabelAt { get; init; }
+
     public required ScrewLength Screw { get; init; }
 
     public required JointScope Scope { get; init; }
@@ -95,7 +98,8 @@ internal sealed record PullReckoning
         var space = front
             ? spacing - Quantity.Input("heads", head + 6, Unit.Millimetre, new Provenance.RuleOfThumb("A head, and 3 mm to each side of the words."))
             : length - Quantity.Input("margins", 6, Unit.Millimetre, new Provenance.RuleOfThumb("3 mm free at each end.")) - (2 * edge);
-        var label = Label.Of(brief, space, tall - (2 * edge) - Quantity.RuleOfThumb("margins, up", 2, Unit.Millimetre,
+        var from = lip is null ? edge : Quantity.Max(edge, lip.Covers(projection, face));
+        var label = Label.Of(brief, space, tall - edge - from - Quantity.RuleOfThumb("margins, up", 2, Unit.Millimetre,
             "1 mm free above and below."), ledger, Label.Usual);
         var screw = Screwed(scope, fastening, size, brief, joint, lip?.Plate ?? projection, ledger);
         var passing = Hardware.Passing(size, "medium").Value;
@@ -115,6 +119,7 @@ internal sealed record PullReckoning
             Roof = roof,
             Lie = lie,
             Label = label,
+            LabelAt = (from - edge).Value / 2,
             Scope = scope,
             Screw = screw,
             Lip = lip,

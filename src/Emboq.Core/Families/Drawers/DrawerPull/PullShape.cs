@@ -67,14 +67,14 @@ internal static class PullShape
         }
 
         var fingers = r.Lip is null && r.FingerRoom > 1 && r.Tall.Value > UpperBar + 1 ? [Fingers(r)] : Array.Empty<Solid>();
-        solid = solid.Without([.. fingers, .. Places(r).Select(x => Placed(r, j => j.Cut, x)), .. r.Label?.Sunk(0, 0, r.FaceAt.Value) ?? []]);
+        solid = solid.Without([.. fingers, .. Places(r).Select(x => Placed(r, j => j.Cut, x)), .. r.Label?.Sunk(0, r.LabelAt, r.FaceAt.Value) ?? []]);
         if (r.Fastening == Fastening.SideNut && r.Lie == HoleLie.Upright
             && NutPocket.Membrane(r.Scope, PullReckoning.NutBelow, r.Hole.Bore / 2, r.Roof) is { } membrane)
         {
             solid = Places(r).Aggregate(solid, (body, x) => body + membrane.UpsideDown().At(x, 0, 0));
         }
 
-        solid = r.Label?.Raised(0, 0, r.FaceAt.Value) is { } raised ? solid + raised : solid;
+        solid = r.Label?.Raised(0, r.LabelAt, r.FaceAt.Value) is { } raised ? solid + raised : solid;
         // Between screw and end, on the back that lies on the drawer.
         var room = (r.Length.Value - r.Spacing.Value) / 2 - r.Joint.Sleeves.Max(s => s.Radius);
         return PartBodies.Marked(solid, mark, letters => letters.UpsideDown().At(-((r.Spacing.Value + r.Length.Value) / 4) - (r.Joint.Sleeves.Max(s =>

@@ -102,7 +102,7 @@ public static class SetupAidFamily
                 .. Label.Inlays(aid.Label, aid.LabelAt),
             ],
             Proofs = [aid.Coupon, .. Label.Proofs(aid.Label)],
-            Checks = [.. aid.Checks(brief.Process, way.Key), BedCheck.Of(aid.Length, aid.Width, aid.Height, way, brief.Process)],
+            Checks = [.. aid.Checks(brief.Process, way.Key), .. aid.Worded ? Label.Checks(aid.Label, brief, faceDown: false) : [], BedCheck.Of(aid.Length, aid.Width, aid.Height, way, brief.Process)],
             Drawing = aid.Draw(),
             Fitting = [p.Choice("aid") == "angle" ? "Lay one face on the table, bring the tool to the other until no light shows."
                 : "Lay it under or against what is set, and tighten."],
@@ -144,6 +144,9 @@ public static class SetupAidFamily
                 width - Quantity.Chosen("margins, across", 3, Unit.Millimetre), ledger, Label.Usual) : null;
             return new(kind, wide.Value, width.Value, top.Value, low.Value, step, count, words, false, null);
         }
+
+        /// <summary>Whether it has a face for words.</summary>
+        public bool Worded => Kind is "angle" or "spacer";
 
         /// <summary>The middle of its words, on the face they are on.</summary>
         public Point3 LabelAt => Kind == "angle" ? new(Length * 0.7, (ThinEnd + ((Width - ThinEnd) * 0.35)) / 2, Height) : new(Length / 2, Width / 2, Height);
@@ -226,10 +229,6 @@ public static class SetupAidFamily
                 }
             }
 
-            foreach (var check in Label?.Checks(process, faceDown: false) ?? [])
-            {
-                yield return check;
-            }
         }
 
         public SeatDrawing Draw()

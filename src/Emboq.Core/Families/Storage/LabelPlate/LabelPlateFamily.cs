@@ -114,7 +114,7 @@ public static class LabelPlateFamily
                 .. joint?.Checks ?? [],
                 .. screw is null ? Array.Empty<Check>() : [Seat(joint!), screw.Check],
                 .. ring?.Checks(joint!.Reach + 0.8 - joint.Sleeves[0].Radius) ?? [],
-                .. label?.Checks(brief.Process, way.Key == "face") ?? [],
+                .. Label.Checks(label, brief, way.Key == "face"),
                 Behind(label, thickness.Value),
                 BedCheck.Of(width.Value, height.Value, thickness.Value, way, brief.Process),
             ],

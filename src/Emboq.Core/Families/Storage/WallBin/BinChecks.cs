@@ -46,13 +46,13 @@ internal static class BinChecks
         }
 
         yield return Row(r, p);
+        foreach (var check in r.Label is null ? [] : Label.Checks(r.Label.Words, brief, faceDown: false))
+        {
+            yield return check;
+        }
+
         if (r.Label is { Words: { } words } front)
         {
-            foreach (var check in words.Checks(brief.Process, faceDown: false))
-            {
-                yield return check;
-            }
-
             yield return Judge.AtLeast("behind", "wall behind the letters", (front.Holder is null ? r.Wall.Value : BinHolder.Thick) - words.CutIn, 0.6,
                 "Enough stays behind the letters.", "The letters cut through.", source: CommonPractice);
         }
