@@ -10,8 +10,8 @@ internal static class PrintedThread
     /// <summary>By which the chamfer's corners lie beside the thread's, degrees.</summary>
     private const double AskewBy = 0.7;
 
-    /// <summary>Corners of a section once around.</summary>
-    private const int Around = 96;
+    /// <summary>Between its facets and the round they stand for at most, mm: a tenth of the clearance.</summary>
+    private const double ChordError = 0.02;
 
     /// <summary>Between both threads on the diameter, mm.</summary>
     public static Quantity Clearance { get; } = Quantity.RuleOfThumb("clearance of a printed thread", 0.2, Unit.Millimetre,
@@ -85,7 +85,7 @@ internal static class PrintedThread
     public static Quantity Minor(Quantity drawn, Quantity pitch) => drawn - ((2 * Depth) * pitch);
 
     /// <summary>A height of whole sections, however coarse they are.</summary>
-    private static double InSections(double height, double pitch) => Math.Ceiling(height / pitch * 24) * pitch / 24;
+    private static double InSections(double height, double pitch) => Math.Ceiling(height / pitch * CoarseThreads.Around) * pitch / CoarseThreads.Around;
 
     /// <summary>Depth of the basic profile over the pitch: five eighths of H (ISO 68-1).</summary>
     private static readonly Quantity Depth = Quantity.Input("5/8 H over P", 0.625 * Math.Sqrt(3) / 2, Unit.None, new Provenance.Standard("ISO 68-1",
@@ -97,7 +97,8 @@ internal static class PrintedThread
     private static Profile Section(double major, double pitch)
     {
         const double Crest = 1.0 / 16, Root = 3.0 / 8;
-        return new(Enumerable.Range(0, Around).Select(i => (double)i / Around).Select(u =>
+        var around = CoarseThreads.Around * (int)Math.Ceiling((double)Facets.Count(major / 2, ChordError) / CoarseThreads.Around);
+        return new(Enumerable.Range(0, around).Select(i => (double)i / around).Select(u =>
         {
             var off = Math.Min(u, 1 - u);
             var r = (major / 2) - (Depth.Value * pitch * Math.Clamp((off - Crest) / (Root - Crest), 0, 1));

@@ -1,14 +1,15 @@
 namespace Emboq.Core.Solids;
 
-/// <summary>Threads as pictures and layers have them: every fourth corner of their sections, and every fourth section. Files and gaps have them all.</summary>
+/// <summary>Threads as pictures and layers have them: few corners around, and as few sections in a turn. Files and gaps have them all.</summary>
 public static class CoarseThreads
 {
-    private const int Every = 4;
+    /// <summary>Corners once around; what a thread has is a multiple of it.</summary>
+    public const int Around = 24;
 
     /// <summary>A solid with its threads made coarse; the very same where it has none.</summary>
     public static Solid Of(Solid solid) => solid switch
     {
-        Solid.Helical h => new Solid.Helical(new(h.Profile.Points.Where((_, i) => i % Every == 0)), h.Height, h.Lead),
+        Solid.Helical h => new Solid.Helical(new(h.Profile.Points.Where((_, i) => i % Math.Max(1, h.Profile.Points.Length / Around) == 0)), h.Height, h.Lead),
         Solid.Moved m => Changed(m, m.Of, of => of.At(m.By.X, m.By.Y, m.By.Z)),
         Solid.Turned t => Changed(t, t.Of, of => new Solid.Turned(of, t.Axis, t.Degrees)),
         Solid.Mirrored m => Changed(m, m.Of, of => new Solid.Mirrored(of, m.Axis)),

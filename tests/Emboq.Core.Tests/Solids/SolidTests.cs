@@ -34,10 +34,13 @@ public sealed class SolidTests
         shapes.Select(s => s.Hash).Distinct().Count().ShouldBe(shapes.Length);
     }
 
-    [Fact]
-    public void A_picture_has_a_quarter_of_a_threads_corners_and_everything_else_as_it_is()
+    [Theory]
+    [InlineData(48)]
+    [InlineData(72)]
+    [InlineData(120)]
+    public void A_picture_has_few_of_a_threads_corners_and_everything_else_as_it_is(int corners)
     {
-        var round = new Profile(Enumerable.Range(0, 96).Select(i => new Point2(Math.Cos(i * Math.PI / 48), Math.Sin(i * Math.PI / 48))));
+        var round = new Profile(Enumerable.Range(0, corners).Select(i => new Point2(Math.Cos(i * 2 * Math.PI / corners), Math.Sin(i * 2 * Math.PI / corners))));
         var plain = new Solid.Box(4, 4, 4) - new Solid.Cylinder(1, 2).At(1, 1, 1);
         CoarseThreads.Of(plain).ShouldBeSameAs(plain);
         var cut = (Solid.Difference)CoarseThreads.Of(plain - new Solid.Helical(round, 5, 1).Tipped(90).At(2, 0, 0));
