@@ -108,6 +108,7 @@ api.MapShelf();
 api.MapAway();
 api.MapShopCards();
 api.MapBench();
+api.MapHomes();
 api.MapQueue();
 api.MapWorkshopFile();
 app.MapFallbackToFile("{*path:nonfile:regex(^(?!api($|/)).*$)}", "index.html");

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { Link, Route, Routes } from 'react-router'
 import { BenchScreen } from './bench/BenchScreen'
 import { FitsScreen } from './fits/FitsScreen'
+import { HomesScreen } from './homes/HomesScreen'
 import { InstrumentsScreen } from './instruments/InstrumentsScreen'
 import { JobScreen } from './jobs/JobScreen'
 import { MachinesScreen } from './machines/MachinesScreen'
@@ -35,6 +36,7 @@ export function App() {
           <Route path="/fits" element={<FitsScreen />} />
           <Route path="/tables" element={<TablesScreen />} />
           <Route path="/jobs/:id" element={<JobScreen />} />
+          <Route path="/jobs/:id/homes" element={<HomesScreen />} />
           <Route path="*" element={<Nowhere />} />
         </Routes>
       </main>

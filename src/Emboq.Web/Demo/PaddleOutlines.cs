@@ -28,7 +28,7 @@ internal sealed partial class PaddleWorkshop
     }
 
     /// <summary>Long tools of many thicknesses, in the knife drawer.</summary>
-    private async Task NestsInTheDrawer(Process plain)
+    private async Task<Guid> NestsInTheDrawer(Process plain)
     {
         var tools = await Machine("Long hand tools", "Turned handles with forged ends; they roll about, and their edges meet.");
         var pointer = await Place(tools, "spoke pointer", KindList.Of("turned"), "cutter", "shank", "collar", "handle");
@@ -38,7 +38,7 @@ internal sealed partial class PaddleWorkshop
         var knife = await Place(tools, "bent shaft knife", KindList.Of("turned"), "blade", "ferrule", "grip", "butt");
         await Steps(knife, ("88", "9.2", "13.6"), ("12.2", "17.4", null), ("66", "18.2", "26.4"), ("36", "26.4", "20.2"));
         await Read(knife, "mass", "scale", "118.4");
-        await Part("Edges that meet in the drawer", "A spoke pointer and a bent knife roll in one drawer, and dull each other.", "row of nests",
+        var (job, _) = await Part("Edges that meet in the drawer", "A spoke pointer and a bent knife roll in one drawer, and dull each other.", "row of nests",
             "drawer-nest", new()
             {
                 ["tool2Of"] = "steel, brass, hardwood",
@@ -48,6 +48,7 @@ internal sealed partial class PaddleWorkshop
                 ["corner"] = "4"
             },
             new() { ["tool1"] = pointer, ["tool2"] = knife, ["drawer"] = Named("knife drawer inside") }, plain, null);
+        return job;
     }
 
     /// <summary>Gauges that lie about, in a case of their own.</summary>

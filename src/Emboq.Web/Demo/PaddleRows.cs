@@ -31,8 +31,9 @@ internal sealed partial class PaddleWorkshop
             new() { ["width"] = "165", ["depth"] = "120", ["item3Use"] = "often", ["item2Use"] = "seldom", ["trough"] = "22" },
             new() { ["item1"] = block, ["item2"] = stone, ["item3"] = pencil, ["item4"] = awl, ["item5"] = Named("carving knife handle") }, plain, null);
         await CrookedTools(plain);
-        await NestsInTheDrawer(plain);
+        var edges = await NestsInTheDrawer(plain);
         await CaseForGauges(tough);
+        await HomesAtTheBench(edges);
         await UnderTheShelf(tough);
         var vice = await Machine("Shaft vice", "Holds shafts for fitting grips; its steel jaws mark ash.");
         var jaw = await Box(vice, "vice jaw", ("width", "101.6"), ("depth", "14.2"), ("height", "41.3"));

@@ -71,6 +71,14 @@ export const job = (id: string) =>
     retry: false,
   })
 
+/** Where the things of a job live. */
+export const homes = (job: string) =>
+  queryOptions({
+    queryKey: ['jobs', job, 'homes'],
+    queryFn: ({ signal }) => got(api.GET('/api/jobs/{id}/homes', { params: { path: { id: job } }, signal })),
+    retry: false,
+  })
+
 /** Jobs that have every word in their name or need, the newest first; or those that were put away. */
 export const foundJobs = (words: string, isAway = false) =>
   queryOptions({

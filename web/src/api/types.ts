@@ -82,6 +82,13 @@ export type SeenScan = NonNullable<OutlineTaken['scan']>
 export type TryChoice = Schemas['TryChoice']
 export type TryAnswer = Schemas['TryAnswer']
 export type TryRequest = Schemas['TryRequest']
+export type HomesAsked = Schemas['HomesAsked']
+export type HomesFound = Schemas['HomesFound']
+export type HomesView = Schemas['HomesView']
+export type HomeReach = Schemas['Reach']
+export type HomeUse = Schemas['Use']
+export type StorageEntry = Schemas['StorageEntry']
+export type ThingEntry = Schemas['ThingEntry']
 export type Verdict = Schemas['Verdict']
 
 /** One thing wrong with an entry; carried by every problem answer of the API. */

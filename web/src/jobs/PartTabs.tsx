@@ -28,6 +28,9 @@ export function PartTabs() {
       <button className="btn btn-ghost btn-sm" onClick={() => setAdding(true)}>
         Another part…
       </button>
+      <Link className="btn btn-ghost btn-sm" to={`/jobs/${job.id}/homes`}>
+        Where things live
+      </Link>
       {job.parts.length > 1 && (
         <button className="btn btn-ghost btn-sm" onClick={() => shelf.put(part.id, !shelved)}>
           {shelved ? 'Take this part back' : 'Put this part away'}

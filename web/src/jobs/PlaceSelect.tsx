@@ -4,7 +4,7 @@ import { machinesOf, machinesWith, pageRows } from '@/api/queries'
 import type { InterfaceSlot } from '@/api/types'
 
 export type PlaceSelectProps = {
-  readonly slot: InterfaceSlot
+  readonly slot: Pick<InterfaceSlot, 'label' | 'kinds' | 'need'>
   readonly value: string
   readonly onChange: (id: string) => void
 }
