@@ -95,10 +95,10 @@ internal sealed class Input
         return default;
     }
 
-    /// <summary>A number between two limits.</summary>
+    /// <summary>A number between two limits; one that could not be read is not told twice.</summary>
     public double Within(string field, double value, double least, double greatest, string unit)
     {
-        if (!(value >= least && value <= greatest))
+        if (!(value >= least && value <= greatest) && problems.All(p => p.Field != field))
         {
             var limit = string.Create(CultureInfo.InvariantCulture, $"{least} to {greatest} {unit}");
             problems.Add(new(field, value.ToString(CultureInfo.InvariantCulture), $"This can be {limit}.", "Look at the unit and the point.", limit));

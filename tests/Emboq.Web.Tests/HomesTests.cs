@@ -28,7 +28,7 @@ public sealed class HomesTests(Server server)
         (await server.Get(address))["found"]!.ToJsonString().ShouldBe(first["found"]!.ToJsonString());
         // What was entered stays as it was typed.
         var (_, inches) = await Put(address, 1, [Storage("top", width: "15 3/4 in")], [Thing("knife")]);
-        ((string)inches!["asked"]!["storages"]![0]!["width"]!, (double)inches["found"]!["storages"]![0]!["width"]!).ShouldBe(("15 3/4 in", 15.75 * 25.4));
+        ((string)inches!["asked"]!["storages"]![0]!["width"]!, (decimal)inches["found"]!["storages"]![0]!["width"]!).ShouldBe(("15 3/4 in", 400.05m));
     }
 
     [Fact]
