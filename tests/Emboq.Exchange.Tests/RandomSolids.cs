@@ -44,11 +44,8 @@ public abstract class RandomSolids : IAsyncLifetime
     /// <summary>Of what turns, half as many: few random decisions hold, and its threads are long.</summary>
     private protected static int Wanting(Family family) => family.Proved ? Sets / 2 : Sets;
 
-    private protected SolidMesh Mesh(Solid solid) => pool.Evaluate([solid], Facets.DefaultChordError, TestContext.Current.CancellationToken).GetAwaiter().GetResult()[0];
+    private protected SolidMesh Mesh(Solid solid) =>
+        pool.Evaluate([solid], Facets.DefaultChordError, TestContext.Current.CancellationToken).GetAwaiter().GetResult()[0];
 
-    private protected double Volume(Solid solid)
-    {
-        var mesh = pool.Evaluate([solid], Facets.DefaultChordError, TestContext.Current.CancellationToken).GetAwaiter().GetResult()[0];
-        return mesh.Triangles.Length == 0 ? 0 : mesh.Volume;
-    }
+    private protected double Volume(Solid solid) => Mesh(solid) is { Triangles.Length: > 0 } mesh ? mesh.Volume : 0;
 }

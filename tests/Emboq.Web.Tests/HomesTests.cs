@@ -35,7 +35,8 @@ public sealed class HomesTests(Server server)
     public async Task What_is_wrong_is_told_at_its_field_and_nothing_is_kept()
     {
         var address = await Address();
-        var (status, refused) = await Put(address, 0, [Storage("top", width: "wide"), Storage("top")], [Thing("knife", pinned: "attic", height: "")], "9 km");
+        object[] twice = [Storage("top", width: "wide"), Storage("top")];
+        var (status, refused) = await Put(address, 0, twice, [Thing("knife", pinned: "attic", height: "")], "9 km");
         status.ShouldBe(400);
         refused!["problems"]!.AsArray().Select(p => (string)p!["field"]!).ShouldBe(["storages.1.width", "things.1.height", "things.1.pinned", "storages", "gap"],
             ignoreOrder: true);

@@ -47,10 +47,10 @@ public static class HomeChecks
         var highest = homes.Max(h => h.Height);
         yield return Judged($"{s.Key}.height", $"under what closes over {s.Name}", s.Height - highest, HandRoom.Over, "The highest of them goes in.",
             "The highest of them strikes when it closes.", Plane);
-        yield return Judged($"{s.Key}.within", $"within the walls of {s.Name}", homes.Min(h => Math.Min(Math.Min(h.X, h.Y), Math.Min(s.Width - h.X - h.Wide,
-            s.Depth - h.Y - h.Deep))), 0, "Nothing reaches over an edge.", "Something reaches through a wall.", Plane);
-        var struck = s.Obstacles.SelectMany(o => homes.Where(h => o.Stops(h.Height)).Select(h => (o.Name, Free: Free(h, new("", 0, s.Key, o.X, o.Y, o.Wide, o.Deep,
-            0))))).OrderBy(p => p.Free).ToList();
+        var inside = homes.Min(h => Math.Min(Math.Min(h.X, h.Y), Math.Min(s.Width - h.X - h.Wide, s.Depth - h.Y - h.Deep)));
+        yield return Judged($"{s.Key}.within", $"within the walls of {s.Name}", inside, 0, "Nothing reaches over an edge.", "Something reaches through a wall.", Plane);
+        var struck = s.Obstacles.SelectMany(o => homes.Where(h => o.Stops(h.Height)).Select(h =>
+            (o.Name, Free: Free(h, new("", 0, s.Key, o.X, o.Y, o.Wide, o.Deep, 0))))).OrderBy(p => p.Free).ToList();
         if (struck.Count > 0)
         {
             yield return Judged($"{s.Key}.clear", $"clear of what stands in {s.Name}", struck[0].Free, 0, "Nothing lies where something stands already.",
@@ -60,14 +60,14 @@ public static class HomeChecks
         if (homes.Count > 1)
         {
             var free = homes.SelectMany((a, i) => homes.Skip(i + 1).Select(b => Free(a, b))).Min();
-            yield return Judged($"{s.Key}.apart", $"between neighbours in {s.Name}", free, gap, "Fingers go between.", "Neighbours lie too close, or on each other.",
-                Practice);
+            yield return Judged($"{s.Key}.apart", $"between neighbours in {s.Name}", free, gap, "Fingers go between.",
+                "Neighbours lie too close, or on each other.", Practice);
             var hands = homes.SelectMany(a => homes.Where(b => b != a && Before(a, b)).Select(b => b.Y - a.Y - a.Deep
                 - HandRoom.Behind(a.Height, b.Height, 0))).DefaultIfEmpty(double.PositiveInfinity).Min();
             if (!double.IsPositiveInfinity(hands))
             {
-                yield return Judged($"{s.Key}.hand", $"taking things out of {s.Name}", hands, 0, "The hand, coming at a slant, touches nothing before what it takes.",
-                    "Something tall stands before something low: the hand strikes it.", Practice);
+                yield return Judged($"{s.Key}.hand", $"taking things out of {s.Name}", hands, 0,
+                    "The hand, coming at a slant, touches nothing before what it takes.", "Something tall stands before something low: the hand strikes it.", Practice);
             }
         }
 

@@ -14,6 +14,10 @@ internal static class HomeReasons
         if (thing.Pinned is { } pinned)
         {
             yield return $"You want it in {Named(storages, pinned)}.";
+            if (lies.Count == 0 && storages.FirstOrDefault(s => s.Key == pinned) is { } wanted)
+            {
+                yield return HandRoom.Takes(wanted, thing) ? $"There is no room left for it in {wanted.Name}." : Refusal(wanted, thing);
+            }
         }
         else if (lies.Count > 0)
         {

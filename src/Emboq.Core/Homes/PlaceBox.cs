@@ -13,7 +13,8 @@ public sealed record PlaceBox(double Width, double Depth, double Height)
     public static PlaceBox? Of(Interface place)
     {
         var s = new Sizes(place);
-        PlaceBox? Box(string wide, string deep, string high) => s[wide] is { } w && s[deep] is { } d && s[high] is { } h ? new(w.Value, d.Value, h.Value) : null;
+        PlaceBox? Box(string wide, string deep, string high) =>
+            s[wide] is { } w && s[deep] is { } d && s[high] is { } h ? new(w.Value, d.Value, h.Value) : null;
         if (place.Kind.Outline is { } outline)
         {
             return outline(s) is { } section && s["height"] is { } high ? new(section.Across, section.Along, high.Value) : null;

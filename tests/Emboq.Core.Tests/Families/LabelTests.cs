@@ -144,4 +144,25 @@ public sealed class LabelTests
         Plate("Shed", 36, more: "shape=tag; fixing=hang", places: ("ring", Measuring.Places.Of(KindList.Of("ring"), ""))).Checks.ShouldContain(c =>
             c.Key == "ring.wire.readings" && c.Verdict == Verdict.Stop);
     }
+
+    /// <summary>Words that have no room at all are not left away in silence; without words nothing is judged of them.</summary>
+    [Theory]
+    [InlineData("label-plate", "height=10; width=20; fixing=screws")]
+    [InlineData("set-up-aid", "aid=angle; length=20; wedgeAngle=0.5")]
+    [InlineData("drawer-pull", "fastening=plate; spacing=60; tall=12; face=12")]
+    public void Words_without_room_stop(string key, string given)
+    {
+        var family = FamilyList.Find(key)!;
+        Core.Checks.Check? Label(string words)
+        {
+            var values = $"{given}; text={words}".Split("; ").Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1]);
+            return family.Design(new(ParameterValues.Read(family.Parameters, values).Value, new Dictionary<string, Interface>(), Workshop.Process, [])).Checks
+                .SingleOrDefault(c => c.Key == "label");
+        }
+
+        var told = Label("Tacks").ShouldNotBeNull();
+        (told.Verdict, told.Figure).ShouldBe((Verdict.Stop, "no room"));
+        told.Remedies.ShouldHaveSingleItem().ShouldBeOfType<Remedy.Change>().Entries["text"].ShouldBe("");
+        Label("").ShouldBeNull();
+    }
 }

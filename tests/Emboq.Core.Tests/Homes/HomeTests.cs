@@ -48,7 +48,8 @@ public sealed class HomeTests
         bottle.Y.ShouldBeGreaterThanOrEqualTo(tin.Y + tin.Deep + 10);
         // The other way round the tin is reached only over 200 − ⅔ · 90 = 140 mm.
         Home[] wrong = [tin with { Y = 130 }, bottle with { Y = 0 }];
-        HomeChecks.Of([shelf], [Thing("bottle", 180, 60, 200), Thing("tin", 180, 60, 90)], wrong, 10).Single(c => c.Key == "shelf.hand").Figure.ShouldBe("-70 mm");
+        Belonging[] both = [Thing("bottle", 180, 60, 200), Thing("tin", 180, 60, 90)];
+        HomeChecks.Of([shelf], both, wrong, 10).Single(c => c.Key == "shelf.hand").Figure.ShouldBe("-70 mm");
         HandRoom.Behind(200, 90, 10).ShouldBe(140, 1e-9);
     }
 
@@ -81,9 +82,70 @@ public sealed class HomeTests
         plan.Fillers.ShouldNotBeEmpty();
         foreach (var f in plan.Fillers)
         {
-            plan.Homes.Where(h => h.Storage == f.Storage).ShouldAllBe(h => h.X + h.Wide <= f.X || f.X + f.Wide <= h.X || h.Y + h.Deep <= f.Y || f.Y + f.Deep <= h.Y);
+            Touching(plan, f).ShouldBeEmpty();
             (f.X + f.Wide).ShouldBeLessThan(400);
         }
+    }
+
+    private static IEnumerable<Home> Touching(HomePlan plan, Filler f) => plan.Homes.Where(h => h.Storage == f.Storage
+        && h.X + h.Wide > f.X && f.X + f.Wide > h.X && h.Y + h.Deep > f.Y && f.Y + f.Deep > h.Y);
+
+    /// <summary>Four drawers that take one thing each, of every order the one in which the steps of the hand are fewest, by hand: weight of the use times
+    /// how far it goes.</summary>
+    [Theory]
+    [InlineData(Use.Daily, Use.Weekly, Use.Monthly, Use.Seldom)]
+    [InlineData(Use.Seldom, Use.Monthly, Use.Daily, Use.Weekly)]
+    [InlineData(Use.Monthly, Use.Monthly, Use.Seldom, Use.Daily)]
+    public void Of_all_orders_the_one_with_the_fewest_steps_is_found(params Use[] uses)
+    {
+        Storage[] narrow = [.. new[] { Reach.Away, Reach.AtHand, Reach.Step, Reach.Step }.Select((r, i) => new Storage($"{i}", $"{i}", 110, 110, 60, r, null))];
+        Belonging[] things = [.. uses.Select((u, i) => Thing($"{i}", 100, 100, 20, u))];
+        int Steps(IEnumerable<(Use Use, Reach Reach)> all) => all.Sum(p => (p.Use switch { Use.Daily => 30, Use.Weekly => 8, Use.Monthly => 2, _ => 0 })
+            * (p.Reach switch { Reach.AtHand => 0, Reach.Step => 1, _ => 3 }));
+        IEnumerable<int[]> Orders(int[] left) => left.Length == 0 ? [[]] : left.SelectMany(first => Orders([.. left.Where(x => x != first)])
+            .Select(rest => (int[])[first, .. rest]));
+        var fewest = Orders([0, 1, 2, 3]).Min(order => Steps(order.Select((s, i) => (uses[i], narrow[s].Reach))));
+        var plan = HomeSearch.Of(narrow, things, 10);
+        plan.Best.ShouldBeTrue();
+        Steps(plan.Homes.Select(h => (uses[int.Parse(h.Thing, System.Globalization.CultureInfo.InvariantCulture)],
+            narrow.Single(s => s.Key == h.Storage).Reach))).ShouldBe(fewest);
+    }
+
+    [Fact]
+    public void A_pin_that_cannot_hold_is_told_with_its_figure()
+    {
+        var (jar, crate) = (Thing("jar", 80, 80, 110, pinned: "top"), Thing("crate", 390, 290, 50, pinned: "top", count: 2));
+        var plan = Plan(jar, crate);
+        plan.Homeless.ShouldBe(new Dictionary<string, int> { ["jar"] = 1, ["crate"] = 1 }, ignoreOrder: true);
+        plan.Why["jar"].ShouldBe(["You want it in top drawer.", "Too low: top drawer has 60 mm clear, and this needs 112 mm."]);
+        Plan(jar with { Height = 40 }, crate with { Count = 1, Use = Use.Daily }).Why["jar"].ShouldContain("There is no room left for it in top drawer.");
+    }
+
+    [Fact]
+    public void A_drawer_is_the_same_while_nothing_that_counts_is_read_anew()
+    {
+        var read = Top with { Obstacles = [new("lock", 80, 0, 40, 22, 31)] };
+        read.IsLike(Top with { Obstacles = [new("lock", 80, 0, 40, 22, 31)] }).ShouldBeTrue();
+        read.IsLike(Top with { Obstacles = [new("lock", 80, 0, 40, 22, 30)] }).ShouldBeFalse();
+        read.IsLike(read with { Width = 399 }).ShouldBeFalse();
+        read.IsLike(Top).ShouldBeFalse();
+        read.IsLike(null).ShouldBeFalse();
+    }
+
+    /// <summary>Whoever made a plan, what is wrong with it is found: each row moves the second thing of two that lie well.</summary>
+    [Theory]
+    [InlineData(110, 0, 30, "")]
+    [InlineData(105, 0, 30, "top.apart")]
+    [InlineData(60, 50, 30, "top.apart")]
+    [InlineData(320, 0, 30, "top.within")]
+    [InlineData(110, -1, 30, "top.within")]
+    [InlineData(110, 0, 59, "top.height")]
+    [InlineData(0, 112, 30, "")]
+    public void A_checker_finds_what_is_wrong(double x, double y, double high, string wrong)
+    {
+        Belonging[] things = [Thing("first", 100, 100, 30), Thing("second", 100, 100, high)];
+        Home[] homes = [new("first", 1, "top", 0, 0, 100, 100, 30), new("second", 1, "top", x, y, 100, 100, high)];
+        HomeChecks.Of([Top], things, homes, 10).Where(c => c.Verdict != Verdict.Good).Select(c => c.Key).ShouldBe(wrong.Length == 0 ? [] : [wrong]);
     }
 
     /// <summary>A lock hangs 31 mm over the floor: what is lower goes beneath it, what is higher goes around it.</summary>
@@ -96,7 +158,8 @@ public sealed class HomeTests
         var around = HomeSearch.Of([drawer], [high], 10);
         around.Homes.Single().Y.ShouldBeInRange(22, 30);
         around.Fillers.ShouldBeEmpty();
-        HomeChecks.Of([drawer], [high], [around.Homes[0] with { Y = 10 }], 10).Single(c => c.Key == "top.clear").Says.ShouldBe("Something lies where lock is.");
+        var on = HomeChecks.Of([drawer], [high], [around.Homes[0] with { Y = 10 }], 10).Single(c => c.Key == "top.clear");
+        (on.Verdict, on.Says).ShouldBe((Verdict.Stop, "Something lies where lock is."));
     }
 
     [Theory]
@@ -129,6 +192,7 @@ public sealed class HomeTests
         var plan = Plan(things);
         HomeChecks.Of([Top, Low, Shelf], things, plan.Homes, 10).Where(c => c.Key is not "homes.all" && !c.Key.EndsWith(".counted", StringComparison.Ordinal))
             .ShouldAllBe(c => c.Verdict == Verdict.Good);
+        plan.Fillers.SelectMany(f => Touching(plan, f)).ShouldBeEmpty();
         (plan.Homes.Count + plan.Homeless.Values.Sum()).ShouldBe(things.Sum(t => t.Count));
         Plan(things).Homes.ShouldBe(plan.Homes);
         // With room for all of them, each lies as near as it goes in; what is seldom used, as far.

@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router'
 import { ApiProblem } from '@/api/client'
 import { job as jobQuery } from '@/api/queries'
 import type { HomesAsked, HomesView } from '@/api/types'
+import { NoSuchJob } from '@/jobs/NoSuchJob'
 import { bySeverity } from '@/jobs/verdicts'
 import { Busy } from '@/ui/Busy'
 import { Judgement } from '@/ui/Judgement'
@@ -22,17 +23,7 @@ export function HomesScreen() {
   const opened = useQuery(jobQuery(id))
   const homes = useHomes(id)
   const failed = opened.error ?? homes.plan.error
-  if (failed)
-    return failed instanceof ApiProblem && failed.status === 404 ? (
-      <div className="flex flex-col gap-2 p-6">
-        <h1 className="text-2xl font-bold">No job is kept under this address.</h1>
-        <Link className="link" to="/">
-          Go to the bench.
-        </Link>
-      </div>
-    ) : (
-      <ErrorNote error={failed} />
-    )
+  if (failed) return failed instanceof ApiProblem && failed.status === 404 ? <NoSuchJob /> : <ErrorNote error={failed} />
   if (!opened.data || !homes.plan.data) return <Loading what="the homes" className="m-6 h-96" />
   return <Plan job={opened.data} view={homes.plan.data} homes={homes} />
 }

@@ -2,11 +2,10 @@ import { useState } from 'react'
 import type { ApiProblem } from '@/api/client'
 import type { StorageEntry } from '@/api/types'
 import { PlaceSelect } from '@/jobs/PlaceSelect'
-import { Busy } from '@/ui/Busy'
 import { Field } from '@/ui/Field'
-import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
 import { Choice } from './Choice'
+import { KeepOrTakeOut } from './KeepOrTakeOut'
 import { Sides } from './Sides'
 import { grams, reaches } from './words'
 
@@ -43,18 +42,7 @@ export function StorageSheet({ entry, isNew, number, problem, busy, onKeep, onTa
         <Sides form={form} onChange={set} measured={form.place !== null} problem={at} />
         <Choice label="How far the hand goes" value={form.reach} words={reaches} onChange={(reach) => set({ reach })} />
         <Field label="It bears, g" value={bears} onChange={setBears} placeholder="nobody knows" problem={at('bears')} />
-        {problem && !problem.problems.some((p) => p.field.startsWith(`storages.${number}.`)) && <ErrorNote error={problem} />}
-        {busy && <Busy what="Finding homes" />}
-        <div className="flex flex-wrap gap-2">
-          <button className="btn btn-primary" disabled={busy}>
-            Keep it
-          </button>
-          {!isNew && (
-            <button type="button" className="btn btn-outline" disabled={busy} onClick={onTakeOut}>
-              Take it out of the plan
-            </button>
-          )}
-        </div>
+        <KeepOrTakeOut isNew={isNew} busy={busy} problem={problem} path={`storages.${number}.`} onTakeOut={onTakeOut} />
       </form>
     </Sheet>
   )

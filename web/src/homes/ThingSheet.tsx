@@ -1,11 +1,10 @@
 import { useState } from 'react'
 import type { StorageEntry, ThingEntry } from '@/api/types'
 import { PlaceSelect } from '@/jobs/PlaceSelect'
-import { Busy } from '@/ui/Busy'
 import { Field } from '@/ui/Field'
-import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
 import { Choice } from './Choice'
+import { KeepOrTakeOut } from './KeepOrTakeOut'
 import { Sides } from './Sides'
 import type { EntrySheetProps } from './StorageSheet'
 import { grams, uses } from './words'
@@ -66,18 +65,7 @@ export function ThingSheet({ entry, isNew, number, storages, problem, busy, onKe
           placeholder="not weighed"
           problem={at('mass')}
         />
-        {problem && !problem.problems.some((p) => p.field.startsWith(`things.${number}.`)) && <ErrorNote error={problem} />}
-        {busy && <Busy what="Finding homes" />}
-        <div className="flex flex-wrap gap-2">
-          <button className="btn btn-primary" disabled={busy}>
-            Keep it
-          </button>
-          {!isNew && (
-            <button type="button" className="btn btn-outline" disabled={busy} onClick={onTakeOut}>
-              Take it out of the plan
-            </button>
-          )}
-        </div>
+        <KeepOrTakeOut isNew={isNew} busy={busy} problem={problem} path={`things.${number}.`} onTakeOut={onTakeOut} />
       </form>
     </Sheet>
   )

@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
-import { Link, useParams, useSearchParams } from 'react-router'
+import { useParams, useSearchParams } from 'react-router'
 import { earlierStates, families, job as jobQuery, processes } from '@/api/queries'
 import type { FamilyView, Job, Part, Process } from '@/api/types'
 import { ApiProblem } from '@/api/client'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { NoSuchJob } from './NoSuchJob'
 import { useChangedParts } from './useChangedParts'
 import { Workbench } from './Workbench'
 
@@ -31,15 +32,7 @@ export function JobScreen() {
   const fits = (p: Part) => Object.values(p.state.interfaces).includes(search.get('place') ?? '')
   const part = job?.parts.find((p) => p.id === asked) ?? job?.parts.find(fits) ?? job?.parts[0]
   const family = familyList.data.find((f) => f.key === part?.family)
-  if (!job || !part || !family)
-    return (
-      <div className="flex flex-col gap-2 p-6">
-        <h1 className="text-2xl font-bold">No job is kept under this address.</h1>
-        <Link className="link" to="/">
-          Go to the bench.
-        </Link>
-      </div>
-    )
+  if (!job || !part || !family) return <NoSuchJob />
   return <Opened key={part.id} job={job} part={part} family={family} processes={processList.data} />
 }
 

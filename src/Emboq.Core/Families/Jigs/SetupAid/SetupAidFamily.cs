@@ -102,7 +102,11 @@ public static class SetupAidFamily
                 .. Label.Inlays(aid.Label, aid.LabelAt),
             ],
             Proofs = [aid.Coupon, .. Label.Proofs(aid.Label)],
-            Checks = [.. aid.Checks(brief.Process, way.Key), .. aid.Worded ? Label.Checks(aid.Label, brief, faceDown: false) : [], BedCheck.Of(aid.Length, aid.Width, aid.Height, way, brief.Process)],
+            Checks =
+            [
+                .. aid.Checks(brief.Process, way.Key), .. aid.Worded ? Label.Checks(aid.Label, brief, faceDown: false) : [],
+                BedCheck.Of(aid.Length, aid.Width, aid.Height, way, brief.Process),
+            ],
             Drawing = aid.Draw(),
             Fitting = [p.Choice("aid") == "angle" ? "Lay one face on the table, bring the tool to the other until no light shows."
                 : "Lay it under or against what is set, and tighten."],

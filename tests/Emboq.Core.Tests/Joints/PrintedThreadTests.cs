@@ -1,0 +1,30 @@
+namespace Emboq.Core.Tests.Joints;
+
+/// <summary>How finely a printed thread is drawn. Expected: the sagitta of a chord, r (1 − cos π/n).</summary>
+public sealed class PrintedThreadTests
+{
+    private static IEnumerable<Solid> Within(Solid solid) => solid switch
+    {
+        Solid.Moved m => Within(m.Of),
+        Solid.Turned t => Within(t.Of),
+        Solid.Union u => Within(u.A).Concat(Within(u.B)),
+        _ => [solid],
+    };
+
+    [Theory]
+    [InlineData(5, 0.8, 48)]
+    [InlineData(8, 1.25, 48)]
+    [InlineData(31.6, 3.175, 72)]
+    [InlineData(60, 4, 96)]
+    public void Its_facets_stay_within_a_tenth_of_its_clearance(double major, double pitch, int corners)
+    {
+        var thread = Within(PrintedThread.Cut(major, pitch, 12)).OfType<Solid.Helical>().ShouldHaveSingleItem();
+        thread.Profile.Points.Length.ShouldBe(corners);
+        (major / 2 * (1 - Math.Cos(Math.PI / corners))).ShouldBeLessThan(PrintedThread.Clearance.Value / 10);
+        // Pictures take every so many of them, and as many whole sections.
+        var coarse = (Solid.Helical)CoarseThreads.Of(thread);
+        coarse.Profile.Points.Length.ShouldBe(CoarseThreads.Around);
+        (thread.Height / thread.Lead * CoarseThreads.Around).ShouldBe(Math.Round(thread.Height / thread.Lead * CoarseThreads.Around), 1e-9);
+        thread.Profile.Points.Max(p => Math.Sqrt((p.X * p.X) + (p.Y * p.Y))).ShouldBe(major / 2, 1e-9);
+    }
+}
