@@ -9,10 +9,11 @@ public static class HomeChecks
     public static IReadOnlyList<Check> Of(IReadOnlyList<Storage> storages, IReadOnlyList<Belonging> things, IReadOnlyList<Home> homes, double gap)
     {
         var (wanted, found) = (things.Sum(t => t.Count), homes.Count);
+        Check all = new("homes.all", "everything has a home", found == wanted ? Verdict.Good : Verdict.Stop, found == wanted ? "Nothing is left over."
+            : "Something is left over: another drawer or shelf, or fewer things.", $"{found} things", $"{wanted} things", "Counted.", []);
         return
         [
-            new("homes.all", "everything has a home", found == wanted ? Verdict.Good : Verdict.Stop, found == wanted ? "Nothing is left over."
-                : "Something is left over: another drawer or shelf, or fewer things.", $"{found} things", $"{wanted} things", "Counted.", []),
+            .. wanted == 0 ? Array.Empty<Check>() : [all],
             .. Counted(storages, things, homes),
             .. storages.SelectMany(s => Inside(s, things, [.. homes.Where(h => h.Storage == s.Key)], gap)),
         ];

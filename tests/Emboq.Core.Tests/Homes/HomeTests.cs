@@ -63,6 +63,8 @@ public sealed class HomeTests
         checks.Single(c => c.Key == "homes.all").Verdict.ShouldBe(Verdict.Stop);
         checks.Single(c => c.Key == "top.counted").Says.ShouldBe("1 stay, 1 go elsewhere, and 1 would have no home.");
         checks.Single(c => c.Key == "low.counted").Figure.ShouldBe("4 of 4");
+        // Of nothing nothing is judged.
+        HomeChecks.Of([Top], [], [], 10).ShouldBeEmpty();
     }
 
     [Fact]
@@ -184,6 +186,17 @@ public sealed class HomeTests
     private static readonly Gen<Belonging[]> Some = Gen.Select(Gen.Int[20, 260], Gen.Int[20, 160], Gen.Int[10, 200], Gen.Enum<Use>(), Gen.Int[1, 2])
         .Select((w, d, h, use, n) => Thing("", w, d, h, use, n == 2 ? "pair" : "", n)).Array[1, 7]
         .Select(all => all.Select((t, i) => t with { Key = $"thing {i}", Name = $"thing {i}", Now = i % 2 == 0 ? "top" : null }).ToArray());
+
+    /// <summary>Where the search begins is a plan by itself: in rows, everything that is placed lies well.</summary>
+    [Fact]
+    public void Rows_lie_well_without_any_search() => Some.Sample(things =>
+    {
+        Storage[] storages = [Top with { Obstacles = [new("lock", 80, 0, 40, 22, 31)], Bears = 900 }, Low, Shelf];
+        Belonging[] pieces = [.. things.SelectMany(t => Enumerable.Repeat(t with { Mass = t.Width }, t.Count))];
+        List<Home> homes = [.. Rows.Start(storages, pieces, 10).OfType<Home>()];
+        HomeChecks.Of(storages, [.. things.Select(t => t with { Mass = t.Width })], homes, 10).Where(c => c.Key != "homes.all" && !c.Key.EndsWith(".counted",
+            StringComparison.Ordinal)).ShouldAllBe(c => c.Verdict == Verdict.Good);
+    }, iter: 200, threads: 1);
 
     /// <summary>An independent checker, from the sizes alone: of any things, whatever has a home lies well; the same question has the same answer.</summary>
     [Fact]

@@ -114,7 +114,7 @@ function Plan({ job, view, homes: { save, takeBack, canTakeBack } }: PlanProps) 
                 <Judgement key={check.key} check={check} onRemedy={() => undefined} />
               ))}
             </ul>
-            {found && (
+            {found && found.things.length > 0 && (
               <p className="quiet">
                 {found.plan.best
                   ? 'No plan is better by what is weighed: reach by use, kinds together, little moved.'

@@ -1,5 +1,6 @@
 import type { Problem } from '@/api/types'
 import { Field } from '@/ui/Field'
+import { useLeading } from '@/ui/leading'
 
 type Form = { readonly width: string; readonly depth: string; readonly height: string }
 
@@ -12,7 +13,8 @@ type SidesProps = {
 
 /** Three sizes in any notation; where a place is measured, only those that go before what was read. */
 export function Sides({ form, measured, onChange, problem }: SidesProps) {
-  const usual = measured ? 'as read' : 'mm'
+  const { leading } = useLeading()
+  const usual = measured ? 'as read' : leading === 'metric' ? 'mm' : 'in'
   return (
     <div className="grid grid-cols-3 gap-3">
       <Field label="Width" value={form.width} placeholder={usual} onChange={(width) => onChange({ width })} problem={problem('width')} />

@@ -1,6 +1,7 @@
 import type { HomesFound } from '@/api/types'
 import { Patterns } from '@/ui/Patterns'
-import { reaches } from './words'
+import { useLeading } from '@/ui/leading'
+import { reaches, sizes } from './words'
 
 type StoragePictureProps = {
   readonly found: HomesFound
@@ -10,11 +11,10 @@ type StoragePictureProps = {
   readonly onChange: () => void
 }
 
-const mm = (value: number) => `${Math.round(value * 10) / 10}`
-
 /** One drawer or shelf from above, to scale, its front below: what lies in it, and flat fillers for what stays free. */
 export function StoragePicture({ found, storage, lit, onPick, onChange }: StoragePictureProps) {
   const { width, depth } = storage
+  const { leading } = useLeading()
   const homes = found.plan.homes.filter((h) => h.storage === storage.key)
   const fillers = found.plan.fillers.filter((f) => f.storage === storage.key)
   const name = (key: string) => found.things.find((t) => t.key === key)?.name ?? ''
@@ -25,8 +25,9 @@ export function StoragePicture({ found, storage, lit, onPick, onChange }: Storag
         <span className="font-semibold">
           {storage.name} · {reaches[storage.reach]}
         </span>
-        <span className="figure">
-          {mm(width)} × {mm(depth)} × {mm(storage.height)} mm
+        <span className="figure flex flex-col leading-tight">
+          {sizes([width, depth, storage.height], leading)}
+          <span className="quiet text-sm">{sizes([width, depth, storage.height], leading === 'metric' ? 'inch' : 'metric')}</span>
         </span>
         <button className="btn btn-ghost btn-sm" onClick={onChange}>
           Change {storage.name}
@@ -43,10 +44,10 @@ export function StoragePicture({ found, storage, lit, onPick, onChange }: Storag
         {fillers.map((f, i) => (
           <g key={i} transform={`translate(${f.x} ${depth - f.y - f.deep})`}>
             <rect width={f.wide} height={f.deep} fill="none" stroke="var(--part)" strokeDasharray={letter / 2} strokeWidth={letter / 8} />
-            <title>{`filler ${mm(f.wide)} × ${mm(f.deep)} mm`}</title>
+            <title>{`filler ${sizes([f.wide, f.deep], leading)}`}</title>
             {Math.min(f.wide / 9, f.deep / 1.5) > letter * 0.6 && (
               <text x={letter / 3} y={f.deep - letter / 3} fontSize={Math.min(letter * 0.8, f.wide / 11)} fill="currentColor" opacity="0.8">
-                filler {mm(f.wide)} × {mm(f.deep)}
+                filler {sizes([f.wide, f.deep], leading)}
               </text>
             )}
           </g>
@@ -79,7 +80,7 @@ export function StoragePicture({ found, storage, lit, onPick, onChange }: Storag
         The front is below.{storage.obstacles.length > 0 && ` Dark: ${storage.obstacles.map((o) => o.name).join(', ')}.`}{' '}
         {homes.length === 1 ? 'One thing' : `${homes.length || 'No'} things`}
         {fillers.length > 0 && '; dashed, flat fillers that fingers still reach over'}
-        {homes.length > 0 && `; a mat for it is ${mm(width - 1)} × ${mm(depth - 1)} mm`}.
+        {homes.length > 0 && `; a mat for it is ${sizes([width - 1, depth - 1], leading)}`}.
       </p>
     </figure>
   )

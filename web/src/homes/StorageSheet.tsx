@@ -7,6 +7,7 @@ import { Sheet } from '@/ui/Sheet'
 import { Choice } from './Choice'
 import { KeepOrTakeOut } from './KeepOrTakeOut'
 import { Sides } from './Sides'
+import { useExactSides } from './useExactSides'
 import { grams, reaches } from './words'
 
 const measured = { label: 'a drawer that is measured', kinds: ['cavity'], need: 'sometimes' as const }
@@ -26,6 +27,7 @@ export type EntrySheetProps<T> = {
 export function StorageSheet({ entry, isNew, number, problem, busy, onKeep, onTakeOut, onClose }: EntrySheetProps<StorageEntry>) {
   const [form, setForm] = useState(entry)
   const [bears, setBears] = useState(entry.bears?.toString() ?? '')
+  const exact = useExactSides()
   const set = (changed: Partial<StorageEntry>) => setForm({ ...form, ...changed })
   const at = (field: string) => problem?.problems.find((p) => p.field === `storages.${number}.${field}`)
   return (
@@ -34,7 +36,7 @@ export function StorageSheet({ entry, isNew, number, problem, busy, onKeep, onTa
         className="flex flex-col gap-4"
         onSubmit={(event) => {
           event.preventDefault()
-          onKeep({ ...form, bears: grams(bears) })
+          void exact({ ...form, bears: grams(bears) }).then(onKeep)
         }}
       >
         <Field label="Name" value={form.name} onChange={(name) => set({ name })} placeholder="top drawer" problem={at('name')} />

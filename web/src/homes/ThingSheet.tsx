@@ -7,6 +7,7 @@ import { Choice } from './Choice'
 import { KeepOrTakeOut } from './KeepOrTakeOut'
 import { Sides } from './Sides'
 import type { EntrySheetProps } from './StorageSheet'
+import { useExactSides } from './useExactSides'
 import { grams, uses } from './words'
 
 const kinds = ['block', 'turned', 'traced', 'foot', 'post', 'board']
@@ -18,6 +19,7 @@ type ThingSheetProps = EntrySheetProps<ThingEntry> & { readonly storages: readon
 export function ThingSheet({ entry, isNew, number, storages, problem, busy, onKeep, onTakeOut, onClose }: ThingSheetProps) {
   const [form, setForm] = useState(entry)
   const [texts, setTexts] = useState({ mass: entry.mass?.toString() ?? '', count: `${entry.count}` })
+  const exact = useExactSides()
   const set = (changed: Partial<ThingEntry>) => setForm({ ...form, ...changed })
   const at = (field: string) => problem?.problems.find((p) => p.field === `things.${number}.${field}`)
   const named = (nothing: string) => ({ '': nothing, ...Object.fromEntries(storages.map((s) => [s.key, s.name])) })
@@ -27,7 +29,7 @@ export function ThingSheet({ entry, isNew, number, storages, problem, busy, onKe
         className="flex flex-col gap-4"
         onSubmit={(event) => {
           event.preventDefault()
-          onKeep({ ...form, mass: grams(texts.mass), count: Math.trunc(Number(texts.count)) || 0 })
+          void exact({ ...form, mass: grams(texts.mass), count: Math.trunc(Number(texts.count)) || 0 }).then(onKeep)
         }}
       >
         <div className="grid grid-cols-[2fr_1fr] gap-3">

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { emptyStorage, emptyThing, freed, freeKey, grams, put, without } from './words'
+import { emptyStorage, emptyThing, freed, freeKey, grams, put, sizes, without } from './words'
 
 test('a new member gets the first key that nobody has', () => {
   expect(freeKey('thing', [])).toBe('thing1')
@@ -28,4 +28,9 @@ test('grams are read with a comma or a point, and what is no number is not taken
   expect(grams(' ')).toBeNull()
   expect(grams('1250,5')).toBe(1250.5)
   expect(grams('heavy')).toBe(0)
+})
+
+test('sizes stand in the system that is asked for', () => {
+  expect(sizes([412, 365.54, 58], 'metric')).toBe('412 × 365.5 × 58 mm')
+  expect(sizes([25.4, 6.35], 'inch')).toBe('1.00 × 0.25 in')
 })

@@ -1,3 +1,4 @@
+import type { Leading } from '@/ui/leading'
 import type { HomeReach, HomeUse, StorageEntry, ThingEntry } from '@/api/types'
 
 export const reaches: Readonly<Record<HomeReach, string>> = { atHand: 'at hand', step: 'a step away', away: 'elsewhere' }
@@ -52,3 +53,9 @@ export const without = <T extends { readonly key: string }>(list: readonly T[], 
 /** Things without what points at a storage that is gone. */
 export const freed = (things: readonly ThingEntry[], storage: string): ThingEntry[] =>
   things.map((t) => ({ ...t, now: t.now === storage ? null : t.now, pinned: t.pinned === storage ? null : t.pinned }))
+
+/** Sizes beside each other in one unit system. */
+export const sizes = (mm: readonly number[], system: Leading): string =>
+  system === 'metric'
+    ? `${mm.map((v) => Math.round(v * 10) / 10).join(' × ')} mm`
+    : `${mm.map((v) => (v / 25.4).toFixed(2)).join(' × ')} in`
