@@ -92,6 +92,7 @@ instance=""
 
 phase "Emboq.Exchange.Tests, begun beside the browser"
 wait $exchange || true
+exchange=""
 counted Exchange
 
 phase "Starting, stopping, keeping"

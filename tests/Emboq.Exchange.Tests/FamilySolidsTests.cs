@@ -45,6 +45,26 @@ public sealed class FamilySolidsTests : RandomSolids
         }
     });
 
+    /// <summary>Hidden in a lip, sunk words would be hollows: bodies of their own to a reader.</summary>
+    [Theory]
+    [InlineData("sunk")]
+    [InlineData("raised")]
+    public void Words_of_a_pull_stand_above_its_lip(string lettering)
+    {
+        var pull = FamilyList.Find("drawer-pull")!;
+        Dictionary<string, string> values = new() { ["fastening"] = "plate", ["face"] = "10", ["tall"] = "20", ["lettering"] = lettering };
+        SolidMesh Part(string words)
+        {
+            values["text"] = words;
+            return Mesh(pull.Design(new(ParameterValues.Read(pull.Parameters, values).Value, new Dictionary<string, Interface>(),
+                Emboq.Core.Tests.Workshop.Process, [])).Pieces[0].AsPrinted);
+        }
+
+        var (worded, plain) = (Part("Tacks"), Part(""));
+        Admesh.Judge(StlFile.Write(worded, "part")).Parts.ShouldBe(1);
+        Math.Abs(worded.Volume - plain.Volume).ShouldBeGreaterThan(5);
+    }
+
     /// <summary>Single precision tells some 4e-6 mm apart at 40 mm: shorter edges fall together in a file, and its facets no longer close.</summary>
     [Theory]
     [InlineData("M5")]

@@ -38,7 +38,8 @@ public sealed class HomesTests(Server server)
         object[] twice = [Storage("top", width: "wide"), Storage("top")];
         var (status, refused) = await Put(address, 0, twice, [Thing("knife", pinned: "attic", height: "")], "9 km");
         status.ShouldBe(400);
-        refused!["problems"]!.AsArray().Select(p => (string)p!["field"]!).ShouldBe(["storages.1.width", "things.1.height", "things.1.pinned", "storages", "gap"],
+        refused!["problems"]!.AsArray().Select(p => (string)p!["field"]!).ShouldBe(
+            ["storages.1.width", "things.1.height", "things.1.pinned", "storages", "gap"],
             ignoreOrder: true);
         ((int)(await server.Get(address))["version"]!).ShouldBe(0);
         (await Put($"/api/jobs/{Guid.NewGuid()}/homes", 0, [], [])).Status.ShouldBe(404);

@@ -49,7 +49,8 @@ public static class HomeChecks
         yield return Judged($"{s.Key}.height", $"under what closes over {s.Name}", s.Height - highest, HandRoom.Over, "The highest of them goes in.",
             "The highest of them strikes when it closes.", Plane);
         var inside = homes.Min(h => Math.Min(Math.Min(h.X, h.Y), Math.Min(s.Width - h.X - h.Wide, s.Depth - h.Y - h.Deep)));
-        yield return Judged($"{s.Key}.within", $"within the walls of {s.Name}", inside, 0, "Nothing reaches over an edge.", "Something reaches through a wall.", Plane);
+        yield return Judged($"{s.Key}.within", $"within the walls of {s.Name}", inside, 0, "Nothing reaches over an edge.",
+            "Something reaches through a wall.", Plane);
         var struck = s.Obstacles.SelectMany(o => homes.Where(h => o.Stops(h.Height)).Select(h =>
             (o.Name, Free: Free(h, new("", 0, s.Key, o.X, o.Y, o.Wide, o.Deep, 0))))).OrderBy(p => p.Free).ToList();
         if (struck.Count > 0)
@@ -68,7 +69,8 @@ public static class HomeChecks
             if (!double.IsPositiveInfinity(hands))
             {
                 yield return Judged($"{s.Key}.hand", $"taking things out of {s.Name}", hands, 0,
-                    "The hand, coming at a slant, touches nothing before what it takes.", "Something tall stands before something low: the hand strikes it.", Practice);
+                    "The hand, coming at a slant, touches nothing before what it takes.",
+                    "Something tall stands before something low: the hand strikes it.", Practice);
             }
         }
 

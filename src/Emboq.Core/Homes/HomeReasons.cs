@@ -16,7 +16,7 @@ internal static class HomeReasons
             yield return $"You want it in {Named(storages, pinned)}.";
             if (lies.Count == 0 && storages.FirstOrDefault(s => s.Key == pinned) is { } wanted)
             {
-                yield return HandRoom.Takes(wanted, thing) ? $"There is no room left for it in {wanted.Name}." : Refusal(wanted, thing);
+                yield return HandRoom.Takes(wanted, thing) ? $"No room was found for it in {wanted.Name}." : Refusal(wanted, thing);
             }
         }
         else if (lies.Count > 0)
@@ -27,8 +27,9 @@ internal static class HomeReasons
         // What lies nearer, and did not take it.
         foreach (var nearer in storages.Where(s => thing.Pinned is null && !lies.Contains(s) && lies.All(l => s.Reach < l.Reach)))
         {
-            yield return HandRoom.Takes(nearer, thing) ? $"There would be room in {nearer.Name}, but for what is used more, and for its kind."
-                : Refusal(nearer, thing);
+            yield return !HandRoom.Takes(nearer, thing) ? Refusal(nearer, thing)
+                : lies.Count == 0 ? $"By its size it would go into {nearer.Name}; no room was found for it there."
+                : $"By its size it would go into {nearer.Name}; by use, kind and room it lies better here.";
         }
 
         var beside = things.Where(o => o.Key != thing.Key && o.Sort.Length > 0 && string.Equals(o.Sort, thing.Sort, StringComparison.OrdinalIgnoreCase)

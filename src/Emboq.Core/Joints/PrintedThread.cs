@@ -11,7 +11,7 @@ internal static class PrintedThread
     private const double AskewBy = 0.7;
 
     /// <summary>Between its facets and the round they stand for at most, mm: a tenth of the clearance.</summary>
-    private const double ChordError = 0.02;
+    private static double ChordError => Clearance.Value / 10;
 
     /// <summary>Between both threads on the diameter, mm.</summary>
     public static Quantity Clearance { get; } = Quantity.RuleOfThumb("clearance of a printed thread", 0.2, Unit.Millimetre,

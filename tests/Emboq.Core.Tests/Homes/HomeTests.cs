@@ -34,6 +34,8 @@ public sealed class HomeTests
         var (a, b) = (Thing("gouge", 190, 40, 30, Use.Daily, "carving"), Thing("old gouge", 190, 40, 30, Use.Seldom, "Carving"));
         In(Plan(a, b), "old gouge").ShouldBe("top");
         var pinned = Plan(a with { Pinned = "low" }, b);
+        Plan(b, Thing("level", 300, 200, 50, Use.Daily)).Why["old gouge"].ShouldContain(
+            "By its size it would go into top drawer; by use, kind and room it lies better here.");
         (In(pinned, "gouge"), In(pinned, "old gouge")).ShouldBe(("low", "low"));
         pinned.Why["gouge"][0].ShouldBe("You want it in low drawer.");
     }
@@ -120,7 +122,7 @@ public sealed class HomeTests
         var plan = Plan(jar, crate);
         plan.Homeless.ShouldBe(new Dictionary<string, int> { ["jar"] = 1, ["crate"] = 1 }, ignoreOrder: true);
         plan.Why["jar"].ShouldBe(["You want it in top drawer.", "Too low: top drawer has 60 mm clear, and this needs 112 mm."]);
-        Plan(jar with { Height = 40 }, crate with { Count = 1, Use = Use.Daily }).Why["jar"].ShouldContain("There is no room left for it in top drawer.");
+        Plan(jar with { Height = 40 }, crate with { Count = 1, Use = Use.Daily }).Why["jar"].ShouldContain("No room was found for it in top drawer.");
     }
 
     [Fact]
@@ -194,6 +196,7 @@ public sealed class HomeTests
         Storage[] storages = [Top with { Obstacles = [new("lock", 80, 0, 40, 22, 31)], Bears = 900 }, Low, Shelf];
         Belonging[] pieces = [.. things.SelectMany(t => Enumerable.Repeat(t with { Mass = t.Width }, t.Count))];
         List<Home> homes = [.. Rows.Start(storages, pieces, 10).OfType<Home>()];
+        homes.ShouldNotBeEmpty();
         HomeChecks.Of(storages, [.. things.Select(t => t with { Mass = t.Width })], homes, 10).Where(c => c.Key != "homes.all" && !c.Key.EndsWith(".counted",
             StringComparison.Ordinal)).ShouldAllBe(c => c.Verdict == Verdict.Good);
     }, iter: 200, threads: 1);
@@ -205,6 +208,7 @@ public sealed class HomeTests
         var plan = Plan(things);
         HomeChecks.Of([Top, Low, Shelf], things, plan.Homes, 10).Where(c => c.Key is not "homes.all" && !c.Key.EndsWith(".counted", StringComparison.Ordinal))
             .ShouldAllBe(c => c.Verdict == Verdict.Good);
+        plan.Homes.ShouldNotBeEmpty();
         plan.Fillers.SelectMany(f => Touching(plan, f)).ShouldBeEmpty();
         (plan.Homes.Count + plan.Homeless.Values.Sum()).ShouldBe(things.Sum(t => t.Count));
         Plan(things).Homes.ShouldBe(plan.Homes);

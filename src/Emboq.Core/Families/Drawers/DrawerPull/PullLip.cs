@@ -37,7 +37,7 @@ internal sealed record PullLip(Quantity Plate, Quantity Drop, Quantity Reach, bo
 
     /// <summary>How much of the plate's face it covers from below, mm.</summary>
     public Quantity Covers(Quantity projection, Quantity thick) =>
-        Quantity.RuleOfThumb("lip, up the face", 1 / Math.Cos(Lean * Math.PI / 180), Unit.None, "Its thickness, as it is met going up.") * thick
+        Quantity.RuleOfThumb("lip, up the face", Across(1), Unit.None, "Its thickness, as it is met going up.") * thick
             - (Plate / projection * Drop);
 
     /// <summary>A place in the middle of it, near its edge.</summary>

@@ -232,7 +232,6 @@ public static class SetupAidFamily
                     yield return Layers("layers.step", "each step in layers", Step, "rise", process);
                 }
             }
-
         }
 
         public SeatDrawing Draw()
