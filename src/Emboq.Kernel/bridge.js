@@ -213,6 +213,15 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
       }),
     )
 
+  // What lies within a reach is looked for pair by pair of triangles: nearest first, for of fine faces that are near there are millions.
+  const gapWithin = (a, b, reach) => {
+    for (let near = 0.25; near < reach; near *= 2) {
+      const gap = a.minGap(b, near)
+      if (gap < near) return gap
+    }
+    return a.minGap(b, reach)
+  }
+
   // Overlap in mm³, how deep it is, and the least gap up to a reach. A sliver along a slanting face fills its box hardly: six times its
   // volume over its surface is three times its thickness, and the side of a cube.
   globalThis.between = (programJson, reach) =>
@@ -220,7 +229,7 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
       const both = a.intersect(b)
       try {
         const overlap = both.volume()
-        if (!(overlap > 0)) return Float64Array.of(0, 0, a.minGap(b, reach))
+        if (!(overlap > 0)) return Float64Array.of(0, 0, gapWithin(a, b, reach))
         const { min, max } = both.boundingBox()
         return Float64Array.of(overlap, Math.min(...max.map((m, i) => m - min[i]), (6 * overlap) / both.surfaceArea()), 0)
       } finally {

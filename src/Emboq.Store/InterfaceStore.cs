@@ -58,7 +58,8 @@ public static class InterfaceStore
 
     /// <summary>Gives an interface the outline that a drawing shows.</summary>
     public static Task Trace(NpgsqlDataSource database, Guid place, Traced outline, DateTimeOffset at, CancellationToken stop) => database.Write("""
-            insert into outline (id, interface_id, source, deviation, points, at) values (@id, @place, @Source, @Deviation, @points::jsonb, @at)
+            insert into outline (id, interface_id, source, deviation, points, sections, at)
+            values (@id, @place, @Source, @Deviation, @points::jsonb, @sections::jsonb, @at)
             """, new
     {
         id = Guid.CreateVersion7(),
@@ -66,6 +67,7 @@ public static class InterfaceStore
         outline.Source,
         outline.Deviation,
         points = StoreJson.Write(outline.Points),
+        sections = outline.Sections is { } sections ? StoreJson.Write(sections) : null,
         at = at.UtcDateTime,
     }, stop);
 
@@ -93,7 +95,7 @@ public static class InterfaceStore
     /// <summary>Selects the places of given identities.</summary>
     internal const string ByIdentity = "select unnest(@ids)";
 
-    private sealed record OutlineRow(Guid InterfaceId, string Source, double Deviation, string Points);
+    private sealed record OutlineRow(Guid InterfaceId, string Source, double Deviation, string Points, string? Sections);
 
     /// <summary>Five statements that <see cref="ReadInterfaces"/> reads the answers of.</summary>
     /// <param name="places">A select of identities; written in the code, never by a person.</param>
@@ -102,7 +104,7 @@ public static class InterfaceStore
         select r.id, r.interface_id, r.dimension, r.value, r.text, r.at, r.remark, s.because, r.direction, r.instrument_id
         from reading r left join reading_strike s on s.reading_id = r.id where r.interface_id in ({places}) order by r.at, r.id;
         select kind, dimension, instrument_id, squares, freedom from scatter where kind in (select kind from interface where id in ({places}));
-        select distinct on (interface_id) interface_id, source, deviation, points::text from outline where interface_id in ({places})
+        select distinct on (interface_id) interface_id, source, deviation, points::text, sections::text from outline where interface_id in ({places})
             order by interface_id, at desc, id desc;
         {InstrumentStore.SelectAll}
         """;
@@ -114,7 +116,10 @@ public static class InterfaceStore
         var readings = (await answers.ReadAsync<ReadingRow>()).AsList();
         var scatters = (await answers.ReadAsync<ScatterStore.Row>()).ToLookup(s => (s.Kind, s.Dimension));
         var outlines = (await answers.ReadAsync<OutlineRow>()).ToDictionary(o => o.InterfaceId, o =>
-            new Traced(o.Source, o.Deviation, StoreJson.Read<Point2[]>(o.Points)));
+            new Traced(o.Source, o.Deviation, StoreJson.Read<Point2[]>(o.Points))
+            {
+                Sections = o.Sections is { } sections ? StoreJson.Read<TracedSection[]>(sections) : null,
+            });
         var instruments = (await answers.ReadAsync<InstrumentStore.Row>()).ToDictionary(r => r.Id, r => r.ToInstrument());
         var byDimension = readings.ToLookup(r => (r.InterfaceId, r.Dimension), r =>
             new Reading(r.Id, r.Value, r.Text, instruments[r.InstrumentId], r.At, r.Remark, r.Because, r.Direction));

@@ -52,6 +52,30 @@ public sealed class ScanTests
         read.Value.Doubt.ShouldBeInRange(0.01, 0.12);
     }
 
+    /// <summary>Sections square to its length: ellipses of π a b, and as wide and high as the body is there.</summary>
+    [Fact]
+    public void A_noisy_scan_gives_the_sections_of_the_body()
+    {
+        var scan = Grip(new StandInScanner(12) { Unseen = [new(new(60, 0, 28), 12)] });
+        var read = ScanOutline.Read(StandInScanner.Stl(scan), ScanUnit.Mm, Above with { Sections = 0.03 }, "file").Value;
+        var (length, cuts) = read.Body!.Value;
+        length.ShouldBe(150, 0.3);
+        cuts.Count.ShouldBeInRange(49, 50);
+        foreach (var cut in cuts.Where(c => c.At is > 6 and < 144 && c.Scanned))
+        {
+            var (a, b) = (StandInScanner.GripHalfWide(cut.At), StandInScanner.GripHalfHigh(cut.At));
+            new Profile(cut.Points).Area.ShouldBe(Math.PI * a * b, Math.PI * a * b * 0.01, $"at {cut.At}");
+            (cut.Points.Max(p => p.X) - cut.Points.Min(p => p.X)).ShouldBe(2 * a, 0.3);
+            (cut.Points.Max(p => p.Y) - cut.Points.Min(p => p.Y)).ShouldBe(2 * b, 0.3);
+        }
+
+        // Of a hole 12 mm across, sections that run across more than 3 mm of it.
+        cuts.Where(c => !c.Scanned).ShouldAllBe(c => Math.Abs(c.At - 60) < 6.5);
+        cuts.Count(c => !c.Scanned).ShouldBeGreaterThanOrEqualTo(3);
+        read.Says.ShouldContain("no section that is used crosses it");
+        read.Seen.Sections.Count.ShouldBe(cuts.Count);
+    }
+
     private sealed class Within(double off) : IEqualityComparer<(double, double, double)>
     {
         public bool Equals((double, double, double) x, (double, double, double) y) => Math.Abs(x.Item1 - y.Item1) < off && Math.Abs(x.Item2 - y.Item2) < off

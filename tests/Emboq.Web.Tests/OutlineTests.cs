@@ -207,4 +207,41 @@ public sealed class OutlineTests(Server server)
         var back = await server.Post($"/api/interfaces/{place["id"]}/outlines/mirrorings", new { });
         ((int)back["outline"]!["corners"]!, (string)back["outline"]!["source"]!).ShouldBe((corners, "grip.stl"));
     }
+
+    /// <summary>A body is taken whole, by its sections: they are kept, go out and in with a machine's card, and are changed by nothing but another
+    /// scan.</summary>
+    [Fact]
+    public async Task A_scanned_body_keeps_its_sections()
+    {
+        var machine = await server.Post("/api/machines?again=true", new { name = "hot air gun" });
+        var place = await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name = "housing", kind = "grip" });
+        var scan = await server.Http.GetByteArrayAsync("/api/devices/scanner/grip.stl", Stop);
+        async Task<(int Status, JsonNode Body)> Sent(string path, byte[] file)
+        {
+            using var response = await server.Http.PostAsync($"/api/interfaces/{place["id"]}/outlines{path}", new ByteArrayContent(file), Stop);
+            return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync(Stop))!);
+        }
+
+        var (status, taken) = await Sent("/scans?name=grip.stl&up=flat&deviation=0.05", scan);
+        status.ShouldBe(201, taken.ToJsonString());
+        var sections = taken["place"]!["outline"]!["sections"]!;
+        ((int)sections["count"]!).ShouldBe(taken["scan"]!["sections"]!.AsArray().Count);
+        ((int)sections["count"]!).ShouldBeInRange(45, 50);
+        // Two holes, 11 and 16 mm across, sections 3 mm apart.
+        ((int)sections["unscanned"]!).ShouldBeInRange(5, 12);
+
+        (await Sent("/scans?name=grip.stl&at=14", scan)).ShouldSatisfyAllConditions(r => r.Status.ShouldBe(400), r => Field(r.Body).ShouldBe("at"));
+        (await Sent("?name=knife.svg", "<svg/>"u8.ToArray())).ShouldSatisfyAllConditions(r => r.Status.ShouldBe(400), r => Field(r.Body).ShouldBe("interface"));
+        using var mirrored = await server.Http.PostAsync($"/api/interfaces/{place["id"]}/outlines/mirrorings", null, Stop);
+        ((int)mirrored.StatusCode).ShouldBe(422);
+
+        var card = await server.Get($"/api/machines/{machine["id"]}/card.json");
+        card["places"]![0]!["outline"]!["sections"]!.AsArray().Count.ShouldBe((int)sections["count"]!);
+        card["name"] = $"{card["name"]} again {Guid.NewGuid()}";
+        var again = await server.Post("/api/machine-cards", card);
+        ((int)again["interfaces"]![0]!["outline"]!["sections"]!["count"]!).ShouldBe((int)sections["count"]!);
+        card["places"]![0]!["outline"]!["sections"]![3]!["points"]![0]!["x"] = 1e300;
+        using var refused = await server.Http.PostAsync("/api/machine-cards", new StringContent(card.ToJsonString(), Encoding.UTF8, "application/json"), Stop);
+        ((int)refused.StatusCode).ShouldBe(400);
+    }
 }

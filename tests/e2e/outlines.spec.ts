@@ -124,3 +124,37 @@ test('a scanned tool is laid and cut, what cannot be cut is told at its field, a
   await expect(checks).toContainText('lifting straight out moves freely', { timeout: 60_000 })
   await expect(checks.getByText('Stop')).toHaveCount(0)
 })
+
+test('a handle without a straight edge is scanned, and gets a shell clamp that goes straight on', async ({ page }) => {
+  await addMachine(page, `Scanned housings ${unique}`, `housing ${unique}`, 'grip')
+  const scan = page.getByRole('region', { name: 'Scan' })
+  await expect(scan).toContainText('No scan yet')
+  await expect(scan.getByLabel('cut level at')).toHaveCount(0)
+  await scan.getByRole('button', { name: 'Let the stand-in scanner scan a grip' }).click()
+  await expect(scan.getByRole('status')).toContainText('of them across what was never scanned')
+  await expect(scan).toContainText('nothing is clamped there')
+  const entry = page.getByRole('textbox', { name: /^Reading of/ })
+  for (const [of, text] of [
+    [/greatest breadth/, '50'],
+    [/greatest height/, '28'],
+  ] as const) {
+    await dimension(page, of).click()
+    await entry.fill(text)
+    await entry.press('Enter')
+    await expect(dimension(page, of)).toContainText(`${text}.00 mm`)
+  }
+  await start(page, /shell clamp/, `Housing clamps ${unique}`)
+  await page.getByLabel('Place of the handle').selectOption({ label: `housing ${unique}` })
+  await page.getByLabel('Place of the table').selectOption({ label: 'holes of its lid' })
+  await settled(page)
+  await page.getByRole('button', { name: /^3 Check/ }).click()
+  const checks = page.getByRole('list', { name: 'Checks' })
+  // Its first clamp would go around the hole on its top.
+  await expect(checks).toContainText('a clamp would go around it')
+  await checks.getByRole('button', { name: 'Move the clamps to where it was scanned' }).click()
+  await expect(checks).toContainText('All of the handle was scanned where the clamps go around it.')
+  await expect(checks).toContainText('Both halves go straight on, and lie close.')
+  await expect(checks).toContainText('each upper half moves freely', { timeout: 60_000 })
+  await expect(checks).toContainText('the tool moves freely')
+  await expect(checks).not.toContainText('runs into')
+})

@@ -68,6 +68,7 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { width: '320', wall: '5' }, places: {} },
     { parameters: { handle: 'none' }, places: { content: 'block' } },
   ],
+  'shell-clamp': [{ parameters: { stations: 'one', front: '115', bladeHeight: '60', foot: '14' }, places: {} }],
   'flip-stop': [{ parameters: { wayUp: 'edge', side: 'right', tongueThick: '4' }, places: {} }],
   'leg-hinge': [
     { parameters: { pass: 'over', screwsAt: 'hidden', wayUp: 'flat' }, places: {} },
@@ -96,6 +97,7 @@ const suited: Record<string, string> = {
   mount: "sander's screw circle",
   tool1: 'spoke pointer',
   tool2: 'bent shaft knife',
+  'table of shell-clamp': 'holes of its lid',
   'drawer of drawer-nest': 'knife drawer inside',
 }
 

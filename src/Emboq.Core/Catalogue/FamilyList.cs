@@ -3,6 +3,7 @@ using Emboq.Core.Families.Clamping.Bracket;
 using Emboq.Core.Families.Clamping.FootSocket;
 using Emboq.Core.Families.Clamping.HoseCarrier;
 using Emboq.Core.Families.Clamping.RodBlock;
+using Emboq.Core.Families.Clamping.ShellClamp;
 using Emboq.Core.Families.Clamping.SplitClamp;
 using Emboq.Core.Families.Clamping.TubeSaddle;
 using Emboq.Core.Families.Drawers.DrawerPull;
@@ -36,7 +37,8 @@ public static class FamilyList
         PocketTrayFamily.Family, SplitClampFamily.Family, BracketFamily.Family, RodBlockFamily.Family, HoseCarrierFamily.Family,
         FootSocketFamily.Family, TubeSaddleFamily.Family, FlipHingeFamily.Family, FaceplateFamily.Family,
         VacuumChuckFamily.Family, PadHolderFamily.Family, LegHingeFamily.Family, CamViceFamily.Family, FlipStopFamily.Family,
-        ClampRackFamily.Family, DrawerNestFamily.Family, LiddedCaseFamily.Family }.Select(BrokenOff.Offered)];
+        ClampRackFamily.Family, DrawerNestFamily.Family, LiddedCaseFamily.Family,
+        ShellClampFamily.Family }.Select(BrokenOff.Offered)];
 
     /// <summary>The family under a key, or <c>null</c>.</summary>
     public static Family? Find(string key) => All.FirstOrDefault(f => f.Key == key);

@@ -15,7 +15,7 @@ public sealed record Contact(string A, string B, double Depth);
 public sealed record MotionReport(Motion Motion, double At, string A, string B, Meeting Meeting)
 {
     /// <summary>How far around a body others are looked for, mm.</summary>
-    private const double Reach = 30;
+    private const double Reach = 30, Nearest = 0.02;
 
     private const int Coarse = 16, Finer = 8;
 
@@ -63,7 +63,9 @@ public sealed record MotionReport(Motion Motion, double At, string A, string B, 
             MotionReport? worst = null;
             foreach (var (a, b) in pairs.Select(p => (standing[p.A], standing[p.B])))
             {
-                var meeting = await kernel.Between(a.Solid, b.Solid, Reach, Facets.DefaultChordError, stop);
+                // Only what is tighter than all before counts: further off nothing need be looked for.
+                var reach = Math.Clamp(-Tightest(tightest, worst), Nearest, Reach);
+                var meeting = await kernel.Between(a.Solid, b.Solid, reach, Facets.DefaultChordError, stop);
                 var meant = design.Contacts.Where(c => (c.A, c.B) == (a.Key, b.Key) || (c.B, c.A) == (a.Key, b.Key)).Select(c =>
                     c.Depth).DefaultIfEmpty().Max();
                 worst = Tighter(worst, new(motion, at, a.Name, b.Name, meeting with { Depth = Math.Max(0, meeting.Depth - meant) }));
@@ -72,6 +74,9 @@ public sealed record MotionReport(Motion Motion, double At, string A, string B, 
             return worst is { Meeting: { Overlap: 0, Gap: null } } ? null : worst;
         }
     }
+
+    private static double Tightest(MotionReport? a, MotionReport? b) => Math.Max(a is null ? double.NegativeInfinity : Tightness(a), b is null
+        ? double.NegativeInfinity : Tightness(b));
 
     private static MotionReport? Tighter(MotionReport? a, MotionReport? b) => a is null || b is null ? a ?? b : Tightness(b) > Tightness(a) + 1e-9 ? b : a;
 

@@ -113,6 +113,11 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
         ["does not go in", "has to be driven in", "drags", "slides in", "rocks in its rail"])
     { Key = "rail", Joint = "bar in its rail" };
 
+    /// <summary>A handle in the shell that is drawn together around it.</summary>
+    public static SeatWords Shell { get; } = new("slice", "slice", "breadth of the hollow",
+        ["does not go in", "has to be pressed in", "lies firmly", "lies in easily", "rocks in its shell"])
+    { Key = "shell", Joint = "handle in its shell" };
+
     /// <summary>A key in a channel, across it.</summary>
     public static SeatWords KeyAcross { get; } = new("rung", "rung", "width of the key", ["will not start", "needs force", "firm by hand", "slides",
         "rocks"])
@@ -123,7 +128,7 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
         ["will not start", "needs force", "firm by hand", "slides", "lifts"])
     { Key = "key-height", Joint = "key in the height of its channel" };
 
-    private static readonly SeatWords[] All = [Cuff, Clamp, Rods, Cradle, Socket, Saddle, Hinge, Cam, Pivot, Leg, Boss, Thread, Pocket, Rail, KeyAcross,
+    private static readonly SeatWords[] All = [Cuff, Clamp, Rods, Cradle, Socket, Saddle, Hinge, Cam, Pivot, Leg, Boss, Thread, Pocket, Rail, Shell, KeyAcross,
         KeyInHeight];
 
     /// <summary>The words under a key; of what nobody knows those of a cuff.</summary>

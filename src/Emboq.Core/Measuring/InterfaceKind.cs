@@ -28,6 +28,9 @@ public sealed record InterfaceKind(string Key, string Name, IReadOnlyList<Dimens
     /// <summary>Whether its outline is taken from a drawing.</summary>
     public bool IsTraced { get; init; }
 
+    /// <summary>Whether only a scan gives it: a body of sections.</summary>
+    public bool IsScanned { get; init; }
+
     /// <summary>How it is drawn; sizes not read yet are drawn as they usually are.</summary>
     public required Func<Sizes, SeatDrawing> Drawing { get; init; }
 

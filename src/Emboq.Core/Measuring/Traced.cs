@@ -18,6 +18,12 @@ public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point
     /// <summary>Largest and smallest size across, mm.</summary>
     public const double Widest = 2000, Narrowest = 1;
 
+    /// <summary>Most sections, and most corners of one.</summary>
+    public const int MostSections = 120, MostOfOne = 200;
+
+    /// <summary>Sections of a body, square to x, the leftmost first; <c>null</c> for an outline alone.</summary>
+    public IReadOnlyList<TracedSection>? Sections { get; init; }
+
     /// <summary>Across, mm of the drawing.</summary>
     [JsonIgnore]
     public double Across => Points.Max(p => p.X) - Points.Min(p => p.X);
@@ -42,6 +48,24 @@ public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point
         return new(source, deviation, [.. Orientation.IsCCW(ring) ? placed : placed.Reverse()]);
     }
 
+    /// <summary>A body of its sections: what it covers, seen from above, is its outline.</summary>
+    /// <param name="source">What it was taken from.</param>
+    /// <param name="deviation">How far its corners may lie beside the surface, mm.</param>
+    /// <param name="length">Along x, from 0 on, mm.</param>
+    /// <param name="sections">Two or more, the leftmost first.</param>
+    public static Traced Of(string source, double deviation, double length, IReadOnlyList<TracedSection> sections)
+    {
+        var (near, far) = (sections.Select(s => s.Points.Min(p => p.X)).ToList(), sections.Select(s => s.Points.Max(p => p.X)).ToList());
+        var low = near.Min();
+        Point2 End(double x, int of) => new(x, ((near[of] + far[of]) / 2) - low);
+        var right = sections.Select((s, i) => new Point2(s.At, near[i] - low));
+        var left = sections.Select((s, i) => new Point2(s.At, far[i] - low)).Reverse();
+        return new(source, deviation, [End(0, 0), .. right, End(length, sections.Count - 1), .. left])
+        {
+            Sections = [.. sections.Select(s => s with { Points = [.. s.Points.Select(p => p with { X = Math.Round(p.X - low, 4) })] })],
+        };
+    }
+
     /// <summary>The same seen from below: left and right change places.</summary>
     public Traced Mirrored() => this with { Points = [.. Points.Reverse().Select(p => p with { X = Across - p.X })] };
 
@@ -61,10 +85,33 @@ public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point
                 "Look at the unit of the drawing.", $"{Figures.Mm(Narrowest)} to {Figures.Mm(Widest)}");
         }
 
+        if (Sections is { } sections && sections.Select(s => s.Wrong(field)).Prepend(sections.Count is < 2 or > MostSections
+            || sections.Zip(sections.Skip(1)).Any(p => !(p.First.At < p.Second.At)) || !(sections[0].At >= 0) || !(sections[^1].At <= Across)
+            ? new(field, $"{sections.Count}", "Its sections stand one behind the other, within its length.", "Take the scan anew.", $"2 to {MostSections}")
+            : null).OfType<Problem>().FirstOrDefault() is { } cut)
+        {
+            return cut;
+        }
+
         return !(Deviation is >= 0 and <= 5) ? new(field, $"{Deviation}", "Its deviation is out of reach.", "Give 0 to 5 mm.", "0 to 5 mm")
             : Outlines.Crossing(Points) is { } at ? new(field, $"{Figures.Number(at.X)}, {Figures.Number(at.Y)}",
                 $"The outline crosses or touches itself near {Figures.Number(at.X)}, {Figures.Number(at.Y)} of the drawing.",
                 "Mend it there, or allow it less deviation.")
             : null;
     }
+}
+
+/// <summary>A section of a body.</summary>
+/// <param name="At">Along the x of the outline, mm.</param>
+/// <param name="Points">Its corners, once around: x is the y of the outline, y is up from what the body lies on, mm.</param>
+/// <param name="Scanned">Whether all of its edge was scanned; else a hole was closed there.</param>
+public sealed record TracedSection(double At, IReadOnlyList<Point2> Points, bool Scanned)
+{
+    internal Problem? Wrong(string field) => Points is null || Points.Count is < Traced.Least or > Traced.MostOfOne
+        || Points.Any(p => !(Math.Abs(p.X) <= Traced.Widest) || !(Math.Abs(p.Y) <= Traced.Widest))
+        ? new(field, $"{Points?.Count}", $"A section has between {Traced.Least} and {Traced.MostOfOne} corners, each of two numbers.",
+            "Allow it a larger deviation.", $"{Traced.Least} to {Traced.MostOfOne}")
+        : Outlines.Crossing(Points) is { } at ? new(field, $"{Figures.Mm(At)}", $"The section at {Figures.Mm(At)} crosses or touches itself near "
+            + $"{Figures.Number(at.X)}, {Figures.Number(at.Y)}.", "Take the scan anew, or allow it less deviation.")
+        : null;
 }

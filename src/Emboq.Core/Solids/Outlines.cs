@@ -140,6 +140,20 @@ public static class Outlines
         return Of(one).Distance(Of(other));
     }
 
+    /// <summary>Where rays from the origin, evenly turned, the first along x, meet an outline that the origin sees whole.</summary>
+    /// <param name="outline">Of straight sides.</param>
+    /// <param name="rays">How many.</param>
+    public static IReadOnlyList<Point2> Met(Profile outline, int rays) =>
+        At(outline, [.. Enumerable.Range(0, rays).Select(i => Math.Atan2(Math.Sin(2 * Math.PI * i / rays), Math.Cos(2 * Math.PI * i / rays))).Order()]).Points;
+
+    /// <summary>The tightest outline without hollows around points.</summary>
+    public static Profile Hull(IEnumerable<Point2> points)
+    {
+        var upper = Skin(points);
+        var lower = Skin(points.Select(p => new Point2(-p.X, -p.Y))).Select(p => new Point2(-p.X, -p.Y));
+        return new(upper.Concat(lower.Skip(1).SkipLast(1)));
+    }
+
     /// <summary>Outlines with corners at all the directions where any of them has one, so that they can be lofted corner to corner.</summary>
     public static IReadOnlyList<Profile> Matched(params IReadOnlyList<Profile> outlines)
     {

@@ -7,7 +7,12 @@ namespace Emboq.Exchange.Scans;
 /// <param name="Turn">About the upright, degrees.</param>
 /// <param name="Over">Whether it lies on its other side.</param>
 /// <param name="At">Height of the cut over what it lies on, mm; <c>null</c> for all of it, seen from above.</param>
-public sealed record ScanAsked(ScanUp Up, double Turn, bool Over, double? At);
+public sealed record ScanAsked(ScanUp Up, double Turn, bool Over, double? At)
+{
+    /// <summary>How far corners that are left of a section may lie beside its edge, mm, where a body of sections is asked for; <c>null</c> for an
+    /// outline.</summary>
+    public double? Sections { get; init; }
+}
 
 /// <summary>A scan as it is shown: its sides, and where it was cut.</summary>
 /// <param name="Wide">Along x, mm.</param>
@@ -16,7 +21,18 @@ public sealed record ScanAsked(ScanUp Up, double Turn, bool Over, double? At);
 /// <param name="Side">Its outline seen from the front, x and z.</param>
 /// <param name="At">Where it was cut; <c>null</c> where all of it was taken.</param>
 /// <param name="Holes">Where it was never scanned: x, z and how wide.</param>
-public sealed record SeenScan(double Wide, double Deep, double High, IReadOnlyList<Point2> Side, double? At, IReadOnlyList<SeenHole> Holes);
+public sealed record SeenScan(double Wide, double Deep, double High, IReadOnlyList<Point2> Side, double? At, IReadOnlyList<SeenHole> Holes)
+{
+    /// <summary>Where sections were taken; empty for an outline.</summary>
+    public IReadOnlyList<SeenSection> Sections { get; init; } = [];
+}
+
+/// <summary>A section of a scan, seen from the front.</summary>
+/// <param name="X">From the left, mm.</param>
+/// <param name="Low">Its lowest z.</param>
+/// <param name="High">Its highest z.</param>
+/// <param name="Scanned">Whether all of its edge was scanned.</param>
+public sealed record SeenSection(double X, double Low, double High, bool Scanned);
 
 /// <summary>A place that was never scanned, seen from the front.</summary>
 /// <param name="X">From the left, mm.</param>
@@ -29,7 +45,11 @@ public sealed record SeenHole(double X, double Z, double Across);
 /// <param name="Doubt">Of its edge, k = 2, mm: what the scan scatters by.</param>
 /// <param name="Says">What was done to it.</param>
 /// <param name="Seen">To be looked at.</param>
-public sealed record Scanned(DrawnLines Drawing, double Doubt, string Says, SeenScan Seen);
+public sealed record Scanned(DrawnLines Drawing, double Doubt, string Says, SeenScan Seen)
+{
+    /// <summary>Its length and its sections, where they were asked for.</summary>
+    public (double Length, IReadOnlyList<TracedSection> Cuts)? Body { get; init; }
+}
 
 /// <summary>Takes an outline from a scan: a level cut, or all of it seen from above.</summary>
 public static class ScanOutline
@@ -55,7 +75,7 @@ public static class ScanOutline
     /// <param name="field">Path of the field, for problems.</param>
     public static Outcome<Scanned> Read(byte[] file, ScanUnit unit, ScanAsked asked, string field)
     {
-        if (asked.At is null && !Photographs.Photograph.Readable)
+        if (asked is { At: null, Sections: null } && !Photographs.Photograph.Readable)
         {
             return new Problem("at", null, "Things cannot be seen from above on this machine: a library of the system is missing.",
                 "Cut it at a height, or install libgtk-3-0 and start Emboq again.");
@@ -92,6 +112,17 @@ public static class ScanOutline
                 $"0 to {Figures.Mm(size.Z)}");
         }
 
+        if (asked.Sections is { } deviation)
+        {
+            return ScanBody.Of(scan, deviation, field) is var cut && !cut.IsGood ? cut.Problems.ToList()
+                : new Scanned(new([], Word(unit)), Math.Round(2 * cut.Value.Scatter, 3), $"{Says(scan, size, cut.Value.Scatter, 1, "no section that is used "
+                    + "crosses")} {cut.Value.Says}", Seen(scan, size, null) with
+                {
+                    Sections = [.. cut.Value.Cuts.Select(c => new SeenSection(c.At, c.Points.Min(p => p.Y), c.Points.Max(p => p.Y), c.Scanned))],
+                })
+                { Body = (size.X, cut.Value.Cuts) };
+        }
+
         var (loop, parts) = asked.At is { } height ? Cut(scan, height) : FromAbove(scan);
         if (loop.Count < 3)
         {
@@ -108,9 +139,12 @@ public static class ScanOutline
         var evened = Even(loop);
         var scatter = Scatter(loop, evened);
         var even = scatter < Told / 4 ? [.. loop.Select(c => c.At)] : evened;
-        return new Scanned(new([new(even, true)], Word(unit)), Math.Round(2 * scatter, 3), Says(scan, size, scatter, parts), new(size.X, size.Y, size.Z,
-            Side(scan), asked.At, [.. scan.Holes.Take(20).Select(h => new SeenHole(h.At.X, h.At.Z, h.Across))]));
+        return new Scanned(new([new(even, true)], Word(unit)), Math.Round(2 * scatter, 3), Says(scan, size, scatter, parts, "the outline does not cross"),
+            Seen(scan, size, asked.At));
     }
+
+    private static SeenScan Seen(CleanScan scan, Point3 size, double? at) => new(size.X, size.Y, size.Z, Side(scan), at,
+        [.. scan.Holes.Take(20).Select(h => new SeenHole(h.At.X, h.At.Z, h.Across))]);
 
     private static string Word(ScanUnit unit) => unit switch
     {
@@ -120,7 +154,7 @@ public static class ScanOutline
         _ => "millimetres"
     };
 
-    private static string Says(CleanScan scan, Point3 size, double scatter, int parts)
+    private static string Says(CleanScan scan, Point3 size, double scatter, int parts, string avoids)
     {
         string Many(int count, string one, string many) => count == 1 ? one : many.Replace("{0}", $"{count}", StringComparison.Ordinal);
         string[] told =
@@ -132,15 +166,15 @@ public static class ScanOutline
             scan.TurnedOver > 0 ? Many(scan.TurnedOver, "One was turned over.", "{0} were turned over.") : "",
             scan.Closed > 0 ? Many(scan.Closed, "One small hole was closed.", "{0} small holes were closed.") : "",
             scan.Holes.Count > 0 ? Many(scan.Holes.Count,
-                $"One hole, {Figures.Mm(scan.Holes[0].Across)} across, was never scanned; the outline does not cross it.",
-                $"{{0}} holes, up to {Figures.Mm(scan.Holes[0].Across)} across, were never scanned; the outline does not cross them.") : "",
-            scatter >= Told ? $"Its surface scatters by {Figures.Mm(Math.Round(scatter, 3))}; the outline was evened out." : "",
+                $"One hole, {Figures.Mm(scan.Holes[0].Across)} across, was never scanned; {avoids} it.",
+                $"{{0}} holes, up to {Figures.Mm(scan.Holes[0].Across)} across, were never scanned; {avoids} them.") : "",
+            scatter >= Told ? $"Its surface scatters by {Figures.Mm(Math.Round(scatter, 3))}, and was evened out." : "",
             parts > 1 ? $"Of {parts} loops there the largest was taken." : "",
         ];
         return string.Join(' ', told.Where(t => t.Length > 0));
     }
 
-    private static double Area(IReadOnlyList<SectionCorner> loop) => loop.Select((c, i) => loop[(i + 1) % loop.Count].At is var n
+    internal static double Area(IReadOnlyList<SectionCorner> loop) => loop.Select((c, i) => loop[(i + 1) % loop.Count].At is var n
         ? (c.At.X * n.Y) - (c.At.Y * n.X) : 0).Sum() / 2;
 
     private static (IReadOnlyList<SectionCorner> Loop, int Parts) Cut(CleanScan scan, double height) =>
@@ -180,7 +214,7 @@ public static class ScanOutline
     }
 
     /// <summary>The longest stretch that was never scanned, if it is too long to be guessed.</summary>
-    private static (Point2 At, double Long)? Unscanned(IReadOnlyList<SectionCorner> loop)
+    internal static (Point2 At, double Long)? Unscanned(IReadOnlyList<SectionCorner> loop)
     {
         var (longest, at, sum) = (0.0, loop[0].At, 0.0);
         // Twice around: a stretch may run over the beginning.
@@ -201,14 +235,14 @@ public static class ScanOutline
 
     /// <summary>What corners lie beside the evened outline by, one standard deviation, mm: from the median, so that corners of the thing itself do not
     /// count.</summary>
-    private static double Scatter(IReadOnlyList<SectionCorner> loop, List<Point2> evened)
+    internal static double Scatter(IReadOnlyList<SectionCorner> loop, List<Point2> evened)
     {
         var off = loop.Select((c, i) => Distance(c.At, evened[i])).Order().ToList();
         return off[off.Count / 2] / 0.6745;
     }
 
     /// <summary>Each corner put on the straight line through those near to it, by least squares: a mean would round what is round inwards.</summary>
-    private static List<Point2> Even(IReadOnlyList<SectionCorner> loop)
+    internal static List<Point2> Even(IReadOnlyList<SectionCorner> loop)
     {
         const int Most = 40;
         return [.. loop.Select((c, i) =>

@@ -13,10 +13,16 @@ public static class ScanSection
     /// <summary>The loops in which a plane meets its surface; where the surface meets itself a loop may be open, and is left away.</summary>
     /// <param name="scan">Cleaned and laid.</param>
     /// <param name="height">Of the plane, mm.</param>
-    public static IReadOnlyList<IReadOnlyList<SectionCorner>> At(CleanScan scan, double height)
+    public static IReadOnlyList<IReadOnlyList<SectionCorner>> At(CleanScan scan, double height) => At(scan, height, Enumerable.Range(0, scan.Mesh.Count));
+
+    /// <summary>The same by some of its triangles.</summary>
+    /// <param name="scan">Cleaned and laid.</param>
+    /// <param name="height">Of the plane, mm.</param>
+    /// <param name="triangles">All that the plane may meet.</param>
+    public static IReadOnlyList<IReadOnlyList<SectionCorner>> At(CleanScan scan, double height, IEnumerable<int> triangles)
     {
         var (mesh, on) = (scan.Mesh, new Dictionary<(int, int), ((int, int) To, Point2 At, bool Scanned)>());
-        for (var t = 0; t < mesh.Count; t++)
+        foreach (var t in triangles)
         {
             // A corner in the plane counts as above it: each triangle is cut in two sides or in none.
             var above = 0;

@@ -40,6 +40,10 @@ internal sealed partial class PaddleWorkshop
         await Read(lid, "thickness", "caliper", "18.1", "18.3", "18.2");
         await Read(lid, "width", "tape", "33 7/8 in");
         await Read(lid, "edge", "radius-gauges", "3");
+        var holes = await Place(machine, "holes of its lid", KindList.Of("hole-grid"));
+        await Read(holes, "pitchX", "steel-rule", "25");
+        await Read(holes, "pitchY", "steel-rule", "25");
+        await Read(holes, "diameter", "caliper", "6.62", "6.6");
     }
 
     private async Task CarvingBench()

@@ -1,5 +1,6 @@
 using System.Text;
 using Emboq.Exchange.Drawn;
+using Emboq.Exchange.Scans;
 using Emboq.Store;
 
 namespace Emboq.Web.Demo;
@@ -89,5 +90,30 @@ internal sealed partial class PaddleWorkshop
         await Read(bar, "mass", "scale", "540");
         await Part("Clamps in a heap", "Bar clamps lie in a heap under the gluing bench, and glue dries while they are untangled.", "clamp rack", "clamp-rack",
             new() { ["shelf"] = "620", ["shelfDeep"] = "300" }, new() { ["clamp"] = bar }, tough, null);
+    }
+
+    /// <summary>A hot air gun over the steam box, where nobody holds it for an hour.</summary>
+    private async Task GunOverTheSteamBox(Process tough)
+    {
+        var gun = await Machine("Hot air gun", "Dries the box between two blanks; an hour of holding it is too long for any arm.");
+        var handle = await Place(gun, "housing of the hot air gun", KindList.Of("grip"), "air inlet");
+        var scan = new StandInScanner(5) { Fine = (120, 150), Unseen = [new(new(75, 0, 28), 12)] }.Scan(StandInScanner.GripLong, StandInScanner.GripHalfWide,
+            StandInScanner.GripHalfHigh);
+        const double Deviation = 0.05;
+        var taken = ScanOutline.Read(StandInScanner.Stl(scan), ScanUnit.Mm, new(ScanUp.Flat, 0, false, null) { Sections = Deviation }, "file").Value;
+        await InterfaceStore.Trace(database, handle, Traced.Of("hot air gun.stl", Math.Round(Deviation + taken.Doubt, 3), taken.Body!.Value.Length,
+            taken.Body.Value.Cuts), Later(), default);
+        await Read(handle, "breadth", "caliper", "50.02", "50.05");
+        await Read(handle, "height", "caliper", "28.1");
+        await Read(handle, "length", "tape", "150");
+        await Read(handle, "mass", "scale", "684");
+        await Read(handle, "balance", "steel-rule", "72");
+        await Read(handle, "tip", "steel-rule", "14");
+        await Read(handle, "keep1.at", "steel-rule", "76");
+        await Read(handle, "keep1.long", "caliper", "22");
+        await Read(handle, "keep1.across", "caliper", "14");
+        await Read(handle, "keep1.around", "protractor", "90");
+        await Part("An hour of holding the gun", "Somebody stands at the steam box for an hour and holds the hot air gun.", "gun clamps", "shell-clamp",
+            new() { ["bladeHeight"] = "55", ["push"] = "10", ["shakes"] = "still", ["bites"] = "insert", ["foot"] = "15" }, new() { ["grip"] = handle, ["table"] = Named("holes of its lid") }, tough, null);
     }
 }

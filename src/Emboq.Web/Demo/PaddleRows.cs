@@ -35,6 +35,7 @@ internal sealed partial class PaddleWorkshop
         await CaseForGauges(tough);
         await HomesAtTheBench(edges);
         await UnderTheShelf(tough);
+        await GunOverTheSteamBox(tough);
         var vice = await Machine("Shaft vice", "Holds shafts for fitting grips; its steel jaws mark ash.");
         var jaw = await Box(vice, "vice jaw", ("width", "101.6"), ("depth", "14.2"), ("height", "41.3"));
         await Part("Jaws that leave no mark", "Shafts from 22 to 32 mm must be held without a dent.", "grooved jaws", "soft-jaws",

@@ -69,6 +69,12 @@ internal static class OutlineEndpoints
                 StatusCodes.Status422UnprocessableEntity);
         }
 
+        if (now.Sections is not null)
+        {
+            return Problems.Bad([new("outline", null, "What was scanned as a body is not changed by hand.", "Lay the scan another way, or scan it again.")],
+                StatusCodes.Status422UnprocessableEntity);
+        }
+
         var (outline, refused) = change(now);
         if (outline is null)
         {
@@ -93,8 +99,13 @@ internal static class OutlineEndpoints
             return Problems.Bad(input.Problems);
         }
 
-        return await Given(id, database, clock, async () =>
+        return await Given(id, database, clock, async place =>
         {
+            if (Drawn(place) is { } refused)
+            {
+                return refused;
+            }
+
             var traced = await OnDeepStack(() => DrawingFile.Read(body.ToArray(), "file") is var drawn && drawn.IsGood
                 ? Tracing.Of(source, drawn.Value, deviation, "file") : drawn.Problems.ToList());
             return traced.IsGood ? new OutlineRead(traced.Value.Outline, traced.Value.Says) : traced.Problems.ToList();
@@ -108,7 +119,7 @@ internal static class OutlineEndpoints
     /// <param name="trace">Makes the outline, and tells of it.</param>
     /// <param name="stop">Ends the wait.</param>
     public static async Task<IResult> Given(Guid id, NpgsqlDataSource database, TimeProvider clock,
-        Func<Task<Outcome<OutlineRead>>> trace, CancellationToken stop)
+        Func<Interface, Task<Outcome<OutlineRead>>> trace, CancellationToken stop)
     {
         if (await PlaceEndpoints.Find(database, id, stop) is not { } place)
         {
@@ -121,7 +132,7 @@ internal static class OutlineEndpoints
                 $"Add a place of the kind “{KindList.Of("traced").Name}”.")], StatusCodes.Status422UnprocessableEntity);
         }
 
-        var taken = await trace();
+        var taken = await trace(place);
         if (!taken.IsGood)
         {
             return Problems.Bad(taken.Problems);
@@ -131,6 +142,10 @@ internal static class OutlineEndpoints
         return TypedResults.Created($"/api/interfaces/{id}", new OutlineTaken((await PlaceEndpoints.View(database, id, stop))!, taken.Value.Says,
             taken.Value.Seen, taken.Value.Scan));
     }
+
+    /// <summary>Why a place takes no drawing, and no photograph; <c>null</c> where it does.</summary>
+    public static Problem? Drawn(Interface place) => place.Kind.IsScanned
+        ? new("interface", place.Kind.Name, $"A {place.Kind.Name} is a body: a drawing or a photograph shows one side of it.", "Give it a scan.") : null;
 
     /// <summary>An outline is simplified by calls within calls, in the worst case as many as it has points.</summary>
     public static Task<T> OnDeepStack<T>(Func<T> work)
@@ -164,6 +179,11 @@ internal static class OutlineEndpoints
         if (kind is { IsTraced: false })
         {
             input.Add(new(field, kind.Name, $"A {kind.Name} is measured and not drawn.", "Leave its outline out."));
+        }
+        else if (kind is { IsScanned: true } != outline.Sections is not null)
+        {
+            input.Add(new(field, kind?.Name, kind is { IsScanned: true } ? "A body is told by its sections, and there are none."
+                : $"Sections are those of a “{KindList.Of("grip").Name}”.", "Leave its outline out."));
         }
         else if (outline.Points is null)
         {

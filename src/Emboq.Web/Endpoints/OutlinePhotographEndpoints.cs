@@ -99,8 +99,13 @@ internal static class OutlinePhotographEndpoints
             return NoPhotographs;
         }
 
-        return await OutlineEndpoints.Given(id, database, clock, async () =>
+        return await OutlineEndpoints.Given(id, database, clock, async place =>
         {
+            if (OutlineEndpoints.Drawn(place) is { } refused)
+            {
+                return refused;
+            }
+
             var read = await OnePicture.Of(() => Photograph.Read(body.ToArray(), new(stands, thick ?? 0, eye), "file"), stop);
             if (!read.IsGood)
             {

@@ -20,7 +20,7 @@ internal static class OutlineScanEndpoints
         new StandInScanner(3) { Unseen = [new(new(45, 0, 28), 11), new(new(100, 0, 0), 16)] }.Scan(StandInScanner.GripLong, StandInScanner.GripHalfWide,
             StandInScanner.GripHalfHigh)), stop), "model/stl", "stand-in scan of a grip.stl");
 
-    /// <summary>Gives a place the outline of a thing that was scanned.</summary>
+    /// <summary>Gives a place the outline of a thing that was scanned, or its sections where the place is a body.</summary>
     /// <param name="id">The place.</param>
     /// <param name="request">Its body is the scan: STL, OBJ or PLY.</param>
     /// <param name="database">The notebook.</param>
@@ -45,12 +45,26 @@ internal static class OutlineScanEndpoints
         double? height = string.IsNullOrWhiteSpace(at) ? null : input.Within("at", input.Size("at", at, LengthSystem.Metric), 0, Traced.Widest, "mm");
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, stop);
-        return !input.IsGood ? Problems.Bad(input.Problems) : await OutlineEndpoints.Given(id, database, clock, async () =>
+        return !input.IsGood ? Problems.Bad(input.Problems) : await OutlineEndpoints.Given(id, database, clock, async place =>
         {
-            var read = await OnePicture.Of(() => ScanOutline.Read(body.ToArray(), numbers, new(points, turn, over, height), "file"), stop);
+            if (place.Kind.IsScanned && height is not null)
+            {
+                return new Problem("at", at, $"A {place.Kind.Name} is taken whole, by its sections.", "Leave the height of the cut open.");
+            }
+
+            var read = await OnePicture.Of(() => ScanOutline.Read(body.ToArray(), numbers, new(points, turn, over, height)
+            {
+                Sections = place.Kind.IsScanned ? deviation : null,
+            }, "file"), stop);
             if (!read.IsGood)
             {
                 return read.Problems.ToList();
+            }
+
+            if (read.Value.Body is { } cut)
+            {
+                var whole = Traced.Of(source, Math.Round(deviation + read.Value.Doubt, 3), cut.Length, cut.Cuts);
+                return whole.Wrong("file") is { } wrong ? wrong : new OutlineRead(whole, read.Value.Says, Scan: read.Value.Seen);
             }
 
             var traced = await OutlineEndpoints.OnDeepStack(() => Tracing.Of(source, read.Value.Drawing, deviation, "file", read.Value.Doubt));

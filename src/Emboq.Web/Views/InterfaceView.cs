@@ -16,10 +16,11 @@ namespace Emboq.Web.Views;
 /// <param name="Drawing">How it looks.</param>
 /// <param name="Likeliest">What it is likely to be among standards.</param>
 /// <param name="IsTraced">Whether its outline comes from a drawing.</param>
+/// <param name="IsScanned">Whether only a scan gives it.</param>
 /// <param name="Outline">What was taken from one.</param>
 public sealed record InterfaceView(Guid Id, int Version, string Name, string Kind, string KindName, IReadOnlyList<string> Items, string? ItemName,
     IReadOnlyList<DimensionView> Dimensions, IReadOnlyList<CheckView> Checks, IReadOnlyList<LedgerLineView> Figures, DrawingView Drawing,
-        IReadOnlyList<LikeliestView> Likeliest, bool IsTraced, OutlineView? Outline)
+        IReadOnlyList<LikeliestView> Likeliest, bool IsTraced, bool IsScanned, OutlineView? Outline)
 {
     /// <summary>From an interface.</summary>
     public static InterfaceView Of(Interface place, IReadOnlyList<Instrument> instruments)
@@ -31,7 +32,7 @@ public sealed record InterfaceView(Guid Id, int Version, string Name, string Kin
             [.. place.Kind.DimensionsOf(place.Items).Select(k => DimensionView.Of(sizes, k, instruments))],
             [.. place.Kind.Rules(sizes).Select(CheckView.Of)], [.. figures.Lines.Select(LedgerLineView.Of)],
             DrawingView.Of(place.Kind.Drawing(sizes)), [.. Identify.Of(sizes).Select(LikeliestView.Of)],
-            place.Kind.IsTraced, place.Outline is { } o ? OutlineView.Of(o) : null);
+            place.Kind.IsTraced, place.Kind.IsScanned, place.Outline is { } o ? OutlineView.Of(o) : null);
     }
 }
 
@@ -43,13 +44,19 @@ public sealed record InterfaceView(Guid Id, int Version, string Name, string Kin
 /// <param name="Deviation">How far its corners may lie beside what was drawn.</param>
 /// <param name="Points">Its corners, once around, mm of the drawing.</param>
 /// <param name="Mark">Tells it from any other outline that the place had.</param>
+/// <param name="Sections">How many sections it has, and how many of them run across what was never scanned; <c>null</c> for an outline alone.</param>
 public sealed record OutlineView(string Source, int Corners, LengthView Across, LengthView Along, LengthView Deviation, IReadOnlyList<Point2> Points,
-    string Mark)
+    string Mark, SectionsView? Sections)
 {
     /// <summary>From an outline.</summary>
     public static OutlineView Of(Traced o) => new(o.Source, o.Points.Count, LengthView.Of(o.Across), LengthView.Of(o.Along),
-        LengthView.Of(o.Deviation), o.Points, o.Mark);
+        LengthView.Of(o.Deviation), o.Points, o.Mark, o.Sections is { } cuts ? new(cuts.Count, cuts.Count(c => !c.Scanned)) : null);
 }
+
+/// <summary>The sections of a scanned body.</summary>
+/// <param name="Count">How many.</param>
+/// <param name="Unscanned">How many of them run across what was never scanned.</param>
+public sealed record SectionsView(int Count, int Unscanned);
 
 /// <summary>A length in both systems.</summary>
 public sealed record LengthView(string Metric, string? Inches)

@@ -281,8 +281,12 @@ public sealed class EverydayPartsTests
         Hardware("flip-stop", "plate=8", ("pin", Measuring.Places.Of("pin"))).ShouldContain("20 mm from the drawer, into the table's edge");
         // A roof of 7 mm and three times 4 mm in a shelf.
         Hardware("clamp-rack", "", ("clamp", Measuring.Places.Of("lipped"))).ShouldContain("20 mm from the drawer, into the shelf");
+        // Six under the head, a gap of two and two diameters of thread, against 12 mm of hole.
+        Hardware("shell-clamp", "screw=M6", ("grip", Measuring.Places.Of("grip")), ("table", Measuring.Places.Of("hole-grid"))).ShouldContain(
+            "20 mm from the drawer");
         FamilyList.All.Where(f => f.Screws).Select(f => f.Key).ShouldBe(["drawer-pull", "label-plate", "wall-bin", "soft-jaws", "fence-key", "pocket-tray",
-            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge", "faceplate", "leg-hinge", "cam-vice", "flip-stop", "clamp-rack"]);
+            "split-clamp", "foot-socket", "tube-saddle", "flip-hinge", "faceplate", "leg-hinge", "cam-vice", "flip-stop", "clamp-rack",
+            "shell-clamp"]);
     }
 
     [Theory]

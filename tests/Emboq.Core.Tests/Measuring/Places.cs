@@ -38,6 +38,7 @@ internal static class Places
         ["flat"] = "thickness 18, width 300, length 300, edge 2, overhang 30",
         ["foot"] = "height 40, overall 60, point1.x 0, point1.y 0, point2.x 60, point2.y 0, point3.x 60, point3.y 30, point4.x 0, point4.y 30",
         ["traced"] = "overall 80, breadth 30, height 12",
+        ["grip"] = "breadth 61.6, height 28, length 160, mass 700, balance 80, tip 20, keep1.at 100, keep1.long 12, keep1.across 10, keep1.around 20",
         ["gaps"] = "foot1.gap 0, foot2.gap 1.4, foot3.gap 2.6, foot4.gap 0.8",
         ["cavity"] = "width 300, depth 250, height 60, lip 10, outerWidth 310, "
             + "obstruction1.x 0, obstruction1.y 20, obstruction1.z 0, obstruction1.width 10, obstruction1.depth 40, obstruction1.height 15",
@@ -70,12 +71,21 @@ internal static class Places
         return Interface.Of(id, kind.Name, kind, [.. Enumerable.Range(1, count).Select(i => $"{kind.Item!.Name} {i}")],
             d => values.TryGetValue(d.Key, out var v) ? Workshop.Dimension(id, d.Key, (Instruments.First(i => i.Takes(d.Access)), v))
                 : Workshop.Dimension(id, d.Key)) with
-        { Outline = kind.IsTraced ? Hook : null };
+        { Outline = kind.IsScanned ? Grip : kind.IsTraced ? Hook : null };
     }
 
     /// <summary>A hook, 80 × 30.</summary>
     public static Traced Hook { get; } = new("hook.svg", 0.1, [new(0, 8), new(10, 0), new(60, 4), new(80, 0), new(80, 30), new(66, 30), new(64, 14), new(12,
         18)]);
+
+    /// <summary>A grip that bends sideways, 160 long, 28 high; elliptic sections, the broadest 50 across, and 61.6 over its bend.</summary>
+    public static Traced Grip { get; } = Bent();
+
+    /// <summary>Half of the breadth of a section, and where its middle lies.</summary>
+    public static (double Half, double Middle) GripAt(double x) => (20 + (5 * Math.Sin(2 * Math.PI * x / 160)), 20 * Math.Sin(Math.PI * x / 160));
+
+    private static Traced Bent() => Traced.Of("grip.stl", 0.1, 160, [.. Enumerable.Range(0, 53).Select(i => 2 + (3.0 * i)).Select(x =>
+        new TracedSection(x, [.. Outlines.Round(1, 120).Points.Select(p => new Point2(GripAt(x).Middle + (GripAt(x).Half * p.X), 14 + (14 * p.Y)))], true))]);
 
     public static Sizes SizesOf(string kind) => new(Of(kind));
 }

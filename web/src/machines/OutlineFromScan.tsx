@@ -49,12 +49,13 @@ export function OutlineFromScan({ place, deviation }: { readonly place: Interfac
   const problem = (field: string) => (take.error instanceof ApiProblem ? take.error.at(field) : undefined)
   const [ofAt, ofTurn, ofUnit] = [problem('at'), problem('turn'), problem('unit')]
   return (
-    <details className="flex flex-col gap-2" open={take.isError || take.isSuccess || undefined}>
+    <details className="flex flex-col gap-2" open={take.isError || take.isSuccess || place.isScanned || undefined}>
       <summary className="min-h-8 cursor-pointer">From a scan</summary>
       <div className="flex flex-col gap-2 pt-1">
         <p>
-          A scan (STL, OBJ or PLY) is cleaned, laid down, and cut level, or seen from above. What was never scanned is never part of the
-          outline.
+          {place.isScanned
+            ? 'It is cleaned, laid down with its long way from left to right, and cut into sections. Sections across what was never scanned are marked.'
+            : 'A scan (STL, OBJ or PLY) is cleaned, laid down, and cut level, or seen from above. What was never scanned is never part of the outline.'}
         </p>
         <Choice label="Its numbers are" value={laid.unit} options={units} onChange={(unit) => set({ unit })} />
         {ofUnit && <ProblemNote problem={ofUnit} />}
@@ -74,17 +75,19 @@ export function OutlineFromScan({ place, deviation }: { readonly place: Interfac
           <span className="quiet">degrees</span>
         </label>
         {ofTurn && <ProblemNote problem={ofTurn} />}
-        <label className="flex items-center gap-2">
-          <span className="quiet">cut level at</span>
-          <input
-            className="input figure w-36"
-            value={laid.at}
-            placeholder="from above"
-            aria-invalid={ofAt !== undefined}
-            onChange={(e) => set({ at: e.target.value })}
-          />
-          <span className="quiet">mm over what it lies on</span>
-        </label>
+        {!place.isScanned && (
+          <label className="flex items-center gap-2">
+            <span className="quiet">cut level at</span>
+            <input
+              className="input figure w-36"
+              value={laid.at}
+              placeholder="from above"
+              aria-invalid={ofAt !== undefined}
+              onChange={(e) => set({ at: e.target.value })}
+            />
+            <span className="quiet">mm over what it lies on</span>
+          </label>
+        )}
         {ofAt && <ProblemNote problem={ofAt} />}
         <div className="flex flex-wrap gap-2">
           <FileButton label="Scan file" accept=".stl,.obj,.ply" disabled={take.isPending} onFile={start}>
@@ -92,7 +95,7 @@ export function OutlineFromScan({ place, deviation }: { readonly place: Interfac
           </FileButton>
           {file && (
             <button type="button" className="btn btn-primary" disabled={take.isPending} onClick={() => take.mutate(file)}>
-              Lay and cut it so
+              {place.isScanned ? 'Lay it so' : 'Lay and cut it so'}
             </button>
           )}
         </div>

@@ -12,6 +12,19 @@ export function SeenScan({ seen }: { readonly seen: Seen }) {
       aria-label="The scan from the front, where it was cut, and what was never scanned"
     >
       <polygon points={points} className="fill-base-300 stroke-base-content" strokeWidth={1} vectorEffect="non-scaling-stroke" />
+      {seen.sections.map((section) => (
+        <line
+          key={section.x}
+          x1={section.x}
+          x2={section.x}
+          y1={seen.high - section.low}
+          y2={seen.high - section.high}
+          className={section.scanned ? 'stroke-primary' : 'stroke-error'}
+          strokeWidth={1}
+          strokeDasharray={section.scanned ? undefined : '2 3'}
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
       {seen.holes.map((hole, i) => (
         <circle
           key={i}

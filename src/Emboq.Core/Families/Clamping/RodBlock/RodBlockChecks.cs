@@ -75,8 +75,7 @@ internal static class RodBlockChecks
 
         yield return Strength.Used("strips", "thread in the plastic", r.Bolt.Each.Value, r.Strips, "N", "The thread bears its screw.",
             "The thread strips: more plastic along it, or draw it less tight.",
-            "Shear at the screw's major diameter, 7/8 of the pitch (ISO 68-1; FED-STD-H28, from memory); a sixth of the strength.", () =>
-                r.Pinch is not null ? []
+            CutThread.By, () => r.Pinch is not null ? []
                 : Strength.Best(new StrengthChoice("boss", "plastic along the set screws", r.Aside.Value, 60,
                     b => r.Bolt.Each.Value / r.Strips!.Value * r.Aside.Value / b)));
         yield return Strength.Used("holds", p.Choice("stands") == "upright" ? "holds against sliding down"

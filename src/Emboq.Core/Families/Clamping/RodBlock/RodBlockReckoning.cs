@@ -85,10 +85,8 @@ internal sealed record RodBlockReckoning
 
     public double Low => -Radius - Wall.Value;
 
-    /// <summary>What the thread of a screw that holds it bears before it strips, N: plastic shears at the screw's major diameter, 7/8 of the pitch (ISO 68-1;
-    /// FED-STD-H28, from memory); half of the strength across layers counts in shear, and a third of that is allowed.</summary>
-    public double? Strips => Material is null ? null : Math.PI * Hardware.Diameter(Size).Value * (Pinch?.Takes.InThread ?? Thread.Depth) * 7 / 8
-        * Material.Across.Value / 2 / PrintedMaterial.Safety;
+    /// <summary>What the thread of a screw that holds it bears before it strips, N.</summary>
+    public double? Strips => CutThread.Bears(Size, Pinch?.Takes.InThread ?? Thread.Depth, Material);
 
     /// <summary>How a hole that stands upright in use lies as the block is printed.</summary>
     public static HoleLie Lie(Brief brief) => brief.Parameters.Choice(RodBlockFamily.Way.Spec.Key) == "end" ? HoleLie.Teardrop : HoleLie.Upright;

@@ -1,0 +1,101 @@
+namespace Emboq.Core.Families.Clamping.ShellClamp;
+
+/// <summary>A cut through a clamp, square to the handle's centre line.</summary>
+/// <param name="Along">From the middle of the clamp, mm.</param>
+/// <param name="Upper">What the upper half is open by, about where the halves meet.</param>
+/// <param name="Lower">Likewise of the lower half.</param>
+internal sealed record ShellCut(double Along, Profile Upper, Profile Lower);
+
+/// <summary>One clamp around the handle. Its own frame: x across, y along the handle's centre line there, the middle of the clamp at 0; z as the handle
+/// lies.</summary>
+internal sealed record ShellStation
+{
+    /// <summary>Cuts stand no further apart, mm.</summary>
+    private const double Apart = 1.5;
+
+    /// <summary>The centre line is looked at so far to either side of the clamp, mm.</summary>
+    private const double Reach = 10;
+
+    public required string Key { get; init; }
+
+    public required string Name { get; init; }
+
+    /// <summary>Along the handle, mm.</summary>
+    public required double At { get; init; }
+
+    /// <summary>Of the centre line there, x and z.</summary>
+    public required Point2 Middle { get; init; }
+
+    /// <summary>By which it is turned on the table to stand square to the centre line, degrees.</summary>
+    public required double Turn { get; init; }
+
+    /// <summary>By which the centre line rises there, degrees.</summary>
+    public required double Rise { get; init; }
+
+    /// <summary>Where the halves meet, mm, and how much both are open beyond the handle, of its section, mm².</summary>
+    public required (double At, double Extra, double Area) Split { get; init; }
+
+    /// <summary>Of what it is open by, mm: least x, greatest x, lowest, highest.</summary>
+    public required (double Left, double Right, double Low, double High) Sides { get; init; }
+
+    public required IReadOnlyList<ShellCut> Cuts { get; init; }
+
+    /// <summary>Where the cuts are drawn about, x.</summary>
+    public required double Axis { get; init; }
+
+    /// <summary>The cut in its middle.</summary>
+    public ShellCut MiddleCut => Cuts[Cuts.Count / 2];
+
+    /// <summary>Width of a half's opening at a height from the split, mm.</summary>
+    public static double Wide(Profile half, double at)
+    {
+        var met = half.Points.Select((a, i) => (A: a, B: half.Points[(i + 1) % half.Points.Length])).Where(s => s.A.Y > at != s.B.Y > at)
+            .Select(s => s.A.X + ((at - s.A.Y) / (s.B.Y - s.A.Y) * (s.B.X - s.A.X))).ToList();
+        return met.Max() - met.Min();
+    }
+
+    /// <summary>Works one out; <c>null</c> where it would run out past an end of the handle, or no two halves go around it.</summary>
+    /// <param name="body">The handle as it lies.</param>
+    /// <param name="key">"front".</param>
+    /// <param name="name">As shown.</param>
+    /// <param name="at">Along it, mm.</param>
+    /// <param name="size">Along the handle, what its section is moved out by, and the gap between the halves, mm.</param>
+    public static ShellStation? Of(SectionBody body, string key, string name, double at, (double Along, double Growth, double Gap) size)
+    {
+        var (middle, slope) = body.CentreLine(at, (size.Along / 2) + Reach);
+        // Seen from above, counter-clockwise.
+        var turn = -Math.Atan(slope.X) * 180 / Math.PI;
+        var half = (size.Along / 2) + 1;
+        var count = (2 * (int)Math.Ceiling(half / Apart)) + 1;
+        var (alongs, partings) = (new List<double>(), new List<Parting>());
+        for (var i = 0; i < count; i++)
+        {
+            alongs.Add(half * ((2.0 * i / (count - 1)) - 1));
+            if (body.Across(new(middle.X, at), turn, alongs[^1]) is not { } section || Outlines.Moved(section, size.Growth) is not { } grown)
+            {
+                return null;
+            }
+
+            partings.Add(new(grown));
+        }
+
+        var split = Parting.Best(partings);
+        var (left, right) = (partings.Min(p => p.Box.Least.X), partings.Max(p => p.Box.Greatest.X));
+        var axis = (left + right) / 2;
+        var past = (size.Gap / 2) + 0.5;
+        var cuts = partings.Select((p, i) => (Upper: p.Half(new(axis, split), 1, past), Lower: p.Half(new(axis, split), -1, past), Along: alongs[i])).ToList();
+        return cuts.Any(c => c.Upper is null || c.Lower is null || !Outlines.SeenFromWithin(c.Upper) || !Outlines.SeenFromWithin(c.Lower)) ? null : new()
+        {
+            Key = key,
+            Name = name,
+            At = at,
+            Middle = middle,
+            Turn = turn,
+            Rise = Math.Atan(slope.Y) * 180 / Math.PI,
+            Split = (split, partings.Average(p => p.Extra(split)), partings.Average(p => p.Area)),
+            Sides = (left, right, partings.Min(p => p.Box.Least.Y), partings.Max(p => p.Box.Greatest.Y)),
+            Cuts = [.. cuts.Select(c => new ShellCut(c.Along, c.Upper!, c.Lower!))],
+            Axis = axis,
+        };
+    }
+}

@@ -1,0 +1,181 @@
+using System.Collections.Immutable;
+
+namespace Emboq.Core.Solids;
+
+/// <summary>A body through outlines that stand one behind the other, straight from each to the next. y runs along it, z is up; the outlines lie in x
+/// and z.</summary>
+public sealed class SectionBody
+{
+    /// <summary>Lines along it, each through a corner of every outline.</summary>
+    private const int Rails = 180;
+
+    private readonly ImmutableArray<Ring> rings;
+
+    private sealed record Ring(double At, Point2 Middle, ImmutableArray<Point2> Points);
+
+    private SectionBody(ImmutableArray<Ring> rings) => this.rings = rings;
+
+    /// <summary>A body through outlines.</summary>
+    /// <param name="sections">Two or more, y rising, mm.</param>
+    /// <exception cref="ArgumentException">There are fewer, or y does not rise.</exception>
+    public static SectionBody Of(params IReadOnlyList<(double At, Profile Outline)> sections)
+    {
+        if (sections.Count < 2 || sections.Zip(sections.Skip(1)).Any(p => !(p.First.At < p.Second.At)))
+        {
+            throw new ArgumentException("A body goes through two or more outlines, one behind the other.", nameof(sections));
+        }
+
+        var (folded, smoothed, rings) = ((double?)null, 0.0, new List<Ring>());
+        foreach (var (at, outline) in sections)
+        {
+            var middle = Centroid(outline.Points);
+            Profile About(IEnumerable<Point2> points) => new(points.Select(p => new Point2(p.X - middle.X, p.Y - middle.Y)));
+            var own = About(outline.Points);
+            if (!Outlines.SeenFromWithin(own))
+            {
+                (folded, own) = (folded ?? at, About(Outlines.Hull(outline.Points).Points));
+            }
+
+            var met = Outlines.Met(own, Rails);
+            smoothed = Math.Max(smoothed, Beyond(own, met));
+            rings.Add(new(at, middle, [.. met.Select(p => new Point2(p.X + middle.X, p.Y + middle.Y))]));
+        }
+
+        return new([.. rings]) { FoldedAt = folded, Smoothed = smoothed };
+    }
+
+    /// <summary>Where the first outline is that folds in on itself, so that its middle does not see all of it: it was taken without hollows.
+    /// <c>null</c> where none does.</summary>
+    public double? FoldedAt { get; private init; }
+
+    /// <summary>How far a corner of an outline stands out of the body at most, mm: sharp edges between its lines are cut.</summary>
+    public double Smoothed { get; private init; }
+
+    /// <summary>Its first and last y, mm.</summary>
+    public (double From, double To) Ends => (rings[0].At, rings[^1].At);
+
+    /// <summary>Its lowest and highest z, mm.</summary>
+    public (double Low, double High) Heights => (rings.Min(r => r.Points.Min(p => p.Y)), rings.Max(r => r.Points.Max(p => p.Y)));
+
+    /// <summary>Its least and greatest x, mm.</summary>
+    public (double Left, double Right) Sides => (rings.Min(r => r.Points.Min(p => p.X)), rings.Max(r => r.Points.Max(p => p.X)));
+
+    /// <summary>Turned about the y axis, counter-clockwise seen from its near end.</summary>
+    public SectionBody Rolled(double degrees)
+    {
+        var (sin, cos) = Math.SinCos(degrees * Math.PI / 180);
+        return Each(p => new((p.X * cos) - (p.Y * sin), (p.X * sin) + (p.Y * cos)));
+    }
+
+    /// <summary>Moved across and up.</summary>
+    public SectionBody At(double x, double z) => Each(p => new(p.X + x, p.Y + z));
+
+    private SectionBody Each(Func<Point2, Point2> move) => new([.. rings.Select(r => r with { Middle = move(r.Middle), Points = [.. r.Points.Select(move)] })])
+    {
+        FoldedAt = FoldedAt,
+        Smoothed = Smoothed,
+    };
+
+    /// <summary>Its centre line near a place: where it is, and how much it rises across and up for each mm along, by least squares.</summary>
+    /// <param name="at">y, mm.</param>
+    /// <param name="reach">How far to either side it is looked at, mm; further where fewer than three outlines are there.</param>
+    public (Point2 Middle, Point2 Slope) CentreLine(double at, double reach)
+    {
+        var near = rings.Where(r => Math.Abs(r.At - at) <= reach).ToList();
+        near = near.Count >= 3 ? near : [.. rings.OrderBy(r => Math.Abs(r.At - at)).Take(3)];
+        var (y, x, z) = (near.Average(r => r.At), near.Average(r => r.Middle.X), near.Average(r => r.Middle.Y));
+        var along = near.Sum(r => (r.At - y) * (r.At - y));
+        var (dx, dz) = (near.Sum(r => (r.At - y) * (r.Middle.X - x)) / along, near.Sum(r => (r.At - y) * (r.Middle.Y - z)) / along);
+        return (new(x + (dx * (at - y)), z + (dz * (at - y))), new(dx, dz));
+    }
+
+    /// <summary>Where an upright plane cuts it: x in the plane from the place named, y up. <c>null</c> where the plane runs out past an end.</summary>
+    /// <param name="at">A place, x and y.</param>
+    /// <param name="turn">Of the plane about the upright through that place, degrees; square to y at 0.</param>
+    /// <param name="along">Of the plane from the place, square to itself, mm.</param>
+    public Profile? Across(Point2 at, double turn, double along)
+    {
+        var (sin, cos) = Math.SinCos(turn * Math.PI / 180);
+        var cut = new Point2[Rails];
+        for (var j = 0; j < Rails; j++)
+        {
+            double Off(int ring) => ((rings[ring].At - at.Y) * cos) - ((rings[ring].Points[j].X - at.X) * sin) - along;
+            var i = 1;
+            while (i < rings.Length && !(Off(i - 1) <= 0 && Off(i) >= 0))
+            {
+                i++;
+            }
+
+            if (i == rings.Length)
+            {
+                return null;
+            }
+
+            var (a, b, from, to) = (rings[i - 1].Points[j], rings[i].Points[j], Off(i - 1), Off(i));
+            var share = to > from ? -from / (to - from) : 0;
+            var (x, y) = (a.X + (share * (b.X - a.X)), rings[i - 1].At + (share * (rings[i].At - rings[i - 1].At)));
+            cut[j] = new(((x - at.X) * cos) + ((y - at.Y) * sin), a.Y + (share * (b.Y - a.Y)));
+        }
+
+        return new(cut);
+    }
+
+    /// <summary>All of it. Where it bends so far that no line along y lies within it, it is made of lengths.</summary>
+    public Solid Solid
+    {
+        get
+        {
+            var (lengths, from) = (new List<Solid>(), 0);
+            while (from < rings.Length - 1)
+            {
+                var (to, axis) = (from + 1, Between(from, from + 1));
+                while (to + 1 < rings.Length && Enumerable.Range(from, to + 2 - from).All(i => Seen(i, Between(from, to + 1))))
+                {
+                    to++;
+                    axis = Between(from, to);
+                }
+
+                lengths.Add(Length(from, to, axis));
+                from = to;
+            }
+
+            return lengths.Aggregate((a, b) => a + b);
+        }
+    }
+
+    private Point2 Between(int from, int to) => new(rings[from..(to + 1)].Average(r => r.Middle.X), rings[from..(to + 1)].Average(r => r.Middle.Y));
+
+    private bool Seen(int ring, Point2 axis) => Outlines.SeenFromWithin([.. rings[ring].Points.Select(p => new Point2(p.X - axis.X, p.Y - axis.Y))]);
+
+    /// <summary>A loft stands: laid down, its y is what was up, and its x is turned over.</summary>
+    private Solid Length(int from, int to, Point2 axis) => new Solid.Lofted(rings[from..(to + 1)].Reverse().Select(r =>
+        new Solid.Section(new Profile(r.Points.Select(p => new Point2(p.X - axis.X, p.Y - axis.Y))), -r.At))).Tipped(90).At(axis.X, 0, axis.Y);
+
+    /// <summary>Of the area within (Green).</summary>
+    private static Point2 Centroid(ImmutableArray<Point2> p)
+    {
+        var (area, x, y) = (0.0, 0.0, 0.0);
+        for (var i = 0; i < p.Length; i++)
+        {
+            var (a, b) = (p[i], p[(i + 1) % p.Length]);
+            var cross = (a.X * b.Y) - (b.X * a.Y);
+            (area, x, y) = (area + cross, x + ((a.X + b.X) * cross), y + ((a.Y + b.Y) * cross));
+        }
+
+        return new(x / (3 * area), y / (3 * area));
+    }
+
+    /// <summary>How far corners of an outline stand out of what rays met of it, mm.</summary>
+    private static double Beyond(Profile outline, IReadOnlyList<Point2> met) => outline.Points.Max(p =>
+    {
+        var k = (int)Math.Floor((Math.Atan2(p.Y, p.X) + Math.PI) / (2 * Math.PI) * Rails) % Rails;
+        // Corners that rays met are ordered from −180 degrees on, as directions are.
+        return Enumerable.Range(k + Rails - 1, 3).Max(i =>
+        {
+            var (a, b) = (met[i % Rails], met[(i + 1) % Rails]);
+            var long_ = double.Hypot(b.X - a.X, b.Y - a.Y);
+            var past = ((b.X - a.X) * (p.X - a.X)) + ((b.Y - a.Y) * (p.Y - a.Y));
+            return past < 0 || past > long_ * long_ ? 0 : (((p.X - a.X) * (b.Y - a.Y)) - ((p.Y - a.Y) * (b.X - a.X))) / long_;
+        });
+    });
+}

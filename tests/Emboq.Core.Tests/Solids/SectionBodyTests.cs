@@ -1,0 +1,66 @@
+namespace Emboq.Core.Tests.Solids;
+
+/// <summary>Bodies through sections, against cones and bent bars in closed form.</summary>
+public sealed class SectionBodyTests
+{
+    private static Profile Round(double radius, double x, double z) => new(Outlines.Round(radius, 720).Points.Select(p => new Point2(p.X + x, p.Y + z)));
+
+    private static SectionBody Bent(double slope, double radius = 10) => SectionBody.Of([.. Enumerable.Range(0, 21).Select(i => 5.0 * i)
+        .Select(y => (y, Round(radius, slope * y, 20)))]);
+
+    [Fact]
+    public void A_cut_square_to_a_slanting_bar_is_narrower_than_its_sections()
+    {
+        // Sections of radius 10 along a line at 30 degrees: square to the line they are ellipses, 20 cos 30 wide and 20 high.
+        var slope = Math.Tan(Math.PI / 6);
+        var body = Bent(slope);
+        var (middle, rise) = body.CentreLine(50, 20);
+        (middle.X, rise.X, rise.Y).ShouldBe((50 * slope, slope, 0), new Near());
+        var cut = body.Across(new(middle.X, 50), -30, 0)!;
+        (cut.Across, cut.Along, cut.Middle.X).ShouldBe((20 * Math.Cos(Math.PI / 6), 20, 0), new Near());
+        body.Across(new(middle.X, 50), -30, 200).ShouldBeNull();
+        // A place further along that line is cut there.
+        body.Across(new(middle.X, 50), -30, 15)!.Middle.X.ShouldBe(0, 0.02);
+    }
+
+    [Fact]
+    public void It_is_turned_about_its_length_and_moved()
+    {
+        var turned = Bent(0).Rolled(90);
+        turned.CentreLine(50, 20).Middle.X.ShouldBe(-20, 1e-6);
+        turned.At(7, -3).Heights.Low.ShouldBe(-13, 0.01);
+        (turned.Ends.From, turned.Ends.To).ShouldBe((0.0, 100.0));
+    }
+
+    [Fact]
+    public void Sharp_edges_and_folds_are_told()
+    {
+        Bent(0).Smoothed.ShouldBeLessThan(0.01);
+        var square = new Profile(new(-10, -10), new Point2(10, -10), new(10, 10), new(-10, 10));
+        // Its corners lie midway between rays at 44 and 46 degrees.
+        SectionBody.Of((0, square), (10, square)).Smoothed.ShouldBe(10 * (1 - Math.Tan(44 * Math.PI / 180)) / Math.Sqrt(2), 1e-6);
+        var hook = new Profile(new(0, 0), new Point2(40, 0), new(40, 40), new(30, 40), new(30, 8), new(10, 8), new(10, 40), new(0, 40));
+        SectionBody.Of((0, square), (10, hook)).FoldedAt.ShouldBe(10);
+        Should.Throw<ArgumentException>(() => SectionBody.Of((0, square), (0, square)));
+    }
+
+    [Fact]
+    public void What_came_in_a_file_is_looked_at()
+    {
+        var grip = Measuring.Places.Grip;
+        grip.Wrong("outline").ShouldBeNull();
+        (grip with { Sections = [grip.Sections![0]] }).Wrong("outline")!.Message.ShouldContain("one behind the other");
+        (grip with { Sections = [.. grip.Sections.Reverse()] }).Wrong("outline").ShouldNotBeNull();
+        (grip with { Sections = [grip.Sections[0], grip.Sections[1] with { Points = [new(0, 0), new(9, 9), new(9, 0), new(0, 9)] }] }).Wrong("outline")!.Message
+            .ShouldContain("crosses or touches itself");
+        (grip with { Sections = [grip.Sections[0], grip.Sections[1] with { Points = [new(0, 0), new(double.NaN, 9), new(9, 0)] }] }).Wrong("outline").ShouldNotBeNull();
+    }
+
+    private sealed class Near : IEqualityComparer<(double, double, double)>
+    {
+        public bool Equals((double, double, double) x, (double, double, double) y) => Math.Abs(x.Item1 - y.Item1) < 0.02 && Math.Abs(x.Item2 - y.Item2) < 0.02
+            && Math.Abs(x.Item3 - y.Item3) < 0.02;
+
+        public int GetHashCode((double, double, double) obj) => 0;
+    }
+}
