@@ -127,7 +127,7 @@ test('a scanned tool is laid and cut, what cannot be cut is told at its field, a
 
 test('a handle without a straight edge is scanned, and gets a shell clamp that goes straight on', async ({ page }) => {
   await addMachine(page, `Scanned housings ${unique}`, `housing ${unique}`, 'grip')
-  const scan = page.getByRole('region', { name: 'Scan' })
+  const scan = page.getByRole('region', { name: 'Scan', exact: true })
   await expect(scan).toContainText('No scan yet')
   await expect(scan.getByLabel('cut level at')).toHaveCount(0)
   await scan.getByRole('button', { name: 'Let the stand-in scanner scan a grip' }).click()

@@ -140,11 +140,12 @@ public static class Outlines
         return Of(one).Distance(Of(other));
     }
 
-    /// <summary>Where rays from the origin, evenly turned, the first along x, meet an outline that the origin sees whole.</summary>
-    /// <param name="outline">Of straight sides.</param>
+    /// <summary>Where rays from the origin, evenly turned, meet a counter-clockwise outline that the origin sees whole; those nearest past −180 degrees come
+    /// first.</summary>
+    /// <param name="corners">Of straight sides.</param>
     /// <param name="rays">How many.</param>
-    public static IReadOnlyList<Point2> Met(Profile outline, int rays) =>
-        At(outline, [.. Enumerable.Range(0, rays).Select(i => Math.Atan2(Math.Sin(2 * Math.PI * i / rays), Math.Cos(2 * Math.PI * i / rays))).Order()]).Points;
+    public static IReadOnlyList<Point2> Met(IReadOnlyList<Point2> corners, int rays) =>
+        Met(corners, [.. Enumerable.Range(1, rays).Select(i => (2 * Math.PI * i / rays) - Math.PI)]);
 
     /// <summary>The tightest outline without hollows around points.</summary>
     public static Profile Hull(IEnumerable<Point2> points)
@@ -166,27 +167,28 @@ public static class Outlines
     }
 
     /// <summary>Where rays from the origin meet an outline that the origin sees whole.</summary>
-    private static Profile At(Profile profile, List<double> directions)
+    private static Profile At(Profile profile, List<double> directions) => new(Met(Straight(profile), directions));
+
+    private static List<Point2> Met(IReadOnlyList<Point2> p, List<double> directions)
     {
-        var p = Straight(profile);
-        var start = Enumerable.Range(0, p.Length).MinBy(i => Math.Atan2(p[i].Y, p[i].X));
-        int side = start + p.Length - 1;
+        var start = Enumerable.Range(0, p.Count).MinBy(i => Math.Atan2(p[i].Y, p[i].X));
+        int side = start + p.Count - 1;
         var met = new List<Point2>(directions.Count);
         foreach (var angle in directions)
         {
             var (x, y) = (Math.Cos(angle), Math.Sin(angle));
             // The first side whose end lies at or past the ray.
-            while (side < start + (2 * p.Length) && (x * p[(side + 1) % p.Length].Y) - (y * p[(side + 1) % p.Length].X) < -1e-12)
+            while (side < start + (2 * p.Count) && (x * p[(side + 1) % p.Count].Y) - (y * p[(side + 1) % p.Count].X) < -1e-12)
             {
                 side++;
             }
 
-            var (a, b) = (p[side % p.Length], p[(side + 1) % p.Length]);
+            var (a, b) = (p[side % p.Count], p[(side + 1) % p.Count]);
             var length = Cross(a, b) / ((x * (b.Y - a.Y)) - (y * (b.X - a.X)));
             met.Add(new(x * length, y * length));
         }
 
-        return new(met);
+        return met;
     }
 
     private static ImmutableArray<Point2> Straight(Profile outline) => !outline.HasArcs ? outline.Points

@@ -29,7 +29,7 @@ public sealed class SectionBody
         foreach (var (at, outline) in sections)
         {
             var middle = Centroid(outline.Points);
-            Profile About(IEnumerable<Point2> points) => new(points.Select(p => new Point2(p.X - middle.X, p.Y - middle.Y)));
+            Point2[] About(IEnumerable<Point2> points) => [.. points.Select(p => new Point2(p.X - middle.X, p.Y - middle.Y))];
             var own = About(outline.Points);
             if (!Outlines.SeenFromWithin(own))
             {
@@ -166,10 +166,9 @@ public sealed class SectionBody
     }
 
     /// <summary>How far corners of an outline stand out of what rays met of it, mm.</summary>
-    private static double Beyond(Profile outline, IReadOnlyList<Point2> met) => outline.Points.Max(p =>
+    private static double Beyond(IReadOnlyList<Point2> outline, IReadOnlyList<Point2> met) => outline.Max(p =>
     {
         var k = (int)Math.Floor((Math.Atan2(p.Y, p.X) + Math.PI) / (2 * Math.PI) * Rails) % Rails;
-        // Corners that rays met are ordered from −180 degrees on, as directions are.
         return Enumerable.Range(k + Rails - 1, 3).Max(i =>
         {
             var (a, b) = (met[i % Rails], met[(i + 1) % Rails]);

@@ -14,7 +14,7 @@ internal sealed class Parting
     {
         this.section = section;
         xs = Spread(section.Box.Least.X, section.Box.Greatest.X);
-        (tops, lows) = ([.. xs.Select(x => Edge(x, true))], [.. xs.Select(x => Edge(x, false))]);
+        (tops, lows) = (Edge(xs, 1), Edge(xs, -1));
     }
 
     public (Point2 Least, Point2 Greatest) Box => section.Box;
@@ -22,7 +22,17 @@ internal sealed class Parting
     public double Area => section.Area;
 
     /// <summary>What both halves are open beyond the section itself when they meet at a height, mm².</summary>
-    public double Extra(double split) => Under(tops.Select(t => Math.Max(0, t - split))) + Under(lows.Select(l => Math.Max(0, split - l))) - Area;
+    public double Extra(double split)
+    {
+        var sum = -Area;
+        for (var i = 1; i < xs.Length; i++)
+        {
+            sum += (xs[i] - xs[i - 1]) * (Math.Max(0, tops[i] - split) + Math.Max(0, tops[i - 1] - split) + Math.Max(0, split - lows[i])
+                + Math.Max(0, split - lows[i - 1])) / 2;
+        }
+
+        return sum;
+    }
 
     /// <summary>What a half is open by, about a point where the halves meet: from a little past the split to the handle; <c>null</c> where nothing of the
     /// handle is on that side.</summary>
@@ -31,24 +41,23 @@ internal sealed class Parting
     /// <param name="past">How far past the split, mm.</param>
     public Profile? Half(Point2 at, int side, double past)
     {
-        double Beyond(double x) => (side * (Edge(x, side > 0) - at.Y)) + past;
-        var inside = Enumerable.Range(0, xs.Length).Where(i => Beyond(xs[i]) > 0).ToList();
+        var edge = side > 0 ? tops : lows;
+        var inside = Enumerable.Range(0, xs.Length).Where(i => (side * (edge[i] - at.Y)) + past > 0).ToList();
         if (inside.Count < 2)
         {
             return null;
         }
 
-        var ends = (xs[inside[0]], xs[inside[^1]]);
-        var edge = Spread(ends.Item1, ends.Item2).Select(x => new Point2(x - at.X, Edge(x, side > 0) - at.Y));
+        var places = Spread(xs[inside[0]], xs[inside[^1]]);
         // Its ends run straight on past the split.
         var foot = -side * (past + 0.5);
-        return new([new(ends.Item1 - at.X, foot), new(ends.Item2 - at.X, foot), .. edge.Reverse()]);
+        return new([new(places[0] - at.X, foot), new(places[^1] - at.X, foot), .. places.Zip(Edge(places, side), (x, z) => new Point2(x - at.X, z - at.Y)).Reverse()]);
     }
 
     /// <summary>Where two halves of several sections are open least beyond them; where many places are as good, nearest to the middle.</summary>
     public static double Best(IReadOnlyList<Parting> sections)
     {
-        const int Steps = 200;
+        const int Steps = 60;
         var (low, high) = (sections.Max(s => s.Box.Least.Y), sections.Min(s => s.Box.Greatest.Y));
         var tried = Enumerable.Range(1, Steps - 1).Select(i => low + ((high - low) * i / Steps)).Select(z => (At: z, Extra: sections.Sum(s => s.Extra(z))))
             .ToList();
@@ -60,28 +69,23 @@ internal sealed class Parting
     private static double[] Spread(double from, double to) =>
         [.. Enumerable.Range(0, Places + 1).Select(i => from + ((to - from) * (1 - Math.Cos(Math.PI * i / Places)) / 2))];
 
-    /// <summary>Highest or lowest of the section at a place.</summary>
-    private double Edge(double x, bool top)
+    /// <summary>Highest (1) or lowest (−1) of the section at places that rise.</summary>
+    private double[] Edge(double[] places, int side)
     {
-        var (p, found) = (section.Points, top ? double.NegativeInfinity : double.PositiveInfinity);
+        const double Hair = 1e-9;
+        var (p, found) = (section.Points, new double[places.Length]);
+        Array.Fill(found, double.NegativeInfinity);
         for (var i = 0; i < p.Length; i++)
         {
-            var (a, b) = (p[i], p[(i + 1) % p.Length]);
-            if (Math.Min(a.X, b.X) > x + 1e-9 || Math.Max(a.X, b.X) < x - 1e-9)
+            var (a, b) = p[i].X <= p[(i + 1) % p.Length].X ? (p[i], p[(i + 1) % p.Length]) : (p[(i + 1) % p.Length], p[i]);
+            var first = Array.BinarySearch(places, a.X - Hair);
+            for (var k = first < 0 ? ~first : first; k < places.Length && places[k] <= b.X + Hair; k++)
             {
-                continue;
+                var (from, to) = b.X - a.X < Hair ? (a.Y, b.Y) : a.Y + (Math.Clamp((places[k] - a.X) / (b.X - a.X), 0, 1) * (b.Y - a.Y)) is var z ? (z, z) : default;
+                found[k] = Math.Max(found[k], Math.Max(side * from, side * to));
             }
-
-            var (from, to) = Math.Abs(b.X - a.X) < 1e-9 ? (a.Y, b.Y) : a.Y + (Math.Clamp((x - a.X) / (b.X - a.X), 0, 1) * (b.Y - a.Y)) is var z ? (z, z) : default;
-            found = top ? Math.Max(found, Math.Max(from, to)) : Math.Min(found, Math.Min(from, to));
         }
 
-        return found;
-    }
-
-    private double Under(IEnumerable<double> heights)
-    {
-        var h = heights.ToArray();
-        return Enumerable.Range(1, xs.Length - 1).Sum(i => (xs[i] - xs[i - 1]) * (h[i] + h[i - 1]) / 2);
+        return [.. found.Select(f => side * f)];
     }
 }

@@ -68,10 +68,11 @@ internal static class ShellChecks
         var half = r.Along.Value / 2;
         bool Good(double at) => at - half >= r.Body.Ends.From && at + half <= r.Body.Ends.To
             && scan.Sections!.All(c => c.Scanned || Math.Abs((c.At * scale) - at) > half);
-        var apart = r.Wanted.Count > 1 ? r.Wanted[1] - r.Wanted[0] : 0;
-        var front = Enumerable.Range(0, (int)r.Body.Ends.To + 1).Select(i => (double)i).Where(at => Good(at) && Good(at + apart))
-            .OrderBy(at => Math.Abs(at - r.Wanted[0])).Cast<double?>().FirstOrDefault();
-        return front is not { } there ? null : new() { ["front"] = Figures.Number(there), ["rear"] = apart == 0 ? "" : Figures.Number(there + apart) };
+        var places = Enumerable.Range(0, (int)r.Body.Ends.To + 1).Select(i => (double)i).Where(Good).ToList();
+        var found = places.SelectMany(front => r.Wanted.Count < 2 ? [(Front: front, Rear: (double?)null)] : Enumerable.Range(-20, 41).Where(k => k != 0)
+            .Select(k => front + (k * r.Rows)).Where(Good).Select(rear => (Front: front, Rear: (double?)rear)))
+            .OrderBy(at => Math.Abs(at.Front - r.Wanted[0]) + Math.Abs((at.Rear ?? 0) - r.Wanted.ElementAtOrDefault(1))).ToList();
+        return found.Count == 0 ? null : new() { ["front"] = Figures.Number(found[0].Front), ["rear"] = found[0].Rear is { } rear ? Figures.Number(rear) : "" };
     }
 
     private static IEnumerable<Check> Standing(ShellReckoning r, Brief brief)
@@ -85,19 +86,22 @@ internal static class ShellChecks
                 $"{Figures.Percent(share)} of its section more", "3 % or less", "Areas of the sections; the height of the split is the one with least.",
                 [.. share <= 0.03 || BetterRoll(r, p.Number("roll")!.Value, s) is not { } better ? Array.Empty<Remedy>() : [new Remedy.Change($"Turn it to {better:0}°",
                     new Dictionary<string, string> { ["roll"] = Figures.Number(better) })]]);
-            yield return Judge.Of($"{s.Key}.square", $"the {name} square to the handle", Math.Abs(s.Rise) <= Askew,
-                $"It stands square to the centre line: turned by {Math.Abs(s.Turn):0.#}° on the table.",
-                "The handle rises there: the clamp holds it askew, by its edges. Turn the handle about its length so that it bends sideways, or move the clamp.",
-                Verdict.Watch, $"rises by {Math.Abs(s.Rise):0.#}°", $"{Askew:0}° or less", Practice);
+            var askew = Math.Max(Math.Abs(s.Rise), s.Askew);
+            yield return Judge.Of($"{s.Key}.square", $"the {name} square to the handle", askew <= Askew,
+                $"It is turned by {Math.Abs(s.Turn):0.#}° on the table, and bears evenly.", s.Askew > Askew
+                    ? "The handle bends sideways there further than the clamp can be turned on its screws: longer clamps, or another place."
+                    : "The handle rises there: the clamp bears on its edges. Turn the handle about its length so that it bends sideways, or move the clamp.",
+                Verdict.Watch, $"{askew:0.#}° askew", $"{Askew:0}° or less", Practice);
             yield return Judge.AtLeast($"{s.Key}.below", $"plastic below the handle, {name}", r.BelowOf(s), Math.Max(3, shell / 4), "Enough stays below it.",
                 r.Packer is null ? "Too little stays below the handle." : "The handle would come down to the table: want it higher.", Verdict.Stop, Practice,
                 [.. r.Packer is null ? [ShellParameters.Under.To(Math.Ceiling(Math.Max(3, shell / 4)), "Leave {0} below it")]
-                    : new[] { Higher(Math.Ceiling(r.Tip!.Value - r.Stations.Min(r.BelowOf) + Math.Max(3, shell / 4))) }]);
+                    : new[] { Set("bladeHeight", Math.Ceiling(r.Tip!.Value - r.Stations.Min(r.BelowOf) + Math.Max(3, shell / 4)),
+                    "Want it {0} over the table") }]);
             yield return r.Bite.FloorCheck($"{s.Key}.floor", $"thread of the {name}", r.SplitOf(s) - (r.Gap / 2), 2, ShellParameters.Under.To(
                 Math.Ceiling(r.Bite.Depth + 2 + (r.Gap / 2) - s.Split.At + s.Sides.Low), "Leave {0} below the handle"));
             yield return Judge.AtLeast($"{s.Key}.head", $"heads within the {name}", r.TopOf(s) - r.SplitOf(s), r.HeadAt, "The heads lie within the upper half.",
                 "The handle is so flat that the heads stand out of the upper half: a thicker shell.", Verdict.Watch, "Plane geometry.",
-                ShellParameters.Shell.To(Math.Ceiling(shell + r.HeadAt - r.TopOf(s) + r.SplitOf(s)), "Make the shell {0}"));
+                Set("shell", Math.Ceiling(shell + r.HeadAt - r.TopOf(s) + r.SplitOf(s)), "Make the shell {0}"));
         }
 
         foreach (var (keeping, i) in r.Keepings.Select((k, i) => (k, i)))
@@ -110,12 +114,14 @@ internal static class ShellChecks
             "The halves may meet before the handle is held: a wider gap, or a closer fit.", Verdict.Stop, "Gap drawn less the clearance; k = 2.",
             ShellParameters.Pinch.To(Math.Ceiling((r.Pinch.Value + 0.3 - left) * 2) / 2, "Make the gap {0}"));
         var across = Math.Ceiling(2 * Math.Max(r.Head.Joint.Reach, r.Bite.Reach));
-        yield return r.Head.Joint.WallCheck("screw.wall", "screw, to handle and side", shell / 2, ShellParameters.Shell.To(across, "Make the shell {0}"));
-        yield return r.Bite.WallCheck("thread.wall", "thread, to handle and side", shell / 2, ShellParameters.Shell.To(across, "Make the shell {0}"));
+        yield return r.Head.Joint.WallCheck("screw.wall", "screw, to handle and side", shell / 2, Set("shell", across, "Make the shell {0}"));
+        yield return r.Bite.WallCheck("thread.wall", "thread, to handle and side", shell / 2, Set("shell", across, "Make the shell {0}"));
         var ends = r.Along.Value / 2 / r.ScrewsAt.Count;
-        yield return r.Head.Joint.WallCheck("screw.ends", "screw, along the handle", ends, ShellParameters.Along.To(Math.Ceiling(r.ScrewsAt.Count * across),
+        yield return r.Head.Joint.WallCheck("screw.ends", "screw, along the handle", ends, Set("along", Math.Ceiling(r.ScrewsAt.Count * across),
             "Make the clamps {0}"));
-        yield return r.Head.Joint.SeatCheck("screw.seat", "screw", 6, ShellParameters.Seat.To(6, "Leave {0} under the heads"));
+        var least = r.Material is null ? 6 : Math.Max(3, r.Bolt.Each.Value / (Math.PI * Hardware.Of("cap-screws", p.Choice("screw"), "head", "head").Value
+            * r.Material.Along.Value / PrintedMaterial.Safety / 2));
+        yield return r.Head.Joint.SeatCheck("screw.seat", "screw", least, Set("seat", Math.Ceiling(least), "Leave {0} under the heads"));
         foreach (var check in Table(r, brief).Concat(Borne(r, brief)))
         {
             yield return check;
@@ -163,17 +169,18 @@ internal static class ShellChecks
         }
         else
         {
-            // Into a thread the same screw goes that its hole is a little narrower than; through a hole, one that is thinner.
-            var fits = thread <= hole.Quantity.Value + (key == "mouth" ? 0 : 0.25 * thread) && thread >= 0.4 * hole.Quantity.Value;
-            yield return Judge.Of("table.screw", "screws of the table", fits, "They go into its holes, or through them.",
-                "They are no screws for what was measured of the table: choose their size, or measure it again.", Verdict.Stop, $"{Figures.Mm(thread)}",
+            // A thread's hole is a little narrower than its screw.
+            var (thick, thin) = (thread > hole.Quantity.Value + (key == "mouth" ? 0 : 0.25 * thread), thread < 0.4 * hole.Quantity.Value);
+            yield return Judge.Of("table.screw", "screws of the table", !thick && !thin, "They go into its holes, or through them.", thick
+                ? "They are too thick for the table: choose their size, or measure it again."
+                : "They are much thinner than what they go through: they want large washers or bushes.", thick ? Verdict.Stop : Verdict.Watch, $"{Figures.Mm(thread)}",
                 $"{table[key].Name} {Figures.Mm(hole.Quantity.Value)}", "Tables of threads and screws.");
         }
 
         var travel = r.Feet.Max(f => f.Travel);
-        var need = travel + (2 * (r.TableHole.Reach + 1));
+        var need = travel + (2 * (r.TableHole.Reach + ShellReckoning.FootWall));
         yield return Judge.AtLeast("foot.slot", "foot along its slot", r.Along.Value, need, "The slots have plastic at both ends.",
-            "The slots open at the ends of the feet: longer clamps.", Verdict.Stop, "Plane geometry.", ShellParameters.Along.To(Math.Ceiling(need), "Make the clamps {0}"));
+            "The slots open at the ends of the feet: longer clamps.", Verdict.Stop, "Plane geometry.", Set("along", Math.Ceiling(need), "Make the clamps {0}"));
         // A screw of the table, drawn as hard by hand, presses by F = T / (K d).
         var force = r.Bolt.Each.Value * Hardware.Diameter(brief.Parameters.Choice("screw")).Value / thread;
         double Bends(double foot) => 6 * force * r.Stations.Zip(r.Feet).Max(f => Math.Max(f.Second.Right - r.RightOf(f.First), r.LeftOf(f.First) - f.Second.Left))
@@ -228,6 +235,6 @@ internal static class ShellChecks
     private static IEnumerable<Remedy> Gentler(double torque) => Math.Floor(torque * 20) / 20 is >= 0.05 and var less
         ? [new Remedy.Change(FormattableString.Invariant($"Draw it with {less:0.##} N·m"), new Dictionary<string, string> { ["torque"] = Figures.Number(less) })] : [];
 
-    private static Remedy Higher(double to) => new Remedy.Change($"Want it {Figures.Mm(to)} over the table",
-        new Dictionary<string, string> { ["bladeHeight"] = Figures.Number(to) });
+    private static Remedy Set(string key, double to, string label) => new Remedy.Change(label.Replace("{0}", Figures.Mm(to), StringComparison.Ordinal),
+        new Dictionary<string, string> { [key] = Figures.Number(to) });
 }

@@ -7,7 +7,14 @@ namespace Emboq.Core.Families.Clamping.ShellClamp;
 internal sealed record ShellFeet(double Left, double Right, double Travel)
 {
     /// <summary>A slot gives so much beyond what it must, mm.</summary>
-    private const double Spare = 2;
+    public const double Spare = 2;
+
+    /// <summary>How far a clamp may be turned for its slots to keep their ends, degrees.</summary>
+    /// <param name="along">Of the clamp, along the handle, mm.</param>
+    /// <param name="end">Around a screw, along the handle, mm.</param>
+    /// <param name="out_">From the middle to its screws, mm.</param>
+    public static double MostTurn(double along, double end, double out_) =>
+        Math.Asin(Math.Clamp((along - (2 * end) - Spare) / (2 * out_), 0, 1)) * 180 / Math.PI;
 
     /// <summary>Puts screws on the columns of a table, as near as there is room beside the clamp.</summary>
     /// <param name="station">The clamp.</param>

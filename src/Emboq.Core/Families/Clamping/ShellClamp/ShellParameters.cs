@@ -21,15 +21,8 @@ internal static class ShellParameters
         ("plastic", "the lower half itself", false), ("insert", "heat-set inserts", true));
 
     public static readonly Decision<Quantity>
-        Along = Decide.Length("clamp, along the handle", "It holds so much of it.", Specs.Length("along", "Each clamp, along the handle", 25, 8, 150,
-            "So much of the handle it holds.")),
-        Shell = Decide.Length("shell", "Around the handle.", Specs.Length("shell", "Shell", 14, 5, 60, "Plastic around the handle; the screws stand in it.", 0.5)),
         Pinch = Decide.Length("gap between the halves", "What can be drawn together.", Specs.Length("pinch", "Gap between the halves", 2, 0.5, 8,
             "What can be drawn together before they meet.", 0.5)),
-        Seat = Decide.Length("under the heads", "What the screws press on.", Specs.Length("seat", "Under the heads", 6, 2, 40,
-            "Plastic of the upper half under each screw's head.", 0.5)),
-        Thread = Decide.Length("thread", "In the lower half.", Specs.Length("thread", "Thread in the lower half", 12, 3, 60, "How deep the screws may go in.",
-            0.5)).If("bites", "plastic"),
         Foot = Decide.Length("feet", "Under the table's screws.", Specs.Length("foot", "Feet", 10, 2, 40, "Thickness under the screws of the table.", 0.5)),
         Under = Decide.Length("plastic below the handle", "Under its lowest place.", Specs.Length("under", "Below the handle", 12, 2, 300,
             "Plastic under its lowest place. Where a height is wanted, that decides.")),
@@ -45,6 +38,11 @@ internal static class ShellParameters
         Front = Specs.Length("front", "First clamp", null, 1, 1900, "From the left end of the scan to its middle. Left open, at a quarter of it."),
         Rear = Specs.Length("rear", "Second clamp", null, 1, 1900, "From the left end of the scan to its middle; it is moved to the nearest row of the table. "
             + "Left open, at three quarters.").If("stations", "two"),
+        Along = Specs.Length("along", "Each clamp, along the handle", null, 8, 150, "So much of the handle it holds. Left open, 25 mm, or what its screws ask for."),
+        Shell = Specs.Length("shell", "Shell", null, 5, 60, "Plastic around the handle; the screws stand in it. Left open, 14 mm, or what its screws ask for.", 0.5),
+        Seat = Specs.Length("seat", "Under the heads", null, 2, 40, "Plastic of the upper half under each screw's head. Left open, 6 mm.", 0.5),
+        Thread = Specs.Length("thread", "Thread in the lower half", null, 3, 60, "How deep the screws may go in. Left open, three diameters.", 0.5)
+            .If("bites", "plastic"),
         RollSpec = Specs.Angle("roll", "Turned about its length", 0, -180, 180, "From how it lies in the scan, counter-clockwise seen from its left end."),
         HeightSpec = Specs.Length("bladeHeight", "Tip or blade over the table", null, 1, 600, "The tip as it was measured comes to this height. Left open, the "
             + "clamps are as low as the plastic below the handle allows.", 0.5),
@@ -57,7 +55,7 @@ internal static class ShellParameters
 
     public static IReadOnlyList<ParameterSpec> All { get; } =
     [
-        Fit, Clearance, Two.Spec, Front, Rear, RollSpec, Along.Spec, Shell.Spec, Pinch.Spec, Screws, Screw, Insert.Spec, Thread.Spec, Seat.Spec, Torque, HeightSpec, Fine.Spec,
+        Fit, Clearance, Two.Spec, Front, Rear, RollSpec, Along, Shell, Pinch.Spec, Screws, Screw, Insert.Spec, Thread, Seat, Torque, HeightSpec, Fine.Spec,
         Under.Spec, TableScrew, Rows.Spec, Foot.Spec, Push, Specs.Choice("shakes", "In use it", "shakes", "What shakes pushes three times as hard at its worst.",
             new ParameterOption("shakes", "shakes"), new ParameterOption("still", "runs quietly")),
         Specs.Choice("heat", "It stands", "warm", "Warmth softens plastic, and creep grows with it.", new ParameterOption("warm", "near a motor or hot air"),

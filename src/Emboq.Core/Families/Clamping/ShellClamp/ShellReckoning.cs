@@ -61,6 +61,12 @@ internal sealed record ShellReckoning
 
     public required WayUp Way { get; init; }
 
+    /// <summary>Of the table, apart, mm.</summary>
+    public required double Rows { get; init; }
+
+    /// <summary>Plastic at the ends of a foot's slot beyond what its hole asks for, mm.</summary>
+    public const double FootWall = 1;
+
     public bool Built => Stations.Count == Wanted.Count;
 
     /// <summary>The handle's section is moved out by so much, mm.</summary>
@@ -96,28 +102,36 @@ internal sealed record ShellReckoning
         var fit = Fitted.Reckon(new("grip", "breadth", way.Key == "end" ? Surface.HoleUpright : Surface.HoleLying, FitClasses.Of(p.Choice("fit")),
             p.Number("clearance"), "hollow")
         { Words = SeatWords.Shell, Because = "As read across its broadest place: it settles the scale of the scan." }, place, brief.Fits, brief.Tries, ledger);
-        var (along, shell, pinch) = (ShellParameters.Along.Read(p, ledger), ShellParameters.Shell.Read(p, ledger), ShellParameters.Pinch.Read(p, ledger));
+        var pinch = ShellParameters.Pinch.Read(p, ledger);
         var roll = ledger.Add("roll", "turned about its length", Quantity.Chosen("turned about its length", p.Number("roll")!.Value, Unit.DegreeOfArc),
             "From how it lies in the scan.").Value;
         var scanned = GripKind.Body(sizes)!;
         var rolled = scanned.Rolled(roll);
         var body = rolled.At(0, -rolled.Heights.Low);
         var table = ShellTable.Of(brief, ledger);
-        var wanted = Places(p, body, table.Rows, ledger);
-        var growth = (fit.Drawn.Value - fit.Counterpart.Value) / 2;
-        List<ShellStation> stations = [.. wanted.Select((at, i) => ShellStation.Of(body, i == 0 ? "front" : "rear", i == 0 ? "first clamp" : "second clamp", at,
-            (along.Value, growth, pinch.Value))).OfType<ShellStation>()];
         var scope = PartBodies.Scope(brief, ledger, "screw", "screw");
-        var (size, lie, seat) = (p.Choice("screw"), way.Key == "end" ? HoleLie.Teardrop : HoleLie.Upright, ShellParameters.Seat.Read(p, ledger));
+        var (size, lie) = (p.Choice("screw"), way.Key == "end" ? HoleLie.Teardrop : HoleLie.Upright);
+        var seat = Sized(p, ledger, ("seat", "under the heads", "What the screws press on."), 6, 0);
         var high = scope.OfScrew("height") ?? Hardware.Of("cap-screws", size, "height", $"{Hardware.Name(size)} head height");
         // The head lies as deep below the face as its recess is; below it stays what was decided.
         var head = ScrewHole.Counterbored(scope, size, seat.Value + high.Value + 0.3, lie);
         var insert = ShellParameters.Insert.Read(p, ledger);
         var bitten = scope with { Key = "thread", Name = insert ? "insert" : "thread", Screw = null };
-        var thread = insert ? ledger.Add("insertLong", "thread of an insert", Threaded.InsertLength(size), "All of it holds.") : ShellParameters.Thread.Read(p, ledger);
+        var thread = insert ? ledger.Add("insertLong", "thread of an insert", Threaded.InsertLength(size), "All of it holds.") : Thread(p, size, ledger);
         var bite = insert ? Threaded.Insert(bitten, size, lie) : Threaded.SelfCut(bitten, size, Threaded.UsualEngagement, thread.Value, lie);
         var (foot, tableSize) = (ShellParameters.Foot.Read(p, ledger), p.Choice("tableScrew"));
         var washer = Hardware.Of("washers", tableSize, "outside", "washer").Value;
+        var hole = ScrewHole.Passing(PartBodies.Scope(brief, ledger, "table", "table screw") with { Screw = null }, tableSize, "medium", foot.Value, lie);
+        var (reach, rows) = (Math.Max(head.Reach, bite.Reach), int.Parse(p.Choice("screws"), System.Globalization.CultureInfo.InvariantCulture));
+        var shell = Sized(p, ledger, ("shell", "shell", "Around the handle; the screws stand in it."), 14, 2 * reach);
+        var along = Sized(p, ledger, ("along", "clamp, along the handle", "It holds so much of it."), 25, Math.Max(rows * 2 * reach,
+            (2 * (hole.Reach + FootWall)) + ShellFeet.Spare));
+        var wanted = Places(p, body, table.Rows, along.Value / 2, ledger);
+        var growth = (fit.Drawn.Value - fit.Counterpart.Value) / 2;
+        // No screw of the table stands further out than a column beside the broadest place.
+        var turn = ShellFeet.MostTurn(along.Value, hole.Reach + FootWall, ((body.Sides.Right - body.Sides.Left) / 2) + shell.Value + washer + table.Columns);
+        List<ShellStation> stations = [.. wanted.Select((at, i) => ShellStation.Of(body, i == 0 ? "front" : "rear", i == 0 ? "first clamp" : "second clamp", at,
+            (along.Value, growth, pinch.Value), turn)).OfType<ShellStation>()];
         var material = PrintedMaterial.Of(brief.Process);
         var push = ledger.Add("push", "push of the work", (p.Choice("shakes") == "shakes" ? Quantity.RuleOfThumb("shaking", 3, Unit.None,
             "What shakes pushes up to three times as hard; common practice, no published source.") : Quantity.Chosen("quiet", 1, Unit.None))
@@ -138,23 +152,34 @@ internal sealed record ShellReckoning
             Packer = null,
             Head = (head, ledger["screw.counterbore"].Value),
             Bite = bite,
-            TableHole = ScrewHole.Passing(PartBodies.Scope(brief, ledger, "table", "table screw") with { Screw = null }, tableSize, "medium", foot.Value, lie),
+            TableHole = hole,
             Washer = washer,
             Takes = ScrewLength.Of(scope, (size, "cap", $"{Hardware.Name(size)} cap screw"), [seat, pinch], insert ? thread : 2 * Hardware.Diameter(size),
                 insert ? ledger["thread.insert.depth"] : thread, brief.Drawer),
             Feet = [],
-            ScrewsAt = p.Choice("screws") == "2" ? [-along.Value / 4, along.Value / 4] : [0],
+            ScrewsAt = rows == 2 ? [-along.Value / 4, along.Value / 4] : [0],
             Bolt = BoltForce.Of(size, p.Number("torque")!.Value, material, p.Choice("heat") == "warm", ledger),
             Push = push,
             Material = material,
             Keepings = Keeping.Of(sizes, roll),
+            Rows = table.Rows,
             Way = way,
         };
         return draft.Standing(brief, sizes, table, -rolled.Heights.Low, ledger);
     }
 
+    /// <summary>A size as decided; left open, the usual one, or what it must be.</summary>
+    private static Quantity Sized(ParameterValues p, Ledger ledger, (string Key, string Name, string Because) of, double usual, double least) =>
+        ledger.Add(of.Key, of.Name, p.Number(of.Key) is { } chosen ? Quantity.Chosen(of.Name, chosen, Unit.Millimetre)
+            : Quantity.RuleOfThumb(of.Name, Math.Max(usual, Math.Ceiling(least)), Unit.Millimetre, "Common practice, no published source."), of.Because);
+
+    private static Quantity Thread(ParameterValues p, string size, Ledger ledger) => p.Number("thread") is { } chosen
+        ? ledger.Add("thread", "thread", Quantity.Chosen("thread", chosen, Unit.Millimetre), "In the lower half.")
+        : ledger.Add("thread", "thread", Quantity.RuleOfThumb("diameters of thread", 3, Unit.None, "Three diameters, of which two must hold; common practice, "
+            + "no published source.") * Hardware.Diameter(size), "In the lower half.");
+
     /// <summary>Where the clamps stand along the handle: the second on a row of the table from the first.</summary>
-    private static List<double> Places(ParameterValues p, SectionBody body, double rows, Ledger ledger)
+    private static List<double> Places(ParameterValues p, SectionBody body, double rows, double half, Ledger ledger)
     {
         var (from, to) = body.Ends;
         double Chosen(string key, double share) => p.Number(key) ?? Math.Round(from + ((to - from) * share));
@@ -164,9 +189,10 @@ internal sealed record ShellReckoning
             return [front];
         }
 
+        // Rows that keep the clamp on the handle go before nearer ones.
         var asked = Chosen("rear", 0.75);
-        var count = Math.Max(1, Math.Round(Math.Abs(asked - front) / rows));
-        var rear = front + (Math.Sign(asked - front) is var way && way == 0 ? rows : way * count * rows);
+        var rear = Enumerable.Range(1, 40).SelectMany(i => new[] { front + (i * rows), front - (i * rows) }).OrderBy(at => at - half < from || at + half > to)
+            .ThenBy(at => Math.Abs(at - asked)).First();
         return [front, ledger.Add("rear", "up to the second clamp", Quantity.Chosen("up to the second clamp", rear, Unit.Millimetre),
             "From the left end of the scan: on the row of the table that is nearest to what was asked for.").Value];
     }

@@ -26,8 +26,11 @@ internal sealed record ShellStation
     /// <summary>Of the centre line there, x and z.</summary>
     public required Point2 Middle { get; init; }
 
-    /// <summary>By which it is turned on the table to stand square to the centre line, degrees.</summary>
+    /// <summary>By which it is turned on the table towards standing square to the centre line, degrees.</summary>
     public required double Turn { get; init; }
+
+    /// <summary>What is left of that, degrees.</summary>
+    public required double Askew { get; init; }
 
     /// <summary>By which the centre line rises there, degrees.</summary>
     public required double Rise { get; init; }
@@ -60,11 +63,13 @@ internal sealed record ShellStation
     /// <param name="name">As shown.</param>
     /// <param name="at">Along it, mm.</param>
     /// <param name="size">Along the handle, what its section is moved out by, and the gap between the halves, mm.</param>
-    public static ShellStation? Of(SectionBody body, string key, string name, double at, (double Along, double Growth, double Gap) size)
+    /// <param name="most">It is turned no further than this: its screws stand in line with the table, degrees.</param>
+    public static ShellStation? Of(SectionBody body, string key, string name, double at, (double Along, double Growth, double Gap) size, double most)
     {
         var (middle, slope) = body.CentreLine(at, (size.Along / 2) + Reach);
         // Seen from above, counter-clockwise.
-        var turn = -Math.Atan(slope.X) * 180 / Math.PI;
+        var square = -Math.Atan(slope.X) * 180 / Math.PI;
+        var turn = Math.Clamp(square, -most, most);
         var half = (size.Along / 2) + 1;
         var count = (2 * (int)Math.Ceiling(half / Apart)) + 1;
         var (alongs, partings) = (new List<double>(), new List<Parting>());
@@ -79,7 +84,7 @@ internal sealed record ShellStation
             partings.Add(new(grown));
         }
 
-        var split = Parting.Best(partings);
+        var split = Parting.Best([.. partings.Where((_, i) => i % 3 == 0)]);
         var (left, right) = (partings.Min(p => p.Box.Least.X), partings.Max(p => p.Box.Greatest.X));
         var axis = (left + right) / 2;
         var past = (size.Gap / 2) + 0.5;
@@ -91,6 +96,7 @@ internal sealed record ShellStation
             At = at,
             Middle = middle,
             Turn = turn,
+            Askew = Math.Abs(square - turn),
             Rise = Math.Atan(slope.Y) * 180 / Math.PI,
             Split = (split, partings.Average(p => p.Extra(split)), partings.Average(p => p.Area)),
             Sides = (left, right, partings.Min(p => p.Box.Least.Y), partings.Max(p => p.Box.Greatest.Y)),
