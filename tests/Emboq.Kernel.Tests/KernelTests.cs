@@ -3,7 +3,7 @@ namespace Emboq.Kernel.Tests;
 /// <summary>One pool for every test of the kernel.</summary>
 public sealed class PoolFixture : IAsyncLifetime
 {
-    public KernelPool Pool { get; } = new(new KernelLimits { Engines = 1 });
+    public KernelPool Pool { get; } = new(new KernelLimits { Engines = 1, Longest = TimeSpan.FromSeconds(90) });
 
     public ValueTask InitializeAsync() => ValueTask.CompletedTask;
 

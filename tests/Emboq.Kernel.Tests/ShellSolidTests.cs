@@ -3,22 +3,28 @@ using Emboq.Core.Tests.Measuring;
 
 namespace Emboq.Kernel.Tests;
 
-/// <summary>A shell clamp in the triangles: both halves go around the handle that was scanned with the room that the ledger says, and come off straight.</summary>
+/// <summary>A shell clamp in the triangles: both halves go around the scanned handle with the room of the ledger, and come off
+/// straight.</summary>
 public sealed class ShellSolidTests(PoolFixture fixture) : IClassFixture<PoolFixture>
 {
     private static readonly CancellationToken Stop = TestContext.Current.CancellationToken;
 
     private static Design Design(params IReadOnlyList<(string Key, string Value)> decided) => FamilyList.Find("shell-clamp")!.Design(new(ParameterValues.Read(
         FamilyList.Find("shell-clamp")!.Parameters, decided.Prepend(("front", "40")).DistinctBy(d => d.Item1).ToDictionary(d => d.Item1, d => d.Item2)).Value,
-        new Dictionary<string, Interface> { ["grip"] = Places.Of("grip"), ["table"] = Places.Of(KindList.Of("hole-grid"),
-            "pitchX 25, pitchY 25, diameter 6.6, thickness 18") }, Workshop.OfTough(Workshop.Exact), []));
+        new Dictionary<string, Interface>
+        {
+            ["grip"] = Places.Of("grip"),
+            ["table"] = Places.Of(KindList.Of("hole-grid"),
+            "pitchX 25, pitchY 25, diameter 6.6, thickness 18")
+        }, Workshop.OfTough(Workshop.Exact), []));
 
     [Theory]
     [InlineData("end")]
     [InlineData("flat")]
     public async Task Both_halves_lie_around_the_handle_with_the_room_of_the_ledger(string way)
     {
-        var design = Design(("wayUp", way));
+        // As long as lets them be turned square to the centre line.
+        var design = Design(("wayUp", way), ("along", "55"));
         var grip = design.Machine.Single(b => b.Key == "machine-grip").Solid;
         var room = (design.Ledger["grip.breadth.drawn"].Value - design.Ledger["grip.breadth.measured"].Value) / 2;
         foreach (var piece in design.Pieces)

@@ -126,6 +126,7 @@ test('a scanned tool is laid and cut, what cannot be cut is told at its field, a
 })
 
 test('a handle without a straight edge is scanned, and gets a shell clamp that goes straight on', async ({ page }) => {
+  test.slow()
   await addMachine(page, `Scanned housings ${unique}`, `housing ${unique}`, 'grip')
   const scan = page.getByRole('region', { name: 'Scan', exact: true })
   await expect(scan).toContainText('No scan yet')

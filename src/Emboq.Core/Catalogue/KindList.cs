@@ -15,7 +15,8 @@ public static class KindList
     public static IReadOnlyList<InterfaceKind> All { get; } =
     [
         TubeKind.Kind, .. DuctKind.All, PostKind.Kind, PinKind.Kind, BoreKind.Kind, HoseKind.Kind, ArcKind.Kind, TaperKind.Kind,
-        SlotKind.Kind, TSlotKind.Kind, LippedKind.Kind, BlockKind.Kind, BoardKind.Kind, FlatKind.Kind, FootKind.Kind, TracedKind.Kind, GripKind.Kind, GapsKind.Kind,
+        SlotKind.Kind, TSlotKind.Kind, LippedKind.Kind, BlockKind.Kind, BoardKind.Kind, FlatKind.Kind, FootKind.Kind, TracedKind.Kind,
+        GripKind.Kind, GapsKind.Kind,
         CavityKind.Kind,
         RodsKind.Kind, HolesKind.Kind, HoleRowKind.Kind, HoleCircleKind.Kind, HoleGridKind.Kind,
         TurnedKind.Kind, ThreadKind.Kind, SpindleKind.Kind, NutKind.Kind, ScrewHeadKind.Kind, RingKind.Kind, AngleKind.Kind, MassKind.Kind,

@@ -89,6 +89,23 @@ public sealed class SectionBody
         return (new(x + (dx * (at - y)), z + (dz * (at - y))), new(dx, dz));
     }
 
+    /// <summary>How steeply its sides run in or out beside its centre line between two places, at most, degrees.</summary>
+    public double Steepest(double from, double to)
+    {
+        var most = 0.0;
+        foreach (var (a, b) in rings.Zip(rings.Skip(1)).Where(p => p.Second.At > from && p.First.At < to))
+        {
+            var (dx, dz) = (b.Middle.X - a.Middle.X, b.Middle.Y - a.Middle.Y);
+            for (var j = 0; j < Rails; j++)
+            {
+                var off = double.Hypot(b.Points[j].X - a.Points[j].X - dx, b.Points[j].Y - a.Points[j].Y - dz);
+                most = Math.Max(most, off / (b.At - a.At));
+            }
+        }
+
+        return Math.Atan(most) * 180 / Math.PI;
+    }
+
     /// <summary>Where an upright plane cuts it: x in the plane from the place named, y up. <c>null</c> where the plane runs out past an end.</summary>
     /// <param name="at">A place, x and y.</param>
     /// <param name="turn">Of the plane about the upright through that place, degrees; square to y at 0.</param>
@@ -147,9 +164,11 @@ public sealed class SectionBody
 
     private bool Seen(int ring, Point2 axis) => Outlines.SeenFromWithin([.. rings[ring].Points.Select(p => new Point2(p.X - axis.X, p.Y - axis.Y))]);
 
-    /// <summary>A loft stands: laid down, its y is what was up, and its x is turned over.</summary>
+    /// <summary>A loft stands: laid down, its y is what was up, and its x is turned over. A tenth of a micrometre is enough: programs of long numbers are long.
+    /// </summary>
     private Solid Length(int from, int to, Point2 axis) => new Solid.Lofted(rings[from..(to + 1)].Reverse().Select(r =>
-        new Solid.Section(new Profile(r.Points.Select(p => new Point2(p.X - axis.X, p.Y - axis.Y))), -r.At))).Tipped(90).At(axis.X, 0, axis.Y);
+        new Solid.Section(new Profile(r.Points.Select(p => new Point2(Math.Round(p.X - axis.X, 4), Math.Round(p.Y - axis.Y, 4)))), -r.At))).Tipped(90)
+        .At(axis.X, 0, axis.Y);
 
     /// <summary>Of the area within (Green).</summary>
     private static Point2 Centroid(ImmutableArray<Point2> p)

@@ -117,9 +117,9 @@ public static class ScanOutline
             return ScanBody.Of(scan, deviation, field) is var cut && !cut.IsGood ? cut.Problems.ToList()
                 : new Scanned(new([], Word(unit)), Math.Round(2 * cut.Value.Scatter, 3), $"{Says(scan, size, cut.Value.Scatter, 1, "no section that is used "
                     + "crosses")} {cut.Value.Says}", Seen(scan, size, null) with
-                {
-                    Sections = [.. cut.Value.Cuts.Select(c => new SeenSection(c.At, c.Points.Min(p => p.Y), c.Points.Max(p => p.Y), c.Scanned))],
-                })
+                    {
+                        Sections = [.. cut.Value.Cuts.Select(c => new SeenSection(c.At, c.Points.Min(p => p.Y), c.Points.Max(p => p.Y), c.Scanned))],
+                    })
                 { Body = (size.X, cut.Value.Cuts) };
         }
 

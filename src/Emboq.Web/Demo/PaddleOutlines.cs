@@ -114,6 +114,10 @@ internal sealed partial class PaddleWorkshop
         await Read(handle, "keep1.across", "caliper", "14");
         await Read(handle, "keep1.around", "protractor", "90");
         await Part("An hour of holding the gun", "Somebody stands at the steam box for an hour and holds the hot air gun.", "gun clamps", "shell-clamp",
-            new() { ["bladeHeight"] = "55", ["push"] = "10", ["shakes"] = "still", ["bites"] = "insert", ["foot"] = "15" }, new() { ["grip"] = handle, ["table"] = Named("holes of its lid") }, tough, null);
+            new() { ["bladeHeight"] = "55", ["push"] = "10", ["shakes"] = "still", ["bites"] = "insert", ["foot"] = "15" }, new()
+            {
+                ["grip"] = handle,
+                ["table"] = Named("holes of its lid")
+            }, tough, null);
     }
 }

@@ -8,7 +8,8 @@ public sealed class ShellClampTests
     private const string Usual = "breadth 61.6, height 28, length 160, mass 700, balance 80, tip 20";
 
     private static Design Design(string entries, string grip = Usual, (string Kind, string Sizes)? table = null) => Mounts.Design("shell-clamp",
-        $"front=40; {entries}", null, null, ("grip", "grip", grip), ("table", table?.Kind ?? "hole-grid", table?.Sizes ?? "pitchX 25, pitchY 25, diameter 6.6"));
+        $"front=40; {entries}", null, null, ("grip", "grip", grip), ("table", table?.Kind ?? "hole-grid",
+            table?.Sizes ?? "pitchX 25, pitchY 25, diameter 6.6"));
 
     private static Check Of(Design design, string key) => Mounts.Of(design, key);
 
@@ -51,7 +52,8 @@ public sealed class ShellClampTests
         // Columns: screws of the first stand a whole number of spacings apart, those of the second on the same columns.
         var (apart, first) = (Line(design, "apart"), design.Pieces[0].Pose);
         (apart / 25 / Math.Cos(first.TurnZ * Math.PI / 180)).ShouldBe(Math.Round(apart / 25), 0.02);
-        double[] Screws(string key) => [.. design.Gauges.Where(g => g.Body == key && g.What == "slot of a foot").Select(g => design.Pieces.Single(p => p.Key == key)
+        double[] Screws(string key) => [.. design.Gauges.Where(g => g.Body == key && g.What == "slot of a foot").Select(g => design.Pieces.Single(p =>
+            p.Key == key)
             .Pose is var pose ? pose.By.X + (g.At.X / Math.Cos(pose.TurnZ * Math.PI / 180)) : 0)];
         var between = Screws("rear")[0] - Screws("part")[0];
         (between / 25).ShouldBe(Math.Round(between / 25), 0.02);
@@ -122,7 +124,12 @@ public sealed class ShellClampTests
         grip = grip with { Outline = grip.Outline! with { Sections = [.. grip.Outline.Sections!.Select(s => s with { Scanned = Math.Abs(s.At - 40) > 6 })] } };
         var family = FamilyList.Find("shell-clamp")!;
         Design Built(IReadOnlyDictionary<string, string> decided) => family.Design(new(ParameterValues.Read(family.Parameters, decided).Value,
-            new Dictionary<string, Interface> { ["grip"] = grip, ["table"] = Measuring.Places.Of(KindList.Of("hole-grid"), "pitchX 25, pitchY 25, diameter 6.6") },
+            new Dictionary<string, Interface>
+            {
+                ["grip"] = grip,
+                ["table"] = Measuring.Places.Of(KindList.Of("hole-grid"),
+                "pitchX 25, pitchY 25, diameter 6.6")
+            },
             Mounts.Tough, []));
         var stopped = Of(Built(new Dictionary<string, string> { ["front"] = "40" }), "scanned");
         stopped.Verdict.ShouldBe(Verdict.Stop);

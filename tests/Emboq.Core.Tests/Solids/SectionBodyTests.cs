@@ -24,6 +24,14 @@ public sealed class SectionBodyTests
     }
 
     [Fact]
+    public void A_cone_is_as_steep_as_its_half_angle_and_a_bent_bar_is_not()
+    {
+        SectionBody.Of((0, Round(10, 0, 0)), (20, Round(10, 0, 0)), (40, Round(20, 0, 0))).Steepest(25, 35).ShouldBe(Math.Atan(0.5) * 180 / Math.PI, 0.01);
+        SectionBody.Of((0, Round(10, 0, 0)), (20, Round(10, 0, 0)), (40, Round(20, 0, 0))).Steepest(2, 18).ShouldBe(0, 0.01);
+        Bent(0.3).Steepest(10, 90).ShouldBe(0, 0.01);
+    }
+
+    [Fact]
     public void It_is_turned_about_its_length_and_moved()
     {
         var turned = Bent(0).Rolled(90);
@@ -53,7 +61,11 @@ public sealed class SectionBodyTests
         (grip with { Sections = [.. grip.Sections.Reverse()] }).Wrong("outline").ShouldNotBeNull();
         (grip with { Sections = [grip.Sections[0], grip.Sections[1] with { Points = [new(0, 0), new(9, 9), new(9, 0), new(0, 9)] }] }).Wrong("outline")!.Message
             .ShouldContain("crosses or touches itself");
-        (grip with { Sections = [grip.Sections[0], grip.Sections[1] with { Points = [new(0, 0), new(double.NaN, 9), new(9, 0)] }] }).Wrong("outline").ShouldNotBeNull();
+        (grip with
+        {
+            Sections = [grip.Sections[0], grip.Sections[1] with { Points = [new(0, 0), new(double.NaN, 9), new(9,
+            0)] }]
+        }).Wrong("outline").ShouldNotBeNull();
     }
 
     private sealed class Near : IEqualityComparer<(double, double, double)>

@@ -10,7 +10,8 @@ internal static class GripKind
         new("length", "length", "Tape from end to end of what was scanned.", Access.Length, Need.Helps),
         new("mass", "mass", "On the scale, all of it.", Access.Mass, Need.Helps),
         new("balance", "balance point", "From the left end of the scan to where it balances on an edge.", Access.Length, Need.Helps),
-        new("tip", "tip or blade, height", "As it lies in the scan: from what it lies on up to the tip, the blade or the middle of the nozzle.", Access.Position,
+        new("tip", "tip or blade, height", "As it lies in the scan: from what it lies on up to the tip, the blade or the middle of the nozzle.",
+            Access.Position,
             Need.Helps),
     ])
     {

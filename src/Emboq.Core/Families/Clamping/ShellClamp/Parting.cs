@@ -51,7 +51,8 @@ internal sealed class Parting
         var places = Spread(xs[inside[0]], xs[inside[^1]]);
         // Its ends run straight on past the split.
         var foot = -side * (past + 0.5);
-        return new([new(places[0] - at.X, foot), new(places[^1] - at.X, foot), .. places.Zip(Edge(places, side), (x, z) => new Point2(x - at.X, z - at.Y)).Reverse()]);
+        return new([new(places[0] - at.X, foot), new(places[^1] - at.X, foot), .. places.Zip(Edge(places, side), (x, z) => new Point2(Math.Round(x - at.X, 4),
+            Math.Round(z - at.Y, 4))).Reverse()]);
     }
 
     /// <summary>Where two halves of several sections are open least beyond them; where many places are as good, nearest to the middle.</summary>
@@ -81,7 +82,8 @@ internal sealed class Parting
             var first = Array.BinarySearch(places, a.X - Hair);
             for (var k = first < 0 ? ~first : first; k < places.Length && places[k] <= b.X + Hair; k++)
             {
-                var (from, to) = b.X - a.X < Hair ? (a.Y, b.Y) : a.Y + (Math.Clamp((places[k] - a.X) / (b.X - a.X), 0, 1) * (b.Y - a.Y)) is var z ? (z, z) : default;
+                var (from, to) = b.X - a.X < Hair ? (a.Y, b.Y) : a.Y + (Math.Clamp((places[k] - a.X) / (b.X - a.X), 0, 1) * (b.Y - a.Y)) is var z ? (z, z)
+                    : default;
                 found[k] = Math.Max(found[k], Math.Max(side * from, side * to));
             }
         }

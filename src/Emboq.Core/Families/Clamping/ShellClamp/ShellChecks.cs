@@ -13,6 +13,9 @@ internal static class ShellChecks
     /// <summary>A clamp that stands no further askew than this to the rise of the centre line bears evenly, degrees.</summary>
     private const double Askew = 8;
 
+    /// <summary>Where the sides of a handle run in more steeply, a clamp is squeezed off it, degrees; common practice, no published source.</summary>
+    private const double Steep = 25;
+
     public static IEnumerable<Check> Of(ShellReckoning r, Brief brief)
     {
         yield return ReadingChecks.Of("grip.readings", "breadth measured", r.Fit.Place, "breadth");
@@ -41,7 +44,8 @@ internal static class ShellChecks
         yield return Judge.Of("ends", "clamps on the handle", inside && r.Built, "They are on it with their whole length.", inside
             ? "The handle bends or ends too sharply there for a clamp to go around: move it, or make it shorter."
             : "A clamp runs out past an end of what was scanned: move it, or make it shorter.", Verdict.Stop,
-            inside ? string.Join(", ", r.Wanted.Select(at => Figures.Mm(at))) : Figures.Mm(out_), $"{Figures.Mm(Math.Max(0, from + half))} to {Figures.Mm(Math.Max(0, to - half))}",
+            inside ? string.Join(", ", r.Wanted.Select(at => Figures.Mm(at))) : Figures.Mm(out_),
+                $"{Figures.Mm(Math.Max(0, from + half))} to {Figures.Mm(Math.Max(0, to - half))}",
             "Plane geometry.", [.. inside || !fits ? Array.Empty<Remedy>() : [new Remedy.Change("Let Emboq choose where", new Dictionary<string, string>
                 { ["front"] = "", ["rear"] = "" })], .. r.Wanted.Count > 1 ? [new Remedy.Change("Hold it by one clamp", new Dictionary<string, string>
                 { ["stations"] = "one" })] : Array.Empty<Remedy>()]);
@@ -51,22 +55,34 @@ internal static class ShellChecks
             .FirstOrDefault()).OfType<double>().Cast<double?>().FirstOrDefault();
         yield return new("scanned", "scanned where it is held", bad is null ? Verdict.Good : Verdict.Stop, bad is null
             ? "All of the handle was scanned where the clamps go around it."
-            : $"A hole was never scanned {Figures.Mm(bad.Value)} from the left end, and a clamp would go around it: what is not scanned is not known. Move that "
-                + "clamp, or scan it again.", bad is null ? $"{scan.Sections.Count} sections" : $"at {Figures.Mm(bad.Value)}", "scanned", "What is not scanned is not known.",
+            : $"A hole was never scanned {Figures.Mm(bad.Value)} from the left end, and a clamp would go around it: what is not scanned "
+                + "is not known. Move that "
+                + "clamp, or scan it again.", bad is null ? $"{scan.Sections.Count} sections" : $"at {Figures.Mm(bad.Value)}", "scanned",
+                    "What is not scanned is not known.",
             bad is null || Elsewhere(r, scan, scale) is not { } free ? [] : [new Remedy.Change("Move the clamps to where it was scanned", free)]);
+        var steep = r.Wanted.Max(at => r.Body.Steepest(at - half, at + half));
+        yield return Judge.Of("steep", "sides of the handle, along it", steep <= Steep, "They run nearly level where it is held.",
+            "The handle narrows so steeply within a clamp that it is squeezed off: move that clamp.", Verdict.Stop, $"{steep:0}° at most",
+                $"{Steep:0}° or less", Practice,
+            [.. steep <= Steep || Elsewhere(r, scan, scale) is not { } gentle ? Array.Empty<Remedy>()
+                : [new Remedy.Change("Move the clamps to where it is level", gentle)]]);
         yield return Judge.Of("folds", "sections without folds", r.Body.FoldedAt is null, "Every section is seen whole from its middle.",
-            $"The section {Figures.Mm(r.Body.FoldedAt ?? 0)} from the left end folds in on itself: it is taken without its hollows, so the shell does not fill them.",
+            $"The section {Figures.Mm(r.Body.FoldedAt ?? 0)} from the left end folds in on itself: it is taken without its hollows, "
+                + "so the shell does not fill them.",
             Verdict.Watch, r.Body.FoldedAt is { } fold ? $"at {Figures.Mm(fold)}" : "none", "none", "Plane geometry.");
         yield return Judge.AtMost("edges", "edges of the handle that are rounded off", r.Body.Smoothed, Math.Max(0.05, r.Fit.Realised.Value / 2),
-            "The smooth body keeps within the clearance.", "Sharp edges of the handle stand out of the smooth body, and would touch: take a freer fit.", Verdict.Watch,
-            "Corners of the sections against the lines through them.", new Remedy.Change("Take a free fit", new Dictionary<string, string> { ["fit"] = "free" }));
+            "The smooth body keeps within the clearance.", "Sharp edges of the handle stand out of the smooth body, and would touch: take a freer fit.",
+                Verdict.Watch,
+            "Corners of the sections against the lines through them.", new Remedy.Change("Take a free fit", new Dictionary<string,
+                string>
+            { ["fit"] = "free" }));
     }
 
     /// <summary>Places for the clamps where every section was scanned, as near as possible to those wanted.</summary>
     private static Dictionary<string, string>? Elsewhere(ShellReckoning r, Traced scan, double scale)
     {
         var half = r.Along.Value / 2;
-        bool Good(double at) => at - half >= r.Body.Ends.From && at + half <= r.Body.Ends.To
+        bool Good(double at) => at - half >= r.Body.Ends.From && at + half <= r.Body.Ends.To && r.Body.Steepest(at - half, at + half) <= Steep
             && scan.Sections!.All(c => c.Scanned || Math.Abs((c.At * scale) - at) > half);
         var places = Enumerable.Range(0, (int)r.Body.Ends.To + 1).Select(i => (double)i).Where(Good).ToList();
         var found = places.SelectMany(front => r.Wanted.Count < 2 ? [(Front: front, Rear: (double?)null)] : Enumerable.Range(-20, 41).Where(k => k != 0)
@@ -84,7 +100,8 @@ internal static class ShellChecks
             yield return Judge.Of($"{s.Key}.split", $"halves of the {name} go straight on", share <= 0.03, "Both halves go straight on, and lie close.",
                 "To go straight on, the halves are open beyond the handle: it is held by less of its surface.", Verdict.Watch,
                 $"{Figures.Percent(share)} of its section more", "3 % or less", "Areas of the sections; the height of the split is the one with least.",
-                [.. share <= 0.03 || BetterRoll(r, p.Number("roll")!.Value, s) is not { } better ? Array.Empty<Remedy>() : [new Remedy.Change($"Turn it to {better:0}°",
+                [.. share <= 0.03 || BetterRoll(r, p.Number("roll")!.Value, s) is not { } better ? Array.Empty<Remedy>()
+                    : [new Remedy.Change($"Turn it to {better:0}°",
                     new Dictionary<string, string> { ["roll"] = Figures.Number(better) })]]);
             var askew = Math.Max(Math.Abs(s.Rise), s.Askew);
             yield return Judge.Of($"{s.Key}.square", $"the {name} square to the handle", askew <= Askew,
@@ -139,7 +156,8 @@ internal static class ShellChecks
         var struck = met.FirstOrDefault(s => r.ScrewsOf(s).Any(x => r.ScrewsAt.Any(y => keeping.Strikes(x - s.Axis, s.At + y,
             s.Split.At - (r.Gap / 2) - r.Bite.Depth - s.Middle.Y, s.Sides.High + r.Shell.Value - s.Middle.Y, reach))));
         return Judge.Of(key, $"{keeping.Name} left free", struck is null, met.Count == 0 ? "No clamp comes near it." : $"The {met[0].Name} is open there.",
-            $"What is left free for it would cut a screw of the {struck?.Name}: move the clamp.", Verdict.Stop, $"at {Figures.Mm(keeping.At)}", "clear of the screws");
+            $"What is left free for it would cut a screw of the {struck?.Name}: move the clamp.", Verdict.Stop, $"at {Figures.Mm(keeping.At)}",
+                "clear of the screws");
     }
 
     /// <summary>The turn about its length that costs least there, to five degrees; <c>null</c> where none is much better.</summary>
@@ -173,7 +191,8 @@ internal static class ShellChecks
             var (thick, thin) = (thread > hole.Quantity.Value + (key == "mouth" ? 0 : 0.25 * thread), thread < 0.4 * hole.Quantity.Value);
             yield return Judge.Of("table.screw", "screws of the table", !thick && !thin, "They go into its holes, or through them.", thick
                 ? "They are too thick for the table: choose their size, or measure it again."
-                : "They are much thinner than what they go through: they want large washers or bushes.", thick ? Verdict.Stop : Verdict.Watch, $"{Figures.Mm(thread)}",
+                : "They are much thinner than what they go through: they want large washers or bushes.", thick ? Verdict.Stop : Verdict.Watch,
+                    $"{Figures.Mm(thread)}",
                 $"{table[key].Name} {Figures.Mm(hole.Quantity.Value)}", "Tables of threads and screws.");
         }
 
@@ -183,7 +202,8 @@ internal static class ShellChecks
             "The slots open at the ends of the feet: longer clamps.", Verdict.Stop, "Plane geometry.", Set("along", Math.Ceiling(need), "Make the clamps {0}"));
         // A screw of the table, drawn as hard by hand, presses by F = T / (K d).
         var force = r.Bolt.Each.Value * Hardware.Diameter(brief.Parameters.Choice("screw")).Value / thread;
-        double Bends(double foot) => 6 * force * r.Stations.Zip(r.Feet).Max(f => Math.Max(f.Second.Right - r.RightOf(f.First), r.LeftOf(f.First) - f.Second.Left))
+        double Bends(double foot) => 6 * force * r.Stations.Zip(r.Feet).Max(f => Math.Max(f.Second.Right - r.RightOf(f.First),
+            r.LeftOf(f.First) - f.Second.Left))
             / ((r.Along.Value - r.TableHole.Bore) * foot * foot);
         var bears = r.Material?.Along.Value / PrintedMaterial.Safety;
         yield return Strength.Used("foot.bends", "feet under their screws", Bends(r.Foot.Value), bears, "MPa", "They bear screws drawn as hard as the others.",
@@ -199,7 +219,8 @@ internal static class ShellChecks
         yield return Strength.Used("holds", "holds against a push along it", r.Push.Value, hold, "N", "After a day it still holds the tool from sliding.",
             "The work pushes the tool through its clamps: more screws, drawn tighter, or rubber between.",
             "Friction above and below the handle; μ 0.2, common practice. Its shape helps, and is not counted.",
-            () => brief.Parameters.Choice("screws") == "1" ? [new Remedy.Change("Take two screws on each side", new Dictionary<string, string> { ["screws"] = "2" })] : []);
+            () => brief.Parameters.Choice("screws") == "1" ? [new Remedy.Change("Take two screws on each side", new Dictionary<string,
+                string> { ["screws"] = "2" })] : []);
         var stripped = brief.Parameters.Choice("bites") == "insert" ? InsertPull.Bears(brief.Parameters.Choice("screw"), r.Material)
             : CutThread.Bears(brief.Parameters.Choice("screw"), r.Takes.InThread, r.Material);
         yield return Strength.Used("strips", "what the screws bite into", each, stripped, "N", "It bears its screw.",
@@ -215,7 +236,8 @@ internal static class ShellChecks
         double Crown(double shell) => 6 * screws * each * (s.Sides.Right - s.Sides.Left + shell) / 8 / (r.Along.Value * shell * shell);
         var bends = r.Material?.Along.Value / PrintedMaterial.Safety;
         yield return Strength.Used("crown", "upper half over the handle", Crown(r.Shell.Value), bends, "MPa", "It bears being drawn down on the handle.",
-            "It breaks over the handle: a thicker shell, or longer clamps.", "A beam between its screws, pressed evenly (Roark; from memory); a third of the strength.",
+            "It breaks over the handle: a thicker shell, or longer clamps.",
+                "A beam between its screws, pressed evenly (Roark; from memory); a third of the strength.",
             () => Strength.Best(new StrengthChoice("shell", "shell", r.Shell.Value, 60, t => Crown(t) / bends!.Value)));
         if (Evaluation.Of(r.Fit.Place, "balance") is { } balance && r.Stations.Count > 1)
         {
@@ -227,13 +249,15 @@ internal static class ShellChecks
         }
         else
         {
-            yield return Judge.Of("balance", "balance of the tool", false, "", "Not judged: where it balances is not read, or one clamp holds it alone.", Verdict.Watch, "not read",
+            yield return Judge.Of("balance", "balance of the tool", false, "", "Not judged: where it balances is not read, or one clamp holds it alone.",
+                Verdict.Watch, "not read",
                 "between two clamps");
         }
     }
 
     private static IEnumerable<Remedy> Gentler(double torque) => Math.Floor(torque * 20) / 20 is >= 0.05 and var less
-        ? [new Remedy.Change(FormattableString.Invariant($"Draw it with {less:0.##} N·m"), new Dictionary<string, string> { ["torque"] = Figures.Number(less) })] : [];
+        ? [new Remedy.Change(FormattableString.Invariant($"Draw it with {less:0.##} N·m"), new Dictionary<string,
+            string> { ["torque"] = Figures.Number(less) })] : [];
 
     private static Remedy Set(string key, double to, string label) => new Remedy.Change(label.Replace("{0}", Figures.Mm(to), StringComparison.Ordinal),
         new Dictionary<string, string> { [key] = Figures.Number(to) });

@@ -25,8 +25,10 @@ public static class ShellClampFamily
 
     private static readonly IReadOnlyList<string> Cautions =
     [
-        "A hand tool held by a clamp cuts and burns where no hand is: the tool's own manual decides whether it may be held so, and its guard and switch stay in reach.",
-        "Plug pulled while it is fitted. Pull on the tool by hand, harder than the work will, before it runs; look at the screws again after the first minutes.",
+        "A hand tool held by a clamp cuts and burns where no hand is: the tool's own manual decides whether it may be held so, "
+            + "and its guard and switch stay in reach.",
+        "Plug pulled while it is fitted. Pull on the tool by hand, harder than the work will, before it runs; "
+            + "look at the screws again after the first minutes.",
         "Never close an air vent: a motor or a heater that gets no air burns. Plastic softens near hot air, and lets go.",
     ];
 
@@ -34,7 +36,8 @@ public static class ShellClampFamily
     {
         var (ledger, place) = (new Ledger(), brief.Interfaces["grip"]);
         string[] items = [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => place.Kind.Item!.Dimensions.Select(d => place.Kind.Item.KeyOf(i, d.Key)))];
-        if (PartBodies.Unread(brief, ("grip", ["breadth", "height", .. brief.Parameters.Number("bladeHeight") is null ? Array.Empty<string>() : ["tip"], .. items]),
+        if (PartBodies.Unread(brief, ("grip", ["breadth", "height", .. brief.Parameters.Number("bladeHeight") is null ? Array.Empty<string>() : ["tip"],
+            .. items]),
             ("table", ShellTable.Needs(brief.Interfaces["table"]))) is { Count: > 0 } unread)
         {
             return PartBodies.Unbuilt(ledger, unread, Cautions);
@@ -42,9 +45,12 @@ public static class ShellClampFamily
 
         if (brief.Parameters.Number("bladeHeight") is not null && brief.Parameters.Number("roll") != 0)
         {
-            return PartBodies.Unbuilt(ledger, [new("tip.rolled", "height of the tip", Verdict.Stop, "The tip was measured as the tool lies in its scan; turned about its "
-                + "length, its height is not known. Lay the scan as the tool stands in the clamp, or want no height.", $"turned by {brief.Parameters.Number("roll"):0.#}°", "0°",
-                "Plane geometry.", [new Remedy.Change("Turn it back", new Dictionary<string, string> { ["roll"] = "0" }), new Remedy.Change("Want no height", new Dictionary<string, string> { ["bladeHeight"] = "" })])],
+            return PartBodies.Unbuilt(ledger, [new("tip.rolled", "height of the tip", Verdict.Stop,
+                "The tip was measured as the tool lies in its scan; turned about its "
+                + "length, its height is not known. Lay the scan as the tool stands in the clamp, or want no height.",
+                    $"turned by {brief.Parameters.Number("roll"):0.#}°", "0°",
+                "Plane geometry.", [new Remedy.Change("Turn it back", new Dictionary<string, string> { ["roll"] = "0" }), new Remedy.Change("Want no height",
+                    new Dictionary<string, string> { ["bladeHeight"] = "" })])],
                 Cautions);
         }
 
@@ -63,7 +69,8 @@ public static class ShellClampFamily
             Hardware =
             [
                 $"{2 * r.ScrewsAt.Count * r.Wanted.Count} x {r.Takes.Says}",
-                .. brief.Parameters.Choice("bites") == "insert" ? [$"{2 * r.ScrewsAt.Count * r.Wanted.Count} heat-set inserts {Hardware.Name(brief.Parameters.Choice("screw"))}"]
+                .. brief.Parameters.Choice("bites") == "insert"
+                    ? [$"{2 * r.ScrewsAt.Count * r.Wanted.Count} heat-set inserts {Hardware.Name(brief.Parameters.Choice("screw"))}"]
                     : Array.Empty<string>(),
                 $"{2 * r.Wanted.Count} screws {Hardware.Name(brief.Parameters.Choice("tableScrew"))} with washers, into the table",
                 .. brief.Parameters.Choice("shakes") == "shakes" ? new[] { "threadlocker" } : [],
@@ -73,11 +80,13 @@ public static class ShellClampFamily
                 "Dry the filament before the good print: the figures are those of a dry one.",
                 "Print the slice first. Then print the clamps in plain filament, and run the tool in them under its own vibration: that proves how it lies and "
                     + "whether it shakes loose, and not what the good filament bears when it is warm.",
-                brief.Parameters.Choice("bites") == "insert" ? "Press the inserts in with a hot tip, slowly." : "Let each screw cut its thread once, slowly; back it out and "
+                brief.Parameters.Choice("bites") == "insert" ? "Press the inserts in with a hot tip, slowly."
+                    : "Let each screw cut its thread once, slowly; back it out and "
                     + "clear the chips.",
                 "Screw the lower halves down loosely, lay the tool in, and let it find its place before the feet are drawn tight.",
                 "Put the upper halves on and draw the screws in turn, crosswise, snug and no more: a gap stays between the halves.",
-                .. r.Packer is { } packer ? [$"Packers of {Figures.Mm(packer.Value)} lie under both clamps: leave them out, or put tape on them, until the tip is at its height."]
+                .. r.Packer is { } packer ? [$"Packers of {Figures.Mm(packer.Value)} lie under both clamps: leave them out, "
+                    + "or put tape on them, until the tip is at its height."]
                     : Array.Empty<string>(),
                 "Tighten again after a day: the plastic gives way a little under the screws.",
             ],

@@ -9,12 +9,14 @@ internal static class ShellDrawing
         var (left, right, split, top) = (r.LeftOf(s), r.RightOf(s), r.SplitOf(s), r.TopOf(s));
         var (under, over) = (split - (r.Gap / 2), split + (r.Gap / 2));
         var section = r.Body.Across(new(s.Middle.X, s.At), s.Turn, 0)!.Points.Select(p => new Point2(p.X, p.Y + r.Raised.Value));
-        IEnumerable<Point2> Opening(Profile half, double limit, int side) => half.Points.Select(p => new Point2(p.X + s.Axis, side * Math.Max(side * (p.Y + split),
+        IEnumerable<Point2> Opening(Profile half, double limit, int side) => half.Points.Select(p => new Point2(p.X + s.Axis, side * Math.Max(side * (p.Y
+            + split),
             side * limit)));
         var (from, to) = (feet.Left - r.FootEnd, feet.Right + r.FootEnd);
         var sheet = new Sheet().Box(Matter.Machine, from - 10, -10, to + 10, -(r.Packer?.Value ?? 0)).Box(Matter.Part, left, 0, right, under)
             .Box(Matter.Part, from, 0, to, r.Foot.Value).Box(Matter.Part, left, over, right, top)
-            .Face(Matter.Opening, Opening(s.MiddleCut.Lower, under, -1)).Face(Matter.Opening, Opening(s.MiddleCut.Upper, over, 1)).Face(Matter.Machine, section);
+            .Face(Matter.Opening, Opening(s.MiddleCut.Lower, under, -1)).Face(Matter.Opening, Opening(s.MiddleCut.Upper, over, 1)).Face(Matter.Machine,
+                section);
         foreach (var x in r.ScrewsOf(s))
         {
             sheet.Box(Matter.Opening, x - (r.Head.Recess / 2), split + r.HeadAt - r.Head.Joint.Recess, x + (r.Head.Recess / 2), top)
@@ -30,7 +32,8 @@ internal static class ShellDrawing
         sheet.Along("grip.breadth.drawn", s.Sides.Left, s.Sides.Right, top, 1, CalloutSide.Above).Point("grip.breadth.clearance", s.Sides.Right, split + 2,
                 CalloutSide.Right, "clearance").Along("shell", left, s.Sides.Left, top, 2, CalloutSide.Above, "shell")
             .Up("pinch", left, under, over, 1, CalloutSide.Left, "pinch").Up("split", right, 0, split, 1, CalloutSide.Right)
-            .Up("seat", left, over, split + r.HeadAt - r.Head.Joint.Recess, 2, CalloutSide.Left, "seat").Up("foot", from, 0, r.Foot.Value, 1, CalloutSide.Left, "foot")
+            .Up("seat", left, over, split + r.HeadAt - r.Head.Joint.Recess, 2, CalloutSide.Left, "seat").Up("foot", from, 0, r.Foot.Value, 1,
+                CalloutSide.Left, "foot")
             .Along("apart", feet.Left, feet.Right, -10);
         if (r.Packer is null)
         {
@@ -56,7 +59,8 @@ internal static class ShellDrawing
             sheet.Face(Matter.Part, [Seen(s, from, -half), Seen(s, to, -half), Seen(s, to, half), Seen(s, from, half)]);
         }
 
-        var line = Enumerable.Range(0, 41).Select(i => ends.From + ((ends.To - ends.From) * i / 40)).Select(y => (At: y, r.Body.CentreLine(y, 8).Middle)).ToList();
+        var line = Enumerable.Range(0, 41).Select(i => ends.From + ((ends.To - ends.From) * i / 40)).Select(y => (At: y, r.Body.CentreLine(y,
+            8).Middle)).ToList();
         sheet.Face(Matter.Machine, [.. Side(1), .. Side(-1).Reverse()]);
         IEnumerable<Point2> Side(int side) => line.Select(l => r.Body.Across(new(l.Middle.X, l.At), 0, 0) is { } cut
             ? new Point2(l.At, -(l.Middle.X + (side > 0 ? cut.Box.Greatest.X : cut.Box.Least.X))) : new(l.At, -l.Middle.X));

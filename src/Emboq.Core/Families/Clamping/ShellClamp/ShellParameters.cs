@@ -7,7 +7,8 @@ internal static class ShellParameters
     public static readonly IReadOnlyList<WayUp> Ways =
     [
         new("end", "standing on an end", 90, "Lines run around the handle and hold it together.", "The hollow comes out true; screw holes lie under roofs."),
-        new("flat", "lying as it is used", 0, "Layers lie across the sides, which the screws pull on.", "The hollow lies, and comes out stepped.", SpoilsFit: true),
+        new("flat", "lying as it is used", 0, "Layers lie across the sides, which the screws pull on.", "The hollow lies, and comes out stepped.",
+            SpoilsFit: true),
     ];
 
     public static readonly IReadOnlyList<WayUp> CapWays = [Ways[0], Ways[1] with { Name = "lying on its top", Tip = 180 }];
@@ -27,8 +28,10 @@ internal static class ShellParameters
         Under = Decide.Length("plastic below the handle", "Under its lowest place.", Specs.Length("under", "Below the handle", 12, 2, 300,
             "Plastic under its lowest place. Where a height is wanted, that decides.")),
         Fine = Decide.Length("packer", "It is taken out, or taped, to set the height.", Specs.Length("fine", "Packer", 1.2, 0.4, 6,
-            "The clamps are drawn low by so much, and come with a packer each: without it, or with tape on it, the height is set.", 0.2)).If("bladeHeight", "given"),
-        Rows = Decide.Length("slots of the table, apart", "The clamps stand on neighbouring ones.", Specs.Length("slotsApart", "Slots of the table, apart", 100, 20,
+            "The clamps are drawn low by so much, and come with a packer each: without it, or with tape on it, the height is set.", 0.2)).If("bladeHeight",
+                "given"),
+        Rows = Decide.Length("slots of the table, apart", "The clamps stand on neighbouring ones.", Specs.Length("slotsApart", "Slots of the table, apart",
+            100, 20,
             1000, "From slot to slot; the clamps stand on them, across the handle.", 0.5));
 
     public static readonly ParameterSpec
@@ -38,8 +41,10 @@ internal static class ShellParameters
         Front = Specs.Length("front", "First clamp", null, 1, 1900, "From the left end of the scan to its middle. Left open, at a quarter of it."),
         Rear = Specs.Length("rear", "Second clamp", null, 1, 1900, "From the left end of the scan to its middle; it is moved to the nearest row of the table. "
             + "Left open, at three quarters.").If("stations", "two"),
-        Along = Specs.Length("along", "Each clamp, along the handle", null, 8, 150, "So much of the handle it holds. Left open, 25 mm, or what its screws ask for."),
-        Shell = Specs.Length("shell", "Shell", null, 5, 60, "Plastic around the handle; the screws stand in it. Left open, 14 mm, or what its screws ask for.", 0.5),
+        Along = Specs.Length("along", "Each clamp, along the handle", null, 8, 150,
+            "So much of the handle it holds. Left open, 25 mm, or what its screws ask for."),
+        Shell = Specs.Length("shell", "Shell", null, 5, 60,
+            "Plastic around the handle; the screws stand in it. Left open, 14 mm, or what its screws ask for.", 0.5),
         Seat = Specs.Length("seat", "Under the heads", null, 2, 40, "Plastic of the upper half under each screw's head. Left open, 6 mm.", 0.5),
         Thread = Specs.Length("thread", "Thread in the lower half", null, 3, 60, "How deep the screws may go in. Left open, three diameters.", 0.5)
             .If("bites", "plastic"),
@@ -56,7 +61,8 @@ internal static class ShellParameters
     public static IReadOnlyList<ParameterSpec> All { get; } =
     [
         Fit, Clearance, Two.Spec, Front, Rear, RollSpec, Along, Shell, Pinch.Spec, Screws, Screw, Insert.Spec, Thread, Seat, Torque, HeightSpec, Fine.Spec,
-        Under.Spec, TableScrew, Rows.Spec, Foot.Spec, Push, Specs.Choice("shakes", "In use it", "shakes", "What shakes pushes three times as hard at its worst.",
+        Under.Spec, TableScrew, Rows.Spec, Foot.Spec, Push, Specs.Choice("shakes", "In use it", "shakes",
+            "What shakes pushes three times as hard at its worst.",
             new ParameterOption("shakes", "shakes"), new ParameterOption("still", "runs quietly")),
         Specs.Choice("heat", "It stands", "warm", "Warmth softens plastic, and creep grows with it.", new ParameterOption("warm", "near a motor or hot air"),
             new ParameterOption("cool", "in a room")),

@@ -183,7 +183,8 @@ internal sealed record ShellReckoning
     {
         var (from, to) = body.Ends;
         double Chosen(string key, double share) => p.Number(key) ?? Math.Round(from + ((to - from) * share));
-        var front = ledger.Add("front", "up to the first clamp", Quantity.Chosen("up to the first clamp", Chosen("front", 0.25), Unit.Millimetre), "From the left end of the scan.").Value;
+        var front = ledger.Add("front", "up to the first clamp", Quantity.Chosen("up to the first clamp", Chosen("front", 0.25), Unit.Millimetre),
+            "From the left end of the scan.").Value;
         if (p.Choice("stations") != "two")
         {
             return [front];
@@ -213,7 +214,8 @@ internal sealed record ShellReckoning
         else
         {
             var read = ledger.Add("tip", "tip, as it lies in the scan", sizes["tip"] ?? Quantity.Chosen("tip", 0, Unit.Millimetre), "As read.");
-            tip = ledger.Add("bladeHeight", "tip over the table", Quantity.Chosen("tip over the table", p.Number("bladeHeight")!.Value, Unit.Millimetre), "As wanted.");
+            tip = ledger.Add("bladeHeight", "tip over the table", Quantity.Chosen("tip over the table", p.Number("bladeHeight")!.Value, Unit.Millimetre),
+                "As wanted.");
             raised = ledger.Add("raised", "handle over the table", tip - read - packer, "Without its packers: they bring it to its height.");
         }
 

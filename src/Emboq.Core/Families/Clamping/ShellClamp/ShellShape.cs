@@ -20,7 +20,8 @@ internal static class ShellShape
         {
             Pose pose = new(0, 0, s.Turn, new(s.Middle.X, s.At, 0));
             var which = r.Stations.Count > 1 ? s.Key == "front" ? "first " : "second " : "";
-            yield return new(LowerOf(s), $"{which}lower half", () => PartBodies.Marked(Lower(r, s, feet), s.Key == "front" ? mark : null, letters => letters.Tipped(90)
+            yield return new(LowerOf(s), $"{which}lower half", () => PartBodies.Marked(Lower(r, s, feet), s.Key == "front" ? mark : null, letters =>
+                letters.Tipped(90)
                 .At(0, -r.Along.Value / 2, Math.Max(3, r.BelowOf(s) / 2)), Math.Min(30, r.RightOf(s) - r.LeftOf(s) - 4)), ShellParameters.Ways, r.Way.Key)
             {
                 MayDiffer = false,
@@ -61,7 +62,8 @@ internal static class ShellShape
         var corner = Math.Min(Cut * r.Shell.Value, (top - low) / 2);
         var face = r.SplitOf(s) + r.HeadAt;
         var lie = r.Way.Key == "end" ? HoleLie.Teardrop : HoleLie.Upright;
-        return Along(new(new(left, low), new(right, low), new(right, top - corner), new(right - corner, top), new(left + corner, top), new(left, top - corner)), r)
+        return Along(new(new(left, low), new(right, low), new(right, top - corner), new(right - corner, top), new(left + corner, top), new(left,
+            top - corner)), r)
             .Without(
             [
                 Hollow(r, s, c => c.Upper),
