@@ -33,6 +33,24 @@ public sealed class MotionTests(PoolFixture fixture) : IClassFixture<PoolFixture
         over.Gap.ShouldBe(0);
     }
 
+    /// <summary>However far apart, and whatever reach is looked within: the gap, or none where it is beyond.</summary>
+    [Theory]
+    [InlineData(0.04, 0.05)]
+    [InlineData(0.24, 30)]
+    [InlineData(0.26, 30)]
+    [InlineData(0.26, 0.25)]
+    [InlineData(3, 3.1)]
+    [InlineData(15.9, 16)]
+    [InlineData(29, 30)]
+    [InlineData(31, 30)]
+    public async Task A_gap_is_found_within_its_reach_and_not_beyond(double apart, double reach)
+    {
+        Solid box = new Solid.Box(10, 10, 10);
+        var gap = (await fixture.Pool.Between(box, box.At(10 + apart, 0, 0), reach, 0.01, Stop)).Gap;
+        (gap is null).ShouldBe(apart > reach);
+        (gap ?? apart).ShouldBe(apart, 1e-4);
+    }
+
     /// <summary>By hand: a box of 10 mm that dips 0.01 mm into another along a face at 30 degrees is no deeper than three times that, though its sliver
     /// reaches over 5 mm each way; 2 mm of it are 2 mm.</summary>
     [Fact]

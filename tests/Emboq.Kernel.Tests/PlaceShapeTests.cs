@@ -25,6 +25,8 @@ public sealed class PlaceShapeTests(PoolFixture fixture) : IClassFixture<PoolFix
         { "thread", Math.PI / 4 * 9.9 * 9.9 * 25 },
         // A hexagon: √3/2 of the square over its flats.
         { "nut", ((Math.Sqrt(3) / 2 * 12.9 * 12.9) - (Math.PI / 4 * 6.8 * 6.8)) * 6.5 },
+        // Ellipses of 20 + 5 sin by 14 from 2 to 158, whose sine cancels, at the scale of its reading.
+        { "grip", Math.PI * 14 * 20 * 156 * Math.Pow(61.6 / 61.618, 3) },
         { "angle", 50 * 50 * Math.Tan(9.9262 * Math.PI / 180) / 2 * 20 },
     };
 

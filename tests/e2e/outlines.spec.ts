@@ -152,7 +152,7 @@ test('a handle without a straight edge is scanned, and gets a shell clamp that g
   const checks = page.getByRole('list', { name: 'Checks' })
   // Its first clamp would go around the hole on its top.
   await expect(checks).toContainText('a clamp would go around it')
-  await checks.getByRole('button', { name: 'Move the clamps to where it was scanned' }).click()
+  await checks.getByRole('button', { name: 'Move the clamps to where it was scanned, and level' }).click()
   await expect(checks).toContainText('All of the handle was scanned where the clamps go around it.')
   await expect(checks).toContainText('Both halves go straight on, and lie close.')
   await expect(checks).toContainText('each upper half moves freely', { timeout: 60_000 })

@@ -57,12 +57,13 @@ public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point
     {
         var (near, far) = (sections.Select(s => s.Points.Min(p => p.X)).ToList(), sections.Select(s => s.Points.Max(p => p.X)).ToList());
         var low = near.Min();
-        Point2 End(double x, int of) => new(x, ((near[of] + far[of]) / 2) - low);
-        var right = sections.Select((s, i) => new Point2(s.At, near[i] - low));
-        var left = sections.Select((s, i) => new Point2(s.At, far[i] - low)).Reverse();
+        static Point2 Rounded(double x, double y) => new(Math.Round(x, 4), Math.Round(y, 4));
+        Point2 End(double x, int of) => Rounded(x, ((near[of] + far[of]) / 2) - low);
+        var right = sections.Select((s, i) => Rounded(s.At, near[i] - low));
+        var left = sections.Select((s, i) => Rounded(s.At, far[i] - low)).Reverse();
         return new(source, deviation, [End(0, 0), .. right, End(length, sections.Count - 1), .. left])
         {
-            Sections = [.. sections.Select(s => s with { Points = [.. s.Points.Select(p => p with { X = Math.Round(p.X - low, 4) })] })],
+            Sections = [.. sections.Select(s => s with { At = Math.Round(s.At, 4), Points = [.. s.Points.Select(p => Rounded(p.X - low, p.Y))] })],
         };
     }
 

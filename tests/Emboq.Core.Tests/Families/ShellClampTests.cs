@@ -1,3 +1,4 @@
+using CsCheck;
 using Emboq.Core.Families.Clamping.ShellClamp;
 
 namespace Emboq.Core.Tests.Families;
@@ -11,7 +12,7 @@ public sealed class ShellClampTests
         $"front=40; {entries}", null, null, ("grip", "grip", grip), ("table", table?.Kind ?? "hole-grid",
             table?.Sizes ?? "pitchX 25, pitchY 25, diameter 6.6"));
 
-    private static Check Of(Design design, string key) => Mounts.Of(design, key);
+    private static Core.Checks.Check Of(Design design, string key) => Mounts.Of(design, key);
 
     private static double Line(Design design, string key) => design.Ledger[key].Value;
 
@@ -134,6 +135,165 @@ public sealed class ShellClampTests
         var stopped = Of(Built(new Dictionary<string, string> { ["front"] = "40" }), "scanned");
         stopped.Verdict.ShouldBe(Verdict.Stop);
         Of(Built(stopped.Remedies.OfType<Remedy.Change>().Single().Entries), "scanned").Verdict.ShouldBe(Verdict.Good);
+    }
+
+    /// <summary>Of any section, what is found costs no more than any other split, and no split is for less than nothing.</summary>
+    [Fact]
+    public void No_split_is_better_than_the_one_that_is_found() => Gen.Double[4, 12].Array[16].Sample(radii =>
+    {
+        var parting = new Parting(new(radii.Select((r, i) => Math.SinCos(2 * Math.PI * i / radii.Length) is var (sin, cos) ? new Point2(r * cos, r * sin)
+            : default)));
+        var best = Parting.Best([parting]);
+        var (low, high) = (parting.Box.Least.Y, parting.Box.Greatest.Y);
+        parting.Extra(best).ShouldBeGreaterThanOrEqualTo(-0.05 * parting.Area);
+        foreach (var share in new[] { 0.2, 0.35, 0.5, 0.65, 0.8 })
+        {
+            parting.Extra(best).ShouldBeLessThanOrEqualTo(parting.Extra(low + (share * (high - low))) + (0.05 * parting.Area));
+        }
+    }, iter: 200);
+
+    [Theory]
+    [InlineData(0, 0, 40, 40)]
+    [InlineData(25, 0, 50, 50)]
+    [InlineData(25, 12.5, 37.5, 37.5)]
+    [InlineData(25, 5, 45, 55)]
+    public void Screws_stand_on_the_nearest_columns_that_leave_room(double apart, double at, double left, double right)
+    {
+        var station = Station(0);
+        var feet = ShellFeet.Of(station, (40 - (apart == 25 && at == 12.5 ? 5 : 0), 40 - (apart == 25 && at == 12.5 ? 5 : 0)), (at, apart));
+        (feet.Left, feet.Right, feet.Travel).ShouldBe((-left, right, ShellFeet.Spare), new Close());
+    }
+
+    [Fact]
+    public void Slots_are_as_long_as_a_turned_clamp_needs_and_it_is_turned_no_further()
+    {
+        // 50 mm out and turned by 4 degrees, screws stand 3.5 mm before and behind its middle.
+        var feet = ShellFeet.Of(Station(4), (40, 40), (0, 25));
+        feet.Travel.ShouldBe(ShellFeet.Spare + (2 * 50 * Math.Sin(4 * Math.PI / 180)), 1e-9);
+        var most = ShellFeet.MostTurn(25, 6, 50);
+        (ShellFeet.Spare + (2 * 50 * Math.Sin(most * Math.PI / 180)) + 12).ShouldBe(25, 1e-9);
+        ShellFeet.MostTurn(10, 6, 50).ShouldBe(0);
+    }
+
+    /// <summary>A handle that bends more than its clamps can be turned is held askew, and says so; longer ones turn all the way.</summary>
+    [Fact]
+    public void A_bend_beyond_the_slots_is_told()
+    {
+        var (tight, long_) = (Design("along=20"), Design("along=70; front=50; stations=one"));
+        Of(tight, "front.square").Verdict.ShouldBe(Verdict.Watch);
+        Of(tight, "foot.slot").Verdict.ShouldBe(Verdict.Good);
+        Of(long_, "front.square").Verdict.ShouldBe(Verdict.Good);
+        Math.Abs(long_.Pieces[0].Pose.TurnZ).ShouldBeGreaterThan(Math.Abs(tight.Pieces[0].Pose.TurnZ) + 5);
+    }
+
+    [Fact]
+    public void Sizes_left_open_follow_their_screws()
+    {
+        var (small, large) = (Design(""), Design("screw=M6; screws=2; tableScrew=M8"));
+        (Line(small, "shell"), Line(small, "along"), Line(small, "seat"), Line(small, "thread")).ShouldBe((14.0, 25.0, 6.0, 12.0));
+        Line(large, "shell").ShouldBeGreaterThan(14);
+        Line(large, "along").ShouldBeGreaterThan(25);
+        Line(large, "thread").ShouldBe(18, 1e-9);
+        foreach (var key in new[] { "screw.wall", "thread.wall", "screw.ends", "foot.slot", "thread.engagement" })
+        {
+            Of(large, key).Verdict.ShouldBe(Verdict.Good, key);
+        }
+    }
+
+    /// <summary>A window 10 mm wide, 2 mm free beside it, straight up: it passes a hole 20 mm aside, and cuts one that stands within it; slanting towards the
+    /// hole it meets that where it is high enough.</summary>
+    [Theory]
+    [InlineData(0, 20, false)]
+    [InlineData(0, 8, true)]
+    [InlineData(-45, 20, true)]
+    [InlineData(45, 20, false)]
+    [InlineData(-90, 20, true)]
+    [InlineData(180, 8, true)]
+    public void A_window_that_would_cut_a_screw_is_found(double around, double x, bool struck)
+    {
+        var vent = new Keeping("vent", 50, 12, 10, around);
+        vent.Strikes(x, 50, -20, 30, 4).ShouldBe(struck);
+        // Further along the handle than half of it, its free room and the screw's own, nothing is struck.
+        vent.Strikes(x, 50 + 6 + Keeping.Beside + 4.1, -20, 30, 4).ShouldBeFalse();
+    }
+
+    /// <summary>A flat grip that leans is opened further than its section to go straight on; turned back by its lean, it is not.</summary>
+    [Fact]
+    public void A_handle_that_leans_is_offered_a_turn_that_costs_less()
+    {
+        const double Lean = 30;
+        var (sin, cos) = Math.SinCos(Lean * Math.PI / 180);
+        var leaning = Traced.Of("leaning.stl", 0.05, 160, [.. Enumerable.Range(0, 53).Select(i => 2 + (3.0 * i)).Select(x => new TracedSection(x,
+            [.. Outlines.Round(1, 120).Points.Select(p => new Point2((24 * p.X * cos) - (9 * p.Y * sin), 20 + (24 * p.X * sin) + (9 * p.Y * cos)))], true))]);
+        var grip = Measuring.Places.Of(KindList.Of("grip"),
+            FormattableString.Invariant($"breadth {leaning.Along}, height 35, length 160")) with
+        { Outline = leaning };
+        var family = FamilyList.Find("shell-clamp")!;
+        Design Built(IReadOnlyDictionary<string, string> decided) => family.Design(new(ParameterValues.Read(family.Parameters, decided).Value,
+            new Dictionary<string, Interface>
+            {
+                ["grip"] = grip,
+                ["table"] = Measuring.Places.Of(KindList.Of("hole-grid"),
+                "pitchX 25, pitchY 25, diameter 6.6")
+            },
+            Mounts.Tough, []));
+        var opened = Of(Built(new Dictionary<string, string>()), "front.split");
+        opened.Verdict.ShouldBe(Verdict.Watch);
+        var turn = opened.Remedies.OfType<Remedy.Change>().Single().Entries;
+        // Level either way round, or upright: by thirty degrees, by five.
+        Math.Abs((double.Parse(turn["roll"], System.Globalization.CultureInfo.InvariantCulture) + 360 - Lean) % 90).ShouldBeLessThan(5.1);
+        Of(Built(turn), "front.split").Verdict.ShouldBe(Verdict.Good);
+        Built(turn).Checks.ShouldContain(c => c.Key == "rear.split" && c.Verdict == Verdict.Good);
+    }
+
+    [Fact]
+    public void Nothing_is_offered_that_would_not_help()
+    {
+        // One row fits the handle: the second clamp cannot stand elsewhere, and one alone is offered.
+        var far = Design("front=40", table: ("hole-grid", "pitchX 25, pitchY 120, diameter 6.6"));
+        Of(far, "ends").Verdict.ShouldBe(Verdict.Stop);
+        var alone = Of(far, "ends").Remedies.OfType<Remedy.Change>().Last();
+        alone.Entries["stations"].ShouldBe("one");
+        Of(Design("front=40; stations=one", table: ("hole-grid", "pitchX 25, pitchY 120, diameter 6.6")), "ends").Verdict.ShouldBe(Verdict.Good);
+        Of(Design("front=150; stations=one"), "ends").Remedies.OfType<Remedy.Change>().ShouldHaveSingleItem().Entries["front"].ShouldBe("");
+    }
+
+    [Fact]
+    public void Unmeasured_it_names_what_is_missing_and_builds_nothing()
+    {
+        var design = Design("", "height 28");
+        design.Pieces.ShouldBeEmpty();
+        Of(design, "grip.breadth.readings").Says.ShouldContain("nothing can be reckoned without it");
+        var grip = Measuring.Places.Of(KindList.Of("grip"), Usual) with { Outline = null };
+        var family = FamilyList.Find("shell-clamp")!;
+        family.Design(new(ParameterValues.Read(family.Parameters, new Dictionary<string, string>()).Value, new Dictionary<string, Interface>
+        {
+            ["grip"] = grip,
+            ["table"] = Measuring.Places.Of("hole-grid"),
+        }, Mounts.Tough, [])).Checks.ShouldContain(c => c.Key == "grip.outline" && c.Verdict == Verdict.Stop);
+    }
+
+    private static ShellStation Station(double turn) => new()
+    {
+        Key = "front",
+        Name = "first clamp",
+        At = 40,
+        Middle = new(0, 14),
+        Turn = turn,
+        Askew = 0,
+        Rise = 0,
+        Split = (14, 0, 100),
+        Sides = (-25, 25, 0, 28),
+        Cuts = [],
+        Axis = 0,
+    };
+
+    private sealed class Close : IEqualityComparer<(double, double, double)>
+    {
+        public bool Equals((double, double, double) x, (double, double, double) y) => Math.Abs(x.Item1 - y.Item1) < 1e-6
+            && Math.Abs(x.Item2 - y.Item2) < 1e-6 && Math.Abs(x.Item3 - y.Item3) < 1e-6;
+
+        public int GetHashCode((double, double, double) obj) => 0;
     }
 
     private sealed class Near(double off) : IEqualityComparer<(double, double)>

@@ -41,6 +41,8 @@ public sealed class KindTests
     [InlineData("hole-row", "diameter 5, overall 99, gap1.centre 96", Verdict.Watch)]
     [InlineData("screw-head", "head 12, height 3, shank 6, length 30, cone 60", Verdict.Watch)]
     [InlineData("foot", "overall 50, point1.x 0, point1.y 0, point2.x 60, point2.y 0, point3.x 30, point3.y 30", Verdict.Watch)]
+    [InlineData("grip", "breadth 61.6, height 31, length 160", Verdict.Watch)]
+    [InlineData("grip", "breadth 61.6, height 28, length 180", Verdict.Watch)]
     public void A_contradiction_among_sizes_is_told_with_what_to_read_again(string kind, string sizes, Verdict verdict)
     {
         var worst = KindList.Of(kind).Rules(new(Places.Of(KindList.Of(kind), sizes))).MaxBy(c => c.Verdict)!;

@@ -51,31 +51,25 @@ internal static class ShellChecks
                 { ["stations"] = "one" })] : Array.Empty<Remedy>()]);
         // Sections stand as far along the body as its scale has them.
         var scale = (r.Body.Ends.To - r.Body.Ends.From) / (scan.Sections![^1].At - scan.Sections[0].At);
-        var bad = r.Wanted.Select(at => scan.Sections.Where(c => !c.Scanned && Math.Abs((c.At * scale) - at) <= half).Select(c => (double?)c.At * scale)
-            .FirstOrDefault()).OfType<double>().Cast<double?>().FirstOrDefault();
-        yield return new("scanned", "scanned where it is held", bad is null ? Verdict.Good : Verdict.Stop, bad is null
-            ? "All of the handle was scanned where the clamps go around it."
-            : $"A hole was never scanned {Figures.Mm(bad.Value)} from the left end, and a clamp would go around it: what is not scanned "
-                + "is not known. Move that "
-                + "clamp, or scan it again.", bad is null ? $"{scan.Sections.Count} sections" : $"at {Figures.Mm(bad.Value)}", "scanned",
-                    "What is not scanned is not known.",
-            bad is null || Elsewhere(r, scan, scale) is not { } free ? [] : [new Remedy.Change("Move the clamps to where it was scanned", free)]);
+        double[] bad = [.. scan.Sections.Where(c => !c.Scanned).Select(c => c.At * scale).Where(c => r.Wanted.Any(at => Math.Abs(c - at) <= half))];
         var steep = r.Wanted.Max(at => r.Body.Steepest(at - half, at + half));
+        Remedy[] moved = (bad.Length > 0 || steep > Steep) && Elsewhere(r, scan, scale) is { } there
+            ? [new Remedy.Change("Move the clamps to where it was scanned, and level", there)] : [];
+        yield return Judge.Of("scanned", "scanned where it is held", bad.Length == 0, "All of the handle was scanned where the clamps go around it.",
+            $"A hole was never scanned {Figures.Mm(bad.FirstOrDefault())} from the left end, and a clamp would go around it: what is not scanned is not known. "
+                + "Move that clamp, or scan it again.", Verdict.Stop, bad.Length == 0 ? $"{scan.Sections.Count} sections" : $"at {Figures.Mm(bad[0])}",
+            "scanned", "What is not scanned is not known.", moved);
         yield return Judge.Of("steep", "sides of the handle, along it", steep <= Steep, "They run nearly level where it is held.",
             "The handle narrows so steeply within a clamp that it is squeezed off: move that clamp.", Verdict.Stop, $"{steep:0}° at most",
-                $"{Steep:0}° or less", Practice,
-            [.. steep <= Steep || Elsewhere(r, scan, scale) is not { } gentle ? Array.Empty<Remedy>()
-                : [new Remedy.Change("Move the clamps to where it is level", gentle)]]);
+                $"{Steep:0}° or less", Practice, moved);
         yield return Judge.Of("folds", "sections without folds", r.Body.FoldedAt is null, "Every section is seen whole from its middle.",
             $"The section {Figures.Mm(r.Body.FoldedAt ?? 0)} from the left end folds in on itself: it is taken without its hollows, "
                 + "so the shell does not fill them.",
             Verdict.Watch, r.Body.FoldedAt is { } fold ? $"at {Figures.Mm(fold)}" : "none", "none", "Plane geometry.");
         yield return Judge.AtMost("edges", "edges of the handle that are rounded off", r.Body.Smoothed, Math.Max(0.05, r.Fit.Realised.Value / 2),
             "The smooth body keeps within the clearance.", "Sharp edges of the handle stand out of the smooth body, and would touch: take a freer fit.",
-                Verdict.Watch,
-            "Corners of the sections against the lines through them.", new Remedy.Change("Take a free fit", new Dictionary<string,
-                string>
-            { ["fit"] = "free" }));
+            Verdict.Watch, "Corners of the sections against the lines through them.",
+            new Remedy.Change("Take a free fit", new Dictionary<string, string> { ["fit"] = "free" }));
     }
 
     /// <summary>Places for the clamps where every section was scanned, as near as possible to those wanted.</summary>

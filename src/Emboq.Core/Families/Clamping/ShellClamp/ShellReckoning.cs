@@ -116,7 +116,7 @@ internal sealed record ShellReckoning
         // The head lies as deep below the face as its recess is; below it stays what was decided.
         var head = ScrewHole.Counterbored(scope, size, seat.Value + high.Value + 0.3, lie);
         var insert = ShellParameters.Insert.Read(p, ledger);
-        var bitten = scope with { Key = "thread", Name = insert ? "insert" : "thread", Screw = null };
+        var bitten = scope with { Key = "thread", Name = insert ? "insert" : "screw", Screw = null };
         var thread = insert ? ledger.Add("insertLong", "thread of an insert", Threaded.InsertLength(size), "All of it holds.") : Thread(p, size, ledger);
         var bite = insert ? Threaded.Insert(bitten, size, lie) : Threaded.SelfCut(bitten, size, Threaded.UsualEngagement, thread.Value, lie);
         var (foot, tableSize) = (ShellParameters.Foot.Read(p, ledger), p.Choice("tableScrew"));
@@ -165,7 +165,7 @@ internal sealed record ShellReckoning
             Rows = table.Rows,
             Way = way,
         };
-        return draft.Standing(brief, sizes, table, -rolled.Heights.Low, ledger);
+        return draft.Standing(brief, sizes, table, rolled.Heights.Low, ledger);
     }
 
     /// <summary>A size as decided; left open, the usual one, or what it must be.</summary>
@@ -199,43 +199,15 @@ internal sealed record ShellReckoning
     }
 
     /// <summary>The same on its table: how high, and where its feet are.</summary>
-    private ShellReckoning Standing(Brief brief, Sizes sizes, ShellTable table, double floor, Ledger ledger)
+    /// <param name="brief">What is asked.</param>
+    /// <param name="sizes">Of the handle.</param>
+    /// <param name="table">What it stands on.</param>
+    /// <param name="low">Of the handle's lowest place over what it was scanned on, mm.</param>
+    /// <param name="ledger">Takes the lines.</param>
+    private ShellReckoning Standing(Brief brief, Sizes sizes, ShellTable table, double low, Ledger ledger)
     {
-        var p = brief.Parameters;
-        var packer = p.Number("bladeHeight") is null ? null : ShellParameters.Fine.Read(p, ledger);
-        Quantity raised, tip;
-        if (packer is null)
-        {
-            var under = ShellParameters.Under.Read(p, ledger);
-            raised = ledger.Add("raised", "handle over the table", under - Quantity.Chosen("lowest place in a clamp",
-                Stations.Select(s => s.Sides.Low).DefaultIfEmpty(0).Min(), Unit.Millimetre), "To its lowest place, so that the plastic below it is as wanted.");
-            tip = raised;
-        }
-        else
-        {
-            var read = ledger.Add("tip", "tip, as it lies in the scan", sizes["tip"] ?? Quantity.Chosen("tip", 0, Unit.Millimetre), "As read.");
-            tip = ledger.Add("bladeHeight", "tip over the table", Quantity.Chosen("tip over the table", p.Number("bladeHeight")!.Value, Unit.Millimetre),
-                "As wanted.");
-            raised = ledger.Add("raised", "handle over the table", tip - read - packer, "Without its packers: they bring it to its height.");
-        }
-
-        var feet = new List<ShellFeet>();
-        (double At, double Apart) columns = (0, table.Columns);
-        foreach (var s in Stations)
-        {
-            // A screw stands clear of the half with its washer.
-            var clear = (Left: -LeftOf(s) + (Washer / 2) + 1, Right: RightOf(s) + (Washer / 2) + 1);
-            if (feet.Count == 0 && table.Columns > 0)
-            {
-                // The first stands midway between two columns, or on one, whichever takes less.
-                var most = Math.Max(clear.Left, clear.Right);
-                var (on, between) = (Math.Ceiling(most / table.Columns) * table.Columns, (Math.Ceiling((most / table.Columns) - 0.5) + 0.5) * table.Columns);
-                columns = (s.Middle.X + (on <= between ? 0 : table.Columns / 2), table.Columns);
-            }
-
-            feet.Add(ShellFeet.Of(s, clear, columns));
-        }
-
+        var (raised, tip, packer) = Height(brief.Parameters, sizes, low, ledger);
+        var feet = OnColumns(table.Columns);
         if (Stations.Count > 0)
         {
             ledger.Add("split", "where the halves of the first meet", raised + Quantity.Chosen("split over the handle's floor", Stations[0].Split.At,
@@ -244,6 +216,44 @@ internal sealed record ShellReckoning
                 "Of the first clamp, from middle to middle, on the columns of the table.");
         }
 
-        return this with { Raised = raised, Tip = packer is null ? null : tip, Packer = packer, Feet = feet };
+        return this with { Raised = raised, Tip = tip, Packer = packer, Feet = feet };
+    }
+
+    private (Quantity Raised, Quantity? Tip, Quantity? Packer) Height(ParameterValues p, Sizes sizes, double low, Ledger ledger)
+    {
+        if (p.Number("bladeHeight") is not { } wanted)
+        {
+            var lowest = Quantity.Chosen("lowest place in a clamp", Stations.Select(s => s.Sides.Low).DefaultIfEmpty(0).Min(), Unit.Millimetre);
+            return (ledger.Add("raised", "handle over the table", ShellParameters.Under.Read(p, ledger) - lowest,
+                "To its lowest place, so that the plastic below it is as wanted."), null, null);
+        }
+
+        var packer = ShellParameters.Fine.Read(p, ledger);
+        var read = ledger.Add("tip", "tip, as it lies in the scan", sizes["tip"]!, "As read.");
+        var tip = ledger.Add("bladeHeight", "tip over the table", Quantity.Chosen("tip over the table", wanted, Unit.Millimetre), "As wanted.");
+        return (ledger.Add("raised", "handle over the table", tip - read - packer + Quantity.Chosen("lowest place in the scan", low, Unit.Millimetre),
+            "Without its packers: they bring it to its height."), tip, packer);
+    }
+
+    private List<ShellFeet> OnColumns(double apart)
+    {
+        var feet = new List<ShellFeet>();
+        (double At, double Apart) columns = (0, apart);
+        foreach (var s in Stations)
+        {
+            // A screw stands clear of the half with its washer.
+            var clear = (Left: -LeftOf(s) + (Washer / 2) + 1, Right: RightOf(s) + (Washer / 2) + 1);
+            if (feet.Count == 0 && apart > 0)
+            {
+                // The first stands midway between two columns, or on one, whichever takes less.
+                var most = Math.Max(clear.Left, clear.Right);
+                var (on, between) = (Math.Ceiling(most / apart) * apart, (Math.Ceiling((most / apart) - 0.5) + 0.5) * apart);
+                columns = (s.Middle.X + (on <= between ? 0 : apart / 2), apart);
+            }
+
+            feet.Add(ShellFeet.Of(s, clear, columns));
+        }
+
+        return feet;
     }
 }
