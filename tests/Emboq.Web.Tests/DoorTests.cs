@@ -186,9 +186,18 @@ public sealed class DoorTests(Server server)
 
     private async Task<string> Make(string kind)
     {
-        var machine = await server.Post("/api/machines?again=true", new { name = $"door {kind}" });
         var usual = Core.Tests.Measuring.Places.Of(kind);
-        var place = await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name = kind, kind, items = usual.Items });
+        // A card brings what only a scan gives.
+        var machine = await server.Post("/api/machine-cards", new
+        {
+            format = "emboq-machine",
+            schema = 1,
+            name = $"door {kind} {Guid.NewGuid()}",
+            note = "",
+            instruments = Array.Empty<object>(),
+            places = new[] { new { name = kind, kind, items = usual.Items, readings = Array.Empty<object>(), outline = usual.Outline } },
+        });
+        var place = machine["interfaces"]![0]!;
         var instruments = (await server.Get("/api/instruments")).AsArray();
         foreach (var dimension in usual.Dimensions.Where(d => d.Readings.Count > 0))
         {

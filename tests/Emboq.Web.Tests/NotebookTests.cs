@@ -17,7 +17,7 @@ public sealed class NotebookTests(Server server)
             "Bar clamps", "Blade sander", "Block planes", "Carving bench", "Ceiling hose", "Crooked knives", "Downdraft table", "Drying rack", "Edge gauges",
                 "Edge router",
                 "Grip press",
-                "Grip sander", "Knife drawer", "Knob lathe", "Long hand tools",
+                "Grip sander", "Hot air gun", "Knife drawer", "Knob lathe", "Long hand tools",
             "Marking tools", "Orbit sander", "Outfeed table", "Pattern wall", "Pillar drill", "Scraping bench", "Shaft lathe", "Shaft vice", "Shaving chute",
                 "Shaving horse", "Shop extractor",
                 "Spokeshave grinder", "Steam box", "Steam cart", "Strip saw", "Trim bench",
