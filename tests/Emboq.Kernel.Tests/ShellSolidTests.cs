@@ -9,13 +9,15 @@ public sealed class ShellSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
 {
     private static readonly CancellationToken Stop = TestContext.Current.CancellationToken;
 
-    private static Design Design(params IReadOnlyList<(string Key, string Value)> decided) => FamilyList.Find("shell-clamp")!.Design(new(ParameterValues.Read(
-        FamilyList.Find("shell-clamp")!.Parameters, decided.Prepend(("front", "40")).DistinctBy(d => d.Item1).ToDictionary(d => d.Item1, d => d.Item2)).Value,
+    private static Design Design(params IReadOnlyList<(string Key, string Value)> decided) => Design(Places.Of("grip"), decided);
+
+    private static Design Design(Interface grip, params IReadOnlyList<(string Key, string Value)> decided) => FamilyList.Find("shell-clamp")!.Design(new(
+        ParameterValues.Read(FamilyList.Find("shell-clamp")!.Parameters, decided.Append(("front", "40")).DistinctBy(d => d.Item1).ToDictionary(d => d.Item1,
+            d => d.Item2)).Value,
         new Dictionary<string, Interface>
         {
-            ["grip"] = Places.Of("grip"),
-            ["table"] = Places.Of(KindList.Of("hole-grid"),
-            "pitchX 25, pitchY 25, diameter 6.6, thickness 18")
+            ["grip"] = grip,
+            ["table"] = Places.Of(KindList.Of("hole-grid"), "pitchX 25, pitchY 25, diameter 6.6, thickness 18"),
         }, Workshop.OfTough(Workshop.Exact), []));
 
     [Theory]
@@ -50,6 +52,31 @@ public sealed class ShellSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         {
             var check = await MotionCheck.Of(design, motion, fixture.Pool, Stop);
             (motion.Key, check.Verdict).ShouldBe((motion.Key, Verdict.Good), check.Says + check.Figure);
+        }
+    }
+
+    /// <summary>Of a straight ellipse 50 wide and 28 high, gauged 1.2 mm from its middle, the hollow is as wide in the triangles as the handle is there and what
+    /// the ledger adds.</summary>
+    [Fact]
+    public async Task The_hollow_is_wider_than_the_handle_by_what_the_ledger_adds()
+    {
+        Point2[] ellipse = [.. Outlines.Round(1, 180).Points.Select(p => new Point2(25 * p.X, 14 + (14 * p.Y)))];
+        var straight = Places.Of(KindList.Of("grip"), "breadth 50, height 28") with
+        {
+            Outline = Traced.Of("straight.stl", 0.05, 160, [.. Enumerable.Range(0, 53).Select(i => new TracedSection(2 + (3.0 * i), ellipse, true))]),
+        };
+        foreach (var fit in new[] { "snug", "free" })
+        {
+            var design = Design(straight, ("fit", fit));
+            var adds = design.Ledger["grip.breadth.drawn"].Value - design.Ledger["grip.breadth.measured"].Value;
+            var hollows = design.Gauges.Where(g => g.What.StartsWith("hollow", StringComparison.Ordinal)).ToList();
+            hollows.Count.ShouldBe(4);
+            foreach (var gauge in hollows)
+            {
+                var mesh = (await fixture.Pool.Evaluate([design.Pieces.Single(p => p.Key == gauge.Body).Solid], 0.02, Stop))[0];
+                MeshGauge.Read(mesh, gauge).ShouldNotBeNull(gauge.Body).ShouldBe((50 * Math.Sqrt(1 - Math.Pow(1.2 / 14, 2))) + adds, 0.03,
+                    $"{fit}, {gauge.Body}");
+            }
         }
     }
 }

@@ -101,7 +101,7 @@ internal static class OutlineEndpoints
 
         return await Given(id, database, clock, async place =>
         {
-            if (Drawn(place) is { } refused)
+            if (NotDrawn(place) is { } refused)
             {
                 return refused;
             }
@@ -144,7 +144,7 @@ internal static class OutlineEndpoints
     }
 
     /// <summary>Why a place takes no drawing, and no photograph; <c>null</c> where it does.</summary>
-    public static Problem? Drawn(Interface place) => place.Kind.IsScanned
+    public static Problem? NotDrawn(Interface place) => place.Kind.IsScanned
         ? new("interface", place.Kind.Name, $"A {place.Kind.Name} is a body: a drawing or a photograph shows one side of it.", "Give it a scan.") : null;
 
     /// <summary>An outline is simplified by calls within calls, in the worst case as many as it has points.</summary>

@@ -101,7 +101,7 @@ internal static class OutlinePhotographEndpoints
 
         return await OutlineEndpoints.Given(id, database, clock, async place =>
         {
-            if (OutlineEndpoints.Drawn(place) is { } refused)
+            if (OutlineEndpoints.NotDrawn(place) is { } refused)
             {
                 return refused;
             }

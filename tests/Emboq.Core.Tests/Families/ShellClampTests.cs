@@ -12,6 +12,16 @@ public sealed class ShellClampTests
         $"front=40; {entries}", null, null, ("grip", "grip", grip), ("table", table?.Kind ?? "hole-grid",
             table?.Sizes ?? "pitchX 25, pitchY 25, diameter 6.6"));
 
+    private static Design On(Interface grip, IReadOnlyDictionary<string, string> decided)
+    {
+        var family = FamilyList.Find("shell-clamp")!;
+        return family.Design(new(ParameterValues.Read(family.Parameters, decided).Value, new Dictionary<string, Interface>
+        {
+            ["grip"] = grip,
+            ["table"] = Measuring.Places.Of(KindList.Of("hole-grid"), "pitchX 25, pitchY 25, diameter 6.6"),
+        }, Mounts.Tough, []));
+    }
+
     private static Core.Checks.Check Of(Design design, string key) => Mounts.Of(design, key);
 
     private static double Line(Design design, string key) => design.Ledger[key].Value;
@@ -61,7 +71,10 @@ public sealed class ShellClampTests
         Of(design, "ends").Verdict.ShouldBe(Verdict.Good);
         // Asked for past the end, it stands on the last row that is on the handle.
         Line(Design("rear=155"), "rear").ShouldBe(140, 1e-9);
-        Of(Design("front=155"), "ends").Verdict.ShouldBe(Verdict.Stop);
+        var off = Design("front=155");
+        Of(off, "ends").Verdict.ShouldBe(Verdict.Stop);
+        // Beside the handle there is nothing that was scanned, or level.
+        off.Checks.ShouldNotContain(c => c.Key == "scanned" || c.Key == "steep");
     }
 
     [Fact]
@@ -118,20 +131,25 @@ public sealed class ShellClampTests
     public void A_vent_is_left_free_or_the_clamp_has_to_move(string vent, Verdict verdict) =>
         Design("", $"{Usual}, {vent}").Checks.Single(c => c.Title == "button or vent 1 left free").Verdict.ShouldBe(verdict);
 
+    /// <summary>The hollow of a clamp is gauged beside its window; one that is open over its whole length is not measured, and not green.</summary>
+    [Fact]
+    public void A_hollow_is_gauged_beside_its_window()
+    {
+        const string Vent = ", keep1.at 40, keep1.across 10, keep1.around 0, keep1.long ";
+        var part = Design("", Usual + Vent + "8");
+        var gauge = part.Gauges.Single(g => g.Body == "part" && g.What == "hollow below the split");
+        Math.Abs(gauge.At.Y).ShouldBeInRange(6, 12.3);
+        var open = Design("", Usual + Vent + "40");
+        open.Gauges.ShouldNotContain(g => g.Body == "part" && g.What == "hollow below the split");
+        Of(open, "keep1").Verdict.ShouldBe(Verdict.Watch);
+    }
+
     [Fact]
     public void Nothing_is_clamped_where_nothing_was_scanned()
     {
         var grip = Measuring.Places.Of(KindList.Of("grip"), Usual);
         grip = grip with { Outline = grip.Outline! with { Sections = [.. grip.Outline.Sections!.Select(s => s with { Scanned = Math.Abs(s.At - 40) > 6 })] } };
-        var family = FamilyList.Find("shell-clamp")!;
-        Design Built(IReadOnlyDictionary<string, string> decided) => family.Design(new(ParameterValues.Read(family.Parameters, decided).Value,
-            new Dictionary<string, Interface>
-            {
-                ["grip"] = grip,
-                ["table"] = Measuring.Places.Of(KindList.Of("hole-grid"),
-                "pitchX 25, pitchY 25, diameter 6.6")
-            },
-            Mounts.Tough, []));
+        Design Built(IReadOnlyDictionary<string, string> decided) => On(grip, decided);
         var stopped = Of(Built(new Dictionary<string, string> { ["front"] = "40" }), "scanned");
         stopped.Verdict.ShouldBe(Verdict.Stop);
         Of(Built(stopped.Remedies.OfType<Remedy.Change>().Single().Entries), "scanned").Verdict.ShouldBe(Verdict.Good);
@@ -228,15 +246,7 @@ public sealed class ShellClampTests
         var grip = Measuring.Places.Of(KindList.Of("grip"),
             FormattableString.Invariant($"breadth {leaning.Along}, height 35, length 160")) with
         { Outline = leaning };
-        var family = FamilyList.Find("shell-clamp")!;
-        Design Built(IReadOnlyDictionary<string, string> decided) => family.Design(new(ParameterValues.Read(family.Parameters, decided).Value,
-            new Dictionary<string, Interface>
-            {
-                ["grip"] = grip,
-                ["table"] = Measuring.Places.Of(KindList.Of("hole-grid"),
-                "pitchX 25, pitchY 25, diameter 6.6")
-            },
-            Mounts.Tough, []));
+        Design Built(IReadOnlyDictionary<string, string> decided) => On(grip, decided);
         var opened = Of(Built(new Dictionary<string, string>()), "front.split");
         opened.Verdict.ShouldBe(Verdict.Watch);
         var turn = opened.Remedies.OfType<Remedy.Change>().Single().Entries;
@@ -265,12 +275,7 @@ public sealed class ShellClampTests
         design.Pieces.ShouldBeEmpty();
         Of(design, "grip.breadth.readings").Says.ShouldContain("nothing can be reckoned without it");
         var grip = Measuring.Places.Of(KindList.Of("grip"), Usual) with { Outline = null };
-        var family = FamilyList.Find("shell-clamp")!;
-        family.Design(new(ParameterValues.Read(family.Parameters, new Dictionary<string, string>()).Value, new Dictionary<string, Interface>
-        {
-            ["grip"] = grip,
-            ["table"] = Measuring.Places.Of("hole-grid"),
-        }, Mounts.Tough, [])).Checks.ShouldContain(c => c.Key == "grip.outline" && c.Verdict == Verdict.Stop);
+        On(grip, new Dictionary<string, string>()).Checks.ShouldContain(c => c.Key == "grip.outline" && c.Verdict == Verdict.Stop);
     }
 
     private static ShellStation Station(double turn) => new()

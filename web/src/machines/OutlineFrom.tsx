@@ -7,10 +7,9 @@ import { Figure } from '@/ui/Figure'
 import { FileButton } from '@/ui/FileButton'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { CornerEditor, type Corner } from './CornerEditor'
+import { Deviation } from './Deviation'
 import { OutlineFromPhotograph } from './OutlineFromPhotograph'
 import { OutlineFromScan } from './OutlineFromScan'
-
-const deviations = ['0.05', '0.1', '0.2', '0.5', '1']
 
 /** The outline of a place that no caliper can say: where it comes from, and a button for a drawing of it. */
 export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
@@ -48,7 +47,6 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
     },
   })
   const drawn = place.outline
-  if (place.isScanned) return <ScannedBody place={place} deviation={deviation} setDeviation={setDeviation} />
   return (
     <section aria-label="Outline" className="bg-base-200 flex flex-col gap-2 rounded p-3">
       {drawn ? (
@@ -104,55 +102,6 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
       {take.isPending && <Busy what="Reading the drawing" />}
       {take.data && !take.isPending && <p role="status">{take.data.says}</p>}
       {(take.error ?? mirror.error ?? move.error) && <ErrorNote error={(take.error ?? mirror.error ?? move.error)!} />}
-    </section>
-  )
-}
-
-type DeviationProps = { readonly value: string; readonly onChange: (value: string) => void }
-
-function Deviation({ value, onChange }: DeviationProps) {
-  return (
-    <label className="flex items-center gap-2">
-      <span className="quiet">corners within</span>
-      <select className="select w-28" value={value} onChange={(e) => onChange(e.target.value)}>
-        {deviations.map((d) => (
-          <option key={d} value={d}>
-            {d} mm
-          </option>
-        ))}
-      </select>
-    </label>
-  )
-}
-
-type ScannedBodyProps = {
-  readonly place: InterfaceView
-  readonly deviation: string
-  readonly setDeviation: (value: string) => void
-}
-
-/** A body that only a scan tells: its sections, and where they come from. */
-function ScannedBody({ place, deviation, setDeviation }: ScannedBodyProps) {
-  const scan = place.outline
-  return (
-    <section aria-label="Scan" className="bg-base-200 flex flex-col gap-2 rounded p-3">
-      {scan ? (
-        <>
-          <p>
-            {scan.sections?.count} sections of <span className="font-semibold">{scan.source}</span>, as scanned
-            {scan.sections && scan.sections.unscanned > 0
-              ? `; ${scan.sections.unscanned} of them run across what was never scanned, and nothing is clamped there`
-              : ''}
-          </p>
-          <p className="flex items-center gap-2">
-            <Figure {...scan.across} /> × <Figure {...scan.along} />
-          </p>
-        </>
-      ) : (
-        <p>No scan yet: give it one (STL, OBJ or PLY). A reading across its broadest place settles the scale.</p>
-      )}
-      <Deviation value={deviation} onChange={setDeviation} />
-      <OutlineFromScan place={place} deviation={deviation} />
     </section>
   )
 }

@@ -12,6 +12,7 @@ import { PlaceFollows } from './PlaceFollows'
 import { ReadingEntry } from './ReadingEntry'
 import { ReadingList } from './ReadingList'
 import { Ways } from './Ways'
+import { ScannedBody } from './ScannedBody'
 import { nextDimension } from './nextDimension'
 
 const SeatView = lazy(() => import('@/viewer/SeatView').then((m) => ({ default: m.SeatView })))
@@ -64,7 +65,7 @@ export function PlaceReadings({ place, from, typed: begun }: PlaceReadingsProps)
           <DimensionList place={place} chosen={dimension.key} onChoose={setChosen} />
         </div>
         <div className="order-first flex min-w-0 flex-col gap-4 @4xl:order-last">
-          {place.isTraced && <OutlineFrom place={place} />}
+          {place.isScanned ? <ScannedBody place={place} /> : place.isTraced && <OutlineFrom place={place} />}
           <ReadingEntry
             key={`${dimension.key}/${typed?.count ?? 0}`}
             place={place}

@@ -12,13 +12,19 @@ internal sealed record Decision<T>(ParameterSpec Spec, Func<ParameterValues, Led
     /// <summary>Sets it with one press.</summary>
     /// <param name="value">In its unit.</param>
     /// <param name="label">What pressing it does; "{0}" stands for the length.</param>
-    public Remedy To(double value, string label) => new Remedy.Change(label.Replace("{0}", Figures.Mm(value), StringComparison.Ordinal),
-        new Dictionary<string, string> { [Spec.Key] = Figures.Number(value) });
+    public Remedy To(double value, string label) => Spec.To(value, label);
 }
 
 /// <summary>Decisions of every sort.</summary>
 internal static class Decide
 {
+    /// <summary>Sets what is asked with one press.</summary>
+    /// <param name="spec">What is asked.</param>
+    /// <param name="value">In its unit.</param>
+    /// <param name="label">What pressing it does; "{0}" stands for the length.</param>
+    public static Remedy To(this ParameterSpec spec, double value, string label) => new Remedy.Change(
+        label.Replace("{0}", Figures.Mm(value), StringComparison.Ordinal), new Dictionary<string, string> { [spec.Key] = Figures.Number(value) });
+
     /// <summary>A length, mm, that has a usual value.</summary>
     /// <param name="name">As the ledger calls it.</param>
     /// <param name="because">Why the ledger has it.</param>

@@ -17,6 +17,9 @@ internal sealed record Keeping(string Name, double At, double Long, double Acros
     /// <summary>Whether it lies within a clamp.</summary>
     public bool Meets(ShellStation station, double along) => Math.Abs(At - station.At) < (along + Long) / 2 + Beside;
 
+    /// <summary>Whether the shell is open for it at a place along the handle.</summary>
+    public bool Opens(double at) => Math.Abs(At - at) <= (Long / 2) + Beside;
+
     /// <summary>What is cut away, in the frame of a clamp: from the middle of the handle outwards.</summary>
     public Solid Window(ShellStation station, double middle, double far) => new Solid.Box(Across + (2 * Beside), Long + (2 * Beside), far)
         .At(-(Across / 2) - Beside, -(Long / 2) - Beside, 0).Rolled(-Around).At(station.Axis, At - station.At, middle);

@@ -49,6 +49,26 @@ internal static class ShellChecks
             "Plane geometry.", [.. inside || !fits ? Array.Empty<Remedy>() : [new Remedy.Change("Let Emboq choose where", new Dictionary<string, string>
                 { ["front"] = "", ["rear"] = "" })], .. r.Wanted.Count > 1 ? [new Remedy.Change("Hold it by one clamp", new Dictionary<string, string>
                 { ["stations"] = "one" })] : Array.Empty<Remedy>()]);
+        // Of a place beside the handle nothing else is judged.
+        foreach (var check in inside ? Surface(r, scan) : [])
+        {
+            yield return check;
+        }
+
+        yield return Judge.Of("folds", "sections without folds", r.Body.FoldedAt is null, "Every section is seen whole from its middle.",
+            $"The section {Figures.Mm(r.Body.FoldedAt ?? 0)} from the left end folds in on itself: it is taken without its hollows, "
+                + "so the shell does not fill them.",
+            Verdict.Watch, r.Body.FoldedAt is { } fold ? $"at {Figures.Mm(fold)}" : "none", "none", "Plane geometry.");
+        yield return Judge.AtMost("edges", "edges of the handle that are rounded off", r.Body.Smoothed, Math.Max(0.05, r.Fit.Realised.Value / 2),
+            "The smooth body keeps within the clearance.", "Sharp edges of the handle stand out of the smooth body, and would touch: take a freer fit.",
+            Verdict.Watch, "Corners of the sections against the lines through them.",
+            new Remedy.Change("Take a free fit", new Dictionary<string, string> { ["fit"] = "free" }));
+    }
+
+    /// <summary>Whether the handle was scanned where it is held, and does not push a clamp off itself.</summary>
+    private static IEnumerable<Check> Surface(ShellReckoning r, Traced scan)
+    {
+        var half = r.Along.Value / 2;
         // Sections stand as far along the body as its scale has them.
         var scale = (r.Body.Ends.To - r.Body.Ends.From) / (scan.Sections![^1].At - scan.Sections[0].At);
         double[] bad = [.. scan.Sections.Where(c => !c.Scanned).Select(c => c.At * scale).Where(c => r.Wanted.Any(at => Math.Abs(c - at) <= half))];
@@ -62,14 +82,6 @@ internal static class ShellChecks
         yield return Judge.Of("steep", "sides of the handle, along it", steep <= Steep, "They run nearly level where it is held.",
             "The handle narrows so steeply within a clamp that it is squeezed off: move that clamp.", Verdict.Stop, $"{steep:0}° at most",
                 $"{Steep:0}° or less", Practice, moved);
-        yield return Judge.Of("folds", "sections without folds", r.Body.FoldedAt is null, "Every section is seen whole from its middle.",
-            $"The section {Figures.Mm(r.Body.FoldedAt ?? 0)} from the left end folds in on itself: it is taken without its hollows, "
-                + "so the shell does not fill them.",
-            Verdict.Watch, r.Body.FoldedAt is { } fold ? $"at {Figures.Mm(fold)}" : "none", "none", "Plane geometry.");
-        yield return Judge.AtMost("edges", "edges of the handle that are rounded off", r.Body.Smoothed, Math.Max(0.05, r.Fit.Realised.Value / 2),
-            "The smooth body keeps within the clearance.", "Sharp edges of the handle stand out of the smooth body, and would touch: take a freer fit.",
-            Verdict.Watch, "Corners of the sections against the lines through them.",
-            new Remedy.Change("Take a free fit", new Dictionary<string, string> { ["fit"] = "free" }));
     }
 
     /// <summary>Places for the clamps where every section was scanned, as near as possible to those wanted.</summary>
@@ -95,8 +107,7 @@ internal static class ShellChecks
                 "To go straight on, the halves are open beyond the handle: it is held by less of its surface.", Verdict.Watch,
                 $"{Figures.Percent(share)} of its section more", "3 % or less", "Areas of the sections; the height of the split is the one with least.",
                 [.. share <= 0.03 || BetterRoll(r, p.Number("roll")!.Value, s) is not { } better ? Array.Empty<Remedy>()
-                    : [new Remedy.Change($"Turn it to {better:0}°",
-                    new Dictionary<string, string> { ["roll"] = Figures.Number(better) })]]);
+                    : [ShellParameters.Roll.To(better, $"Turn it to {better:0}°")]]);
             var askew = Math.Max(Math.Abs(s.Rise), s.Askew);
             yield return Judge.Of($"{s.Key}.square", $"the {name} square to the handle", askew <= Askew,
                 $"It is turned by {Math.Abs(s.Turn):0.#}° on the table, and bears evenly.", s.Askew > Askew
@@ -106,13 +117,13 @@ internal static class ShellChecks
             yield return Judge.AtLeast($"{s.Key}.below", $"plastic below the handle, {name}", r.BelowOf(s), Math.Max(3, shell / 4), "Enough stays below it.",
                 r.Packer is null ? "Too little stays below the handle." : "The handle would come down to the table: want it higher.", Verdict.Stop, Practice,
                 [.. r.Packer is null ? [ShellParameters.Under.To(Math.Ceiling(Math.Max(3, shell / 4)), "Leave {0} below it")]
-                    : new[] { Set("bladeHeight", Math.Ceiling(r.Tip!.Value - r.Stations.Min(r.BelowOf) + Math.Max(3, shell / 4)),
+                    : new[] { ShellParameters.Height.To(Math.Ceiling(r.Tip!.Value - r.Stations.Min(r.BelowOf) + Math.Max(3, shell / 4)),
                     "Want it {0} over the table") }]);
             yield return r.Bite.FloorCheck($"{s.Key}.floor", $"thread of the {name}", r.SplitOf(s) - (r.Gap / 2), 2, ShellParameters.Under.To(
                 Math.Ceiling(r.Bite.Depth + 2 + (r.Gap / 2) - s.Split.At + s.Sides.Low), "Leave {0} below the handle"));
             yield return Judge.AtLeast($"{s.Key}.head", $"heads within the {name}", r.TopOf(s) - r.SplitOf(s), r.HeadAt, "The heads lie within the upper half.",
                 "The handle is so flat that the heads stand out of the upper half: a thicker shell.", Verdict.Watch, "Plane geometry.",
-                Set("shell", Math.Ceiling(shell + r.HeadAt - r.TopOf(s) + r.SplitOf(s)), "Make the shell {0}"));
+                ShellParameters.Shell.To(Math.Ceiling(shell + r.HeadAt - r.TopOf(s) + r.SplitOf(s)), "Make the shell {0}"));
         }
 
         foreach (var (keeping, i) in r.Keepings.Select((k, i) => (k, i)))
@@ -125,21 +136,21 @@ internal static class ShellChecks
             "The halves may meet before the handle is held: a wider gap, or a closer fit.", Verdict.Stop, "Gap drawn less the clearance; k = 2.",
             ShellParameters.Pinch.To(Math.Ceiling((r.Pinch.Value + 0.3 - left) * 2) / 2, "Make the gap {0}"));
         var across = Math.Ceiling(2 * Math.Max(r.Head.Joint.Reach, r.Bite.Reach));
-        yield return r.Head.Joint.WallCheck("screw.wall", "screw, to handle and side", shell / 2, Set("shell", across, "Make the shell {0}"));
-        yield return r.Bite.WallCheck("thread.wall", "thread, to handle and side", shell / 2, Set("shell", across, "Make the shell {0}"));
+        yield return r.Head.Joint.WallCheck("screw.wall", "screw, to handle and side", shell / 2, ShellParameters.Shell.To(across, "Make the shell {0}"));
+        yield return r.Bite.WallCheck("thread.wall", "thread, to handle and side", shell / 2, ShellParameters.Shell.To(across, "Make the shell {0}"));
         var ends = r.Along.Value / 2 / r.ScrewsAt.Count;
-        yield return r.Head.Joint.WallCheck("screw.ends", "screw, along the handle", ends, Set("along", Math.Ceiling(r.ScrewsAt.Count * across),
+        yield return r.Head.Joint.WallCheck("screw.ends", "screw, along the handle", ends, ShellParameters.Along.To(Math.Ceiling(r.ScrewsAt.Count * across),
             "Make the clamps {0}"));
         var least = r.Material is null ? 6 : Math.Max(3, r.Bolt.Each.Value / (Math.PI * Hardware.Of("cap-screws", p.Choice("screw"), "head", "head").Value
             * r.Material.Along.Value / PrintedMaterial.Safety / 2));
-        yield return r.Head.Joint.SeatCheck("screw.seat", "screw", least, Set("seat", Math.Ceiling(least), "Leave {0} under the heads"));
+        yield return r.Head.Joint.SeatCheck("screw.seat", "screw", least, ShellParameters.Seat.To(Math.Ceiling(least), "Leave {0} under the heads"));
         foreach (var check in Table(r, brief).Concat(Borne(r, brief)))
         {
             yield return check;
         }
 
-        var (wide, high_) = (r.Feet.Max(f => f.Right - f.Left) + (2 * r.FootEnd), r.Stations.Max(s => r.SplitOf(s)));
-        yield return BedCheck.Of(wide, r.Along.Value, Math.Max(high_, r.Stations.Max(s => r.TopOf(s) - r.SplitOf(s))), r.Way, brief.Process);
+        var (wide, tall) = (r.Feet.Max(f => f.Right - f.Left) + (2 * r.FootEnd), r.Stations.Max(s => r.SplitOf(s)));
+        yield return BedCheck.Of(wide, r.Along.Value, Math.Max(tall, r.Stations.Max(s => r.TopOf(s) - r.SplitOf(s))), r.Way, brief.Process);
     }
 
     /// <summary>Whether nothing covers a button or a vent.</summary>
@@ -149,6 +160,12 @@ internal static class ShellChecks
         var reach = Math.Max(r.Bite.Reach, r.Head.Joint.Reach);
         var struck = met.FirstOrDefault(s => r.ScrewsOf(s).Any(x => r.ScrewsAt.Any(y => keeping.Strikes(x - s.Axis, s.At + y,
             s.Split.At - (r.Gap / 2) - r.Bite.Depth - s.Middle.Y, s.Sides.High + r.Shell.Value - s.Middle.Y, reach))));
+        if (struck is null && met.FirstOrDefault(s => s.Cuts.All(c => keeping.Opens(s.At + c.Along))) is { } open)
+        {
+            return new(key, $"{keeping.Name} left free", Verdict.Watch, $"Not judged: the {open.Name} is open over its whole length, and its hollow cannot be "
+                + "measured. Make it longer, or move it.", $"at {Figures.Mm(keeping.At)}", "a stretch that is whole", "Plane geometry.", []);
+        }
+
         return Judge.Of(key, $"{keeping.Name} left free", struck is null, met.Count == 0 ? "No clamp comes near it." : $"The {met[0].Name} is open there.",
             $"What is left free for it would cut a screw of the {struck?.Name}: move the clamp.", Verdict.Stop, $"at {Figures.Mm(keeping.At)}",
                 "clear of the screws");
@@ -167,7 +184,7 @@ internal static class ShellChecks
         }
 
         var best = Enumerable.Range(-18, 37).Select(i => 5.0 * i).Select(turn => (Turn: turn, Extra: Extra(turn))).MinBy(t => t.Extra);
-        return best.Extra < 0.7 * s.Split.Extra / s.Split.Area ? now + best.Turn is var to ? to > 180 ? to - 360 : to < -180 ? to + 360 : to : null : null;
+        return best.Extra < 0.7 * s.Split.Extra / s.Split.Area ? Math.IEEERemainder(now + best.Turn, 360) : null;
     }
 
     private static IEnumerable<Check> Table(ShellReckoning r, Brief brief)
@@ -193,7 +210,8 @@ internal static class ShellChecks
         var travel = r.Feet.Max(f => f.Travel);
         var need = travel + (2 * (r.TableHole.Reach + ShellReckoning.FootWall));
         yield return Judge.AtLeast("foot.slot", "foot along its slot", r.Along.Value, need, "The slots have plastic at both ends.",
-            "The slots open at the ends of the feet: longer clamps.", Verdict.Stop, "Plane geometry.", Set("along", Math.Ceiling(need), "Make the clamps {0}"));
+            "The slots open at the ends of the feet: longer clamps.", Verdict.Stop, "Plane geometry.", ShellParameters.Along.To(Math.Ceiling(need),
+                "Make the clamps {0}"));
         // A screw of the table, drawn as hard by hand, presses by F = T / (K d).
         var force = r.Bolt.Each.Value * Hardware.Diameter(brief.Parameters.Choice("screw")).Value / thread;
         double Bends(double foot) => 6 * force * r.Stations.Zip(r.Feet).Max(f => Math.Max(f.Second.Right - r.RightOf(f.First),
@@ -215,12 +233,12 @@ internal static class ShellChecks
             "Friction above and below the handle; μ 0.2, common practice. Its shape helps, and is not counted.",
             () => brief.Parameters.Choice("screws") == "1" ? [new Remedy.Change("Take two screws on each side", new Dictionary<string,
                 string> { ["screws"] = "2" })] : []);
-        var stripped = brief.Parameters.Choice("bites") == "insert" ? InsertPull.Bears(brief.Parameters.Choice("screw"), r.Material)
+        var stripped = r.Inserted ? InsertPull.Bears(brief.Parameters.Choice("screw"), r.Material)
             : CutThread.Bears(brief.Parameters.Choice("screw"), r.Takes.InThread, r.Material);
         yield return Strength.Used("strips", "what the screws bite into", each, stripped, "N", "It bears its screw.",
-            "The screw pulls its thread out: longer thread, inserts, or draw it less tight.", brief.Parameters.Choice("bites") == "insert" ? InsertPull.By
+            "The screw pulls its thread out: longer thread, inserts, or draw it less tight.", r.Inserted ? InsertPull.By
                 : CutThread.By,
-            () => [.. brief.Parameters.Choice("bites") == "insert" ? Array.Empty<Remedy>() : [new Remedy.Change("Take heat-set inserts",
+            () => [.. r.Inserted ? Array.Empty<Remedy>() : [new Remedy.Change("Take heat-set inserts",
                 new Dictionary<string, string> { ["bites"] = "insert" })], .. Gentler(brief.Parameters.Number("torque")!.Value * stripped!.Value / each)]);
         var (upright, net) = (r.Way.Key == "flat", (2 * r.Shell.Value * r.Along.Value) - (screws * Math.PI * r.Head.Recess * r.Head.Recess / 4));
         var along = r.Material is null ? (double?)null : (upright ? r.Material.Across.Value : r.Material.Along.Value) / PrintedMaterial.Safety;
@@ -250,9 +268,5 @@ internal static class ShellChecks
     }
 
     private static IEnumerable<Remedy> Gentler(double torque) => Math.Floor(torque * 20) / 20 is >= 0.05 and var less
-        ? [new Remedy.Change(FormattableString.Invariant($"Draw it with {less:0.##} N·m"), new Dictionary<string,
-            string> { ["torque"] = Figures.Number(less) })] : [];
-
-    private static Remedy Set(string key, double to, string label) => new Remedy.Change(label.Replace("{0}", Figures.Mm(to), StringComparison.Ordinal),
-        new Dictionary<string, string> { [key] = Figures.Number(to) });
+        ? [ShellParameters.Torque.To(less, FormattableString.Invariant($"Draw it with {less:0.##} N·m"))] : [];
 }

@@ -69,7 +69,7 @@ public static class ShellClampFamily
             Hardware =
             [
                 $"{2 * r.ScrewsAt.Count * r.Wanted.Count} x {r.Takes.Says}",
-                .. brief.Parameters.Choice("bites") == "insert"
+                .. r.Inserted
                     ? [$"{2 * r.ScrewsAt.Count * r.Wanted.Count} heat-set inserts {Hardware.Name(brief.Parameters.Choice("screw"))}"]
                     : Array.Empty<string>(),
                 $"{2 * r.Wanted.Count} screws {Hardware.Name(brief.Parameters.Choice("tableScrew"))} with washers, into the table",
@@ -80,7 +80,7 @@ public static class ShellClampFamily
                 "Dry the filament before the good print: the figures are those of a dry one.",
                 "Print the slice first. Then print the clamps in plain filament, and run the tool in them under its own vibration: that proves how it lies and "
                     + "whether it shakes loose, and not what the good filament bears when it is warm.",
-                brief.Parameters.Choice("bites") == "insert" ? "Press the inserts in with a hot tip, slowly."
+                r.Inserted ? "Press the inserts in with a hot tip, slowly."
                     : "Let each screw cut its thread once, slowly; back it out and "
                     + "clear the chips.",
                 "Screw the lower halves down loosely, lay the tool in, and let it find its place before the feet are drawn tight.",

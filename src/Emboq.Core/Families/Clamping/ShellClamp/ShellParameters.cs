@@ -48,8 +48,8 @@ internal static class ShellParameters
         Seat = Specs.Length("seat", "Under the heads", null, 2, 40, "Plastic of the upper half under each screw's head. Left open, 6 mm.", 0.5),
         Thread = Specs.Length("thread", "Thread in the lower half", null, 3, 60, "How deep the screws may go in. Left open, three diameters.", 0.5)
             .If("bites", "plastic"),
-        RollSpec = Specs.Angle("roll", "Turned about its length", 0, -180, 180, "From how it lies in the scan, counter-clockwise seen from its left end."),
-        HeightSpec = Specs.Length("bladeHeight", "Tip or blade over the table", null, 1, 600, "The tip as it was measured comes to this height. Left open, the "
+        Roll = Specs.Angle("roll", "Turned about its length", 0, -180, 180, "From how it lies in the scan, counter-clockwise seen from its left end."),
+        Height = Specs.Length("bladeHeight", "Tip or blade over the table", null, 1, 600, "The tip as it was measured comes to this height. Left open, the "
             + "clamps are as low as the plastic below the handle allows.", 0.5),
         Screws = Specs.Choice("screws", "Screws", "1", "On each side of the handle.", new ParameterOption("1", "one on each side"),
             new ParameterOption("2", "two on each side")),
@@ -60,7 +60,7 @@ internal static class ShellParameters
 
     public static IReadOnlyList<ParameterSpec> All { get; } =
     [
-        Fit, Clearance, Two.Spec, Front, Rear, RollSpec, Along, Shell, Pinch.Spec, Screws, Screw, Insert.Spec, Thread, Seat, Torque, HeightSpec, Fine.Spec,
+        Fit, Clearance, Two.Spec, Front, Rear, Roll, Along, Shell, Pinch.Spec, Screws, Screw, Insert.Spec, Thread, Seat, Torque, Height, Fine.Spec,
         Under.Spec, TableScrew, Rows.Spec, Foot.Spec, Push, Specs.Choice("shakes", "In use it", "shakes",
             "What shakes pushes three times as hard at its worst.",
             new ParameterOption("shakes", "shakes"), new ParameterOption("still", "runs quietly")),

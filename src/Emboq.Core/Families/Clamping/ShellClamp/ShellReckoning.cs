@@ -40,6 +40,9 @@ internal sealed record ShellReckoning
 
     public required Joint Bite { get; init; }
 
+    /// <summary>Whether the screws bite into inserts, and not into the half itself.</summary>
+    public required bool Inserted { get; init; }
+
     public required Joint TableHole { get; init; }
 
     public required double Washer { get; init; }
@@ -68,9 +71,6 @@ internal sealed record ShellReckoning
     public const double FootWall = 1;
 
     public bool Built => Stations.Count == Wanted.Count;
-
-    /// <summary>The handle's section is moved out by so much, mm.</summary>
-    public double Growth => (Fit.Drawn.Value - Fit.Counterpart.Value) / 2;
 
     public double Gap => Pinch.Value;
 
@@ -152,6 +152,7 @@ internal sealed record ShellReckoning
             Packer = null,
             Head = (head, ledger["screw.counterbore"].Value),
             Bite = bite,
+            Inserted = insert,
             TableHole = hole,
             Washer = washer,
             Takes = ScrewLength.Of(scope, (size, "cap", $"{Hardware.Name(size)} cap screw"), [seat, pinch], insert ? thread : 2 * Hardware.Diameter(size),
@@ -185,7 +186,7 @@ internal sealed record ShellReckoning
         double Chosen(string key, double share) => p.Number(key) ?? Math.Round(from + ((to - from) * share));
         var front = ledger.Add("front", "up to the first clamp", Quantity.Chosen("up to the first clamp", Chosen("front", 0.25), Unit.Millimetre),
             "From the left end of the scan.").Value;
-        if (p.Choice("stations") != "two")
+        if (!ShellParameters.Two.Read(p, ledger))
         {
             return [front];
         }

@@ -133,14 +133,17 @@ internal static class ShellShape
         foreach (var (s, feet) in r.Stations.Zip(r.Feet))
         {
             var (split, lower, upper, half) = (r.SplitOf(s), LowerOf(s), UpperOf(s), (r.Gap / 2) + Hair);
-            var (screw, free) = (Screws(r, s).First(), r.Keepings.All(k => !k.Meets(s, r.Along.Value)));
+            var screw = Screws(r, s).First();
+            // Nearest to its middle, beside every window.
+            var free = s.Cuts.Where(c => Math.Abs(c.Along) < (r.Along.Value / 2) - Hair && r.Keepings.All(k => !k.Opens(s.At + c.Along)))
+                .MinBy(c => Math.Abs(c.Along));
             yield return new(lower, "thread", r.Bite.Bore, new(screw.X, screw.Y, split - (r.Gap / 2) - 0.4), Axis.X);
             yield return new(upper, "screw hole", r.Head.Joint.Bore, new(screw.X, screw.Y, split + (r.Gap / 2) + 0.4), Axis.X);
             yield return new(lower, "slot of a foot", r.TableHole.Bore, new(feet.Right, 0, r.Foot.Value / 2), Axis.X);
-            if (free)
+            if (free is not null)
             {
-                yield return new(lower, "hollow below the split", ShellStation.Wide(s.MiddleCut.Lower, -half), new(s.Axis, 0.001, split - half), Axis.X);
-                yield return new(upper, "hollow above the split", ShellStation.Wide(s.MiddleCut.Upper, half), new(s.Axis, 0.001, split + half), Axis.X);
+                yield return new(lower, "hollow below the split", ShellStation.Wide(free.Lower, -half), new(s.Axis, free.Along + 0.001, split - half), Axis.X);
+                yield return new(upper, "hollow above the split", ShellStation.Wide(free.Upper, half), new(s.Axis, free.Along + 0.001, split + half), Axis.X);
             }
         }
     }
