@@ -6,6 +6,7 @@ if [ "$(id -u)" = 0 ]; then chmod 755 "$tmp"; fi
 cleanup() {
   [ -z "${instance:-}" ] || { kill -TERM "$instance" 2>/dev/null || true; wait "$instance" 2>/dev/null || true; }
   [ -z "${lint:-}" ] || kill -TERM "$lint" 2>/dev/null || true
+  [ -z "${keeping:-}" ] || kill -TERM "$keeping" 2>/dev/null || true
   [ -z "${exchange:-}" ] || kill -TERM "$exchange" 2>/dev/null || true
   end_database "$tmp/db"
   rm -rf "$tmp"
@@ -31,12 +32,10 @@ count() { # passed failed
 
 phase "Formatters and linters"
 one "C# builds without a warning" bounded 900 dotnet build -c Release -v q -clp:ErrorsOnly Emboq.slnx
-# Works on one core, and gives way: what comes next leaves the other idle now and then.
-bounded 1200 nice -n 10 bash -c 'cd web && npm run --silent lint' >"$tmp/lint" 2>&1 &
+# Gives way: what comes next leaves a processor idle now and then. Style of C# is judged by the build above, as errors.
+bounded 1200 nice -n 10 bash -c 'dotnet format whitespace Emboq.slnx --verify-no-changes --no-restore && cd web && npm run --silent lint' >"$tmp/lint" 2>&1 &
 lint=$!
 linted() { wait $lint || { cat "$tmp/lint"; return 1; }; }
-# Style is judged by the build above, as errors.
-one "C# is formatted" bounded 600 dotnet format whitespace Emboq.slnx --verify-no-changes --no-restore
 
 phase "Front end"
 front_end() { (cd web && bounded 240 node node_modules/vitest/vitest.mjs run --reporter=json --outputFile="$tmp/vitest.json") >"$tmp/out" 2>&1; }
@@ -63,15 +62,26 @@ counted() { # project
   read -r all errors fails <<<"$total"
   count $((all - fails)) $((fails + errors))
 }
-for project in Core Kernel Web; do
+# Asks for nothing but processors, and takes what the others leave of them.
+xunit Exchange 1700 nice -n 19 &
+exchange=$!
+for project in Core Kernel; do
   phase "Emboq.$project.Tests"
   xunit $project 600
   counted $project
 done
-one "front end is formatted and linted" linted
-# A browser leaves a third of the processors idle: what asks for nothing but them takes that, and gives way.
-xunit Exchange 1500 nice -n 19 &
-exchange=$!
+one "C# is formatted, the front end formatted and linted" linted
+# Starts and stops mostly wait.
+phase "Emboq.Web.Tests; beside them starting, stopping, keeping"
+bounded 900 bats --tap tests/setup >"$tmp/bats" 2>&1 &
+keeping=$!
+xunit Web 900
+counted Web
+wait $keeping || true
+keeping=""
+grep -vE '^(ok|1\.\.)' "$tmp/bats" || true
+count "$(grep -E '^ok ' "$tmp/bats" | grep -vc '# skip' || true)" "$(grep -c '^not ok ' "$tmp/bats" || true)"
+grep -q '^ok ' "$tmp/bats" || count 0 1
 
 phase "Playwright on the real application"
 url_port=$(free_port)
@@ -91,16 +101,10 @@ kill -TERM $instance 2>/dev/null || true
 wait $instance 2>/dev/null || true
 instance=""
 
-phase "Emboq.Exchange.Tests, begun beside the browser"
+phase "Emboq.Exchange.Tests, begun before"
 wait $exchange || true
 exchange=""
 counted Exchange
-
-phase "Starting, stopping, keeping"
-bounded 900 bats --tap tests/setup >"$tmp/bats" 2>&1 || true
-grep -vE '^(ok|1\.\.)' "$tmp/bats" || true
-count "$(grep -E '^ok ' "$tmp/bats" | grep -vc '# skip' || true)" "$(grep -c '^not ok ' "$tmp/bats" || true)"
-grep -q '^ok ' "$tmp/bats" || count 0 1
 
 say "$passed passed, $failed failed"
 [ "$failed" = 0 ]

@@ -17,8 +17,10 @@ internal static class HeavyWork
     public const string Client = "Emboq-Client";
 
     private const string Policy = "heavy";
-    private const int MostWaiting = 16;
-    private const int MostOfOne = 4;
+    private const int MostWaiting = 24;
+
+    /// <summary>A page asks for up to five at once, and again for as many before those it gave up are known to be gone.</summary>
+    private const int MostOfOne = 10;
     private static readonly TimeSpan Longest = TimeSpan.FromSeconds(60);
     private static readonly TimeSpan LongestHeavy = TimeSpan.FromMinutes(5);
 

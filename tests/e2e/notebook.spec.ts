@@ -88,3 +88,16 @@ test('where the machine is busy, a plan says at which place it is', async ({ pag
   await page.goto(`/jobs/${jobs[0]!.id}?at=print`)
   await expect(page.getByText(/The machine is busy: .* at place 3…/).first()).toBeVisible()
 })
+
+test('what a busy machine turned away is asked of it again', async ({ page }) => {
+  const jobs = (await (await page.request.get('/api/jobs?words=Blade')).json()) as { id: string }[]
+  const asked: number[] = []
+  await page.route('**/api/plans', async (route) => {
+    asked.push(asked.length)
+    await (asked.length === 1 ? route.fulfill({ status: 503, headers: { 'retry-after': '5' }, json: {} }) : route.continue())
+  })
+  await page.goto(`/jobs/${jobs[0]!.id}?at=print`)
+  await expect(page.getByRole('complementary', { name: 'print' }).getByText(/ h \d+ min|\d min/).first()).toBeVisible()
+  await expect(page.getByRole('alert')).toBeHidden()
+  expect(asked.length).toBeGreaterThan(1)
+})

@@ -251,7 +251,7 @@ test('every family can be walked through every station, measured or not, alone a
   test.setTimeout(1_200_000)
   const faults: string[] = []
   let at = ''
-  page.on('console', (message) => message.type() === 'error' && faults.push(`${at}: ${message.text()}`))
+  page.on('console', (message) => message.type() === 'error' && faults.push(`${at}: ${message.text()} ${message.location().url}`))
   page.on('pageerror', (error) => faults.push(`${at}: ${error.message}`))
   const [families, places, [process]] = await Promise.all([
     get<readonly Family[]>(request, '/api/families'),

@@ -37,7 +37,7 @@ const pause = (ms: number, signal?: AbortSignal | null) =>
     })
   })
 
-/** How long an answer that was lost, or a notebook that is being opened again, is asked for anew, ms after each attempt. */
+/** How long an answer that was lost, a machine that is busy, or a notebook that is being opened again, is asked for anew, ms after each attempt. */
 const attempts = [300, 1000, 2000, 2000, 3000, 3000, 4000, 4000]
 const lostAttempts = 2
 
@@ -49,12 +49,14 @@ async function send(path: string, init: RequestInit): Promise<Response> {
     const wait = attempts[attempt]
     try {
       const response = await fetch(path, { ...init, headers })
-      const opening = response.status === 503 && isNotebook(await response.clone().text())
-      if (!opening || wait === undefined) {
+      // Nothing was done where this is said: not even a write is done twice.
+      const later = response.status === 503 && response.headers.has('retry-after')
+      const opening = later && isNotebook(await response.clone().text())
+      if (!later || wait === undefined) {
         if (!opening) notebook.set('open')
         return response
       }
-      notebook.set('opening')
+      notebook.set(opening ? 'opening' : 'open')
     } catch (error) {
       if (init.signal?.aborted) throw error
       if (wait === undefined || attempt >= lostAttempts || !mayRepeat(init, headers)) throw silence()
