@@ -277,5 +277,7 @@ public sealed class RowTests(Server server)
         history["revisions"]![0]!["places"]!.AsArray().Select(s => (string)s!["slot"]!).ShouldBe(["item@1", "item@2", "part"], ignoreOrder: true);
         var answer = await server.Post($"/api/parts/{part["id"]}/tries", new { revision = 1, slot = "item@2", printed = "122", instrument = "caliper" });
         ((string)answer["what"]!).ShouldContain("pocket width");
+        // The size that moved is that of the member that was tried.
+        ((double)answer["believedAfter"]!["best"]!).ShouldBeInRange(115, 125);
     }
 }

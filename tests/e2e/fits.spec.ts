@@ -36,3 +36,67 @@ test('what next is weighed, and a try of one part is believed of every part of i
   await page.getByRole('button', { name: 'Note the service' }).click()
   await expect(page.getByRole('status').filter({ hasText: 'counts less' })).toBeVisible()
 })
+
+test('a ladder is tried by keys alone, and the belief moves with every word', async ({ page, request }) => {
+  await page.goto('/')
+  await page
+    .getByRole('link', { name: /Lathe hood to hose/ })
+    .first()
+    .click()
+  await page.getByRole('button', { name: /^4 Prove/ }).click()
+  await page
+    .getByRole('checkbox', { name: /^ladder of/ })
+    .first()
+    .check()
+  const rings = page.getByRole('checkbox', { name: /^ring of/, checked: true })
+  while ((await rings.count()) > 0) await rings.first().uncheck()
+  await page.getByRole('button', { name: 'Number this proof' }).click()
+  await expect(page.getByRole('list', { name: 'Files' })).toBeVisible()
+  await page.keyboard.press('t')
+  const board = page.getByRole('complementary', { name: 'try' })
+  const rungs = board.getByRole('radio', { name: /^ring \d/ })
+  await expect(rungs.first()).toBeChecked()
+  const count = await rungs.count()
+  expect(count).toBeGreaterThan(2)
+  const chart = board.getByRole('img', { name: /^Size to draw/ })
+  const told = async () =>
+    /Size to draw: ([\d.]+) mm ± ([\d.]+) mm(?:; before the try ([\d.]+) mm ± ([\d.]+))?/
+      .exec((await chart.getAttribute('aria-label'))!)!
+      .slice(1)
+      .map(Number)
+  const [, doubt] = await told()
+
+  // The first hangs loose, the second slides: a word and Enter each, and the board moves on by itself.
+  for (const [key, at] of [
+    ['m', 0],
+    ['n', 1],
+  ] as const) {
+    await expect(rungs.nth(at)).toBeChecked()
+    await page.keyboard.press(key)
+    await page.keyboard.press('Enter')
+    await expect(rungs.nth(at + 1)).toBeChecked()
+  }
+  await expect(chart).toHaveAttribute('aria-label', /before the try/)
+  const [, after, , before] = await told()
+  expect(after!).toBeLessThanOrEqual(before!)
+  expect(after!).toBeLessThan(doubt!)
+  // What the caliper types is what was measured; Enter notes that alone.
+  await page.keyboard.press('Escape')
+  await rungs.nth(2).focus()
+  await page.keyboard.type('4')
+  await expect(board.getByLabel(/^Printed/)).toBeFocused()
+  await expect(board.getByLabel(/^Printed/)).toHaveValue('4')
+  await board.getByLabel(/^Printed/).fill('4 km')
+  await page.keyboard.press('Enter')
+  await expect(board.getByText(/4 km/)).toBeVisible()
+  await expect(rungs.nth(2)).toBeChecked()
+
+  // Those who come after find the belief as it was.
+  const parts = ((await (await request.get(`/api/jobs/${/jobs\/([\w-]+)/.exec(page.url())![1]}`)).json()) as { parts: { id: string }[] })
+    .parts
+  const { revisions } = (await (await request.get(`/api/parts/${parts[0]!.id}/history`)).json()) as {
+    revisions: { tries: { id: string }[] }[]
+  }
+  expect(revisions[0]!.tries).toHaveLength(2)
+  for (const t of revisions[0]!.tries) await request.post(`/api/tries/${t.id}/strikes`, { data: { because: 'tried by a test' } })
+})

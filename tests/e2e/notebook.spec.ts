@@ -97,7 +97,12 @@ test('what a busy machine turned away is asked of it again', async ({ page }) =>
     await (asked.length === 1 ? route.fulfill({ status: 503, headers: { 'retry-after': '5' }, json: {} }) : route.continue())
   })
   await page.goto(`/jobs/${jobs[0]!.id}?at=print`)
-  await expect(page.getByRole('complementary', { name: 'print' }).getByText(/ h \d+ min|\d min/).first()).toBeVisible()
+  await expect(
+    page
+      .getByRole('complementary', { name: 'print' })
+      .getByText(/ h \d+ min|\d min/)
+      .first(),
+  ).toBeVisible()
   await expect(page.getByRole('alert')).toBeHidden()
   expect(asked.length).toBeGreaterThan(1)
 })

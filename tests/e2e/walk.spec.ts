@@ -211,7 +211,7 @@ async function useful(page: Page, station: Station, measured: boolean, needs: bo
     case 'print':
       return waits
         ? seen(panel.getByRole('button', { name: 'Measure what it fits' }))
-        : panel.getByRole('button', { name: /^Number this p/ }).click({ trial: true })
+        : seen(panel.getByRole('button', { name: /^Number this p/, disabled: false }))
     case 'try':
       return measured ? seen(panel.getByRole('radio').nth(2)) : seen(panel.getByRole('button', { name: 'Print a proof' }))
     case 'keep':

@@ -18,6 +18,9 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     /// <summary>In words: "foot in its socket".</summary>
     public required string Joint { get; init; }
 
+    /// <summary>Whether tape or a file may make up for what a print missed: never where what comes loose could hurt.</summary>
+    public bool MayBeMended { get; init; }
+
     /// <summary>Where one word becomes the next, four clearances, mm.</summary>
     public IReadOnlyList<double> Edges { get; init; } = Sliding;
 
@@ -46,7 +49,7 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     /// <summary>A cuff in or over a pipe.</summary>
     public static SeatWords Cuff { get; } = new("ring", "ring", "diameter", ["will not start", "needs force", "firm by hand", "slides",
         "rattles"])
-    { Key = "cuff", Joint = "cuff" };
+    { Key = "cuff", Joint = "cuff", MayBeMended = true };
 
     /// <summary>A clamp on its post, before it is tight.</summary>
     public static SeatWords Clamp { get; } = new("slice", "slice", "diameter of the bore",
@@ -61,7 +64,7 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     /// <summary>A hose in its cradle.</summary>
     public static SeatWords Cradle { get; } = new("slice", "slice", "diameter of the cradle",
         ["has no room", "is squeezed", "lies snug", "lies easily", "rattles in its cradle"])
-    { Key = "cradle", Joint = "hose in its cradle" };
+    { Key = "cradle", Joint = "hose in its cradle", MayBeMended = true };
 
     /// <summary>A foot in its socket.</summary>
     public static SeatWords Socket { get; } = new("slice", "slice", "width of the socket",
@@ -106,7 +109,7 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     /// <summary>A thing in a pocket.</summary>
     public static SeatWords Pocket { get; } = new("slice", "slice", "width of the pocket",
         ["does not go in", "has to be pressed in", "goes in firmly", "goes in freely", "rocks in its pocket"])
-    { Key = "pocket", Joint = "thing in its pocket", Edges = Pocketed };
+    { Key = "pocket", Joint = "thing in its pocket", MayBeMended = true, Edges = Pocketed };
 
     /// <summary>A bar in the rail that it hangs in.</summary>
     public static SeatWords Rail { get; } = new("sample", "chamber", "width of the chamber",
@@ -121,12 +124,12 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
     /// <summary>A key in a channel, across it.</summary>
     public static SeatWords KeyAcross { get; } = new("rung", "rung", "width of the key", ["will not start", "needs force", "firm by hand", "slides",
         "rocks"])
-    { Key = "key", Joint = "key in its channel" };
+    { Key = "key", Joint = "key in its channel", MayBeMended = true };
 
     /// <summary>A key in a channel, in height.</summary>
     public static SeatWords KeyInHeight { get; } = new("rung", "rung", "height below the shoulder",
         ["will not start", "needs force", "firm by hand", "slides", "lifts"])
-    { Key = "key-height", Joint = "key in the height of its channel" };
+    { Key = "key-height", Joint = "key in the height of its channel", MayBeMended = true };
 
     private static readonly SeatWords[] All = [Cuff, Clamp, Rods, Cradle, Socket, Saddle, Hinge, Cam, Pivot, Leg, Boss, Thread, Pocket, Rail, Shell, KeyAcross,
         KeyInHeight];

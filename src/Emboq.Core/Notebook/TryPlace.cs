@@ -2,11 +2,16 @@ namespace Emboq.Core.Notebook;
 
 /// <summary>Where a print can be tried, and the words it is tried in.</summary>
 /// <param name="At">The seat, with member and rung; of the whole part <see cref="TryWord.WholePart"/>.</param>
-/// <param name="Label">As shown.</param>
+/// <param name="Name">What is tried: "hose cuff".</param>
+/// <param name="Step">Of a ladder, in words: "ring 3"; <c>null</c> of what stands alone.</param>
 /// <param name="Measured">What may be measured there: "diameter"; <c>null</c> where nothing is.</param>
+/// <param name="Drawn">Its size in the solid, mm; <c>null</c> of the whole part.</param>
 /// <param name="Choices">What a hand may say of it.</param>
-public sealed record TryPlace(BodyAddress At, string Label, string? Measured, IReadOnlyList<TryChoice> Choices)
+public sealed record TryPlace(BodyAddress At, string Name, string? Step, string? Measured, double? Drawn, IReadOnlyList<TryChoice> Choices)
 {
+    /// <summary>All of it in words.</summary>
+    public string Label => Step is null ? Name : $"{Step}, {Name}";
+
     /// <summary>Every seat that was printed, rung by rung where its ladder was, and the part for what it must do.</summary>
     /// <param name="revision">What was printed.</param>
     /// <param name="names">What its seats are called, by address.</param>
@@ -20,7 +25,7 @@ public sealed record TryPlace(BodyAddress At, string Label, string? Measured, IR
         return
         [
             .. drawn.Where(d => d.Rung is null).SelectMany(Seated),
-            new(new(TryWord.WholePart), "what it must do", null, [.. family.Words.Select(w => new TryChoice(w.Says, null, w.Key))]),
+            new(new(TryWord.WholePart), "what it must do", null, null, null, [.. family.Words.Select(w => new TryChoice(w.Says, null, w.Key))]),
         ];
 
         IEnumerable<TryPlace> Seated(BodyAddress seat)
@@ -30,14 +35,14 @@ public sealed record TryPlace(BodyAddress At, string Label, string? Measured, IR
             var here = printed.Where(p => p.Member == seat.Member).ToList();
             if (here.Any(p => p.Key is Piece.Main or Draft.Key || revision.Frozen.ProofOf(p.Key) is { IsLadder: false } proof && proof.Seat == seat.Key))
             {
-                yield return new(seat, name, says.Measured, choices);
+                yield return new(seat, name, null, says.Measured, revision.Frozen.Drawn[$"{seat}"], choices);
             }
 
             if (here.Any(p => revision.Frozen.ProofOf(p.Key) is { IsLadder: true } proof && proof.Seat == seat.Key))
             {
                 foreach (var rung in drawn.Where(d => d.Rung is not null && d with { Rung = null } == seat))
                 {
-                    yield return new(rung, $"{says.Rung} {rung.Rung}, {name}", says.Measured, choices);
+                    yield return new(rung, name, $"{says.Rung} {rung.Rung}", says.Measured, revision.Frozen.Drawn[$"{rung}"], choices);
                 }
             }
         }

@@ -32,7 +32,11 @@ public sealed record TryRequest(int Revision, string Slot, Feel? Feel = null, st
 /// <param name="After">The corrected one.</param>
 /// <param name="ChanceBefore">Chance of a fit before.</param>
 /// <param name="ChanceAfter">Chance of a fit after.</param>
-public sealed record TryAnswer(Guid Try, string? What, string Before, string After, double? ChanceBefore, double? ChanceAfter);
+/// <param name="BelievedBefore">What was believed of that size before; <c>null</c> when it moved none.</param>
+/// <param name="BelievedAfter">What is believed of it now.</param>
+public sealed record TryAnswer(Guid Try, string? What, string Before, string After, double? ChanceBefore, double? ChanceAfter,
+    SizeBelief? BelievedBefore = null,
+    SizeBelief? BelievedAfter = null);
 
 internal static class RevisionEndpoints
 {
@@ -158,12 +162,14 @@ internal static class RevisionEndpoints
             return TypedResults.Created($"/api/parts/{id}/history", new TryAnswer(entry.Id, null, "", "", null, null));
         }
 
-        var first = part with { State = PartRow.Members(part.State)[0] };
-        var before = await Designer.OfPart(database, first, stop);
+        // Of the member of a row that was tried, while the row still has it.
+        var members = PartRow.Members(part.State);
+        var tried = part with { State = members[Math.Min(members.Count, BodyAddress.Parse(entry.Slot).Member ?? 1) - 1] };
+        var before = await Designer.OfPart(database, tried, stop);
         await RevisionStore.AddTry(database, entry, stop);
-        var after = await Designer.OfPart(database, first, stop);
-        return TypedResults.Created($"/api/parts/{id}/history", new TryAnswer(entry.Id, Named(after, entry.Seat), Drawn(before, entry.Seat),
-            Drawn(after, entry.Seat), Chance(before), Chance(after)));
+        var after = await Designer.OfPart(database, tried, stop);
+        return TypedResults.Created($"/api/parts/{id}/history", new TryAnswer(entry.Id, SeatIn(after, entry.Seat)?.Drawn.Name, Drawn(before, entry.Seat),
+            Drawn(after, entry.Seat), Chance(before), Chance(after), Believed(before, entry.Seat), Believed(after, entry.Seat)));
     }
 
     /// <summary>A try that was a mistake: it stays, struck out, and what it taught goes back.</summary>
@@ -202,23 +208,39 @@ internal static class RevisionEndpoints
         RevisionView Viewed(Revision r)
         {
             var called = r.Frozen.Names ?? names;
+            IReadOnlyList<TryView> told = [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), called, family,
+                [.. photos[t.Id]], Helps(r, t)))];
             return new(r.Number, [.. r.Printed.Select(p => PrintedView.Of(p, called))], processes[r.Process.Id], r.At, r.Remark, r.Kept,
-                RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, family, called, processes),
-                [.. tries[r.Number].Select(t => TryView.Of(t, words.GetValueOrDefault(t.Seat, SeatWords.Cuff), called, family,
-                    [.. photos[t.Id]], Helps(r, t)))],
+                RevisionChanges.Between(revisions.FirstOrDefault(o => o.Number == r.Number - 1), r, family, called, processes), told,
                 [.. runs[r.Number].Select(RunView.Of)], [.. notes[r.Number].Select(ServiceNoteView.Of)],
-                [.. TryPlace.Of(r, called, words, family).Select(p => TryPlaceView.Of(p, tries[r.Number]))], r.State.Row);
+                [.. TryPlace.Of(r, called, words, family).Select(p => Placed(r, p, told))], r.State.Row);
+        }
+
+        TryPlaceView Placed(Revision r, TryPlace place, IReadOnlyList<TryView> told)
+        {
+            var seat = SeatOf(designs, place.At, r.Process.Id);
+            // A proof is no part: it is not mended, but printed again.
+            var printed = r.Printed.Any(p => BodyAddress.Parse(p) is { Key: Piece.Main } piece && piece.Member == place.At.Member) && place.Step is null;
+            var off = seat is not null && printed && tries[r.Number].LastOrDefault(t => t.StruckBecause is null && t.Slot == $"{place.At}") is { } last
+                && !Advice.Fits(seat, last);
+            return TryPlaceView.Of(place, told, seat is null ? null : SizeBelief.Of(seat), off ? Repair.Of(seat!, place.Drawn!.Value) : null);
         }
 
         return TypedResults.Ok(new HistoryView([.. revisions.Select(Viewed)]));
     }
 
-    private static string? Named(Outcome<Design> design, string slot) => design.IsGood
-        ? design.Value.Seats.FirstOrDefault(s => s.Slot == slot)?.Drawn.Name : null;
+    private static Seat? SeatIn(Outcome<Design> design, string slot) => design.IsGood ? design.Value.Seats.FirstOrDefault(s => s.Slot == slot) : null;
 
-    private static string Drawn(Outcome<Design> design, string slot) => design.IsGood && design.Value.Seats.FirstOrDefault(s => s.Slot == slot) is { } seat
+    private static string Drawn(Outcome<Design> design, string slot) => SeatIn(design, slot) is { } seat
         ? QuantityText.Metric(seat.Drawn.Value, Unit.Millimetre)
         : "not computed";
+
+    private static SizeBelief? Believed(Outcome<Design> design, string slot) => SeatIn(design, slot) is { } seat ? SizeBelief.Of(seat) : null;
+
+    /// <summary>A printed seat as it is reckoned now, where it would be printed again as it was: by the same setup, in a row that still has it.</summary>
+    private static Seat? SeatOf(Outcome<IReadOnlyList<Design>> members, BodyAddress at, Guid printedWith) =>
+        members.IsGood && members.Value.ElementAtOrDefault((at.Member ?? 1) - 1) is { } design && design.ProcessOf(Piece.Main).Id == printedWith
+            ? design.Seats.FirstOrDefault(s => s.Slot == at.Key) : null;
 
     private static double? Chance(Outcome<Design> design) => design.IsGood ? design.Value.Chance : null;
 }

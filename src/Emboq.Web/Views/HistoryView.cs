@@ -25,15 +25,27 @@ public sealed record PrintedView(string Body, int? Member, string Name)
 
 /// <summary>Where a print can be tried.</summary>
 /// <param name="Slot">What a try names.</param>
-/// <param name="Label">As shown.</param>
+/// <param name="Label">In words.</param>
+/// <param name="Name">What is tried.</param>
+/// <param name="Step">Of its ladder: "ring 3"; <c>null</c> of what stands alone.</param>
 /// <param name="Measured">What may be measured there; <c>null</c> where nothing is.</param>
-/// <param name="Tried">Whether something counts of it already, on any rung.</param>
+/// <param name="Drawn">Its size in the solid, mm; <c>null</c> of the whole part.</param>
+/// <param name="Told">What hands and instruments told of it, that still counts, the newest first.</param>
+/// <param name="Believed">Which size is to be drawn there, by all that is known now, with the setup that this was printed with; <c>null</c> where the part is
+/// planned with another, or not computed.</param>
+/// <param name="Chance">That a print of its size fits, by the same.</param>
+/// <param name="Repair">What may be done to it in place of another print, once it was told that it does not fit.</param>
 /// <param name="Choices">What may be said of it.</param>
-public sealed record TryPlaceView(string Slot, string Label, string? Measured, bool Tried, IReadOnlyList<TryChoice> Choices)
+public sealed record TryPlaceView(string Slot, string Label, string Name, string? Step, string? Measured, double? Drawn, IReadOnlyList<string> Told,
+    SizeBelief? Believed,
+    double? Chance, Repair? Repair, IReadOnlyList<TryChoice> Choices)
 {
     /// <summary>From a place, and the tries of its revision.</summary>
-    public static TryPlaceView Of(TryPlace place, IEnumerable<Try> tries) => new($"{place.At}", place.Label, place.Measured,
-        tries.Any(t => t.StruckBecause is null && BodyAddress.Parse(t.Slot) with { Rung = null } == place.At with { Rung = null }), place.Choices);
+    public static TryPlaceView Of(TryPlace place, IEnumerable<TryView> tries, SizeBelief? believed, Repair? repair) => new($"{place.At}", place.Label,
+        place.Name, place.Step,
+        place.Measured, place.Drawn, [.. tries.Where(t => t.StruckBecause is null && t.Slot == $"{place.At}").Reverse()
+            .Select(t => string.Join(", ", new[] { t.Felt, t.Printed }.OfType<string>()))],
+        believed, place.Drawn is { } drawn ? believed?.ChanceAt(drawn) : null, repair, place.Choices);
 }
 
 /// <summary>One finished run.</summary>
@@ -65,6 +77,7 @@ public sealed record ChangeView(string What, string Before, string After);
 
 /// <summary>One try.</summary>
 /// <param name="Id">Identity.</param>
+/// <param name="Slot">What it names.</param>
 /// <param name="Where">In words.</param>
 /// <param name="Felt">In the words of the joint, or of the family.</param>
 /// <param name="Printed">What was measured, as read.</param>
@@ -73,13 +86,13 @@ public sealed record ChangeView(string What, string Before, string After);
 /// <param name="StruckBecause">Why it no longer counts.</param>
 /// <param name="Photos">Identities of its photographs.</param>
 /// <param name="Helps">What is usually changed after it, while it is not.</param>
-public sealed record TryView(Guid Id, string Where, string? Felt, string? Printed, string? Remark, DateTimeOffset At, string? StruckBecause,
+public sealed record TryView(Guid Id, string Slot, string Where, string? Felt, string? Printed, string? Remark, DateTimeOffset At, string? StruckBecause,
     IReadOnlyList<Guid> Photos, IReadOnlyList<RemedyView> Helps)
 {
     /// <summary>From a try.</summary>
     public static TryView Of(Try t, SeatWords words, IReadOnlyDictionary<string, string> names, Family family, IReadOnlyList<Guid> photos,
         IReadOnlyList<RemedyView> helps) =>
-        new(t.Id, Of(t, names), t.Feel is { } feel ? words.Of(feel) : family.Words.FirstOrDefault(w => w.Key == t.Word)?.Says ?? t.Word,
+        new(t.Id, t.Slot, Of(t, names), t.Feel is { } feel ? words.Of(feel) : family.Words.FirstOrDefault(w => w.Key == t.Word)?.Says ?? t.Word,
         t.Printed is { } printed ? QuantityText.Metric(printed, Unit.Millimetre) : null, t.Remark, t.At, t.StruckBecause, photos, helps);
 
     private static string Of(Try t, IReadOnlyDictionary<string, string> names)

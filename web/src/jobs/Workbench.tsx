@@ -51,7 +51,8 @@ export function Workbench({ job, part, earlier, family, processes }: WorkbenchPr
     ']': () => setStation(stations[Math.min(stations.length - 1, stations.indexOf(station) + 1)]!),
     t: () => setStation('try'),
     Escape: () => setWhy(null),
-    ...(station === 'measure' ? {} : { r: () => setStation('measure'), digit: (e: KeyboardEvent) => setStation('measure', e.key) }),
+    ...(station === 'measure' ? {} : { r: () => setStation('measure') }),
+    ...(station === 'measure' || station === 'try' ? {} : { digit: (e: KeyboardEvent) => setStation('measure', e.key) }),
   })
   const ask = (line: string) => {
     setWhy(line)

@@ -2,11 +2,11 @@ import { useEffect, useRef } from 'react'
 
 export type KeyMap = Readonly<Record<string, (event: KeyboardEvent) => void>>
 
-/** Whether somebody types: no key acts then. A slider takes no letters. */
+/** Whether somebody types: no key acts then. What is slid or ticked takes no letters. */
 export const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) &&
-  !(target instanceof HTMLInputElement && target.type === 'range')
+  !(target instanceof HTMLInputElement && ['range', 'radio', 'checkbox'].includes(target.type))
 
 /** Keys of a screen. None acts while somebody types in a field, under an open sheet, or with a modifier held. `digit` stands for any digit. */
 export function useKeys(keys: KeyMap) {

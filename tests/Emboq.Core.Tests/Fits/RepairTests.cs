@@ -1,0 +1,76 @@
+namespace Emboq.Core.Tests.Fits;
+
+public sealed class RepairTests
+{
+    /// <summary>A cuff or a pocket of which all is known to a hundredth: what is missed is what is drawn off.</summary>
+    private static Seat Known(Surface surface, double clearance, SeatWords? words = null)
+    {
+        var (hole, counterpart) = (surface.IsHole(), Exactly(50));
+        return new()
+        {
+            Slot = "first",
+            Interface = Workshop.Tube("hose cuff", outside: 50),
+            Dimension = "outside",
+            Face = Face.Of(surface, 50),
+            Fit = FitClasses.Of("snug"),
+            Counterpart = counterpart,
+            Allowance = Exactly(0),
+            Wanted = Exactly(hole ? 50.1 : 49.9),
+            Drawn = Exactly(hole ? 50.1 : 49.9),
+            Clearance = Quantity.Input("clearance", clearance, Unit.Millimetre, new Provenance.Measured("test"), [(new Source("all", "all", 0.01), 1)]),
+            Least = -0.05,
+            Greatest = 0.25,
+            Chance = 0,
+            Words = words ?? SeatWords.Cuff,
+        };
+    }
+
+    private static Quantity Exactly(double mm) => Quantity.Chosen("size", mm, Unit.Millimetre);
+
+    private static Repair Of(Seat seat) => Repair.Of(seat, seat.Drawn.Value);
+
+    /// <summary>common practice, no source: one wrap closes a round by two thicknesses, a strip along one wall a slot by one.</summary>
+    [Theory]
+    [InlineData(Surface.HoleUpright, 0.36, "one layer of 0.13 mm paper tape around the hose cuff")]
+    [InlineData(Surface.OutsideRound, 0.62, "2 layers of 0.13 mm paper tape around it")]
+    [InlineData(Surface.Pocket, 0.36, "2 layers of 0.13 mm paper tape along one wall")]
+    [InlineData(Surface.OutsideFlat, 0.49, "3 layers of 0.13 mm paper tape along one side")]
+    public void What_is_loose_is_taped_to_the_middle_of_its_fit(Surface surface, double clearance, string says)
+    {
+        var repair = Of(Known(surface, clearance));
+        repair.Says.ShouldContain(says);
+        repair.Chance!.Value.ShouldBeGreaterThan(0.9);
+    }
+
+    [Theory]
+    [InlineData(Surface.HoleUpright, -0.1, "Take 0.2 mm off its walls", "that much larger")]
+    [InlineData(Surface.OutsideFlat, -0.2, "Take 0.3 mm off its sides", "that much smaller")]
+    public void What_is_tight_is_worked_down(Surface surface, double clearance, string says, string wants)
+    {
+        var repair = Of(Known(surface, clearance));
+        repair.Says.ShouldContain(says);
+        repair.Says.ShouldContain(wants);
+        repair.Chance.ShouldBeNull("it is tried until it fits");
+    }
+
+    [Theory]
+    [InlineData(1.9, "7 layers")]
+    [InlineData(-0.5, "0.6 mm taken off")]
+    public void What_is_too_far_off_is_printed_again(double clearance, string says)
+    {
+        var repair = Of(Known(Surface.HoleUpright, clearance));
+        repair.Says.ShouldStartWith("Print it again");
+        repair.Says.ShouldContain(says);
+    }
+
+    [Fact]
+    public void What_turns_holds_or_carries_is_never_mended()
+    {
+        foreach (var words in new[] { SeatWords.Thread, SeatWords.Boss, SeatWords.Hinge, SeatWords.Pivot, SeatWords.Cam, SeatWords.Leg, SeatWords.Clamp,
+            SeatWords.Rods,
+            SeatWords.Socket, SeatWords.Saddle, SeatWords.Rail, SeatWords.Shell })
+        {
+            Of(Known(Surface.HoleUpright, 0.4, words)).Says.ShouldContain("Print it again: what turns, holds or carries");
+        }
+    }
+}
