@@ -25,20 +25,32 @@ prerequisites() { # [test]
   pg=$(postgres_bin)
 }
 
+packages_new() { [ ! -e web/node_modules/.package-lock.json ] || [ web/package-lock.json -nt web/node_modules/.package-lock.json ]; }
+
+sources_new() {
+  [ ! -e .emboq/built ] || [ ! -e "$app" ] || [ ! -e src/Emboq.Web/wwwroot/index.html ] || [ -n "$(find src web Directory.* -newer .emboq/built -type f \
+    -not -path '*/node_modules/*' -not -path '*/bin/*' -not -path '*/obj/*' -not -path '*/wwwroot/*' -not -name schema.ts -print -quit)" ]
+}
+
+build_front_end() {
+  if packages_new; then
+    (cd web && npm ci --ignore-scripts --no-audit --no-fund --loglevel=error) || return
+    touch web/node_modules/.package-lock.json
+  fi
+  (cd web && npm run --silent build)
+}
+
 build() { # builds what changed; one build of a checkout at a time
   mkdir -p .emboq
   exec 9>.emboq/lock
   flock 9
-  if [ ! -e web/node_modules/.package-lock.json ] || [ web/package-lock.json -nt web/node_modules/.package-lock.json ]; then
-    say "Fetching front-end packages"
-    (cd web && npm ci --ignore-scripts --no-audit --no-fund --loglevel=error)
-    touch web/node_modules/.package-lock.json
-  fi
-  if [ ! -e .emboq/built ] || [ ! -e "$app" ] || [ ! -e src/Emboq.Web/wwwroot/index.html ] || [ -n "$(find src web Directory.* -newer .emboq/built -type f \
-      -not -path '*/node_modules/*' -not -path '*/bin/*' -not -path '*/obj/*' -not -path '*/wwwroot/*' -not -name schema.ts -print -quit)" ]; then
+  if packages_new || sources_new; then
     say "Building"
-    (cd web && npm run --silent build >../.emboq/web-build.log 2>&1) || { cat .emboq/web-build.log >&2; fail "the front end does not build."; }
-    dotnet build -c Release -v q -clp:ErrorsOnly src/Emboq.Web >.emboq/build.log 2>&1 || { cat .emboq/build.log >&2; fail "the application does not build."; }
+    build_front_end >.emboq/web-build.log 2>&1 &
+    local front=$! well=0
+    dotnet build -c Release -v q -clp:ErrorsOnly src/Emboq.Web >.emboq/build.log 2>&1 || well=1
+    wait "$front" || { cat .emboq/web-build.log >&2; fail "the front end does not build."; }
+    [ "$well" = 0 ] || { cat .emboq/build.log >&2; fail "the application does not build."; }
     touch .emboq/built
   fi
   exec 9>&-

@@ -14,7 +14,7 @@ test('what next is weighed, and a try of one part is believed of every part of i
   await next.getByRole('button', { name: /^Print the part/ }).click()
   await expect(page).toHaveURL(/at=print/)
 
-  const setup = await page.getByRole('combobox', { name: 'Setup' }).locator('option:checked').innerText()
+  const setup = await page.getByRole('combobox', { name: 'Setup', exact: true }).locator('option:checked').innerText()
   const tried = async () => {
     await page.goto('/fits')
     await page.getByRole('combobox', { name: 'of' }).selectOption({ label: setup })
@@ -90,6 +90,16 @@ test('a ladder is tried by keys alone, and the belief moves with every word', as
   await page.keyboard.press('Enter')
   await expect(board.getByText(/4 km/)).toBeVisible()
   await expect(rungs.nth(2)).toBeChecked()
+
+  // One rung is the right one: in one press the part is drawn like it, and in one more as before.
+  await rungs.nth(3).check()
+  const drawn = page.locator('[data-line="second.drawn"]')
+  const was = await drawn.innerText()
+  await board.getByRole('button', { name: 'Draw it like ring 4' }).click()
+  await expect(drawn).not.toHaveText(was, { useInnerText: true })
+  await expect(board.getByRole('button', { name: 'Draw it like ring 4' })).toBeHidden()
+  await page.getByRole('button', { name: 'Take back' }).click()
+  await expect(drawn).toHaveText(was, { useInnerText: true })
 
   // Those who come after find the belief as it was.
   const parts = ((await (await request.get(`/api/jobs/${/jobs\/([\w-]+)/.exec(page.url())![1]}`)).json()) as { parts: { id: string }[] })

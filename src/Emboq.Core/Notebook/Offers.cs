@@ -27,6 +27,33 @@ public static class Offers
             new Dictionary<string, string> { [help.Parameter] = Figures.Number(next) });
     }
 
+    /// <summary>What draws a seat like a rung of its ladder, in one press: its clearance, moved by as much as the rung stands off; nothing where it is drawn so
+    /// already, or where that decision counts for other seats too.</summary>
+    /// <param name="rung">Of the ladder.</param>
+    /// <param name="family">Of the part.</param>
+    /// <param name="design">The part as it would be printed now.</param>
+    public static Remedy.Change? Like(TryPlace rung, Family family, Design design)
+    {
+        if (rung is not { Step: { } step, Drawn: { } drawn, At.Member: null } || design.Seats.FirstOrDefault(s => s.Slot == rung.At.Key) is not { } seat
+            || Clearance(seat, design) is not { } callout || family.Parameters.FirstOrDefault(p => p.Key == callout.Parameter) is not { } spec
+            || design.Seats.Any(s => s != seat && (Clearance(s, design)?.Parameter ?? spec.Key) == spec.Key))
+        {
+            return null;
+        }
+
+        var moves = (drawn - seat.Drawn.Value) * (seat.Face.Surface.IsHole() ? 1 : -1);
+        var clearance = Math.Round(design.Ledger[callout.Line].Value + moves, 3);
+        return Math.Abs(moves) < Same || clearance < spec.Minimum || clearance > spec.Maximum ? null
+            : new($"Draw it like {step}", new Dictionary<string, string> { [spec.Key] = Figures.Number(clearance) });
+    }
+
+    /// <summary>Sizes that no printer tells apart, mm.</summary>
+    private const double Same = 0.005;
+
+    /// <summary>Where the clearance of a seat is set on the drawing.</summary>
+    private static Callout? Clearance(Seat seat, Design design) => design.Drawing?.Callouts.FirstOrDefault(c => c.Parameter is not null
+        && (c.Line == $"{seat.Slot}.clearance" || c.Line == $"{seat.Slot}.{seat.Dimension}.clearance"));
+
     /// <summary>Whether a decision is asked for as everything else stands.</summary>
     private static bool Counts(ParameterSpec spec, Family family, ParameterValues values, PartState state) => spec.When.All(w => w.Value.Contains(
         family.Parameters.FirstOrDefault(p => p.Key == w.Key) is not { } other

@@ -35,8 +35,7 @@ public sealed record TryRequest(int Revision, string Slot, Feel? Feel = null, st
 /// <param name="BelievedBefore">What was believed of that size before; <c>null</c> when it moved none.</param>
 /// <param name="BelievedAfter">What is believed of it now.</param>
 public sealed record TryAnswer(Guid Try, string? What, string Before, string After, double? ChanceBefore, double? ChanceAfter,
-    SizeBelief? BelievedBefore = null,
-    SizeBelief? BelievedAfter = null);
+    SizeBelief? BelievedBefore = null, SizeBelief? BelievedAfter = null);
 
 internal static class RevisionEndpoints
 {
@@ -223,7 +222,8 @@ internal static class RevisionEndpoints
             var printed = r.Printed.Any(p => BodyAddress.Parse(p) is { Key: Piece.Main } piece && piece.Member == place.At.Member) && place.Step is null;
             var off = seat is not null && printed && tries[r.Number].LastOrDefault(t => t.StruckBecause is null && t.Slot == $"{place.At}") is { } last
                 && !Advice.Fits(seat, last);
-            return TryPlaceView.Of(place, told, seat is null ? null : SizeBelief.Of(seat), off ? Repair.Of(seat!, place.Drawn!.Value) : null);
+            return TryPlaceView.Of(place, told, seat is null ? null : SizeBelief.Of(seat), off ? Repair.Of(seat!, place.Drawn!.Value) : null,
+                seat is null ? null : Offers.Like(place, family, designs.Value[0]));
         }
 
         return TypedResults.Ok(new HistoryView([.. revisions.Select(Viewed)]));

@@ -152,6 +152,39 @@ public sealed class LearningTests
         Places(Printed(own, "steps@2"))[0].Choices[^1].Says.ShouldBe("rocks in its pocket");
     }
 
+    /// <summary>Whatever family has a ladder: one press, and the part is drawn like the rung.</summary>
+    [Fact]
+    public void A_part_is_drawn_like_a_rung_in_one_press()
+    {
+        var of = new HashSet<string>();
+        foreach (var family in FamilyList.All)
+        {
+            var places = family.Slots.Where(s => s.Need == SlotNeed.Always).ToDictionary(s => s.Key, s => Measuring.Places.Of(s.Kinds[0]));
+            Design Drawn(IReadOnlyDictionary<string, string> entries)
+            {
+                var values = ParameterValues.Read(family.Parameters, entries).Value;
+                return family.Design(new(values, family.Counting(values, places), family.Proved ? Workshop.OfTough(Workshop.Process) : Workshop.Process, []));
+            }
+
+            var design = Drawn(new Dictionary<string, string>());
+            foreach (var (seat, i) in design.Seats.SelectMany(s => s.Ladder.Select((_, i) => (s, i))))
+            {
+                if (Offers.Like(new(new(seat.Slot, null, i + 1), "it", $"ring {i + 1}", "size", seat.Ladder[i], []), family, design) is not { } like)
+                {
+                    continue;
+                }
+
+                of.Add(family.Key);
+                var again = Drawn(like.Entries).Seats;
+                again.Single(s => s.Slot == seat.Slot).Drawn.Value.ShouldBe(seat.Ladder[i], 0.002, $"{family.Key} {seat.Slot} {i + 1}");
+                again.Where(s => s.Slot != seat.Slot).Select(s => s.Drawn.Value).ShouldBe(
+                    design.Seats.Where(s => s.Slot != seat.Slot).Select(s => s.Drawn.Value), 0.002);
+            }
+        }
+
+        of.Count.ShouldBeGreaterThan(4, string.Join(", ", of));
+    }
+
     [Theory]
     [InlineData("text", "words over two\nlines", false)]
     [InlineData("text", "a very long label that nobody would ever read from a metre away, nor from half of a metre", false)]

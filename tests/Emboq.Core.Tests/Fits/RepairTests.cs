@@ -64,6 +64,14 @@ public sealed class RepairTests
     }
 
     [Fact]
+    public void What_should_fit_by_its_size_is_left_as_it_is()
+    {
+        var repair = Of(Known(Surface.Pocket, 0.2));
+        repair.Says.ShouldStartWith("Try it once more");
+        repair.Chance!.Value.ShouldBeGreaterThan(0.9);
+    }
+
+    [Fact]
     public void What_turns_holds_or_carries_is_never_mended()
     {
         foreach (var words in new[] { SeatWords.Thread, SeatWords.Boss, SeatWords.Hinge, SeatWords.Pivot, SeatWords.Cam, SeatWords.Leg, SeatWords.Clamp,

@@ -2,6 +2,7 @@ import { useRef, useState } from 'react'
 import { ApiProblem } from '@/api/client'
 import type { RevisionView, TryChoice, TryPlaceView } from '@/api/types'
 import { capital } from '@/jobs/inWords'
+import { TryHelps } from '@/jobs/TryLine'
 import { useWork } from '@/jobs/useWork'
 import { InstrumentSelect, useInstrument } from '@/machines/InstrumentSelect'
 import { Field } from '@/ui/Field'
@@ -97,6 +98,7 @@ export function TryForm({ revision }: { readonly revision: RevisionView }) {
       <button className="btn btn-primary" disabled={note.isPending || !ready}>
         Note the try <kbd className="kbd kbd-sm text-base-content">Enter</kbd>
       </button>
+      {place.like && <TryHelps helps={[place.like]} />}
       {note.data && <TryAnswered answer={note.data} />}
       <Repairs places={places} />
       {believed && (

@@ -13,6 +13,7 @@ const place = (slot: string, told: readonly string[] = []): TryPlaceView => ({
   believed: null,
   chance: null,
   repair: null,
+  like: null,
   choices: [],
 })
 
