@@ -10,8 +10,8 @@ public sealed record Repair(string Says, double? Chance)
     /// <summary>One layer of thin paper tape, and how much tapes differ, one standard deviation, mm. Common practice, no published source.</summary>
     public const double Tape = 0.13, TapeDoubt = 0.02;
 
-    /// <summary>More than this taken off the full size takes too much of a printed wall, mm; more layers of tape than those creep. Common practice, no published
-    /// source.</summary>
+    /// <summary>More than this taken off the full size takes too much of a printed wall, mm; more layers of tape than those creep. Common practice, no
+    /// published source.</summary>
     private const double MostOff = 0.4;
 
     private const int MostLayers = 4;
@@ -65,12 +65,12 @@ public sealed record Repair(string Says, double? Chance)
     {
         if (off > MostOff)
         {
-            return new($"Print it again: it would want {Figures.Mm(off)} taken off the {seat.Words.Measured}, and more than {Figures.Mm(MostOff)} takes too much "
-                + "of a printed wall.", null);
+            return new($"Print it again: it would want {Figures.Mm(off)} taken off the {seat.Words.Measured}, and more than {Figures.Mm(MostOff)} takes too "
+                + "much of a printed wall.", null);
         }
 
         var (where, becomes) = seat.Face.Surface.IsHole() ? ("its walls", "larger") : ("its sides", "smaller");
-        return new($"Take {Figures.Mm(off)} off {where} in all, with a file or sandpaper, and try it every few strokes: the {seat.Words.Measured} wants to be that "
-            + $"much {becomes}.", null);
+        return new($"Take {Figures.Mm(off)} off {where} in all, with a file or sandpaper, and try it every few strokes: the {seat.Words.Measured} wants to be "
+            + $"that much {becomes}.", null);
     }
 }

@@ -41,8 +41,8 @@ public sealed record TryPlaceView(string Slot, string Label, string Name, string
     SizeBelief? Believed, double? Chance, Repair? Repair, RemedyView? Like, IReadOnlyList<TryChoice> Choices)
 {
     /// <summary>From a place, and the tries of its revision.</summary>
-    public static TryPlaceView Of(TryPlace place, IEnumerable<TryView> tries, SizeBelief? believed, Repair? repair, Remedy? like) => new($"{place.At}", place.Label,
-        place.Name, place.Step, place.Measured, place.Drawn,
+    public static TryPlaceView Of(TryPlace place, IEnumerable<TryView> tries, SizeBelief? believed, Repair? repair, Remedy? like) => new($"{place.At}",
+        place.Label, place.Name, place.Step, place.Measured, place.Drawn,
         [.. tries.Where(t => t.StruckBecause is null && t.Slot == $"{place.At}").Reverse()
             .Select(t => string.Join(", ", new[] { t.Felt, t.Printed }.OfType<string>()))],
         believed, place.Drawn is { } drawn ? believed?.ChanceAt(drawn) : null, repair, like is null ? null : RemedyView.Of(like), place.Choices);

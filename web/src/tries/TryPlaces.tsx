@@ -22,7 +22,7 @@ export function TryPlaces({ places, chosen, onChoose }: TryPlacesProps) {
       {ladders.map((ladder) => (
         <div key={ladder[0]!.slot} className="flex flex-col gap-1">
           <span className="quiet text-sm">
-            {ladder[0]!.name}, drawn at {leading === 'metric' ? 'mm' : 'inches'}
+            {ladder[0]!.name}, drawn, in {leading === 'metric' ? 'mm' : 'inches'}
           </span>
           <div className="grid gap-1" style={{ gridTemplateColumns: `repeat(${Math.min(7, ladder.length)}, minmax(0, 1fr))` }}>
             {ladder.map((place) => (
