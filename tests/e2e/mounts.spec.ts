@@ -169,7 +169,7 @@ test('a bracket that cracked is offered thicker where it is told, and the offer 
   })
   expect(frozen.ok(), await frozen.text()).toBe(true)
   await page.goto(`/jobs/${found.id}?part=${bracket.id}&at=try`)
-  await page.getByText('what it must do').click()
+  await page.getByLabel('what it must do').check()
   await page.getByText('cracked at the corner').click()
   await page.getByRole('button', { name: 'Note the try' }).click()
   const thicker = page.getByRole('status').getByRole('button', { name: /^Make it [\d.]+ mm thick/ })

@@ -113,7 +113,7 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
   const answer = page.getByRole('status').filter({ hasText: 'it was' })
   await expect(answer).toContainText(`it was ${size}`)
   await expect(drawn).not.toContainText(size)
-  await page.getByText(`fan mouth ${unique}`).last().click()
+  await page.getByRole('radio', { name: `fan mouth ${unique}`, exact: true }).check()
   await page.getByLabel('firm by hand').check()
   await page.getByRole('button', { name: 'Note the try' }).click()
   await expect(answer).toContainText('Second cuff drawn')
