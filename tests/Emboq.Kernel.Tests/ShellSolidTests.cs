@@ -55,8 +55,8 @@ public sealed class ShellSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         }
     }
 
-    /// <summary>Of a straight ellipse 50 wide and 28 high, gauged 1.2 mm from its middle, the hollow is as wide in the triangles as the handle is there and what
-    /// the ledger adds.</summary>
+    /// <summary>Of a straight ellipse 50 wide and 28 high, gauged 1.2 mm from its middle, the hollow is as wide in the triangles as the handle is there, and
+    /// what the ledger adds.</summary>
     [Fact]
     public async Task The_hollow_is_wider_than_the_handle_by_what_the_ledger_adds()
     {

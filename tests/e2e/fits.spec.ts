@@ -1,12 +1,16 @@
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 
-test('what next is weighed, and a try of one part is believed of every part of its setup', async ({ page }) => {
+const proveLatheHood = async (page: Page) => {
   await page.goto('/')
   await page
     .getByRole('link', { name: /Lathe hood to hose/ })
     .first()
     .click()
   await page.getByRole('button', { name: /^4 Prove/ }).click()
+}
+
+test('what next is weighed, and a try of one part is believed of every part of its setup', async ({ page }) => {
+  await proveLatheHood(page)
   const next = page.getByRole('region', { name: 'What next' })
   await expect(next.getByRole('button').first()).toContainText('Takes least.', { timeout: 30_000 })
   await expect(next.getByRole('button').nth(1)).toContainText('at the first print')
@@ -38,12 +42,7 @@ test('what next is weighed, and a try of one part is believed of every part of i
 })
 
 test('a ladder is tried by keys alone, and the belief moves with every word', async ({ page, request }) => {
-  await page.goto('/')
-  await page
-    .getByRole('link', { name: /Lathe hood to hose/ })
-    .first()
-    .click()
-  await page.getByRole('button', { name: /^4 Prove/ }).click()
+  await proveLatheHood(page)
   await page
     .getByRole('checkbox', { name: /^ladder of/ })
     .first()

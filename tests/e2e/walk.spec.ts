@@ -195,6 +195,17 @@ const seen = (locator: Locator) =>
       throw new Error(`${error.message}\nThe page says: ${(await locator.page().locator('main').innerText()).slice(0, 2000)}`)
     })
 
+/** Nothing lies over it. */
+const pressable = async (button: Locator) => {
+  await seen(button)
+  const free = await button.first().evaluate((b) => {
+    b.scrollIntoView({ block: 'center' })
+    const { x, y, width, height } = b.getBoundingClientRect()
+    return b.contains(document.elementFromPoint(x + width / 2, y + height / 2))
+  })
+  expect(free, 'a button that can be pressed').toBe(true)
+}
+
 /** What must be there for the maker at each station. */
 async function useful(page: Page, station: Station, measured: boolean, needs: boolean) {
   const panel = page.getByRole('complementary', { name: station })
@@ -211,7 +222,7 @@ async function useful(page: Page, station: Station, measured: boolean, needs: bo
     case 'print':
       return waits
         ? seen(panel.getByRole('button', { name: 'Measure what it fits' }))
-        : seen(panel.getByRole('button', { name: /^Number this p/, disabled: false }))
+        : pressable(panel.getByRole('button', { name: /^Number this p/, disabled: false }))
     case 'try':
       return measured ? seen(panel.getByRole('radio').nth(2)) : seen(panel.getByRole('button', { name: 'Print a proof' }))
     case 'keep':

@@ -8,7 +8,7 @@ namespace Emboq.Core.Fits;
 public sealed record Repair(string Says, double? Chance)
 {
     /// <summary>One layer of thin paper tape, and how much tapes differ, one standard deviation, mm. Common practice, no published source.</summary>
-    public const double Tape = 0.13, TapeDoubt = 0.02;
+    private const double Tape = 0.13, TapeDoubt = 0.02;
 
     /// <summary>More than this taken off the full size takes too much of a printed wall, mm; more layers of tape than those creep. Common practice, no
     /// published source.</summary>
@@ -26,21 +26,21 @@ public sealed record Repair(string Says, double? Chance)
             return new("Print it again: what turns, holds or carries something is not mended with tape or a file.", null);
         }
 
-        var belief = SizeBelief.Of(seat);
-        var clearance = (seat.Face.Surface.IsHole() ? 1 : -1) * (drawn - belief.Best + seat.Wanted.Value - seat.Counterpart.Value);
-        return clearance > seat.Greatest ? Taped(seat, clearance, double.Hypot(belief.Doubt, belief.Scatter))
+        var clearance = seat.ClearanceAt(drawn);
+        return clearance > seat.Greatest ? Taped(seat, clearance)
             : clearance < seat.Least ? TakenOff(seat, ((seat.Least + seat.Greatest) / 2) - clearance)
-            : new("Try it once more: by its size it should fit.", belief.ChanceAt(drawn));
+            : new("Try it once more: by its size it should fit.", SizeBelief.Of(seat).ChanceAt(drawn));
     }
 
-    private static Repair Taped(Seat seat, double clearance, double doubt)
+    private static Repair Taped(Seat seat, double clearance)
     {
         // Tape around a round lies on both sides of it; along one flat on one.
         var (hole, round) = (seat.Face.Surface.IsHole(), seat.Face.Surface is Surface.HoleUpright or Surface.HoleLying or Surface.OutsideRound);
         var sides = round ? 2 : 1;
         double After(int layers)
         {
-            var (left, blur) = (clearance - (layers * sides * Tape), double.Hypot(doubt, layers * sides * TapeDoubt));
+            var (left, blur) = (clearance - (layers * sides * Tape),
+                double.Hypot(seat.Clearance.StandardUncertainty, layers * sides * TapeDoubt));
             return Normal.CDF(left, blur, seat.Greatest) - Normal.CDF(left, blur, seat.Least);
         }
 

@@ -51,6 +51,18 @@ public sealed record Seat
     /// <summary>What a single print adds by chance, one standard deviation, mm.</summary>
     public double Scatter { get; init; }
 
+    /// <summary>The clearance aimed at, mm.</summary>
+    public double Aimed => Looser * (Wanted.Value - Counterpart.Value);
+
+    /// <summary>The clearance to expect of a drawn size, mm.</summary>
+    public double ClearanceAt(double drawn) => Clearance.Value + (Looser * (drawn - Drawn.Value));
+
+    /// <summary>The drawn size that is expected to have a clearance, mm.</summary>
+    public double DrawnFor(double clearance) => Drawn.Value + (Looser * (clearance - Clearance.Value));
+
+    /// <summary>A hole is looser the larger it is, what goes in the smaller.</summary>
+    private int Looser => Face.Surface.IsHole() ? 1 : -1;
+
     /// <summary>What it is called and how it is felt.</summary>
     public SeatWords Words { get; init; } = SeatWords.Cuff;
 }

@@ -13,11 +13,9 @@ public sealed record SizeBelief(double Best, double Doubt, double From, double T
     /// <summary>Of a seat, as it is reckoned now.</summary>
     public static SizeBelief Of(Seat seat)
     {
-        var sign = seat.Face.Surface.IsHole() ? 1 : -1;
-        double At(double clearance) => seat.Drawn.Value + (sign * (clearance - seat.Clearance.Value));
-        var (least, greatest) = (At(seat.Least), At(seat.Greatest));
+        var (least, greatest) = (seat.DrawnFor(seat.Least), seat.DrawnFor(seat.Greatest));
         var whole = seat.Clearance.StandardUncertainty;
-        return new(At(sign * (seat.Wanted.Value - seat.Counterpart.Value)), Math.Sqrt(Math.Max(0, (whole * whole) - (seat.Scatter * seat.Scatter))),
+        return new(seat.DrawnFor(seat.Aimed), Math.Sqrt(Math.Max(0, (whole * whole) - (seat.Scatter * seat.Scatter))),
             Math.Min(least, greatest), Math.Max(least, greatest), seat.Scatter);
     }
 
@@ -25,8 +23,7 @@ public sealed record SizeBelief(double Best, double Doubt, double From, double T
     /// <param name="drawn">mm.</param>
     public double ChanceAt(double drawn)
     {
-        // From and To stand around Best as the fit's limits stand around the clearance aimed at.
-        var blur = Math.Sqrt((Doubt * Doubt) + (Scatter * Scatter));
+        var blur = double.Hypot(Doubt, Scatter);
         return blur == 0 ? (drawn >= From && drawn <= To ? 1 : 0) : Normal.CDF(From, blur, drawn) - Normal.CDF(To, blur, drawn);
     }
 }

@@ -41,7 +41,7 @@ public static class Offers
             return null;
         }
 
-        var moves = (drawn - seat.Drawn.Value) * (seat.Face.Surface.IsHole() ? 1 : -1);
+        var moves = seat.ClearanceAt(drawn) - seat.Clearance.Value;
         var clearance = Math.Round(design.Ledger[callout.Line].Value + moves, 3);
         return Math.Abs(moves) < Same || clearance < spec.Minimum || clearance > spec.Maximum ? null
             : new($"Draw it like {step}", new Dictionary<string, string> { [spec.Key] = Figures.Number(clearance) });

@@ -75,8 +75,7 @@ public sealed class RepairTests
     public void What_turns_holds_or_carries_is_never_mended()
     {
         foreach (var words in new[] { SeatWords.Thread, SeatWords.Boss, SeatWords.Hinge, SeatWords.Pivot, SeatWords.Cam, SeatWords.Leg, SeatWords.Clamp,
-            SeatWords.Rods,
-            SeatWords.Socket, SeatWords.Saddle, SeatWords.Rail, SeatWords.Shell })
+            SeatWords.Rods, SeatWords.Socket, SeatWords.Saddle, SeatWords.Rail, SeatWords.Shell })
         {
             Of(Known(Surface.HoleUpright, 0.4, words)).Says.ShouldContain("Print it again: what turns, holds or carries");
         }

@@ -32,10 +32,7 @@ public sealed class SizeBeliefTests
         var random = new Random(7);
         const int Prints = 200_000;
         var fitting = Enumerable.Range(0, Prints).Count(_ =>
-        {
-            var clearance = mean + (spread * Math.Sqrt(-2 * Math.Log(1 - random.NextDouble())) * Math.Cos(2 * Math.PI * random.NextDouble()));
-            return clearance >= seat.Least && clearance <= seat.Greatest;
-        });
+            MathNet.Numerics.Distributions.Normal.Sample(random, mean, spread) is var clearance && clearance >= seat.Least && clearance <= seat.Greatest);
         belief.ChanceAt(moved).ShouldBe((double)fitting / Prints, 0.006);
     }
 

@@ -1,3 +1,4 @@
+import { wordKeys } from '@/tries/TryWords'
 import { Sheet } from '@/ui/Sheet'
 
 const keys: readonly (readonly [string, string])[] = [
@@ -7,7 +8,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['c', 'take up the stand-in caliper or scale; h holds, z zeroes, Enter takes'],
   ['[ and ]', 'the station before and after'],
   ['t', 'note a try'],
-  ['c v b n m', 'at a try: the word for it, from tight to loose; digits begin what was measured, Enter notes it'],
+  [wordKeys.join(' '), 'at a try: the word for it, from tight to loose; digits begin what was measured, Enter notes it'],
   ['/', 'find anything'],
   ['u', 'swap the leading unit'],
   ['.', 'why the focused figure is what it is'],

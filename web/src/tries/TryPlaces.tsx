@@ -2,6 +2,7 @@ import type { ReactNode } from 'react'
 import type { TryPlaceView } from '@/api/types'
 import { useLeading } from '@/ui/leading'
 import { Percent } from '@/ui/Percent'
+import { outlined } from './outlined'
 import { seatOf } from './places'
 import { inLeading } from './size'
 
@@ -59,7 +60,8 @@ type PlaceCardProps = {
 function PlaceCard({ place, checked, onChoose, children }: PlaceCardProps) {
   return (
     <label
-      className={`relative flex min-h-12 min-w-14 flex-col items-center justify-center rounded-md border px-2 py-1 text-center leading-tight has-focus-visible:outline-2 has-focus-visible:outline-offset-2 ${checked ? 'border-primary bg-primary/10 border-2 font-semibold' : 'border-base-300'}`}
+      className={`relative flex min-h-12 min-w-14 flex-col items-center justify-center rounded-md border px-2 py-1 text-center leading-tight
+        has-focus-visible:outline-2 has-focus-visible:outline-offset-2 ${outlined(checked)}`}
     >
       <input
         type="radio"

@@ -1,6 +1,7 @@
 import { useRef } from 'react'
 import type { TryChoice } from '@/api/types'
 import { useKeys } from '@/ui/useKeys'
+import { outlined } from './outlined'
 
 /** One key for each word of a seat, side by side on the keyboard, from tight to loose. */
 export const wordKeys = ['c', 'v', 'b', 'n', 'm']
@@ -34,10 +35,7 @@ export function TryWords({ choices, said, onSay }: TryWordsProps) {
       {keyed.map(([key, choice]) => {
         const checked = said?.says === choice.says
         return (
-          <label
-            key={choice.says}
-            className={`flex min-h-12 items-center gap-3 rounded-md border px-3 text-lg ${checked ? 'border-primary border-2 font-semibold' : 'border-base-300'}`}
-          >
+          <label key={choice.says} className={`flex min-h-12 items-center gap-3 rounded-md border px-3 text-lg ${outlined(checked)}`}>
             <input type="radio" name="word" className="radio radio-primary" checked={checked} onChange={() => onSay(choice)} />
             <span className="grow">{choice.says}</span>
             {key && (
