@@ -17,13 +17,17 @@ bounded() { # seconds command...: nothing a machine may do keeps the run waiting
   timeout -k 5 "$@" </dev/null
 }
 
+tell() { # what failed: said here, and once more before the last line, where a long run is read
+  tee -a "$tmp/failures"
+}
+
 phase() { # name
   say "$1 (after $SECONDS s)"
 }
 
 one() { # name command: counts as one test
   local name=$1; shift
-  if "$@" >"$tmp/out" 2>&1; then passed=$((passed + 1)); say "  good  $name"; else failed=$((failed + 1)); say "  FAILED  $name"; tail -60 "$tmp/out"; fi
+  if "$@" >"$tmp/out" 2>&1; then passed=$((passed + 1)); say "  good  $name"; else failed=$((failed + 1)); { say "  FAILED  $name"; tail -60 "$tmp/out"; } | tell; fi
 }
 
 count() { # passed failed
@@ -41,7 +45,7 @@ phase "Front end"
 front_end() { (cd web && bounded 240 node node_modules/vitest/vitest.mjs run --reporter=json --outputFile="$tmp/vitest.json") >"$tmp/out" 2>&1; }
 silent() { say "  The runner fell silent after 240 s; it is asked once more."; tail -5 "$tmp/out"; }
 # A runner that hangs (124, or 137 where it had to be killed) has judged nothing; one that found a failure is not asked again.
-front_end || { rc=$?; case $rc in 124 | 137) silent; front_end || tail -60 "$tmp/out" ;; *) tail -60 "$tmp/out" ;; esac; }
+front_end || { rc=$?; case $rc in 124 | 137) silent; front_end || tail -60 "$tmp/out" | tell ;; *) tail -60 "$tmp/out" | tell ;; esac; }
 [ -s "$tmp/vitest.json" ] || echo '{"numPassedTests":0,"numFailedTests":1,"success":false}' >"$tmp/vitest.json"
 count "$(node -p "require('$tmp/vitest.json').numPassedTests")" "$(node -p "const r = require('$tmp/vitest.json'); r.numFailedTests + (r.success || r.numFailedTests ? 0 : 1)")"
 
@@ -55,10 +59,10 @@ xunit() { # project seconds [by what]: what it says is kept for counted
   bounded "$2" "${@:3}" dotnet "tests/Emboq.$1.Tests/bin/Release/net10.0/Emboq.$1.Tests.dll" -noColor >"$tmp/$1" 2>&1 || true
 }
 counted() { # project
-  grep -E '\[FAIL\]' -A 12 "$tmp/$1" || true
+  { grep -E '\[FAIL\]' -A 12 "$tmp/$1" || true; } | tell
   local total all errors fails
   total=$(sed -n 's/.*Total: \([0-9]*\), Errors: \([0-9]*\), Failed: \([0-9]*\).*/\1 \2 \3/p' "$tmp/$1" | tail -1)
-  if [ -z "$total" ]; then tail -30 "$tmp/$1"; count 0 1; return; fi
+  if [ -z "$total" ]; then { say "  Emboq.$1.Tests came to no end"; tail -30 "$tmp/$1"; } | tell; count 0 1; return; fi
   read -r all errors fails <<<"$total"
   count $((all - fails)) $((fails + errors))
 }
@@ -79,7 +83,7 @@ xunit Web 900
 counted Web
 wait $keeping || true
 keeping=""
-grep -vE '^(ok|1\.\.)' "$tmp/bats" || true
+{ grep -vE '^(ok|1\.\.)' "$tmp/bats" || true; } | tell
 count "$(grep -E '^ok ' "$tmp/bats" | grep -vc '# skip' || true)" "$(grep -c '^not ok ' "$tmp/bats" || true)"
 grep -q '^ok ' "$tmp/bats" || count 0 1
 
@@ -95,7 +99,7 @@ if grep -q 'Emboq is ready' "$tmp/start.log"; then
   [ -s "$tmp/e2e.json" ] || echo '{"stats":{"expected":0,"unexpected":1,"flaky":0},"errors":[]}' >"$tmp/e2e.json"
   count "$(node -p "require('$tmp/e2e.json').stats.expected")" "$(node -p "const s = require('$tmp/e2e.json'); s.stats.unexpected + s.stats.flaky + s.errors.length")"
 else
-  tail -30 "$tmp/start.log"; count 0 1
+  tail -30 "$tmp/start.log" | tell; count 0 1
 fi
 kill -TERM $instance 2>/dev/null || true
 wait $instance 2>/dev/null || true
@@ -106,5 +110,6 @@ wait $exchange || true
 exchange=""
 counted Exchange
 
+if [ "$failed" != 0 ] && [ -s "$tmp/failures" ]; then phase "What failed, once more"; tail -200 "$tmp/failures"; fi
 say "$passed passed, $failed failed"
 [ "$failed" = 0 ]
