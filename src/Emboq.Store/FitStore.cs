@@ -25,7 +25,8 @@ public static class FitStore
     /// <summary>Changes with anything that belief about prints rests on.</summary>
     internal const string SelectVersion = """
         select concat_ws('/', (select count(*) from try), (select count(*) from try_strike), (select count(*) from run), (select count(*) from reading),
-            (select count(*) from reading_strike), (select count(*) from zero_check), (select count(*) from printer_service))
+            (select count(*) from reading_strike), (select count(*) from zero_check), (select count(*) from printer_service), (select count(*) from comb_told),
+            (select count(*) from comb_strike))
         """;
 
     /// <summary>As it stands now.</summary>

@@ -17,6 +17,8 @@ public static class RevisionStore
         };
     }
 
+    private sealed record NewestRow(int Number, Guid Process);
+
     private sealed record TryRow(Guid Id, Guid PartId, int Revision, string Slot, string? Feel, double? Printed, string? InstrumentId, string? Remark,
         DateTime At, string? Word, string? Because);
 
@@ -146,6 +148,12 @@ public static class RevisionStore
             entry.Remark,
             at = entry.At.UtcDateTime,
         }, stop);
+
+    /// <summary>Number of the newest revision of a part, and the setup it was decided for; <c>null</c> where it was never printed.</summary>
+    public static async Task<(int Number, Guid Process)?> Newest(NpgsqlDataSource database, Guid part, CancellationToken stop) =>
+        await database.OneOrNone<NewestRow>("""
+            select number, (state->>'process')::uuid as process from revision where part_id = @part order by number desc limit 1
+            """, new { part }, stop) is { } row ? (row.Number, row.Process) : null;
 
     /// <summary>Strikes a try out: it stays, and what it taught goes back. Striking it again changes nothing.</summary>
     /// <returns><c>false</c> when there is no such try.</returns>

@@ -34,7 +34,21 @@ internal static class FitLibrary
     {
         var told = await FitStore.Told(database, stop);
         var places = await InterfaceStore.Of(database, [.. told.Select(t => t.Seat.Place).OfType<Guid>().Distinct()], stop);
-        return [.. told.GroupBy(t => (t.Part, t.Revision, t.Address)).Select(g => Print(g.First(), [.. g], places))];
+        return [.. told.GroupBy(t => (t.Part, t.Revision, t.Address)).Select(g => Print(g.First(), [.. g], places)), .. await Teeth(database, stop)];
+    }
+
+    /// <summary>Faces of test prints that were read or felt.</summary>
+    private static async Task<IEnumerable<TriedPrint>> Teeth(NpgsqlDataSource database, CancellationToken stop)
+    {
+        var told = (await CombStore.Told(database, stop)).Where(t => t.StruckBecause is null).GroupBy(t => (t.Comb, t.Tooth)).ToList();
+        var combs = told.Count == 0 ? [] : (await CombStore.All(database, stop)).ToDictionary(c => c.Id);
+        return told.Select(g => combs[g.Key.Comb].Teeth.First(t => t.Number == g.Key.Tooth).Tried(
+            FormattableString.Invariant($"comb/{g.Key.Comb}/{g.Key.Tooth}"), "test print", combs[g.Key.Comb].Process, [.. g.Select(t => t.Feel).OfType<Feel>()],
+            [.. g.Where(t => t.Instrument is not null).Select(t => (t.Printed!.Value, t.Instrument!))]) with
+        {
+            RunsSince = g.First().RunsSince,
+            ServicesSince = g.First().ServicesSince,
+        });
     }
 
     private static TriedPrint Print(ToldOfFace first, IReadOnlyList<ToldOfFace> told, IReadOnlyDictionary<Guid, Interface> places)

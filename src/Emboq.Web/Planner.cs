@@ -75,7 +75,8 @@ internal static class Planner
                 instruments));
     }
 
-    private static async Task<PrintTakes> Takes(Solid lying, Process process, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
+    /// <summary>What printing a solid takes, as it lies.</summary>
+    public static async Task<PrintTakes> Takes(Solid lying, Process process, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)
     {
         var plan = PrintPlan.Of(await Layers(lying, process, kernel, stop), process, await Factors(process, database, stop));
         return new(plan["time"].Value / 3600, plan["mass"].Value);

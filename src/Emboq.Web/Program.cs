@@ -100,6 +100,7 @@ api.MapRevisions();
 api.MapFiles();
 api.MapService();
 api.MapFits();
+api.MapCombs();
 api.MapPacks();
 api.MapRows();
 api.MapBedfuls();

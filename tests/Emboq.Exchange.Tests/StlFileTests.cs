@@ -7,7 +7,7 @@ namespace Emboq.Exchange.Tests;
 /// <summary>STL files read back by admesh, which knows nothing of Emboq: it counts open edges, wrong normals and degenerate facets, and measures.</summary>
 public sealed class StlFileTests : IAsyncLifetime
 {
-    private readonly KernelPool pool = new(new KernelLimits { Engines = 1 });
+    private readonly KernelPool pool = new(new KernelLimits { Engines = 1, Longest = TimeSpan.FromSeconds(90) });
 
     public ValueTask InitializeAsync() => ValueTask.CompletedTask;
 
@@ -48,6 +48,17 @@ public sealed class StlFileTests : IAsyncLifetime
         var said = Admesh.Judge(StlFile.Write(row, "row"));
         said.Faults.ShouldBe(0);
         said.Parts.ShouldBe(2);
+    }
+
+    /// <summary>A test print is its plate, every pin in its bore, and every square that lies beside it.</summary>
+    [Fact]
+    public async Task A_test_print_of_all_surfaces_is_closed_and_falls_into_as_many_parts_as_it_should()
+    {
+        List<Face> faces = [.. CombFaces.Surfaces.SelectMany(s => CombFaces.Of(s, []))];
+        var comb = CombShape.Of([.. faces.Select((f, i) => new CombTooth(i + 1, f))], Workshop.Process.Bed);
+        var said = Admesh.Judge(StlFile.Write(await Mesh(comb.Solid), "test print"));
+        said.Faults.ShouldBe(0);
+        said.Parts.ShouldBe(1 + faces.Count(f => f.Surface is Surface.GapInPlace or Surface.FirstLayerFoot));
     }
 
     [Fact]

@@ -6,7 +6,7 @@ namespace Emboq.Kernel.Tests;
 /// stated.</summary>
 public sealed class KnownPrintTests : IAsyncLifetime
 {
-    private readonly KernelPool pool = new(new KernelLimits { Engines = 1 });
+    private readonly KernelPool pool = new(new KernelLimits { Engines = 1, Longest = TimeSpan.FromSeconds(90) });
 
     public ValueTask InitializeAsync() => ValueTask.CompletedTask;
 

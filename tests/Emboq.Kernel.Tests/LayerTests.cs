@@ -98,7 +98,7 @@ public sealed class LayerTests(LayerTests.Fixture fixture) : IClassFixture<Layer
     /// <summary>One pool for all of them.</summary>
     public sealed class Fixture : IAsyncDisposable
     {
-        internal KernelPool Pool { get; } = new(new KernelLimits { Engines = 1 });
+        internal KernelPool Pool { get; } = new(new KernelLimits { Engines = 1, Longest = TimeSpan.FromSeconds(90) });
 
         /// <inheritdoc/>
         public ValueTask DisposeAsync() => Pool.DisposeAsync();

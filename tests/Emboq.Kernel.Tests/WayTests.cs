@@ -15,7 +15,8 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
         var layers = new List<(WayUp, IReadOnlyList<Layer>)>();
         foreach (var way in ways)
         {
-            layers.Add((way, await fixture.Pool.Layers(solid.Tipped(way.Tip), new(Process.LayerHeight, Process.LineWidth, 3, 4), 0.05,
+            // Threads are cut as the application cuts them.
+            layers.Add((way, await fixture.Pool.Layers(CoarseThreads.Of(solid.Tipped(way.Tip)), new(Process.LayerHeight, Process.LineWidth, 3, 4), 0.05,
                 TestContext.Current.CancellationToken)));
         }
 

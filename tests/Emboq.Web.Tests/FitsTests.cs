@@ -45,4 +45,26 @@ public sealed class FitsTests(Server server)
         (await server.Send(HttpMethod.Post, $"/api/printers/{Guid.NewGuid()}/services", new { says = "x" })).Status.ShouldBe(404);
         (await server.Send(HttpMethod.Get, $"/api/fits/{Guid.NewGuid()}", new { })).Status.ShouldBe(404);
     }
+
+    /// <summary>A part that was printed with one setup and is moved to another: what moves is told, and what is due; back again, nothing is.</summary>
+    [Fact]
+    public async Task Another_setup_says_what_it_moves()
+    {
+        var part = await server.NewPartAlone("moved", 0.95);
+        var own = Server.DesignOf(part);
+        own["part"] = (string)part["id"]!;
+        (await server.Send(HttpMethod.Post, "/api/moves", own)).Status.ShouldBe(204);
+        await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "ring-first" } });
+        (await server.Send(HttpMethod.Post, "/api/moves", own)).Status.ShouldBe(204);
+        var other = await server.NewSetup("moved elsewhere", new { allowances = new { holeUpright = new { value = 0.55, standardUncertainty = 0.35,
+            printScatter = 0.04, basis = "a test" } } });
+        own["process"] = (string)other["id"]!;
+        var moves = await server.Post("/api/moves", own);
+        ((string)moves["says"]!).ShouldContain("Revision 1 was printed with moved");
+        var seat = moves["seats"]!.AsArray().First(s => (string?)s!["due"] is not null)!;
+        ((double)seat["now"]!["value"]! - (double)seat["was"]!["value"]!).ShouldBeGreaterThan(0.1);
+        ((double)seat["chanceNow"]!).ShouldBeLessThan((double)seat["chanceWas"]!);
+        own["process"] = $"{Guid.NewGuid()}";
+        (await server.Send(HttpMethod.Post, "/api/moves", own)).Status.ShouldBe(400);
+    }
 }

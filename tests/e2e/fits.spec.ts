@@ -109,3 +109,60 @@ test('a ladder is tried by keys alone, and the belief moves with every word', as
   expect(revisions[0]!.tries).toHaveLength(2)
   for (const t of revisions[0]!.tries) await request.post(`/api/tries/${t.id}/strikes`, { data: { because: 'tried by a test' } })
 })
+
+test('the smallest test print is chosen, made, and read tooth by tooth', async ({ page, request }) => {
+  // A setup that nobody else prints with.
+  const of = async (path: string, data: object) =>
+    (await (await request.post(`/api/${path}?again=true`, { data })).json()) as { id: string }
+  const printer = await of('printers', { name: 'Test print printer', nozzles: [0.85] })
+  const filament = await of('filaments', { name: 'Test print filament' })
+  const setup = await of('setups', { name: 'Test print setup', printer: printer.id, filament: filament.id, nozzle: 0.85, lineWidth: 0.9 })
+  await page.goto(`/fits?setup=${setup.id}`)
+  const panel = page.getByRole('region', { name: 'The smallest test print' })
+  await expect(panel.getByRole('status')).toContainText('faces will tell', { timeout: 30_000 })
+  for (const surface of await panel.getByRole('checkbox').all()) {
+    if (await surface.isChecked()) await surface.uncheck()
+  }
+  await expect(panel.getByRole('status')).toContainText('choose')
+  await panel.getByRole('checkbox', { name: /^Pocket/ }).check()
+  await panel.getByRole('checkbox', { name: /^Gap in place/ }).check()
+  await expect(panel.getByText(/^It takes \d+ min/)).toBeVisible({ timeout: 30_000 })
+  await panel.getByRole('button', { name: 'Make it' }).click()
+
+  const faces = page.getByRole('list', { name: 'Faces of the test print' })
+  await expect(faces.getByRole('listitem').first()).toContainText('slot')
+  const believed = page.getByRole('list', { name: 'Surfaces' }).getByRole('listitem').filter({ hasText: 'pocket' }).locator('p')
+  const before = await believed.innerText()
+  const size = page.getByLabel('Printed size of tooth 1')
+  await size.fill('80')
+  await size.press('Enter')
+  await expect(page.getByText('is further than 3.00 mm from the drawn')).toBeVisible()
+  await expect(size).toHaveValue('80')
+  const drawn = parseFloat((await faces.getByRole('listitem').first().innerText()).match(/([\d.]+) mm/)![1]!)
+  await size.fill((drawn - 0.3).toFixed(2))
+  await size.press('Enter')
+  await expect(faces.getByRole('listitem').first()).toContainText(`${(drawn - 0.3).toFixed(2)} mm`)
+  await expect(believed).not.toHaveText(before)
+
+  // A pin is told by a word and its key.
+  await faces
+    .getByRole('button', { name: /pin in its bore/ })
+    .first()
+    .click()
+  await page.keyboard.press('b')
+  await page.keyboard.press('Enter')
+  await expect(faces.getByText('“drags”')).toBeVisible()
+
+  await faces.getByRole('button', { name: 'Strike out' }).first().click()
+  await page.getByLabel('Why it is struck out').fill('wrong tooth')
+  await page.getByRole('listitem').getByRole('button', { name: 'Strike out' }).first().click()
+  await expect(faces).toContainText('Struck: wrong tooth')
+  await expect(believed).toHaveText(before)
+  const file = await request.get(
+    await page
+      .getByRole('link', { name: '3MF' })
+      .getAttribute('href')
+      .then((h) => h!),
+  )
+  expect(file.ok()).toBe(true)
+})

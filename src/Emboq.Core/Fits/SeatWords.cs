@@ -8,9 +8,9 @@ namespace Emboq.Core.Fits;
 public sealed record SeatWords(string Proof, string Rung, string Measured, IReadOnlyList<string> Feels)
 {
     /// <summary>Clearances at which one word becomes the next, mm on the full size, from tight to loose: of what slides, turns, is held between cheeks, is
-    /// screwed on, and lies in a pocket. Common practice, no published source; tries move them for the hand that made them.</summary>
+    /// screwed on, lies in a pocket, and is printed within its bore. Common practice, no published source; tries move them for the hand that made them.</summary>
     private static readonly double[] Sliding = [-0.275, -0.025, 0.225, 0.575], Turning = [-0.2, -0.02, 0.14, 0.55], Cheeks = [-0.2, 0, 0.2, 0.7],
-        Threaded = [-0.05, 0.02, 0.08, 0.36], Pocketed = [-0.2, 0, 0.25, 1.3];
+        Threaded = [-0.05, 0.02, 0.08, 0.36], Pocketed = [-0.2, 0, 0.25, 1.3], InPlace = [0, 0.06, 0.14, 0.45];
 
     /// <summary>Short and stable: hands that say the words of one joint are one hand.</summary>
     public required string Key { get; init; }
@@ -131,8 +131,13 @@ public sealed record SeatWords(string Proof, string Rung, string Measured, IRead
         ["will not start", "needs force", "firm by hand", "slides", "lifts"])
     { Key = "key-height", Joint = "key in the height of its channel", MayBeMended = true };
 
+    /// <summary>A pin printed within its bore.</summary>
+    public static SeatWords Gap { get; } = new("sample", "pin", "gap", ["is fused", "breaks free, then drags", "drags", "turns without play",
+        "turns freely, and rattles"])
+    { Key = "gap", Joint = "pin printed in its bore", Edges = InPlace };
+
     private static readonly SeatWords[] All = [Cuff, Clamp, Rods, Cradle, Socket, Saddle, Hinge, Cam, Pivot, Leg, Boss, Thread, Pocket, Rail, Shell, KeyAcross,
-        KeyInHeight];
+        KeyInHeight, Gap];
 
     /// <summary>The words under a key; of what nobody knows those of a cuff.</summary>
     public static SeatWords Of(string? key) => All.FirstOrDefault(w => w.Key == key) ?? Cuff;

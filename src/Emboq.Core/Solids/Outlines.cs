@@ -75,20 +75,29 @@ public static class Outlines
         return new IsValidOp(new Polygon(new LinearRing(ring))).ValidationError is { } error ? new(error.Coordinate.X, error.Coordinate.Y) : null;
     }
 
+    /// <summary>By less than this, mm, is by nothing: a buffer of a rounding error falls into slivers.</summary>
+    private const double Nothing = 1e-6;
+
+    private static Geometry Buffered(Profile outline, double distance)
+    {
+        var polygon = new Polygon(new LinearRing([.. Straight(outline).Append(outline.Points[0]).Select(p => new Coordinate(p.X, p.Y))]));
+        return Math.Abs(distance) < Nothing ? polygon
+            : BufferOp.Buffer(polygon, distance, new BufferParameters(32, EndCapStyle.Flat, JoinStyle.Mitre, 4) { SimplifyFactor = 0.001 });
+    }
+
+    /// <summary>Of what is one outline, the outline: slivers beside it are rounding errors.</summary>
+    private static Polygon Largest(Geometry of) => of as Polygon ?? ((GeometryCollection)of).OfType<Polygon>().MaxBy(p => p.Area)!;
+
     /// <summary>An outline moved outwards by a distance, with sharp corners kept sharp; <c>null</c> when nothing is left or it falls apart.</summary>
     public static Profile? Moved(Profile outline, double distance)
     {
-        // By less than a rounding error is by nothing.
-        if (Math.Abs(distance) < 1e-6)
+        if (Math.Abs(distance) < Nothing)
         {
             return outline;
         }
 
-        var ring = Straight(outline).Append(outline.Points[0]).Select(p => new Coordinate(p.X, p.Y)).ToArray();
-        var moved = BufferOp.Buffer(new Polygon(new LinearRing(ring)), distance,
-            new BufferParameters(32, EndCapStyle.Flat, JoinStyle.Mitre, 4) { SimplifyFactor = 0.001 });
         // A sliver without area is nothing.
-        return moved is Polygon { Area: > 1e-6, NumInteriorRings: 0 } polygon
+        return Buffered(outline, distance) is Polygon { Area: > 1e-6, NumInteriorRings: 0 } polygon
             ? new(polygon.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(c.X, c.Y)))
             : null;
     }
@@ -100,19 +109,18 @@ public static class Outlines
     public static Profile Drawn(Profile outline, double distance, double along)
     {
         const double Same = 0.002;
-        var moved = BufferOp.Buffer(new Polygon(new LinearRing([.. Straight(outline).Append(outline.Points[0]).Select(p => new Coordinate(p.X, p.Y))])),
-            distance, new BufferParameters(32, EndCapStyle.Flat, JoinStyle.Mitre, 4) { SimplifyFactor = 0.001 });
+        var moved = Largest(Buffered(outline, distance));
         List<Geometry> covered = [moved];
         if (Math.Abs(along) > Same)
         {
-            var ring = ((Polygon)moved).ExteriorRing.Coordinates;
+            var ring = moved.ExteriorRing.Coordinates;
             Coordinate Along(Coordinate c) => new(c.X, c.Y + along);
             covered.Add(new Polygon(new LinearRing([.. ring.Select(Along)])));
             covered.AddRange(ring.Zip(ring.Skip(1)).Where(s => Math.Abs(s.First.X - s.Second.X) > Same).Select(s =>
                 new Polygon(new LinearRing([s.First, s.Second, Along(s.Second), Along(s.First), s.First]))));
         }
 
-        var all = (Polygon)DouglasPeuckerSimplifier.Simplify(UnaryUnionOp.Union(covered), Same);
+        var all = Largest(DouglasPeuckerSimplifier.Simplify(UnaryUnionOp.Union(covered), Same));
         return new(all.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(c.X, c.Y)));
     }
 

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Emboq.Store;
 using Emboq.Web.Views;
 using Npgsql;
 
@@ -35,6 +36,7 @@ internal static class DesignEndpoints
     public static void MapDesigns(this IEndpointRouteBuilder api)
     {
         api.MapPost("/designs", Compute).Produces<DesignView>().ProducesProblem(400).Computes();
+        api.MapPost("/moves", Moves).Produces<MovesView>().Produces(204).ProducesProblem(400).Computes();
         api.MapPost("/motions", Move).Produces<IReadOnlyList<CheckView>>().ProducesProblem(400).Computes().Heavy();
         api.MapPost("/next", Next).Produces<IReadOnlyList<WayOnView>>().ProducesProblem(400).Computes().Heavy();
         api.MapPost("/plans", Plan).Produces<PlanView>().ProducesProblem(400).Computes().Heavy();
@@ -71,6 +73,21 @@ internal static class DesignEndpoints
         var design = await Read(request, database, stop);
         return design.IsGood ? TypedResults.Ok<IReadOnlyList<WayOnView>>([.. (await Planner.Next(design.Value, database, kernel, stop)).Select(WayOnView.Of)])
             : Problems.Bad(design.Problems);
+    }
+
+    /// <summary>What moves by another setup than the newest revision was printed with; nothing where it was printed with this one, or never.</summary>
+    private static async Task<IResult> Moves(DesignRequest request, NpgsqlDataSource database, CancellationToken stop)
+    {
+        if (request.Part is not { } part || await RevisionStore.Newest(database, part, stop) is not { } newest || newest.Process == request.Process
+            || await ProcessStore.Find(database, newest.Process, stop) is not { } before)
+        {
+            return TypedResults.NoContent();
+        }
+
+        var (now, was) = (await Read(request, database, stop), await Read(request with { Process = before.Id }, database, stop));
+        return !now.IsGood ? Problems.Bad(now.Problems) : !was.IsGood ? Problems.Bad(was.Problems)
+            : TypedResults.Ok(MovesView.Of(newest.Number, before, now.Value.ProcessOf(Piece.Main), SeatMoves.Between(was.Value, now.Value),
+                now.Value.Seats.Count));
     }
 
     /// <summary>Whether its motions are free, from the triangles along their paths; one that the kernel could not measure is told as not judged.</summary>

@@ -8,6 +8,8 @@ public sealed class DrawnOutlineTests
 {
     [Theory]
     [InlineData(0, 0, 600)]
+    [InlineData(3.2e-15, 0, 600)]
+    [InlineData(3.2e-15, 10, 900)]
     [InlineData(2, 0, 600 + 200 + 16)]
     [InlineData(0, 10, 900)]
     [InlineData(0, -10, 900)]
@@ -15,6 +17,16 @@ public sealed class DrawnOutlineTests
     public void A_rectangle_covers_what_is_reckoned_by_hand(double distance, double along, double area) =>
         Outlines.Drawn(new(new(0, 0), new(30, 0), new(30, 20),
         new(0, 20)), distance, along).Area.ShouldBe(area, 0.05);
+
+    /// <summary>A buffer by a rounding error falls into slivers; what is drawn is still one outline.</summary>
+    [Fact]
+    public void A_rounding_error_outwards_is_nothing()
+    {
+        double[] radii = [136.0 / 13, 505.0 / 17, 9.447147888744077, 9.999941603447141, 7, 18.64119631293015, 12.3739581999095, 18];
+        var star = new Profile(radii.Select((r, i) => new Point2(r * Math.Cos(i * Math.PI / 4), r * Math.Sin(i * Math.PI / 4))));
+        Outlines.Drawn(star, 3222e-18, 0).Area.ShouldBe(star.Area, 0.1);
+        Outlines.Drawn(star, 3222e-18, 19.493880643281507).Area.ShouldBe(Outlines.Drawn(star, 0, 19.493880643281507).Area, 1e-6);
+    }
 
     /// <summary>A hook that closes around a hollow: the hollow is no part of the outline once.</summary>
     [Fact]

@@ -1,7 +1,7 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { api, got } from './client'
 import { readBody, readDesign } from './designBytes'
-import type { Access, DesignRequest, InterfaceView, Part, PartState } from './types'
+import type { Access, DesignRequest, InterfaceView, Part, PartState, Surface } from './types'
 
 export const away = queryOptions({ queryKey: ['away'], queryFn: ({ signal }) => got(api.GET('/api/away', { signal })) })
 export const families = queryOptions({ queryKey: ['families'], queryFn: ({ signal }) => got(api.GET('/api/families', { signal })) })
@@ -142,6 +142,23 @@ export const fits = (setup: string) =>
     queryFn: ({ signal }) => got(api.GET('/api/fits/{id}', { params: { path: { id: setup } }, signal })),
   })
 
+/** The smallest test print that answers what is in doubt of a setup, or of some surfaces. */
+export const comb = (setup: string, surfaces: readonly Surface[] | null) =>
+  queryOptions({
+    queryKey: ['fits', setup, 'comb', surfaces],
+    queryFn: ({ signal }) =>
+      got(api.POST('/api/fits/{id}/comb', { params: { path: { id: setup } }, body: { surfaces: surfaces && [...surfaces] }, signal })),
+    placeholderData: (before, query) => (query?.queryKey[1] === setup ? before : undefined),
+    retry: false,
+  })
+
+/** Test prints that were made of a setup, newest first. */
+export const combs = (setup: string) =>
+  queryOptions({
+    queryKey: ['fits', setup, 'combs'],
+    queryFn: ({ signal }) => got(api.GET('/api/fits/{id}/combs', { params: { path: { id: setup } }, signal })),
+  })
+
 /** The ways on from here to a part that fits, the one that takes least first. */
 export const waysOn = (part: Pick<Part, 'id' | 'family'>, state: PartState) =>
   queryOptions({
@@ -150,6 +167,16 @@ export const waysOn = (part: Pick<Part, 'id' | 'family'>, state: PartState) =>
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,
+    gcTime: 60_000,
+  })
+
+/** What moves by another setup than a part's newest revision was printed with; `null` where nothing was, or by this one. */
+export const moves = (part: Pick<Part, 'id' | 'family'>, state: PartState) =>
+  queryOptions({
+    queryKey: ['next', part.id, 'moves', state],
+    queryFn: async ({ signal }) => (await got(api.POST('/api/moves', { body: designRequest(part, state, []), signal }))) ?? null,
+    placeholderData: keepPreviousData,
+    retry: false,
     gcTime: 60_000,
   })
 

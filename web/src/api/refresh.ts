@@ -15,3 +15,6 @@ export const refreshPart = (client: QueryClient) => refresh(client, ['history', 
 
 /** What hangs on readings: asked anew after one was taken or struck. */
 export const refreshReadings = (client: QueryClient) => refresh(client, ['machines', 'bench', 'measure-next', 'fits'])
+
+/** What hangs on test prints of setups: asked anew after a face was told. */
+export const refreshFits = (client: QueryClient) => refresh(client, ['bench', 'fits'])

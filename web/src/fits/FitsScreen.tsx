@@ -3,6 +3,8 @@ import { useSearchParams } from 'react-router'
 import { fits, processes } from '@/api/queries'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
+import { CombBoards } from './CombBoards'
+import { CombPanel } from './CombPanel'
 import { FitBandChart } from './FitBandChart'
 import { ServiceForm } from './ServiceForm'
 
@@ -35,6 +37,12 @@ export function FitsScreen() {
       </p>
       {failed?.error && <ErrorNote error={failed.error} />}
       {list.data?.length === 0 && <p className="text-lg">There is no setup yet: enter one under Setups.</p>}
+      {chosen && (
+        <>
+          <CombPanel key={chosen.id} setup={chosen.id} />
+          <CombBoards key={`${chosen.id}/made`} setup={chosen.id} />
+        </>
+      )}
       {surfaces.isPending && list.data?.length !== 0 && !failed && <Loading what="what is believed" className="h-96" />}
       <ul className="grid gap-6 lg:grid-cols-2" aria-label="Surfaces">
         {[...(surfaces.data ?? [])]

@@ -15,6 +15,7 @@ import { PlanFigures } from './PlanFigures'
 import { memberName } from './rows'
 import { RowPanel } from './RowPanel'
 import { OwnSetup } from './OwnSetup'
+import { Moved } from './Moved'
 import { NotYet } from './StationPanel'
 import { bySeverity } from './verdicts'
 import { WaysOn } from './WaysOn'
@@ -52,6 +53,7 @@ export function PrintPanel({ what }: PrintPanelProps) {
           ? 'Cut out of the very part: minutes of printing before hours. A ladder settles a size in one print.'
           : 'The whole part. Each print gets a number that is never used again; it stands on the part.'}
       </p>
+      <Moved />
       {what === 'coupon' && <WaysOn />}
       {what === 'part' && <RowPanel left={left} onToggle={(n) => setLeft(left.includes(n) ? left.filter((x) => x !== n) : [...left, n])} />}
       {what === 'part' && <Asked of={(spec) => spec.kind !== 'number'} />}
