@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { api, ApiProblem, got } from '@/api/client'
 import { refreshFits } from '@/api/refresh'
-import type { CombTooth, MadeComb, TryChoice } from '@/api/types'
+import type { CombTold, CombTooth, MadeComb, TryChoice } from '@/api/types'
 import { InstrumentSelect, useInstrument } from '@/machines/InstrumentSelect'
 import { TryWords } from '@/tries/TryWords'
 import { outlined } from '@/tries/outlined'
@@ -27,25 +27,18 @@ export function CombBoard({ comb }: { readonly comb: MadeComb }) {
   const choose = (to: number) => {
     setNumber(to)
     setSaid(null)
-    field.current?.querySelector('input')?.focus()
   }
+  useEffect(() => {
+    if (number !== undefined) field.current?.querySelector('input')?.focus()
+  }, [number])
   const tell = useMutation({
-    mutationFn: () =>
-      got(
-        api.POST('/api/combs/{id}/told', {
-          params: { path: { id: comb.id } },
-          body: {
-            tooth: tooth.number,
-            ...(tooth.words.length > 0
-              ? { feel: said?.feel ?? null, printed: null, instrument: null, leading: null }
-              : { feel: null, printed, instrument, leading }),
-          },
-        }),
-      ),
+    mutationFn: (told: CombTold) => got(api.POST('/api/combs/{id}/told', { params: { path: { id: comb.id } }, body: told })),
+    // What is typed meanwhile is the next reading; what is refused comes back.
+    onMutate: () => setPrinted(''),
+    onError: (_, told) => setPrinted((typed) => typed || (told.printed ?? '')),
     onSuccess: () => {
-      setPrinted('')
       choose(following(comb.teeth, tooth).number)
-      return refreshFits(client)
+      void refreshFits(client)
     },
   })
   const problem = tell.error instanceof ApiProblem ? tell.error.at('printed') : undefined
@@ -67,7 +60,10 @@ export function CombBoard({ comb }: { readonly comb: MadeComb }) {
         className="flex flex-col gap-3"
         onSubmit={(event) => {
           event.preventDefault()
-          if (ready && !tell.isPending) tell.mutate()
+          if (!ready || tell.isPending) return
+          const read = { feel: null, printed, instrument, leading }
+          const felt = { feel: said?.feel ?? null, printed: null, instrument: null, leading: null }
+          tell.mutate({ tooth: tooth.number, ...(tooth.words.length > 0 ? felt : read) })
         }}
       >
         <p>
