@@ -143,7 +143,7 @@ async Task EveryFamily()
 
             var design = of.Design(new(ParameterValues.Read(of.Parameters, entries).Value,
                 places.ToDictionary(p => p.Slot, p => Place(p.Kind, p.Sizes)), process, []));
-            _ = await pool.Evaluate([.. design.Pieces.Select(p => CoarseThreads.Of(p.Solid)), .. design.Machine.Select(b => b.Solid)],
+            _ = await pool.Evaluate([.. design.Pieces.Select(p => Coarse.Of(p.Solid)), .. design.Machine.Select(b => b.Solid)],
                 Facets.DefaultChordError, default);
         }
 
@@ -216,7 +216,7 @@ async Task Kernel(int i)
 {
     var values = ParameterValues.Read(family.Parameters, new Dictionary<string, string>(decisions) { ["coneAngle"] = Angle(i) }).Value;
     var design = family.Design(new(values, new Dictionary<string, Interface> { ["first"] = Tube(100.24), ["second"] = Tube(63.33) }, process, []));
-    _ = await pool.Evaluate([.. design.Pieces.Select(p => CoarseThreads.Of(p.Solid)), .. design.Machine.Select(b => b.Solid)], Facets.DefaultChordError,
+    _ = await pool.Evaluate([.. design.Pieces.Select(p => Coarse.Of(p.Solid)), .. design.Machine.Select(b => b.Solid)], Facets.DefaultChordError,
         default);
 }
 

@@ -93,5 +93,5 @@ internal static class Planner
 
     /// <summary>Cuts a solid as a process would print it.</summary>
     public static Task<IReadOnlyList<Layer>> Layers(Solid solid, Process process, ISolidKernel kernel, CancellationToken stop) =>
-        kernel.Layers(CoarseThreads.Of(solid), new(process.LayerHeight, process.LineWidth, process.Settings.Walls, process.Settings.Skins), ChordError, stop);
+        kernel.Layers(Coarse.Of(solid), new(process.LayerHeight, process.LineWidth, process.Settings.Walls, process.Settings.Skins), ChordError, stop);
 }

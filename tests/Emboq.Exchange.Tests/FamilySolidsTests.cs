@@ -40,7 +40,7 @@ public sealed class FamilySolidsTests : RandomSolids
         foreach (var (name, zone) in plain.Pieces[0].Walls)
         {
             // Coarse threads: a wall is no finer than what stands in it.
-            var (whole, missing) = (Mesh(CoarseThreads.Of(zone)), Volume(CoarseThreads.Of(zone - part)));
+            var (whole, missing) = (Mesh(Coarse.Of(zone)), Volume(Coarse.Of(zone - part)));
             missing.ShouldBeLessThan((whole.Area * 0.02) + 0.5, $"{name}: {missing:0.0} of {whole.Volume:0} mm³ is not material");
         }
     });

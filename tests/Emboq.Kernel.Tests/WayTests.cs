@@ -16,7 +16,7 @@ public sealed class WayTests(LayerTests.Fixture fixture) : IClassFixture<LayerTe
         foreach (var way in ways)
         {
             // Threads are cut as the application cuts them.
-            layers.Add((way, await fixture.Pool.Layers(CoarseThreads.Of(solid.Tipped(way.Tip)), new(Process.LayerHeight, Process.LineWidth, 3, 4), 0.05,
+            layers.Add((way, await fixture.Pool.Layers(Coarse.Of(solid.Tipped(way.Tip)), new(Process.LayerHeight, Process.LineWidth, 3, 4), 0.05,
                 TestContext.Current.CancellationToken)));
         }
 

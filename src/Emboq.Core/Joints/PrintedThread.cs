@@ -85,7 +85,7 @@ internal static class PrintedThread
     public static Quantity Minor(Quantity drawn, Quantity pitch) => drawn - ((2 * Depth) * pitch);
 
     /// <summary>A height of whole sections, however coarse they are.</summary>
-    private static double InSections(double height, double pitch) => Math.Ceiling(height / pitch * CoarseThreads.Around) * pitch / CoarseThreads.Around;
+    private static double InSections(double height, double pitch) => Math.Ceiling(height / pitch * Coarse.Around) * pitch / Coarse.Around;
 
     /// <summary>Depth of the basic profile over the pitch: five eighths of H (ISO 68-1).</summary>
     private static readonly Quantity Depth = Quantity.Input("5/8 H over P", 0.625 * Math.Sqrt(3) / 2, Unit.None, new Provenance.Standard("ISO 68-1",
@@ -97,7 +97,7 @@ internal static class PrintedThread
     private static Profile Section(double major, double pitch)
     {
         const double Crest = 1.0 / 16, Root = 3.0 / 8;
-        var around = CoarseThreads.Around * (int)Math.Ceiling((double)Facets.Count(major / 2, ChordError) / CoarseThreads.Around);
+        var around = Coarse.Around * (int)Math.Ceiling((double)Facets.Count(major / 2, ChordError) / Coarse.Around);
         return new(Enumerable.Range(0, around).Select(i => (double)i / around).Select(u =>
         {
             var off = Math.Min(u, 1 - u);

@@ -5,6 +5,8 @@ namespace Emboq.Core.Solids;
 /// <summary>A closed outline of lines and arcs without holes, its points in counter-clockwise order. Equal when points and arcs are.</summary>
 public sealed class Profile : IEquatable<Profile>
 {
+    private string? hash;
+
     /// <summary>Outline of lines through these points; the last joins the first.</summary>
     /// <exception cref="ArgumentException">Fewer than three points, a point that is not finite, or no area.</exception>
     public Profile(params IEnumerable<Point2> points)
@@ -31,7 +33,6 @@ public sealed class Profile : IEquatable<Profile>
         HasArcs = arced;
         var ways = Corners.Select((c, i) => c.Box(Points[(i + 1) % Points.Length])).ToList();
         Box = (new(ways.Min(w => w.Least.X), ways.Min(w => w.Least.Y)), new(ways.Max(w => w.Greatest.X), ways.Max(w => w.Greatest.Y)));
-        Hash = StructuralHash.Of(arced ? "arced profile" : "profile", Corners.SelectMany(c => arced ? new[] { c.At.X, c.At.Y, c.Bulge } : [c.At.X, c.At.Y]));
     }
 
     /// <summary>Outline of lines and arcs; the last corner joins the first.</summary>
@@ -47,8 +48,9 @@ public sealed class Profile : IEquatable<Profile>
     /// <summary>Whether any side is an arc.</summary>
     public bool HasArcs { get; }
 
-    /// <summary>Content hash.</summary>
-    public string Hash { get; }
+    /// <summary>Content hash, made when it is first asked for: many outlines are only steps on the way to another.</summary>
+    public string Hash => hash ??= StructuralHash.Of(HasArcs ? "arced profile" : "profile", Corners.SelectMany(c => HasArcs ? new[] { c.At.X, c.At.Y, c.Bulge }
+        : [c.At.X, c.At.Y]));
 
     /// <summary>Enclosed area, mm².</summary>
     public double Area => SignedArea(Corners);

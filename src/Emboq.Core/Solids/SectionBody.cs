@@ -114,13 +114,17 @@ public sealed class SectionBody
     {
         var (sin, cos) = Math.SinCos(turn * Math.PI / 180);
         var cut = new Point2[Rails];
+        var i = 1;
         for (var j = 0; j < Rails; j++)
         {
             double Off(int ring) => ((rings[ring].At - at.Y) * cos) - ((rings[ring].Points[j].X - at.X) * sin) - along;
-            var i = 1;
-            while (i < rings.Length && !(Off(i - 1) <= 0 && Off(i) >= 0))
+            bool Crosses(int ring) => Off(ring - 1) <= 0 && Off(ring) >= 0;
+            // Mostly where the line beside it crossed.
+            if (!Crosses(i))
             {
-                i++;
+                for (i = 1; i < rings.Length && !Crosses(i); i++)
+                {
+                }
             }
 
             if (i == rings.Length)
@@ -145,19 +149,26 @@ public sealed class SectionBody
             var (lengths, from) = (new List<Solid>(), 0);
             while (from < rings.Length - 1)
             {
-                var (to, axis) = (from + 1, Between(from, from + 1));
-                while (to + 1 < rings.Length && Enumerable.Range(from, to + 2 - from).All(i => Seen(i, Between(from, to + 1))))
-                {
-                    to++;
-                    axis = Between(from, to);
-                }
-
-                lengths.Add(Length(from, to, axis));
+                var to = Furthest(from);
+                lengths.Add(Length(from, to, Between(from, to)));
                 from = to;
             }
 
             return lengths.Aggregate((a, b) => a + b);
         }
+    }
+
+    /// <summary>How far one length goes: to the end, or about as far as a line lies within it (by halves; two outlines are always one length).</summary>
+    private int Furthest(int from)
+    {
+        bool IsOne(int to) => Between(from, to) is var axis && Enumerable.Range(from, to - from + 1).All(i => Seen(i, axis));
+        var (good, to) = (from + 1, rings.Length - 1);
+        for (var bad = rings.Length; good < to; to = (good + bad) / 2)
+        {
+            (good, bad) = IsOne(to) ? (to, bad) : (good, to);
+        }
+
+        return good;
     }
 
     private Point2 Between(int from, int to) => new(rings[from..(to + 1)].Average(r => r.Middle.X), rings[from..(to + 1)].Average(r => r.Middle.Y));
@@ -185,15 +196,21 @@ public sealed class SectionBody
     }
 
     /// <summary>How far corners of an outline stand out of what rays met of it, mm.</summary>
-    private static double Beyond(IReadOnlyList<Point2> outline, IReadOnlyList<Point2> met) => outline.Max(p =>
+    private static double Beyond(IReadOnlyList<Point2> outline, IReadOnlyList<Point2> met)
     {
-        var k = (int)Math.Floor((Math.Atan2(p.Y, p.X) + Math.PI) / (2 * Math.PI) * Rails) % Rails;
-        return Enumerable.Range(k + Rails - 1, 3).Max(i =>
+        var most = 0.0;
+        foreach (var p in outline)
         {
-            var (a, b) = (met[i % Rails], met[(i + 1) % Rails]);
-            var long_ = double.Hypot(b.X - a.X, b.Y - a.Y);
-            var past = ((b.X - a.X) * (p.X - a.X)) + ((b.Y - a.Y) * (p.Y - a.Y));
-            return past < 0 || past > long_ * long_ ? 0 : (((p.X - a.X) * (b.Y - a.Y)) - ((p.Y - a.Y) * (b.X - a.X))) / long_;
-        });
-    });
+            var k = (int)Math.Floor((Math.Atan2(p.Y, p.X) + Math.PI) / (2 * Math.PI) * Rails) % Rails;
+            for (var i = k + Rails - 1; i < k + Rails + 2; i++)
+            {
+                var (a, b) = (met[i % Rails], met[(i + 1) % Rails]);
+                var (dx, dy) = (b.X - a.X, b.Y - a.Y);
+                var (long_, past) = (double.Hypot(dx, dy), (dx * (p.X - a.X)) + (dy * (p.Y - a.Y)));
+                most = past < 0 || past > long_ * long_ ? most : Math.Max(most, (((p.X - a.X) * dy) - ((p.Y - a.Y) * dx)) / long_);
+            }
+        }
+
+        return most;
+    }
 }

@@ -151,7 +151,7 @@ internal static class DesignEndpoints
         var asked = ShownBody.Of(design).Where(b => roles?.Contains(b.Role) ?? b.Role != BodyRole.Lying).ToList();
         var shown = asked.Where(b => b.Body.IsBuildable).ToList();
         // The ledger is put into words while the kernel works.
-        var meshes = kernel.Evaluate([.. shown.Select(b => CoarseThreads.Of(b.Body.Solid))], Facets.DefaultChordError, stop);
+        var meshes = kernel.Evaluate([.. shown.Select(b => Coarse.Of(b.Body.Solid))], Facets.DefaultChordError, stop);
         var view = DesignView.Of(design, kernel.Version, why);
         var bodies = shown.Zip(await meshes).Where(b => b.Second.Triangles.Length > 0).ToDictionary(b => b.First.Body.Key, b => b.Second);
         var nothing = BuiltCheck.Of(design, [.. asked.Where(b => b.Role != BodyRole.Lying).Select(b => b.Body).Where(b => !bodies.ContainsKey(b.Key))]);

@@ -22,9 +22,9 @@ public sealed class PrintedThreadTests
         thread.Profile.Points.Length.ShouldBe(corners);
         (major / 2 * (1 - Math.Cos(Math.PI / corners))).ShouldBeLessThan(PrintedThread.Clearance.Value / 10);
         // Pictures take every so many of them, and as many whole sections.
-        var coarse = (Solid.Helical)CoarseThreads.Of(thread);
-        coarse.Profile.Points.Length.ShouldBe(CoarseThreads.Around);
-        (thread.Height / thread.Lead * CoarseThreads.Around).ShouldBe(Math.Round(thread.Height / thread.Lead * CoarseThreads.Around), 1e-9);
+        var coarse = (Solid.Helical)Coarse.Of(thread);
+        coarse.Profile.Points.Length.ShouldBe(Coarse.Around);
+        (thread.Height / thread.Lead * Coarse.Around).ShouldBe(Math.Round(thread.Height / thread.Lead * Coarse.Around), 1e-9);
         thread.Profile.Points.Max(p => Math.Sqrt((p.X * p.X) + (p.Y * p.Y))).ShouldBe(major / 2, 1e-9);
     }
 }

@@ -42,8 +42,8 @@ public sealed class SolidTests
     {
         var round = new Profile(Enumerable.Range(0, corners).Select(i => new Point2(Math.Cos(i * 2 * Math.PI / corners), Math.Sin(i * 2 * Math.PI / corners))));
         var plain = new Solid.Box(4, 4, 4) - new Solid.Cylinder(1, 2).At(1, 1, 1);
-        CoarseThreads.Of(plain).ShouldBeSameAs(plain);
-        var cut = (Solid.Difference)CoarseThreads.Of(plain - new Solid.Helical(round, 5, 1).Tipped(90).At(2, 0, 0));
+        Coarse.Of(plain).ShouldBeSameAs(plain);
+        var cut = (Solid.Difference)Coarse.Of(plain - new Solid.Helical(round, 5, 1).Tipped(90).At(2, 0, 0));
         cut.From.ShouldBeSameAs(plain);
         ((Solid.Helical)((Solid.Turned)((Solid.Moved)cut.Cut).Of).Of).Profile.Points.Length.ShouldBe(24);
     }

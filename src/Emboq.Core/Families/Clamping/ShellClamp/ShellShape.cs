@@ -8,6 +8,9 @@ internal static class ShellShape
 
     private const double Slice = 4;
 
+    /// <summary>Of what the halves are open by, what lies straight to within this is straight, mm.</summary>
+    private const double Straight = 0.004;
+
     public static string LowerOf(ShellStation s) => s.Key == "front" ? Piece.Main : "rear";
 
     public static string UpperOf(ShellStation s) => s.Key == "front" ? "cap" : "rear-cap";
@@ -47,13 +50,13 @@ internal static class ShellShape
         var (from, to) = (feet.Left - r.FootEnd, feet.Right + r.FootEnd);
         var body = Along(new(new(left, 0), new(right, 0), new(right, top), new(left, top)), r) + Along(new(new(from, 0), new(to, 0), new(to, r.Foot.Value),
             new(from, r.Foot.Value)), r);
+        // The hollow has most of the triangles: it is cut once, and last.
         return body.Without(
         [
-            Hollow(r, s, c => c.Lower),
             .. Screws(r, s).Select(at => r.Bite.Cut.At(at.X, at.Y, top)),
             .. Feet(feet).Select(x => Slot(r, feet).At(x, 0, r.Foot.Value)),
             .. Windows(r, s),
-        ]);
+        ]) - Hollow(r, s, c => c.Lower);
     }
 
     public static Solid Upper(ShellReckoning r, ShellStation s)
@@ -66,12 +69,11 @@ internal static class ShellShape
             top - corner)), r)
             .Without(
             [
-                Hollow(r, s, c => c.Upper),
                 // Above a head the way is free.
                 .. Screws(r, s).Select(at => (top > face ? r.Head.Joint.Cut + HoleShape.Cut(r.Head.Recess, 0, top - face + 1, lie) : r.Head.Joint.Cut)
                     .At(at.X, at.Y, face)),
                 .. Windows(r, s),
-            ]);
+            ]) - Hollow(r, s, c => c.Upper);
     }
 
     private static IEnumerable<Solid> Windows(ShellReckoning r, ShellStation s) => r.Keepings.Where(k => k.Meets(s, r.Along.Value)).Select(k =>
@@ -94,8 +96,8 @@ internal static class ShellShape
     private static Solid Along(Profile section, ShellReckoning r) => new Solid.Extruded(section, r.Along.Value).Tipped(90).At(0, r.Along.Value / 2, 0);
 
     /// <summary>What a half is open by, a little past both ends of the clamp. A loft stands: laid down, its y is what was up, turned over.</summary>
-    private static Solid Hollow(ShellReckoning r, ShellStation s, Func<ShellCut, Profile> half) => new Solid.Lofted(s.Cuts.Reverse().Select(c =>
-        new Solid.Section(half(c), -c.Along))).Tipped(90).At(s.Axis, 0, r.SplitOf(s));
+    private static Solid Hollow(ShellReckoning r, ShellStation s, Func<ShellCut, Profile> half) => new Solid.Lofted(ThinnedLoft.Of([.. s.Cuts.Reverse().Select(c =>
+        new Solid.Section(half(c), -c.Along))], Straight)).Tipped(90).At(s.Axis, 0, r.SplitOf(s));
 
     public static IEnumerable<Body> Machine(ShellReckoning r)
     {
