@@ -11,16 +11,17 @@ namespace Emboq.Store;
 /// <param name="Feel">What a hand said, if it did.</param>
 /// <param name="Printed">What was read on it, mm, if it was.</param>
 /// <param name="Instrument">With what.</param>
+/// <param name="Worked">Whether it was sanded, reamed or taped before.</param>
 /// <param name="RunsSince">Prints that its printer has finished since.</param>
 /// <param name="ServicesSince">How often its printer was serviced since.</param>
 public sealed record ToldOfFace(Guid Part, int Revision, BodyAddress Address, FrozenSeat Seat, Process Process, Feel? Feel, double? Printed,
-    Instrument? Instrument, int RunsSince, int ServicesSince);
+    Instrument? Instrument, bool Worked, int RunsSince, int ServicesSince);
 
 /// <summary>All that the workshop's prints have told, and the services of its printers.</summary>
 public static class FitStore
 {
     private sealed record ToldRow(Guid PartId, int Revision, string Slot, string Seat, string Process, string? Feel, double? Printed, string? InstrumentId,
-        string? Name, double? Resolution, double? MaximumPermissibleError, double? Repeatability, double? Reach, int RunsSince, int ServicesSince);
+        string? Name, double? Resolution, double? MaximumPermissibleError, double? Repeatability, double? Reach, bool Worked, int RunsSince, int ServicesSince);
 
     /// <summary>Changes with anything that belief about prints rests on.</summary>
     internal const string SelectVersion = """
@@ -38,7 +39,7 @@ public static class FitStore
     [
         .. (await database.Many<ToldRow>("""
             select t.part_id, t.revision, t.slot, s.seat::text, p.process::text, t.feel, t.printed, t.instrument_id,
-                   i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach,
+                   i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach, t.worked,
                    (select count(*)::int from run x join revision_process xp on xp.part_id = x.part_id and xp.number = x.number
                     where x.at > t.at and xp.process->>'printerId' = p.process->>'printerId') as runs_since,
                    (select count(*)::int from printer_service v where v.at > t.at and v.printer_id::text = p.process->>'printerId') as services_since
@@ -50,7 +51,7 @@ public static class FitStore
             order by t.at, t.id
             """, new { }, stop)).Select(r => new ToldOfFace(r.PartId, r.Revision, BodyAddress.Parse(r.Slot), StoreJson.Read<FrozenSeat>(r.Seat),
                 StoreJson.Read<Process>(r.Process), r.Feel is { } f ? Enum.Parse<Feel>(f) : null, r.Printed, r.InstrumentId is { } id
-                    ? new(id, r.Name!, r.Resolution!.Value, r.MaximumPermissibleError!.Value, r.Repeatability!.Value, r.Reach!.Value) : null, r.RunsSince,
+                    ? new(id, r.Name!, r.Resolution!.Value, r.MaximumPermissibleError!.Value, r.Repeatability!.Value, r.Reach!.Value) : null, r.Worked, r.RunsSince,
                 r.ServicesSince)),
     ];
 

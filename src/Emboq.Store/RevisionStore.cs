@@ -20,7 +20,7 @@ public static class RevisionStore
     private sealed record NewestRow(int Number, Guid Process);
 
     private sealed record TryRow(Guid Id, Guid PartId, int Revision, string Slot, string? Feel, double? Printed, string? InstrumentId, string? Remark,
-        DateTime At, string? Word, string? Because);
+        DateTime At, string? Word, string? Because, bool Worked);
 
     private sealed record EvidenceRow(string Slot, int Revision, double Drawn, string? Feel, double? Printed, string? InstrumentId,
         string? Name, double? Resolution, double? MaximumPermissibleError, double? Repeatability, double? Reach)
@@ -92,11 +92,11 @@ public static class RevisionStore
         var instruments = (await InstrumentStore.All(database, stop)).ToDictionary(i => i.Id);
         var rows = await database.Many<TryRow>(
             """
-            select t.id, t.part_id, t.revision, t.slot, t.feel, t.printed, t.instrument_id, t.remark, t.at, t.word, s.because
+            select t.id, t.part_id, t.revision, t.slot, t.feel, t.printed, t.instrument_id, t.remark, t.at, t.word, s.because, t.worked
             from try t left join try_strike s on s.try_id = t.id where t.part_id = @part order by t.at, t.id
             """, new { part }, stop);
         return [.. rows.Select(r => new Try(r.Id, r.PartId, r.Revision, r.Slot, r.Feel is { } f ? Enum.Parse<Feel>(f) : null, r.Printed,
-            r.InstrumentId is { } i ? instruments[i] : null, r.Remark, r.At) { Word = r.Word, StruckBecause = r.Because })];
+            r.InstrumentId is { } i ? instruments[i] : null, r.Remark, r.At) { Word = r.Word, StruckBecause = r.Because, Worked = r.Worked })];
     }
 
     /// <summary>What the tries of a part say about one process, oldest first, by <c>@part</c> and <c>@process</c>: tries on another process prove the shape,
@@ -106,7 +106,7 @@ public static class RevisionStore
         select t.slot, t.revision, (r.frozen->'drawn'->>t.slot)::float8 as drawn, t.feel, t.printed, t.instrument_id,
                i.name, i.resolution, i.maximum_permissible_error, i.repeatability, i.reach
         from try t join revision r on r.part_id = t.part_id and r.number = t.revision left join instrument i on i.id = t.instrument_id
-        where t.part_id = @part and r.process_id = @process and t.word is null
+        where t.part_id = @part and r.process_id = @process and t.word is null and not t.worked
             and not exists (select 1 from try_strike s where s.try_id = t.id) order by t.at, t.id
         """;
 
@@ -133,8 +133,8 @@ public static class RevisionStore
     /// <summary>Adds a try.</summary>
     public static Task AddTry(NpgsqlDataSource database, Try entry, CancellationToken stop) =>
         database.Write("""
-            insert into try (id, part_id, revision, slot, feel, printed, instrument_id, remark, at, word)
-            values (@Id, @Part, @Revision, @Slot, @feel, @Printed, @instrument, @Remark, @at, @Word)
+            insert into try (id, part_id, revision, slot, feel, printed, instrument_id, remark, at, word, worked)
+            values (@Id, @Part, @Revision, @Slot, @feel, @Printed, @instrument, @Remark, @at, @Word, @Worked)
             """, new
         {
             entry.Id,
@@ -142,6 +142,7 @@ public static class RevisionStore
             entry.Revision,
             entry.Slot,
             entry.Word,
+            entry.Worked,
             feel = entry.Feel?.ToString(),
             entry.Printed,
             instrument = entry.Instrument?.Id,

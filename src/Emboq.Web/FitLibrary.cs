@@ -34,7 +34,7 @@ internal static class FitLibrary
     {
         var told = await FitStore.Told(database, stop);
         var places = await InterfaceStore.Of(database, [.. told.Select(t => t.Seat.Place).OfType<Guid>().Distinct()], stop);
-        return [.. told.GroupBy(t => (t.Part, t.Revision, t.Address)).Select(g => Print(g.First(), [.. g], places)), .. await Teeth(database, stop)];
+        return [.. told.GroupBy(t => (t.Part, t.Revision, t.Address, Worked: t.Worked ? t.Printed : null)).Select(g => Print(g.First(), [.. g], places)), .. await Teeth(database, stop)];
     }
 
     /// <summary>Faces of test prints that were read or felt.</summary>
@@ -54,12 +54,13 @@ internal static class FitLibrary
     private static TriedPrint Print(ToldOfFace first, IReadOnlyList<ToldOfFace> told, IReadOnlyDictionary<Guid, Interface> places)
     {
         var (seat, words) = (first.Seat, SeatWords.Of(first.Seat.Joint));
-        var id = FormattableString.Invariant($"{first.Part}/{first.Revision}/{first.Address}");
-        var drawn = first.Address.Rung is { } rung && rung <= seat.Ladder.Count ? seat.Ladder[rung - 1] : seat.Drawn;
+        var id = FormattableString.Invariant($"{first.Part}/{first.Revision}/{first.Address}{(first.Worked ? $"/worked {first.Printed}" : "")}");
+        var drawn = first.Worked ? first.Printed!.Value : first.Address.Rung is { } rung && rung <= seat.Ladder.Count ? seat.Ladder[rung - 1] : seat.Drawn;
         return new(id, $"revision {first.Revision}", first.Process, new(seat.Surface, seat.Counterpart ?? drawn, seat.Lie), drawn, Met(seat, places, id), words,
             seat.Clearance is { } loose && !words.Tell(loose) ? [] : [.. told.Select(t => t.Feel).OfType<Feel>()],
-            [.. told.Where(t => t is { Printed: not null, Instrument: not null }).Select(t => (t.Printed!.Value, t.Instrument!))], first.RunsSince,
-            first.ServicesSince);
+            first.Worked ? [] : [.. told.Where(t => t is { Printed: not null, Instrument: not null }).Select(t => (t.Printed!.Value, t.Instrument!))], first.RunsSince,
+            first.ServicesSince)
+        { Worked = first.Worked ? first.Instrument : null };
     }
 
     /// <summary>The machine's size as it reads now; as it was known then, where it is read no more or something lay between.</summary>

@@ -118,4 +118,43 @@ public sealed class TryTests(Server server)
         var photo = (string)(await Revision(pull))["tries"]![0]!["photos"]![0]!;
         (await server.Bytes($"/api/photos/{photo}.jpg")).Length.ShouldBeGreaterThan(100);
     }
+
+    /// <summary>What was sanded by hand is told with the size that it has now: that size is offered to the next revision, and teaches nothing of the
+    /// printer.</summary>
+    [Fact]
+    public async Task What_was_worked_by_hand_is_offered_and_teaches_no_printer()
+    {
+        var part = await server.NewPartAlone("worked", 0.65);
+        var setup = (string)part["state"]!["process"]!;
+        async Task<string> Believed() => (await server.Get($"/api/fits/{setup}")).AsArray().Single(s => (string)s!["surface"]! == "holeUpright")!["band"]!
+            .ToJsonString();
+        await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part" } });
+        var before = await Believed();
+        var drawn = (double)(await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]![0]!["places"]!.AsArray().Single(p =>
+            (string)p!["slot"]! == "first")!["drawn"]!;
+        var (status, refused) = await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/tries", new { revision = 1, slot = "first", feel = "slides",
+            worked = true });
+        status.ShouldBe(400);
+        ((string)refused!["problems"]![0]!["field"]!).ShouldBe("printed");
+        await server.Post($"/api/parts/{part["id"]}/tries", new { revision = 1, slot = "first", printed = $"{drawn - 0.15:0.00}", instrument = "caliper",
+            worked = true });
+        (await Believed()).ShouldBe(before);
+        var told = (await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]![0]!;
+        ((bool)told["tries"]![0]!["worked"]!).ShouldBeTrue();
+        var place = told["places"]!.AsArray().Single(p => (string)p!["slot"]! == "first")!;
+        ((string)place["told"]![0]!).ShouldStartWith("worked to ");
+        place["repair"].ShouldBeNull();
+        // Drawn so, it comes out as it was worked: wanted is that size.
+        var offer = place["like"]!;
+        ((string)offer["label"]!).ShouldBe("Draw it as it was worked");
+        var design = Server.DesignOf(part);
+        foreach (var (key, value) in offer["changes"]!.AsObject())
+        {
+            design["parameters"]![key] = (string)value!;
+        }
+
+        var lines = (await server.Post("/api/designs", design))["ledger"]!.AsArray();
+        double Line(string key) => (double)lines.Single(l => (string)l!["key"]! == key)!["quantity"]!["value"]!;
+        (Line("first.drawn") - Line("first.allowance")).ShouldBe(drawn - 0.15, 0.02);
+    }
 }

@@ -33,6 +33,14 @@ test('what next is weighed, and a try of one part is believed of every part of i
   await page.getByRole('radio', { name: 'firm by hand' }).check()
   await page.getByRole('button', { name: 'Note the try' }).click()
   await expect(page.getByRole('status').filter({ hasText: 'is now' })).toBeVisible()
+  // What is sanded afterwards is told by the size that it has now, and is no try of the setup.
+  await page.getByRole('checkbox', { name: /^I have worked it by hand/ }).check()
+  await expect(page.getByRole('button', { name: 'Note the try' })).toBeDisabled()
+  const chart = page.getByRole('img', { name: /^Size to draw/ })
+  const size = parseFloat(/Size to draw: ([\d.]+)/.exec((await chart.getAttribute('aria-label'))!)![1]!).toFixed(2)
+  await page.getByLabel('Diameter now').fill(size)
+  await page.getByRole('button', { name: 'Note the try' }).click()
+  await expect(page.getByText(`worked to ${size} mm`).first()).toBeVisible()
   const after = await tried()
   expect(after.reduce((a, b) => a + b, 0)).toBe(before.reduce((a, b) => a + b, 0) + 1)
 

@@ -52,13 +52,16 @@ public sealed record Seat
     public double Scatter { get; init; }
 
     /// <summary>The clearance aimed at, mm.</summary>
-    public double Aimed => Looser * (Wanted.Value - Counterpart.Value);
+    public double Aimed => ClearanceOf(Wanted.Value);
 
     /// <summary>The clearance to expect of a drawn size, mm.</summary>
     public double ClearanceAt(double drawn) => Clearance.Value + (Looser * (drawn - Drawn.Value));
 
     /// <summary>The drawn size that is expected to have a clearance, mm.</summary>
     public double DrawnFor(double clearance) => Drawn.Value + (Looser * (clearance - Clearance.Value));
+
+    /// <summary>The clearance that a finished face of a size has, mm.</summary>
+    public double ClearanceOf(double finished) => Looser * (finished - Counterpart.Value);
 
     /// <summary>A hole is looser the larger it is, what goes in the smaller.</summary>
     private int Looser => Face.Surface.IsHole() ? 1 : -1;

@@ -15,6 +15,10 @@ namespace Emboq.Core.Fits;
 public sealed record TriedPrint(string Id, string Name, Process Process, Face Face, double Drawn, Quantity? Counterpart, SeatWords Words,
     IReadOnlyList<Feel> Felt, IReadOnlyList<(double Printed, Instrument Instrument)> Measured, int RunsSince = 0, int ServicesSince = 0)
 {
+    /// <summary>With what its size was read after it was sanded, reamed or taped: <see cref="Drawn"/> is that size, and what was felt tells of what it met
+    /// and of the hand, not of the print. <c>null</c> of what was felt as it came off the bed.</summary>
+    public Instrument? Worked { get; init; }
+
     /// <summary>A printer drifts from run to run, and a serviced one more: doubt that is added, mm. Argued, no published source.</summary>
     private const double DriftOfARun = 0.01, DriftOfAService = 0.06;
 
@@ -40,8 +44,10 @@ public sealed record TriedPrint(string Id, string Name, Process Process, Face Fa
     }
 
     /// <summary>The clearance that a hand felt, mm, as it is believed before any word.</summary>
-    internal Quantity? Clearance => Counterpart is null ? null : Face.Surface.IsHole() ? Exactly(Drawn) - (Counterpart + Allowance) + Scatter
-        : Counterpart + Allowance - Exactly(Drawn) + Scatter;
+    internal Quantity? Clearance => Counterpart is null ? null : Worked is not null ? Looser(Exactly(Drawn) + Telling.Error(this, Worked, 1), Counterpart)
+        : Looser(Exactly(Drawn), Counterpart + Allowance) + Scatter;
+
+    private Quantity Looser(Quantity face, Quantity met) => Face.Surface.IsHole() ? face - met : met - face;
 
     /// <summary>The printed size, mm, as it is believed before any reading.</summary>
     internal Quantity Printed => Face.Surface.IsHole() ? Exactly(Drawn) - Allowance + Scatter : Exactly(Drawn) - Allowance - Scatter;

@@ -32,19 +32,33 @@ public static class Offers
     /// <param name="rung">Of the ladder.</param>
     /// <param name="family">Of the part.</param>
     /// <param name="design">The part as it would be printed now.</param>
-    public static Remedy.Change? Like(TryPlace rung, Family family, Design design)
+    public static Remedy.Change? Like(TryPlace rung, Family family, Design design) =>
+        rung is { Step: { } step, Drawn: { } drawn, At.Member: null } && design.Seats.FirstOrDefault(s => s.Slot == rung.At.Key) is { } seat
+            ? Looser(seat, seat.ClearanceAt(drawn) - seat.Clearance.Value, $"Draw it like {step}", family, design) : null;
+
+    /// <summary>What draws a seat so that it comes out as it was worked by hand, in one press; nothing where it then did not fit, or is drawn so
+    /// already.</summary>
+    /// <param name="place">What was worked.</param>
+    /// <param name="tried">What was told of it then.</param>
+    /// <param name="family">Of the part.</param>
+    /// <param name="design">The part as it would be printed now.</param>
+    public static Remedy.Change? Worked(TryPlace place, Try tried, Family family, Design design) =>
+        place is { At.Member: null } && tried is { Worked: true, Printed: { } size } && design.Seats.FirstOrDefault(s => s.Slot == place.At.Key) is { } seat
+            && Advice.Fits(seat, tried)
+            ? Looser(seat, seat.ClearanceOf(size) - seat.Aimed, "Draw it as it was worked", family, design) : null;
+
+    /// <summary>Moves the clearance of a seat, where that decision is its own.</summary>
+    private static Remedy.Change? Looser(Seat seat, double moves, string label, Family family, Design design)
     {
-        if (rung is not { Step: { } step, Drawn: { } drawn, At.Member: null } || design.Seats.FirstOrDefault(s => s.Slot == rung.At.Key) is not { } seat
-            || Clearance(seat, design) is not { } callout || family.Parameters.FirstOrDefault(p => p.Key == callout.Parameter) is not { } spec
+        if (Clearance(seat, design) is not { } callout || family.Parameters.FirstOrDefault(p => p.Key == callout.Parameter) is not { } spec
             || design.Seats.Any(s => s != seat && (Clearance(s, design)?.Parameter ?? spec.Key) == spec.Key))
         {
             return null;
         }
 
-        var moves = seat.ClearanceAt(drawn) - seat.Clearance.Value;
         var clearance = Math.Round(design.Ledger[callout.Line].Value + moves, 3);
         return Math.Abs(moves) < Same || clearance < spec.Minimum || clearance > spec.Maximum ? null
-            : new($"Draw it like {step}", new Dictionary<string, string> { [spec.Key] = Figures.Number(clearance) });
+            : new(label, new Dictionary<string, string> { [spec.Key] = Figures.Number(clearance) });
     }
 
     /// <summary>Sizes that no printer tells apart, mm.</summary>

@@ -16,6 +16,9 @@ public sealed record Try(Guid Id, Guid Part, int Revision, string Slot, Feel? Fe
     /// <summary>How the whole part did what it must: key of a word of its family.</summary>
     public string? Word { get; init; }
 
+    /// <summary>Whether it was sanded, reamed, taped or the like before it was felt and measured: its size is no longer that of the print.</summary>
+    public bool Worked { get; init; }
+
     /// <summary>Why it no longer counts; <c>null</c> while it does.</summary>
     public string? StruckBecause { get; init; }
 

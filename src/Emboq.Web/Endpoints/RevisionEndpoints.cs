@@ -22,8 +22,9 @@ public sealed record RevisionNumber(int Number);
 /// <param name="Remark">What is worth noting.</param>
 /// <param name="Word">Of the whole part: how it did what it must, a word of its family.</param>
 /// <param name="Leading">What a bare number means; metric when left out.</param>
+/// <param name="Worked">Whether it was sanded, reamed or taped before: what was measured is then the size that it has now.</param>
 public sealed record TryRequest(int Revision, string Slot, Feel? Feel = null, string? Printed = null, string? Instrument = null, string? Remark = null,
-    string? Word = null, LengthSystem? Leading = null);
+    string? Word = null, LengthSystem? Leading = null, bool Worked = false);
 
 /// <summary>What a try changed.</summary>
 /// <param name="Try">Its identity.</param>
@@ -133,7 +134,11 @@ internal static class RevisionEndpoints
             : (double?)input.Size("printed", request.Printed, request.Leading ?? LengthSystem.Metric);
         var instrument = measured is null ? null : input.OneOf("instrument", request.Instrument, await InstrumentStore.All(database, stop), i => i.Id);
         var word = whole ? input.OneOf("word", request.Word, FamilyList.Find(part.Family)!.Words, w => w.Key) : null;
-        if (!whole && request.Feel is null && measured is null)
+        if (request.Worked && measured is null)
+        {
+            input.Add(new("printed", request.Printed, "What was worked by hand is told by the size that it has now.", "Type what the caliper shows on it."));
+        }
+        else if (!whole && request.Feel is null && measured is null)
         {
             input.Add(new("feel", null, "A try says how it felt, or what was measured, or both.", "Choose a word, or type what was measured."));
         }
@@ -154,7 +159,7 @@ internal static class RevisionEndpoints
 
         var entry = new Try(Guid.CreateVersion7(), id, request.Revision, slot!, whole ? null : request.Feel, measured, instrument, remark.Length == 0 ? null
             : remark, clock.GetUtcNow())
-        { Word = word?.Key };
+        { Word = word?.Key, Worked = request.Worked };
         if (whole)
         {
             await RevisionStore.AddTry(database, entry, stop);
@@ -220,10 +225,11 @@ internal static class RevisionEndpoints
             var seat = SeatOf(designs, place.At, r.Process.Id);
             // A proof is no part: it is not mended, but printed again.
             var printed = r.Printed.Any(p => BodyAddress.Parse(p) is { Key: Piece.Main } piece && piece.Member == place.At.Member) && place.Step is null;
-            var off = seat is not null && printed && tries[r.Number].LastOrDefault(t => t.StruckBecause is null && t.Slot == $"{place.At}") is { } last
-                && !Advice.Fits(seat, last);
+            var last = tries[r.Number].LastOrDefault(t => t.StruckBecause is null && t.Slot == $"{place.At}");
+            var off = seat is not null && printed && last is { Worked: false } && !Advice.Fits(seat, last);
             return TryPlaceView.Of(place, told, seat is null ? null : SizeBelief.Of(seat), off ? Repair.Of(seat!, place.Drawn!.Value) : null,
-                seat is null ? null : Offers.Like(place, family, designs.Value[0]));
+                seat is null ? null : last is { Worked: true } ? Offers.Worked(place, last, family, designs.Value[0])
+                    : Offers.Like(place, family, designs.Value[0]));
         }
 
         return TypedResults.Ok(new HistoryView([.. revisions.Select(Viewed)]));

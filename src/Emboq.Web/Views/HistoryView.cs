@@ -44,7 +44,7 @@ public sealed record TryPlaceView(string Slot, string Label, string Name, string
     public static TryPlaceView Of(TryPlace place, IEnumerable<TryView> tries, SizeBelief? believed, Repair? repair, Remedy? like) => new($"{place.At}",
         place.Label, place.Name, place.Step, place.Measured, place.Drawn,
         [.. tries.Where(t => t.StruckBecause is null && t.Slot == $"{place.At}").Reverse()
-            .Select(t => string.Join(", ", new[] { t.Felt, t.Printed }.OfType<string>()))],
+            .Select(t => string.Join(", ", new[] { t.Felt, t.Worked ? $"worked to {t.Printed}" : t.Printed }.OfType<string>()))],
         believed, place.Drawn is { } drawn ? believed?.ChanceAt(drawn) : null, repair, like is null ? null : RemedyView.Of(like), place.Choices);
 }
 
@@ -81,19 +81,20 @@ public sealed record ChangeView(string What, string Before, string After);
 /// <param name="Where">In words.</param>
 /// <param name="Felt">In the words of the joint, or of the family.</param>
 /// <param name="Printed">What was measured, as read.</param>
+/// <param name="Worked">Whether it had been worked by hand before.</param>
 /// <param name="Remark">What the maker noted.</param>
 /// <param name="At">When.</param>
 /// <param name="StruckBecause">Why it no longer counts.</param>
 /// <param name="Photos">Identities of its photographs.</param>
 /// <param name="Helps">What is usually changed after it, while it is not.</param>
-public sealed record TryView(Guid Id, string Slot, string Where, string? Felt, string? Printed, string? Remark, DateTimeOffset At, string? StruckBecause,
+public sealed record TryView(Guid Id, string Slot, string Where, string? Felt, string? Printed, bool Worked, string? Remark, DateTimeOffset At, string? StruckBecause,
     IReadOnlyList<Guid> Photos, IReadOnlyList<RemedyView> Helps)
 {
     /// <summary>From a try.</summary>
     public static TryView Of(Try t, SeatWords words, IReadOnlyDictionary<string, string> names, Family family, IReadOnlyList<Guid> photos,
         IReadOnlyList<RemedyView> helps) =>
         new(t.Id, t.Slot, Of(t, names), t.Feel is { } feel ? words.Of(feel) : family.Words.FirstOrDefault(w => w.Key == t.Word)?.Says ?? t.Word,
-        t.Printed is { } printed ? QuantityText.Metric(printed, Unit.Millimetre) : null, t.Remark, t.At, t.StruckBecause, photos, helps);
+        t.Printed is { } printed ? QuantityText.Metric(printed, Unit.Millimetre) : null, t.Worked, t.Remark, t.At, t.StruckBecause, photos, helps);
 
     private static string Of(Try t, IReadOnlyDictionary<string, string> names)
     {

@@ -62,7 +62,7 @@ public sealed record TriedFaceView(double Size, double Allowance, string Says, b
                 own);
         }
 
-        if (p.Felt.Count == 0 || p.Counterpart is not { } met)
+        if (p.Felt.Count == 0 || p.Worked is not null || p.Counterpart is not { } met)
         {
             return null;
         }

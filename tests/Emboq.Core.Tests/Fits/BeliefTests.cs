@@ -60,6 +60,29 @@ public sealed class BeliefTests
         after.StandardUncertainty.ShouldBe(spread, 1e-4);
     }
 
+    /// <summary>A face that was worked by hand tells of what it met, by Bayes' rule with one word, and nothing of how the setup prints.</summary>
+    [Theory]
+    [InlineData(Feel.NeedsForce)]
+    [InlineData(Feel.Slides)]
+    public void What_was_worked_tells_of_the_shaft_and_not_of_the_print(Feel feel)
+    {
+        const double Size = 20.25, Unsure = 0.2;
+        var caliper = Workshop.Caliper;
+        var blur = Math.Sqrt((Math.Pow(caliper.MaximumPermissibleError, 2) / 3) + Math.Pow(caliper.Repeatability, 2) + (Math.Pow(caliper.Resolution, 2) / 12)
+            + (0.06 * 0.06) + (0.05 * 0.05));
+        double Likely(double shaft) => Normal.CDF(0, blur, SeatWords.Cuff.To(feel) - (Size - shaft)) - Normal.CDF(0, blur, SeatWords.Cuff.From(feel)
+            - (Size - shaft));
+        var grid = Enumerable.Range(0, 40_000).Select(i => 19 + (2 * (i + 0.5) / 40_000)).Select(a => (A: a, W: Normal.PDF(20, Unsure, a) * Likely(a)))
+            .ToList();
+        var (mass, mean) = (grid.Sum(g => g.W), grid.Sum(g => g.W * g.A) / grid.Sum(g => g.W));
+        var belief = FitBelief.Of([Print("a", drawn: Size, shaft: Shaft(20, Unsure), felt: [feel]) with { Worked = caliper }]);
+        var shaft = belief.Given(Shaft(20, Unsure));
+        shaft.Value.ShouldBe(mean, 1e-4);
+        shaft.StandardUncertainty.ShouldBe(Math.Sqrt(grid.Sum(g => g.W * (g.A - mean) * (g.A - mean)) / mass), 1e-4);
+        Allowance(belief, One).ShouldSatisfyAllConditions(a => a.Value.ShouldBe(Workshop.Known(Surface.HoleUpright).Value, 1e-9),
+            a => a.StandardUncertainty.ShouldBe(Workshop.Known(Surface.HoleUpright).StandardUncertainty, 1e-9));
+    }
+
     /// <summary>Words and readings on two setups that share a class of filament and a shaft that is hardly known: a million weighted draws from the prior.
     /// </summary>
     [Fact]

@@ -21,7 +21,7 @@ export function TryLine({ entry: t }: TryLineProps) {
         {t.printed && (
           <>
             {' '}
-            measured <span className="figure">{t.printed}</span>
+            {t.worked ? 'worked to' : 'measured'} <span className="figure">{t.printed}</span>
           </>
         )}
         {t.remark && <span className="quiet">. {t.remark}</span>}

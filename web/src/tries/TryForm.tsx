@@ -26,6 +26,7 @@ export function TryForm({ revision }: { readonly revision: RevisionView }) {
   const { slot, measured } = place
   const [said, setSaid] = useState<TryChoice | null>(null)
   const [printed, setPrinted] = useState('')
+  const [worked, setWorked] = useState(false)
   const [remark, setRemark] = useState('')
   const [photo, setPhoto] = useState<File | null>(null)
   const [instrument, setInstrument] = useInstrument('outside', 'caliper')
@@ -38,6 +39,7 @@ export function TryForm({ revision }: { readonly revision: RevisionView }) {
   const note = useNoteTry(() => {
     choose(following(places, place).slot)
     setPrinted('')
+    setWorked(false)
     setRemark('')
     setPhoto(null)
   })
@@ -50,7 +52,8 @@ export function TryForm({ revision }: { readonly revision: RevisionView }) {
     },
   })
   const problem = note.error instanceof ApiProblem ? note.error : undefined
-  const ready = said !== null || (measured !== null && printed.trim() !== '')
+  const sized = measured !== null && printed.trim() !== ''
+  const ready = worked ? sized : said !== null || sized
   const noted = note.data && seatOf(note.variables.entry.slot) === seatOf(slot) ? note.data : undefined
   const believed = noted?.believedAfter ?? place.believed
   const shown = places.filter((p) => p.drawn !== null && seatOf(p.slot) === seatOf(slot))
@@ -60,10 +63,17 @@ export function TryForm({ revision }: { readonly revision: RevisionView }) {
       onSubmit={(event) => {
         event.preventDefault()
         if (!ready || note.isPending) return
-        const read =
-          measured !== null && printed.trim() ? { printed, instrument, leading } : { printed: null, instrument: null, leading: null }
+        const read = sized ? { printed, instrument, leading } : { printed: null, instrument: null, leading: null }
         note.mutate({
-          entry: { revision: revision.number, slot, feel: said?.feel ?? null, word: said?.word ?? null, ...read, remark },
+          entry: {
+            revision: revision.number,
+            slot,
+            feel: said?.feel ?? null,
+            word: said?.word ?? null,
+            ...read,
+            remark,
+            worked: worked && measured !== null,
+          },
           photo,
         })
       }}
@@ -71,10 +81,16 @@ export function TryForm({ revision }: { readonly revision: RevisionView }) {
       <TryPlaces places={places} chosen={slot} onChoose={choose} />
       <TryWords key={slot} choices={place.choices} said={said} onSay={setSaid} />
       {measured !== null && (
+        <label className="flex items-center gap-3">
+          <input type="checkbox" className="checkbox" checked={worked} onChange={() => setWorked(!worked)} />I have worked it by hand:
+          sanded, reamed, taped
+        </label>
+      )}
+      {measured !== null && (
         <div className="flex flex-wrap items-end gap-2" ref={size}>
           <div className="grow">
             <Field
-              label={`Printed ${measured}, if you measured it`}
+              label={worked ? `${capital(measured)} now` : `Printed ${measured}, if you measured it`}
               value={printed}
               onChange={setPrinted}
               placeholder="as the caliper shows it"
