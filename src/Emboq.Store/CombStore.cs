@@ -54,7 +54,8 @@ public static class CombStore
     /// <summary>Adds one.</summary>
     public static Task Add(NpgsqlDataSource database, Comb comb, CancellationToken stop) =>
         database.Write("insert into comb (id, process_id, process, teeth, at) values (@Id, @of, @process::jsonb, @teeth::jsonb, @at)",
-            new { comb.Id, of = comb.Process.Id, process = StoreJson.Write(comb.Process), teeth = StoreJson.Write(comb.Teeth), at = comb.At.UtcDateTime }, stop);
+            new { comb.Id, of = comb.Process.Id, process = StoreJson.Write(comb.Process), teeth = StoreJson.Write(comb.Teeth), at = comb.At.UtcDateTime },
+                stop);
 
     /// <summary>All that was told of test prints, oldest first, what was struck with its reason.</summary>
     public static async Task<IReadOnlyList<ToldOfTooth>> Told(NpgsqlDataSource database, CancellationToken stop) =>
@@ -77,8 +78,16 @@ public static class CombStore
     public static Task Tell(NpgsqlDataSource database, ToldOfTooth told, CancellationToken stop) =>
         database.Write("""
             insert into comb_told (id, comb_id, tooth, feel, printed, instrument_id, at) values (@Id, @Comb, @Tooth, @feel, @Printed, @instrument, @at)
-            """, new { told.Id, told.Comb, told.Tooth, feel = told.Feel?.ToString(), told.Printed, instrument = told.Instrument?.Id,
-            at = told.At.UtcDateTime }, stop);
+            """, new
+        {
+            told.Id,
+            told.Comb,
+            told.Tooth,
+            feel = told.Feel?.ToString(),
+            told.Printed,
+            instrument = told.Instrument?.Id,
+            at = told.At.UtcDateTime
+        }, stop);
 
     /// <summary>Strikes out what was told: it stays, and what it taught goes back. Striking it again changes nothing.</summary>
     /// <returns><c>false</c> when nothing of that identity was told.</returns>

@@ -51,7 +51,8 @@ public static class FitStore
             order by t.at, t.id
             """, new { }, stop)).Select(r => new ToldOfFace(r.PartId, r.Revision, BodyAddress.Parse(r.Slot), StoreJson.Read<FrozenSeat>(r.Seat),
                 StoreJson.Read<Process>(r.Process), r.Feel is { } f ? Enum.Parse<Feel>(f) : null, r.Printed, r.InstrumentId is { } id
-                    ? new(id, r.Name!, r.Resolution!.Value, r.MaximumPermissibleError!.Value, r.Repeatability!.Value, r.Reach!.Value) : null, r.Worked, r.RunsSince,
+                    ? new(id, r.Name!, r.Resolution!.Value, r.MaximumPermissibleError!.Value, r.Repeatability!.Value, r.Reach!.Value) : null, r.Worked,
+                        r.RunsSince,
                 r.ServicesSince)),
     ];
 

@@ -34,7 +34,8 @@ internal static class FitLibrary
     {
         var told = await FitStore.Told(database, stop);
         var places = await InterfaceStore.Of(database, [.. told.Select(t => t.Seat.Place).OfType<Guid>().Distinct()], stop);
-        return [.. told.GroupBy(t => (t.Part, t.Revision, t.Address, Worked: t.Worked ? t.Printed : null)).Select(g => Print(g.First(), [.. g], places)), .. await Teeth(database, stop)];
+        return [.. told.GroupBy(t => (t.Part, t.Revision, t.Address, Worked: t.Worked ? t.Printed : null)).Select(g => Print(g.First(), [.. g], places)),
+            .. await Teeth(database, stop)];
     }
 
     /// <summary>Faces of test prints that were read or felt.</summary>
@@ -58,7 +59,8 @@ internal static class FitLibrary
         var drawn = first.Worked ? first.Printed!.Value : first.Address.Rung is { } rung && rung <= seat.Ladder.Count ? seat.Ladder[rung - 1] : seat.Drawn;
         return new(id, $"revision {first.Revision}", first.Process, new(seat.Surface, seat.Counterpart ?? drawn, seat.Lie), drawn, Met(seat, places, id), words,
             seat.Clearance is { } loose && !words.Tell(loose) ? [] : [.. told.Select(t => t.Feel).OfType<Feel>()],
-            first.Worked ? [] : [.. told.Where(t => t is { Printed: not null, Instrument: not null }).Select(t => (t.Printed!.Value, t.Instrument!))], first.RunsSince,
+            first.Worked ? [] : [.. told.Where(t => t is { Printed: not null, Instrument: not null }).Select(t => (t.Printed!.Value, t.Instrument!))],
+                first.RunsSince,
             first.ServicesSince)
         { Worked = first.Worked ? first.Instrument : null };
     }

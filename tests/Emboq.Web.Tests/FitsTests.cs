@@ -56,8 +56,19 @@ public sealed class FitsTests(Server server)
         (await server.Send(HttpMethod.Post, "/api/moves", own)).Status.ShouldBe(204);
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "ring-first" } });
         (await server.Send(HttpMethod.Post, "/api/moves", own)).Status.ShouldBe(204);
-        var other = await server.NewSetup("moved elsewhere", new { allowances = new { holeUpright = new { value = 0.55, standardUncertainty = 0.35,
-            printScatter = 0.04, basis = "a test" } } });
+        var other = await server.NewSetup("moved elsewhere", new
+        {
+            allowances = new
+            {
+                holeUpright = new
+                {
+                    value = 0.55,
+                    standardUncertainty = 0.35,
+                    printScatter = 0.04,
+                    basis = "a test"
+                }
+            }
+        });
         own["process"] = (string)other["id"]!;
         var moves = await server.Post("/api/moves", own);
         ((string)moves["says"]!).ShouldContain("Revision 1 was printed with moved");

@@ -132,12 +132,23 @@ public sealed class TryTests(Server server)
         var before = await Believed();
         var drawn = (double)(await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]![0]!["places"]!.AsArray().Single(p =>
             (string)p!["slot"]! == "first")!["drawn"]!;
-        var (status, refused) = await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/tries", new { revision = 1, slot = "first", feel = "slides",
-            worked = true });
+        var (status, refused) = await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/tries", new
+        {
+            revision = 1,
+            slot = "first",
+            feel = "slides",
+            worked = true
+        });
         status.ShouldBe(400);
         ((string)refused!["problems"]![0]!["field"]!).ShouldBe("printed");
-        await server.Post($"/api/parts/{part["id"]}/tries", new { revision = 1, slot = "first", printed = $"{drawn - 0.15:0.00}", instrument = "caliper",
-            worked = true });
+        await server.Post($"/api/parts/{part["id"]}/tries", new
+        {
+            revision = 1,
+            slot = "first",
+            printed = $"{drawn - 0.15:0.00}",
+            instrument = "caliper",
+            worked = true
+        });
         (await Believed()).ShouldBe(before);
         var told = (await server.Get($"/api/parts/{part["id"]}/history"))["revisions"]![0]!;
         ((bool)told["tries"]![0]!["worked"]!).ShouldBeTrue();

@@ -22,12 +22,15 @@ test('what next is weighed, and a try of one part is believed of every part of i
   const tried = async () => {
     await page.goto('/fits')
     await page.getByRole('combobox', { name: 'of' }).selectOption({ label: setup })
-    await expect(page.getByRole('list', { name: 'Surfaces' }).getByRole('listitem')).toHaveCount(8)
-    return (await page.getByRole('list', { name: 'Surfaces' }).innerText()).match(/\d+ of them on this setup/g)!.map((s) => parseInt(s))
+    await expect(page.getByRole('list', { name: `Surfaces of ${setup}` }).getByRole('listitem')).toHaveCount(8)
+    return (await page.getByRole('list', { name: `Surfaces of ${setup}` }).innerText())
+      .match(/\d+ of them on this setup/g)!
+      .map((s) => parseInt(s))
   }
   const before = await tried()
   await page.goBack()
   await page.getByRole('button', { name: /^4 Prove/ }).click()
+  // At once: the board of tries waits for the print that is being numbered.
   await page.getByRole('button', { name: 'Number this proof' }).click()
   await page.getByRole('button', { name: /^6 Try/ }).click()
   await page.getByRole('radio', { name: 'firm by hand' }).check()

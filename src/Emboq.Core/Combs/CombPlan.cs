@@ -61,7 +61,8 @@ public sealed record CombPlan(IReadOnlyList<CombTooth> Teeth, IReadOnlyList<Comb
     }
 
     /// <summary>Every choice of them: none, and a second print of a face only with its first.</summary>
-    private static IEnumerable<IReadOnlyList<Candidate>> Sets(IReadOnlyList<Candidate> of) => of.Aggregate<Candidate, IEnumerable<IReadOnlyList<Candidate>>>([[]],
+    private static IEnumerable<IReadOnlyList<Candidate>> Sets(IReadOnlyList<Candidate> of) => of.Aggregate<Candidate,
+        IEnumerable<IReadOnlyList<Candidate>>>([[]],
         (sets, c) => [.. sets, .. sets.Where(s => c.Print == 0 || s.Any(o => o.Face == c.Face)).Select(s => (IReadOnlyList<Candidate>)[.. s, c])]);
 
     /// <summary>What will be told of a face once it is printed.</summary>

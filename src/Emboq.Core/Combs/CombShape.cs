@@ -119,7 +119,8 @@ public sealed record CombShape(Solid Solid, IReadOnlyList<CombSpot> Spots, doubl
                 return (new Solid.Cylinder((size / 2) + Wall, top), new Solid.Cylinder(size / 2, top + 2).At(0, 0, -1), null);
             case Surface.HoleLying:
                 var block = AxisHeight(size) + HoleShape.Rise(size, HoleLie.Teardrop) + Wall;
-                return (Block(size + (2 * Wall), Long, block), HoleShape.Cut(size, -1, Long + 1, HoleLie.Teardrop).Tipped(90).At(0, Long / 2, AxisHeight(size)), null);
+                return (Block(size + (2 * Wall), Long, block), HoleShape.Cut(size, -1, Long + 1, HoleLie.Teardrop).Tipped(90).At(0, Long / 2,
+                    AxisHeight(size)), null);
             case Surface.Pocket:
                 return (Block(size + (2 * Wall), Long, top), Block(size, Long + 2, High + 1).At(0, 0, Plate), null);
             case Surface.OutsideRound:
@@ -131,7 +132,8 @@ public sealed record CombShape(Solid Solid, IReadOnlyList<CombSpot> Spots, doubl
                 // Two flats above the bore for fingers.
                 var pin = new Solid.Revolved(new(new Point2(0, 0), new((Pin / 2) - Chamfer, 0), new(Pin / 2, Chamfer), new(Pin / 2, top + 1), new(0, top + 1)));
                 return (new Solid.Cylinder(bore + Wall, top), new Solid.Revolved(new(new Point2(0, -1), new(bore + Chamfer, -1), new(bore + Chamfer, 0),
-                    new(bore, Chamfer), new(bore, top + 1), new(0, top + 1))), pin + (new Solid.Cylinder(Pin / 2, High) & Block(Pin, Pin / 2, High)).At(0, 0, top));
+                    new(bore, Chamfer), new(bore, top + 1), new(0, top + 1))), pin + (new Solid.Cylinder(Pin / 2, High) & Block(Pin, Pin / 2, High)).At(0, 0,
+                        top));
             default:
                 return (null, null, Block(size, size, Plate));
         }

@@ -26,7 +26,8 @@ public sealed record CombTooth(int Number, Face Face)
     /// <param name="process">What it was printed with, as that stood.</param>
     /// <param name="felt">What hands said.</param>
     /// <param name="measured">What was read, mm, and with what.</param>
-    public TriedPrint Tried(string id, string name, Process process, IReadOnlyList<Feel> felt, IReadOnlyList<(double Printed, Instrument Instrument)> measured) =>
+    public TriedPrint Tried(string id, string name, Process process, IReadOnlyList<Feel> felt, IReadOnlyList<(double Printed,
+        Instrument Instrument)> measured) =>
         new(id, name, process, Face, Face.Size, IsFelt ? Nothing : null, SeatWords.Gap, felt, measured);
 
     /// <summary>Pin and bore are drawn together: between them nothing is unknown but the print.</summary>

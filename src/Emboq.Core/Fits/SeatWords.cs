@@ -8,7 +8,8 @@ namespace Emboq.Core.Fits;
 public sealed record SeatWords(string Proof, string Rung, string Measured, IReadOnlyList<string> Feels)
 {
     /// <summary>Clearances at which one word becomes the next, mm on the full size, from tight to loose: of what slides, turns, is held between cheeks, is
-    /// screwed on, lies in a pocket, and is printed within its bore. Common practice, no published source; tries move them for the hand that made them.</summary>
+    /// screwed on, lies in a pocket, and is printed within its bore. Common practice, no published source; tries move them for the hand that made
+    /// them.</summary>
     private static readonly double[] Sliding = [-0.275, -0.025, 0.225, 0.575], Turning = [-0.2, -0.02, 0.14, 0.55], Cheeks = [-0.2, 0, 0.2, 0.7],
         Threaded = [-0.05, 0.02, 0.08, 0.36], Pocketed = [-0.2, 0, 0.25, 1.3], InPlace = [0, 0.06, 0.14, 0.45];
 

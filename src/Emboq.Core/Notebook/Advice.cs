@@ -74,7 +74,8 @@ public static class Advice
         if (t.Feel is not { } feel)
         {
             // Only measured: of a print the next design tells how far off it was; what was worked has the clearance that it now has.
-            return t.Worked ? seat.ClearanceOf(t.Printed!.Value) is var loose && loose >= seat.Least && loose <= seat.Greatest : Math.Abs(t.Printed!.Value - seat.Drawn.Value) <= (seat.Greatest - seat.Least) / 2;
+            return t.Worked ? seat.ClearanceOf(t.Printed!.Value) is var loose && loose >= seat.Least && loose <= seat.Greatest
+                : Math.Abs(t.Printed!.Value - seat.Drawn.Value) <= (seat.Greatest - seat.Least) / 2;
         }
 
         var felt = seat.Words.Middle(feel);

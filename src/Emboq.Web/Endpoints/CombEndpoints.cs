@@ -120,7 +120,8 @@ internal static class CombEndpoints
 
         var comb = new Comb(Guid.CreateVersion7(), process, plan.Teeth, clock.GetUtcNow());
         await CombStore.Add(database, comb, stop);
-        return TypedResults.Created($"/api/combs/{comb.Id}/test-print.3mf", MadeCombView.Of(comb, Enumerable.Empty<ToldOfTooth>().ToLookup(t => (t.Comb, t.Tooth))));
+        return TypedResults.Created($"/api/combs/{comb.Id}/test-print.3mf", MadeCombView.Of(comb, Enumerable.Empty<ToldOfTooth>().ToLookup(t => (t.Comb,
+            t.Tooth))));
     }
 
     private static async Task<IResult> File(Guid id, string file, NpgsqlDataSource database, ISolidKernel kernel, CancellationToken stop)

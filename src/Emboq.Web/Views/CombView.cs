@@ -23,7 +23,8 @@ public sealed record CombView(IReadOnlyList<CombSurfaceView> Surfaces, IReadOnly
             (_, 0) => "All that is asked about is known as well as a single print comes out: there is nothing to test.",
             _ => $"{Sizes(open)} in doubt: known worse than a single print comes out. "
                 + (plan.Teeth.Count == 0 ? "No test print would tell much of that."
-                    : $"{plan.Teeth.Count} face{(plan.Teeth.Count == 1 ? "" : "s")} will tell: " + (stay == 0 ? "afterwards none is." : $"afterwards {Sizes(stay)} in doubt still.")),
+                    : $"{plan.Teeth.Count} face{(plan.Teeth.Count == 1 ? "" : "s")} will tell: " + (stay == 0 ? "afterwards none is."
+                        : $"afterwards {Sizes(stay)} in doubt still.")),
         };
         return new(surfaces, shape is null ? [] : [.. shape.Spots.Select(s => CombToothView.Of(s, []))], shape?.Wide ?? 0, shape?.Deep ?? 0, takes, says,
             bed is null ? null : CheckView.Of(bed));
@@ -66,7 +67,8 @@ public sealed record CombToothView(int Number, Surface Surface, double Size, str
 {
     /// <summary>From where it stands, and what was told of it.</summary>
     public static CombToothView Of(CombSpot spot, IEnumerable<ToldOfTooth> told) => new(spot.Tooth.Number, spot.Tooth.Face.Surface, spot.Tooth.Face.Size,
-        spot.Tooth.Reads, spot.Tooth.IsFelt ? [.. Enum.GetValues<Feel>().Select(f => new TryChoice(SeatWords.Gap.Of(f), f, null))] : [], spot.X, spot.Y, spot.Wide,
+        spot.Tooth.Reads, spot.Tooth.IsFelt ? [.. Enum.GetValues<Feel>().Select(f => new TryChoice(SeatWords.Gap.Of(f), f, null))] : [], spot.X, spot.Y,
+            spot.Wide,
         spot.Deep, [.. told.Select(CombToldView.Of)]);
 }
 

@@ -87,7 +87,8 @@ public sealed record ChangeView(string What, string Before, string After);
 /// <param name="StruckBecause">Why it no longer counts.</param>
 /// <param name="Photos">Identities of its photographs.</param>
 /// <param name="Helps">What is usually changed after it, while it is not.</param>
-public sealed record TryView(Guid Id, string Slot, string Where, string? Felt, string? Printed, bool Worked, string? Remark, DateTimeOffset At, string? StruckBecause,
+public sealed record TryView(Guid Id, string Slot, string Where, string? Felt, string? Printed, bool Worked, string? Remark, DateTimeOffset At,
+    string? StruckBecause,
     IReadOnlyList<Guid> Photos, IReadOnlyList<RemedyView> Helps)
 {
     /// <summary>From a try.</summary>

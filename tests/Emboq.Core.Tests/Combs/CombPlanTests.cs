@@ -21,7 +21,8 @@ public sealed class CombPlanTests
     public void What_it_promises_is_what_is_believed_once_all_was_read() => Gen.Select(Gen.Double[-0.4, 0.4].Array[12], Gen.Bool, Gen.Bool).Sample(
         (off, round, tried) =>
     {
-        var before = tried ? FitBelief.Of([new CombTooth(1, Face.Of(Surface.HoleUpright, 12)).Tried("old", "older", Process with { Id = Guid.Empty, Name = "other" },
+        var before = tried ? FitBelief.Of([new CombTooth(1, Face.Of(Surface.HoleUpright, 12)).Tried("old", "older", Process with { Id = Guid.Empty,
+            Name = "other" },
             [], [(11.7, Workshop.Caliper)])]) : FitBelief.None;
         var asked = Usual(Surface.HoleUpright, Surface.Pocket, round ? Surface.OutsideRound : Surface.FirstLayerFoot);
         var plan = Plan(asked, before);

@@ -24,7 +24,8 @@ public sealed class ThinnedLoftTests
             var above = thin.First(s => s.Height >= section.Height);
             var below = thin.Last(s => s.Height <= section.Height);
             var share = above == below ? 0 : (section.Height - below.Height) / (above.Height - below.Height);
-            Point2[] there = [.. below.Outline.Points.Zip(above.Outline.Points, (p, q) => new Point2(p.X + (share * (q.X - p.X)), p.Y + (share * (q.Y - p.Y))))];
+            Point2[] there = [.. below.Outline.Points.Zip(above.Outline.Points, (p, q) => new Point2(p.X + (share * (q.X - p.X)), p.Y
+                + (share * (q.Y - p.Y))))];
             section.Outline.Points.Max(p => there.Select((a, i) => Beside(p, a, there[(i + 1) % there.Length])).Min()).ShouldBeLessThan((2 * deviation) + 1e-9);
         }
     }, iter: 60);

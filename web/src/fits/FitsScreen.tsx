@@ -44,7 +44,7 @@ export function FitsScreen() {
         </>
       )}
       {surfaces.isPending && list.data?.length !== 0 && !failed && <Loading what="what is believed" className="h-96" />}
-      <ul className="grid gap-6 lg:grid-cols-2" aria-label="Surfaces">
+      <ul className="grid gap-6 lg:grid-cols-2" aria-label={`Surfaces of ${chosen?.name ?? 'no setup'}`}>
         {[...(surfaces.data ?? [])]
           .sort((a, b) => b.tries.length - a.tries.length)
           .map((s) => (

@@ -15,6 +15,7 @@ import { PlanFigures } from './PlanFigures'
 import { memberName } from './rows'
 import { RowPanel } from './RowPanel'
 import { OwnSetup } from './OwnSetup'
+import { freezing } from './freezing'
 import { Moved } from './Moved'
 import { NotYet } from './StationPanel'
 import { bySeverity } from './verdicts'
@@ -128,6 +129,7 @@ function MakeOrBuy({ says }: MakeOrBuyProps) {
 function useFreeze(part: string, bodies: readonly string[], members: readonly number[] | null) {
   const client = useQueryClient()
   return useMutation({
+    mutationKey: freezing(part),
     mutationFn: () =>
       got(
         api.POST('/api/parts/{id}/revisions', {

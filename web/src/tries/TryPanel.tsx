@@ -1,8 +1,10 @@
-import { useQuery } from '@tanstack/react-query'
+import { useIsMutating, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { history } from '@/api/queries'
 import type { RevisionView } from '@/api/types'
+import { freezing } from '@/jobs/freezing'
 import { useWork } from '@/jobs/useWork'
+import { Loading } from '@/ui/Loading'
 import { TryForm } from './TryForm'
 
 /** How a print fitted, in words a hand can feel; the answer is the corrected size. */
@@ -10,6 +12,9 @@ export function TryPanel() {
   const work = useWork()
   const revisions = useQuery(history(work.part.id)).data?.revisions ?? []
   const newest = revisions[0]
+  // What is noted now is of the print that is just being numbered, not of the one before.
+  const numbering = useIsMutating({ mutationKey: freezing(work.part.id) }) > 0
+  if (numbering) return <Loading what="the new print" />
   if (!newest) return <NothingPrinted />
   return <TryBoard key={newest.number} revisions={revisions} newest={newest} />
 }

@@ -96,8 +96,11 @@ internal static class ShellShape
     private static Solid Along(Profile section, ShellReckoning r) => new Solid.Extruded(section, r.Along.Value).Tipped(90).At(0, r.Along.Value / 2, 0);
 
     /// <summary>What a half is open by, a little past both ends of the clamp. A loft stands: laid down, its y is what was up, turned over.</summary>
-    private static Solid Hollow(ShellReckoning r, ShellStation s, Func<ShellCut, Profile> half) => new Solid.Lofted(ThinnedLoft.Of([.. s.Cuts.Reverse().Select(c =>
-        new Solid.Section(half(c), -c.Along))], Straight)).Tipped(90).At(s.Axis, 0, r.SplitOf(s));
+    private static Solid Hollow(ShellReckoning r, ShellStation s, Func<ShellCut, Profile> half)
+    {
+        var cuts = s.Cuts.Reverse().Select(c => new Solid.Section(half(c), -c.Along)).ToList();
+        return new Solid.Lofted(ThinnedLoft.Of(cuts, Straight)).Tipped(90).At(s.Axis, 0, r.SplitOf(s));
+    }
 
     public static IEnumerable<Body> Machine(ShellReckoning r)
     {
