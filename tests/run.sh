@@ -49,6 +49,7 @@ silent() { say "  The runner fell silent after 240 s; it is asked once more."; t
 # A runner that hangs (124, or 137 where it had to be killed) has judged nothing; one that found a failure is not asked again.
 front_end || { rc=$?; case $rc in 124 | 137) silent; front_end || tail -60 "$tmp/out" | tell ;; *) tail -60 "$tmp/out" | tell ;; esac; }
 [ -s "$tmp/vitest.json" ] || echo '{"numPassedTests":0,"numFailedTests":1,"success":false}' >"$tmp/vitest.json"
+node -e "for (const f of require('$tmp/vitest.json').testResults ?? []) for (const t of f.assertionResults) if (t.status === 'failed') console.log(t.fullName, t.failureMessages.join())" | tell
 count "$(node -p "require('$tmp/vitest.json').numPassedTests")" "$(node -p "const r = require('$tmp/vitest.json'); r.numFailedTests + (r.success || r.numFailedTests ? 0 : 1)")"
 
 mkdir -p "$tmp/db"

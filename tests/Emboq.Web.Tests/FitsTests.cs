@@ -1,3 +1,5 @@
+using System.Text.Json.Nodes;
+
 namespace Emboq.Web.Tests;
 
 /// <summary>What is believed of prints, and what to do next by it, over HTTP.</summary>
@@ -44,6 +46,34 @@ public sealed class FitsTests(Server server)
         (await server.Send(HttpMethod.Post, $"/api/printers/{printer}/services", new { says = " " })).Status.ShouldBe(400);
         (await server.Send(HttpMethod.Post, $"/api/printers/{Guid.NewGuid()}/services", new { says = "x" })).Status.ShouldBe(404);
         (await server.Send(HttpMethod.Get, $"/api/fits/{Guid.NewGuid()}", new { })).Status.ShouldBe(404);
+    }
+
+    /// <summary>Two who note tries at once, each in a transaction of its own, both see what they told: as many rows are not the same rows.</summary>
+    [Fact]
+    public async Task Two_who_try_at_once_are_both_believed()
+    {
+        JsonNode[] parts = [await server.NewPartAlone("at once, one", 1.25), await server.NewPartAlone("at once, other", 1.35)];
+        foreach (var part in parts)
+        {
+            await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "ring-first" } });
+        }
+
+        for (var round = 1; round <= 8; round++)
+        {
+            await Task.WhenAll(parts.Select(p => server.Post($"/api/parts/{p["id"]}/tries", new { revision = 1, slot = "first", feel = "slides" })));
+            foreach (var part in parts)
+            {
+                var told = (await server.Get($"/api/fits/{part["state"]!["process"]}")).AsArray().Single(s => (string)s!["surface"]! == "holeUpright")!;
+                told["tries"]!.AsArray().Count(t => (bool)t!["own"]!).ShouldBe(1, $"round {round}");
+            }
+
+            // Struck again, both at once: nothing of it is left.
+            await Task.WhenAll(parts.Select(async p =>
+            {
+                var tries = (await server.Get($"/api/parts/{p["id"]}/history"))["revisions"]![0]!["tries"]!.AsArray();
+                (await server.Send(HttpMethod.Post, $"/api/tries/{tries[^1]!["id"]}/strikes", new { because = "once more" })).Status.ShouldBe(204);
+            }));
+        }
     }
 
     /// <summary>A part that was printed with one setup and is moved to another: what moves is told, and what is due; back again, nothing is.</summary>

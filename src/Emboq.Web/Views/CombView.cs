@@ -19,7 +19,7 @@ public sealed record CombView(IReadOnlyList<CombSurfaceView> Surfaces, IReadOnly
         var (open, stay) = (plan.Questions.Count(q => q.IsOpen), plan.Questions.Count(q => q.StaysOpen));
         var says = (plan.Questions.Count, open) switch
         {
-            (0, _) => "Nothing that is printed with this setup is in doubt: choose below what you want to know.",
+            (0, _) => "Nothing that is printed with this setup is in doubt: choose what it is to ask about.",
             (_, 0) => "All that is asked about is known as well as a single print comes out: there is nothing to test.",
             _ => $"{Sizes(open)} in doubt: known worse than a single print comes out. "
                 + (plan.Teeth.Count == 0 ? "No test print would tell much of that."

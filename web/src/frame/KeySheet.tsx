@@ -1,4 +1,4 @@
-import { wordKeys } from '@/tries/TryWords'
+import { wordKeys } from '@/jobs/tries/TryWords'
 import { Sheet } from '@/ui/Sheet'
 
 const keys: readonly (readonly [string, string])[] = [

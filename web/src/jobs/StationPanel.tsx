@@ -3,7 +3,7 @@ import { HistoryPanel } from './HistoryPanel'
 import { LedgerPanel } from './LedgerPanel'
 import { MeasurePanel } from './MeasurePanel'
 import { PrintPanel } from './PrintPanel'
-import { TryPanel } from '@/tries/TryPanel'
+import { TryPanel } from '@/jobs/tries/TryPanel'
 import { useWork } from './useWork'
 
 /** What the chosen station is about. */

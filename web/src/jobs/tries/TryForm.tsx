@@ -35,11 +35,11 @@ export function TryForm({ revision }: { readonly revision: RevisionView }) {
   const choose = (to: string) => {
     setChosen(to)
     setSaid(null)
+    setWorked(false)
   }
   const note = useNoteTry(() => {
     choose(following(places, place).slot)
     setPrinted('')
-    setWorked(false)
     setRemark('')
     setPhoto(null)
   })
