@@ -14,32 +14,19 @@ export function Moved() {
       <h2 className="font-semibold">Another setup</h2>
       <p>{moved.says}</p>
       {moved.seats.length > 0 && (
-        <table className="table-sm table">
-          <thead>
-            <tr>
-              <th>Fit</th>
-              <th>Drawn then</th>
-              <th>Drawn now</th>
-              <th>Fits</th>
-            </tr>
-          </thead>
-          <tbody>
-            {moved.seats.map((s) => (
-              <tr key={s.name}>
-                <th scope="row">{s.name}</th>
-                <td>
-                  <Figure metric={s.was.metric} inches={s.was.inches} />
-                </td>
-                <td>
-                  <Figure metric={s.now.metric} inches={s.now.inches} />
-                </td>
-                <td className="whitespace-nowrap">
-                  <Percent share={s.chanceWas} /> → <Percent share={s.chanceNow} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <ul className="flex flex-col gap-2">
+          {moved.seats.map((s) => (
+            <li key={s.name} className="flex flex-wrap items-center gap-x-3">
+              <span className="w-full font-semibold">{s.name}</span>
+              <Figure metric={s.was.metric} inches={s.was.inches} />
+              →
+              <Figure metric={s.now.metric} inches={s.now.inches} />
+              <span className="ml-auto whitespace-nowrap">
+                fits <Percent share={s.chanceWas} /> → <Percent share={s.chanceNow} />
+              </span>
+            </li>
+          ))}
+        </ul>
       )}
     </section>
   )
