@@ -70,7 +70,7 @@ counted() { # project
   count $((all - fails)) $((fails + errors))
 }
 # Asks for nothing but processors, and takes what the others leave of them.
-xunit Exchange 1700 nice -n 19 &
+xunit Exchange 2400 nice -n 19 &
 exchange=$!
 for project in Core Kernel; do
   phase "Emboq.$project.Tests"

@@ -120,13 +120,7 @@ public sealed class SectionBody
             double Off(int ring) => ((rings[ring].At - at.Y) * cos) - ((rings[ring].Points[j].X - at.X) * sin) - along;
             bool Crosses(int ring) => Off(ring - 1) <= 0 && Off(ring) >= 0;
             // Mostly where the line beside it crossed.
-            if (!Crosses(i))
-            {
-                for (i = 1; i < rings.Length && !Crosses(i); i++)
-                {
-                }
-            }
-
+            i = Crosses(i) ? i : Enumerable.Range(1, rings.Length - 1).FirstOrDefault(Crosses, rings.Length);
             if (i == rings.Length)
             {
                 return null;

@@ -44,8 +44,8 @@ public sealed record CombSurfaceView(Surface Surface, string Name, bool Asked, s
     public static CombSurfaceView Of(Surface surface, bool asked, IReadOnlyList<CombQuestion> questions)
     {
         var (worst, after) = (questions.MaxBy(q => q.Doubt / q.Enough)!, questions.Max(q => q.After));
-        return new(surface, Process.Describe(surface), asked, $"give or take {Mm(2 * worst.Doubt)} at {Mm(worst.Face.Size)}"
-            + (asked && worst.IsOpen ? $", then {Mm(2 * after)}" : worst.IsOpen ? "" : ": known well enough"));
+        return new(surface, Process.Describe(surface), asked, $"give or take {Mm(SurfaceFitView.NineTenths * worst.Doubt)} at {Mm(worst.Face.Size)}"
+            + (asked && worst.IsOpen ? $", then {Mm(SurfaceFitView.NineTenths * after)}" : worst.IsOpen ? "" : ": known well enough"));
     }
 
     private static string Mm(double value) => QuantityText.Metric(value, Unit.Millimetre);

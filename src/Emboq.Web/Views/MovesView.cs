@@ -9,7 +9,7 @@ public sealed record MovesView(string Says, IReadOnlyList<SeatMovesView> Seats)
     public static MovesView Of(int revision, Process was, Process now, IReadOnlyList<SeatMoves> moves, int of)
     {
         var due = moves.Select(m => m.Due).OfType<Proof>().DistinctBy(p => p.Key).ToList();
-        var says = $"Revision {revision} was printed with {was.Name}. With {now.Name} "
+        var says = $"Revision {revision} was printed with {was.Name}. With {now.Name}: "
             + (of == 0 ? "nothing has to fit by hundredths."
                 : moves.Count == 0 ? "every fit is drawn as it was, and is as sure."
                 : $"{moves.Count} of {of} fit{(of == 1 ? "" : "s")} {(moves.Count == 1 ? "moves" : "move")}. " + (due.Count == 0 ? "No proof is due."

@@ -15,7 +15,7 @@ public sealed record SurfaceFitView(Surface Surface, string Name, IReadOnlyList<
     private static readonly double[] Sizes = [3, 4.5, 6, 8, 12, 20, 30, 45, 60, 80];
 
     /// <summary>What half of an interval that holds nine tenths is, in standard deviations.</summary>
-    private static readonly double NineTenths = Normal.InvCDF(0, 1, 0.95);
+    internal static readonly double NineTenths = Normal.InvCDF(0, 1, 0.95);
 
     /// <summary>From a belief.</summary>
     public static SurfaceFitView Of(Process process, Surface surface, FitBelief belief)
