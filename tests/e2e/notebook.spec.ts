@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { addMachine as addWithPlace, dimension } from './machines'
 
 /** Bad lines, a database that comes back, names that are taken: nothing that was entered is lost, and nothing is kept twice. */
 
@@ -32,7 +33,7 @@ test('while the notebook is being opened again the page says so, and what was en
   })
   await addMachine(page, 'Reopened spindle')
   await expect(page.getByText('The notebook is being opened again. What you entered is held here and sent then.')).toBeVisible()
-  await expect(page.getByRole('heading', { name: 'Reopened spindle' })).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('heading', { name: 'Reopened spindle' })).toBeVisible()
   await expect(page.getByText('The notebook is being opened again.')).toBeHidden()
   expect(new Set(keys).size).toBe(1)
   expect(await found(page, 'Reopened spindle')).toBe(1)
@@ -52,6 +53,30 @@ test('an answer that is lost on the way is asked for again, and nothing is there
   await expect(page.getByRole('heading', { name: 'Lost answer lathe' })).toBeVisible()
   expect(asked).toBe(2)
   expect(await found(page, 'Lost answer lathe')).toBe(1)
+})
+
+test('on a slow line a job is started at once, and readings are of the instrument that was chosen', async ({ page }) => {
+  const slow = (path: string, by: number) =>
+    page.route(path, async (route) => {
+      await new Promise((later) => setTimeout(later, by))
+      await route.continue().catch(() => undefined)
+    })
+  await slow('**/api/processes', 1500)
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Start a job' }).click()
+  await page.getByRole('button', { name: /^label plate/ }).click()
+  await page.getByLabel('Name of the job').fill('On a slow line')
+  await page.getByRole('button', { name: 'Start', exact: true }).click()
+  await page.getByRole('button', { name: '5 Print' }).click()
+  await expect(page.getByRole('combobox', { name: 'Setup', exact: true }).locator('option:checked')).toHaveText(/\w/)
+
+  await page.evaluate(() => localStorage.setItem('instrument/outside', 'long-caliper'))
+  await slow('**/api/instruments', 6000)
+  await addWithPlace(page, 'Slow line lathe', 'nose of the slow line lathe')
+  await dimension(page, /^outside diameter/).click()
+  await page.getByLabel('Reading of outside diameter').fill('33.1')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('list', { name: 'Readings of outside diameter' })).toContainText('33.1 with the long caliper')
 })
 
 test('a name in use is told at its field, and pressed once more it is meant', async ({ page }) => {

@@ -1,11 +1,13 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
+import { away, processes } from '@/api/queries'
 import type { FamilyView, Job, JobRequest } from '@/api/types'
 import { FamilyChoice } from '@/jobs/FamilyChoice'
 import { PartFields, startFields } from '@/jobs/PartFields'
 import { useSetups } from '@/setups/useSetups'
 import { Field } from '@/ui/Field'
+import { Known } from '@/ui/Known'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { Sheet } from '@/ui/Sheet'
 import { useMakeNamed } from '@/ui/useMakeNamed'
@@ -13,9 +15,16 @@ import { useMakeNamed } from '@/ui/useMakeNamed'
 /** Says what a job is for, what sort of part answers it, and which places it fits. */
 export function NewJob({ onClose }: { readonly onClose: () => void }) {
   const [family, setFamily] = useState<FamilyView | null>(null)
+  const asked = [useQuery(processes), useQuery(away)]
   return (
     <Sheet title={family ? `Start a job: ${family.name}` : 'Start a job'} onClose={onClose}>
-      {family ? <Form family={family} /> : <FamilyChoice onChoose={setFamily} />}
+      {family ? (
+        <Known asked={asked} what="the setups">
+          <Form family={family} />
+        </Known>
+      ) : (
+        <FamilyChoice onChoose={setFamily} />
+      )}
     </Sheet>
   )
 }

@@ -24,9 +24,11 @@ export function InstrumentSelect({ access, value, onChange }: InstrumentSelectPr
 /** The instrument used last for this way of reading on this device, or the usual one for it, or the one that would serve best. */
 export function useInstrument(access: Access, best: string | undefined): readonly [string, (id: string) => void] {
   const key = `instrument/${access}`
-  const list = (useQuery(instruments).data ?? []).filter((i) => !i.standIn)
+  const all = useQuery(instruments).data
+  const list = (all ?? []).filter((i) => !i.standIn)
   const [chosen, setChosen] = useState(() => localStorage.getItem(key))
-  const known = list.find((i) => i.id === chosen && i.takes.includes(access))?.id
+  // Until the list was read, what was chosen on this device is believed: a reading may be quicker than a slow line.
+  const known = all ? list.find((i) => i.id === chosen && i.takes.includes(access))?.id : chosen
   const usual =
     access === 'outside' || access === 'inside'
       ? list.find((i) => i.id === 'caliper')
