@@ -11,9 +11,10 @@ namespace Emboq.Store;
 /// <param name="Told">What was told of whole prints of the part, oldest first; empty where nobody asked for it.</param>
 /// <param name="FitsVersion">Changes with anything that belief about prints rests on.</param>
 /// <param name="Runs">Finished runs of the first process, newest first; empty where nobody asked for them.</param>
+/// <param name="Windows">What the workshop means by its fits.</param>
 public sealed record BriefRead(IReadOnlyDictionary<Guid, Interface> Interfaces, IReadOnlyDictionary<Guid, Process> Processes, IReadOnlyList<TryEvidence> Tries,
     IReadOnlyList<DrawerScrew> Drawer, IReadOnlyList<ToldOfPrint> Told,
-    IReadOnlyList<FinishedRun> Runs, string FitsVersion);
+    IReadOnlyList<FinishedRun> Runs, string FitsVersion, FitWindows Windows);
 
 /// <summary>What was told of a whole print.</summary>
 /// <param name="Revision">Its number.</param>
@@ -53,13 +54,13 @@ public static class BriefStore
         await using var connection = await database.OpenConnectionAsync(stop);
         await using var answers = await connection.QueryMultipleAsync(new CommandDefinition(
             $"{(named ? Places : "")}{Rest}{(drawer ? $"; {ScrewStore.SelectNow}" : "")}{(told ? $"; {RevisionStore.SelectTold}" : "")}"
-                + (runs ? $"; {ServiceStore.SelectFinished}" : "") + $"; {FitStore.SelectVersion}",
+                + (runs ? $"; {ServiceStore.SelectFinished}" : "") + $"; {FitStore.SelectVersion}; {FitWindowStore.SelectNow}",
             new { ids = interfaces.Distinct().ToArray(), processes = processes.ToArray(), process = processes[0], part = part ?? Guid.Empty },
             cancellationToken: stop));
         return new(
             named ? (await InterfaceStore.ReadInterfaces(answers)).ToDictionary(i => i.Interface.Id, i => i.Interface) : new Dictionary<Guid, Interface>(),
             await ProcessStore.Read(answers), await RevisionStore.ReadEvidence(answers), drawer ? await ScrewStore.Read(answers) : [],
             told ? await RevisionStore.ReadTold(answers) : [], runs ? [.. await answers.ReadAsync<FinishedRun>()] : [],
-            await answers.ReadSingleAsync<string>());
+            await answers.ReadSingleAsync<string>(), await FitWindowStore.Read(answers));
     }
 }

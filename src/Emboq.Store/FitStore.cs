@@ -30,7 +30,8 @@ public static class FitStore
             (select bit_xor(uuid_hash_extended(id, 0)) from run), (select bit_xor(uuid_hash_extended(id, 0)) from reading),
             (select bit_xor(uuid_hash_extended(reading_id, 0)) from reading_strike),
             (select bit_xor(hashtextextended(instrument_id || at, 0)) from zero_check), (select bit_xor(uuid_hash_extended(id, 0)) from printer_service),
-            (select bit_xor(uuid_hash_extended(id, 0)) from comb_told), (select bit_xor(uuid_hash_extended(told_id, 0)) from comb_strike))
+            (select bit_xor(uuid_hash_extended(id, 0)) from comb_told), (select bit_xor(uuid_hash_extended(told_id, 0)) from comb_strike),
+            (select bit_xor(uuid_hash_extended(id, 0)) from learned_from), (select bit_xor(uuid_hash_extended(learned_id, 0)) from learned_from_strike))
         """;
 
     /// <summary>As it stands now.</summary>

@@ -63,7 +63,10 @@ internal static class Designer
         var brief = new Brief(values.Value, family.Counting(values.Value, listed.Value.Places), processes[state.Process], known.Tries, mark)
         {
             Taken = taken.Value,
-            Fits = new LearnedFits(processes[state.Process], await FitLibrary.Of(database, known.FitsVersion, stop), HasOwn: true),
+            Fits = new LearnedFits(processes[state.Process], await FitLibrary.Of(database, known.FitsVersion, stop), HasOwn: true)
+            {
+                Windows = known.Windows,
+            },
             Drawer = known.Drawer,
             Runs = known.Runs,
             Told = [.. known.Told.Where(t => t.IsOf(state, processes[state.Process])).Select(t => (t.Revision, t.Word))],

@@ -25,12 +25,13 @@ internal static class FitLibrary
             return kept.Belief;
         }
 
-        var belief = FitBelief.Of(await Prints(database, stop));
+        var belief = FitBelief.Of([.. await Own(database, stop), .. (await LearnedStore.Now(database, stop)).SelectMany(l => l.File.Told(l.Name))]);
         Beliefs.AddOrUpdate(database, new(version, belief));
         return belief;
     }
 
-    private static async Task<IReadOnlyList<TriedPrint>> Prints(NpgsqlDataSource database, CancellationToken stop)
+    /// <summary>What this workshop's own prints told, oldest first.</summary>
+    public static async Task<IReadOnlyList<TriedPrint>> Own(NpgsqlDataSource database, CancellationToken stop)
     {
         var told = await FitStore.Told(database, stop);
         var places = await InterfaceStore.Of(database, [.. told.Select(t => t.Seat.Place).OfType<Guid>().Distinct()], stop);
@@ -62,7 +63,7 @@ internal static class FitLibrary
             first.Worked ? [] : [.. told.Where(t => t is { Printed: not null, Instrument: not null }).Select(t => (t.Printed!.Value, t.Instrument!))],
                 first.RunsSince,
             first.ServicesSince)
-        { Worked = first.Worked ? first.Instrument : null };
+        { Worked = first.Worked ? first.Instrument : null, Met = seat.Place is { } of ? $"{of}/{seat.Dimension}" : null };
     }
 
     /// <summary>The machine's size as it reads now; as it was known then, where it is read no more or something lay between.</summary>

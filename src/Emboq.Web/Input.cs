@@ -13,18 +13,23 @@ internal sealed class Input
 
     public bool IsGood => problems.Count == 0;
 
-    /// <summary>A short text that must not be empty.</summary>
-    public string Name(string field, string? text)
+    /// <summary>A name, which must not be empty.</summary>
+    public string Name(string field, string? text) => Short(field, text, "name", "Give it the name the workshop uses.");
+
+    /// <summary>Why something is done, or what was done: a short text that must not be empty.</summary>
+    public string Words(string field, string? text) => Short(field, text, "word or two", "Say it as you would to somebody at the bench.");
+
+    private string Short(string field, string? text, string called, string remedy)
     {
-        var name = PrintItem(field, text);
-        if (name.Length is 0 or > Limits.NameLength)
+        var given = PrintItem(field, text);
+        if (given.Length is 0 or > Limits.NameLength)
         {
-            problems.Add(new(field, text, name.Length == 0 ? "A name is needed."
-                : $"The name is {name.Length} characters long; {Limits.NameLength} is the limit.",
-                name.Length == 0 ? "Give it the name the workshop uses." : "Shorten it.", $"1 to {Limits.NameLength} characters"));
+            problems.Add(new(field, text, given.Length == 0 ? $"A {called} is needed."
+                : $"These are {given.Length} characters; {Limits.NameLength} is the limit.", given.Length == 0 ? remedy : "Shorten it.",
+                $"1 to {Limits.NameLength} characters"));
         }
 
-        return name;
+        return given;
     }
 
     /// <summary>A longer text that may be empty.</summary>
@@ -51,20 +56,19 @@ internal sealed class Input
     public double Reading(string field, string? text, Access access, LengthSystem leading, double reach)
     {
         var value = Gather(ReadingNotation.Parse(text ?? "", access, leading, field));
-        var least = access == Access.Position ? -reach : 0;
         var unit = Core.Measuring.Accesses.UnitOf(access);
         var limit = string.Create(CultureInfo.InvariantCulture,
-            $"{(access == Access.Position ? $"{least:0.###}" : "over 0")} to {reach:0.###} {unit}").TrimEnd();
+            $"{(access == Access.Position ? $"{-reach:0.###}" : "over 0")} to {reach:0.###} {unit}").TrimEnd();
         if (problems.Any(p => p.Field == field))
         {
             return 0;
         }
 
-        if (value < least || (value == 0 && access != Access.Position))
+        if (access != Access.Position && value <= 0)
         {
             problems.Add(new(field, text, "A size is greater than nothing.", "Type the size as the instrument shows it.", limit));
         }
-        else if (value > reach)
+        else if (Math.Abs(value) > reach)
         {
             var most = $"{reach.ToString("0.###", CultureInfo.InvariantCulture)} {unit}".TrimEnd();
             problems.Add(new(field, text, $"{Views.QuantityText.Metric(value, unit)} is more than the {most} that can be read here.",

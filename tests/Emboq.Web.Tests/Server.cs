@@ -155,7 +155,7 @@ public sealed class Server : IAsyncLifetime
     }
 
     /// <summary>An adapter on places, a printer and a nozzle of its own: what others try beside it says next to nothing of it.</summary>
-    public async Task<JsonNode> NewPartAlone(string name, double nozzle)
+    public async Task<JsonNode> NewPartAlone(string name, double nozzle, string port = "49")
     {
         var setup = await NewSetupAlone(name, nozzle);
         var machine = await Post("/api/machines", new { name = $"{name} machine" });
@@ -171,7 +171,7 @@ public sealed class Server : IAsyncLifetime
             return (string)place["id"]!;
         }
 
-        var interfaces = new { first = await Place("outside", "49"), second = await Place("inside", "38") };
+        var interfaces = new { first = await Place("outside", port), second = await Place("inside", "38") };
         var part = new { name, family = "hose-adapter", interfaces, process = setup["id"], parameters = new { firstJoin = "over", secondJoin = "inside" } };
         return (await Post("/api/jobs", new { name, part }))["parts"]![0]!;
     }

@@ -89,20 +89,34 @@ public sealed class TryTests(Server server)
         var part = await server.NewPartAlone("try taped", 0.7);
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "ring-first" } });
         await server.Post($"/api/parts/{part["id"]}/revisions", new { bodies = new[] { "part" } });
-        async Task<JsonNode?> Repair(int revision) => (await Revision(part, revision))["places"]!.AsArray().Single(p =>
-            (string)p!["slot"]! == "first")!["repair"];
-        (await Repair(2)).ShouldBeNull("nobody has tried it yet");
+        async Task<(int Status, JsonNode? Body)> Repair(int revision, string tape = "") => await server.Send(HttpMethod.Get,
+            $"/api/parts/{part["id"]}/revisions/{revision}/repair?at=first&leading=metric&tape={tape}", new { });
+        (await Repair(2)).Status.ShouldBe(204, "nobody has tried it yet");
         var tries = new List<JsonNode>();
         foreach (var revision in new[] { 1, 2 })
         {
             tries.Add(await server.Post($"/api/parts/{part["id"]}/tries", new { revision, slot = "first", feel = "rattles" }));
         }
 
-        ((string)(await Repair(2))!["says"]!).ShouldContain("paper tape");
-        ((double)(await Repair(2))!["chance"]!).ShouldBeInRange(0.05, 1);
-        (await Repair(1)).ShouldBeNull();
+        async Task<bool> Off(int revision) => (bool)(await Revision(part, revision))["places"]!.AsArray().Single(p => (string)p!["slot"]! == "first")!["off"]!;
+        (await Off(2)).ShouldBeTrue();
+        (await Off(1)).ShouldBeFalse();
+        var (_, taped) = await Repair(2);
+        ((string)taped!["says"]!).ShouldContain("0.13 mm tape");
+        ((double)taped["chance"]!).ShouldBeInRange(0.05, 1);
+        ((string)taped["weighed"]!).ShouldMatch(@"min of your time; another print takes .* min and .* g\. Mending costs less\.");
+        ((string)(await Repair(2, "0.01 in")).Body!["says"]!).ShouldContain("0.25 mm tape");
+        foreach (var tape in new[] { "3 mm", "thin" })
+        {
+            var (status, refused) = await Repair(2, tape);
+            status.ShouldBe(400);
+            ((string)refused!["problems"]![0]!["field"]!).ShouldBe("tape");
+        }
+
+        (await Repair(1)).Status.ShouldBe(204);
+        (await Repair(7)).Status.ShouldBe(404);
         await server.Send(HttpMethod.Post, $"/api/tries/{tries[1]["try"]}/strikes", new { because = "another hose" });
-        (await Repair(2)).ShouldBeNull();
+        (await Repair(2)).Status.ShouldBe(204);
     }
 
     [Fact]
@@ -154,7 +168,7 @@ public sealed class TryTests(Server server)
         ((bool)told["tries"]![0]!["worked"]!).ShouldBeTrue();
         var place = told["places"]!.AsArray().Single(p => (string)p!["slot"]! == "first")!;
         ((string)place["told"]![0]!).ShouldStartWith("worked to ");
-        place["repair"].ShouldBeNull();
+        ((bool)place["off"]!).ShouldBeFalse();
         // Drawn so, it comes out as it was worked: wanted is that size.
         var offer = place["like"]!;
         ((string)offer["label"]!).ShouldBe("Draw it as it was worked");

@@ -31,7 +31,7 @@ test('a thin plate with a lip asks for short screws, and prints on its back', as
   await page.getByRole('button', { name: '5 Print' }).click()
   await expect(page.getByLabel('Print it with the').first()).toHaveValue('back')
   await page.getByRole('button', { name: 'Number this print' }).click()
-  await expect(page.getByRole('group', { name: 'Files of revision 1' })).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('group', { name: 'Files of revision 1' })).toBeVisible()
 })
 
 test('tags of a row hang on a measured ring, and their cards come in one file', async ({ page, request }) => {
@@ -84,7 +84,7 @@ test('a saw that walks gets a pad for each foot, each with its own file', async 
     .first()
     .click()
   await page.getByRole('button', { name: '5 Print' }).click()
-  await expect(page.getByRole('listitem').filter({ hasText: 'pad under right back' })).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('listitem').filter({ hasText: 'pad under right back' })).toBeVisible()
   await page.getByRole('button', { name: 'Number this print' }).click()
-  await expect(page.getByRole('group', { name: 'Files of revision 1' })).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('group', { name: 'Files of revision 1' })).toBeVisible()
 })

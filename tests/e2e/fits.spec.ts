@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { reckoned } from './jobs'
 
 const proveLatheHood = async (page: Page) => {
   await page.goto('/')
@@ -104,6 +105,7 @@ test('a ladder is tried by keys alone, and the belief moves with every word', as
   // One rung is the right one: in one press the part is drawn like it, and in one more as before.
   await rungs.nth(3).check()
   const drawn = page.locator('[data-line="second.drawn"]')
+  await reckoned(page)
   const was = await drawn.innerText()
   await board.getByRole('button', { name: 'Draw it like ring 4' }).click()
   await expect(drawn).not.toHaveText(was, { useInnerText: true })
@@ -119,6 +121,87 @@ test('a ladder is tried by keys alone, and the belief moves with every word', as
   }
   expect(revisions[0]!.tries).toHaveLength(2)
   for (const t of revisions[0]!.tries) await request.post(`/api/tries/${t.id}/strikes`, { data: { because: 'tried by a test' } })
+})
+
+test('another setup says what it moves, before anything is printed with it', async ({ page }) => {
+  await proveLatheHood(page)
+  await page.getByRole('button', { name: 'Number this proof' }).click()
+  await expect(page.getByRole('list', { name: 'Files' })).toBeVisible()
+  const moved = page.getByRole('region', { name: 'What another setup moves' })
+  await expect(moved).toBeHidden()
+  const setup = page.getByRole('combobox', { name: 'Setup', exact: true })
+  const [own, names] = [await setup.locator('option:checked').innerText(), await setup.locator('option').allInnerTexts()]
+  await setup.selectOption({ label: names.find((n) => n !== own)! })
+  await expect(moved).toContainText(own)
+  for (const end of await moved.getByRole('listitem').allInnerTexts()) expect(end).toMatch(/mm[\s\S]*→[\s\S]*mm[\s\S]*fits[\s\S]*%/)
+  await expect(moved.getByRole('listitem')).not.toHaveCount(0)
+  await page.getByRole('button', { name: '5 Print' }).click()
+  await expect(moved).toBeVisible()
+  await page.getByRole('button', { name: 'Take back' }).click()
+  await expect(moved).toBeHidden()
+  await expect(setup.locator('option:checked')).toHaveText(own)
+})
+
+test('a window of a fit is moved with a reason, a part is drawn by it, and it is taken back', async ({ page }) => {
+  await proveLatheHood(page)
+  const drawn = page.locator('[data-line="first.drawn"]')
+  await expect(drawn).toBeVisible()
+  await reckoned(page)
+  const was = await drawn.innerText()
+  const job = page.url()
+  await page.getByRole('link', { name: 'Fits' }).click()
+  const panel = page.getByRole('region', { name: 'What a fit means' })
+  await panel.getByLabel('Joint').selectOption({ label: 'Foot in its socket' })
+  await expect(panel.getByRole('listitem')).toHaveCount(3)
+  await panel.getByLabel('Joint').selectOption({ label: 'Cuff' })
+  await expect(panel).toContainText('H7/h6')
+  for (const name of await panel.getByRole('listitem').allInnerTexts()) expect(name).toMatch(/mm/)
+  const before = await panel.getByRole('listitem').allInnerTexts()
+  for (let i = 0; i < before.length; i++) {
+    const line = panel.getByRole('listitem').nth(i)
+    await line.getByRole('button', { name: 'Move' }).click()
+    const [least, greatest] = [line.getByLabel('Least clearance'), line.getByLabel('Greatest clearance')]
+    await line.getByLabel('Aimed at').fill('9')
+    await line.getByRole('button', { name: 'Move it' }).click()
+    await expect(line.getByText(/9\.00 mm is more than the 5 mm/)).toBeVisible()
+    await expect(line.getByText(/A word or two is needed/)).toBeVisible()
+    await line.getByLabel('Aimed at').fill('1.5')
+    await least.fill('1.4')
+    await greatest.fill('1.6')
+    await line.getByLabel('Why').fill('our pipes come dusty')
+    await line.getByRole('button', { name: 'Move it' }).click()
+    await expect(line).toContainText('Moved: our pipes come dusty. As usual it is')
+    await expect(line).toContainText('1.40 to 1.60 mm')
+  }
+  await page.goto(job)
+  await expect(drawn).toBeVisible()
+  await expect(drawn).not.toHaveText(was, { useInnerText: true })
+  await page.goto('/fits')
+  for (let i = 0; i < before.length; i++) {
+    await panel.getByRole('button', { name: 'Take it back' }).first().click()
+    await expect(panel.getByRole('button', { name: 'Take it back' })).toHaveCount(before.length - 1 - i)
+  }
+  expect(await panel.getByRole('listitem').allInnerTexts()).toEqual(before)
+  await page.goto(job)
+  await expect(drawn).toHaveText(was, { useInnerText: true })
+})
+
+test('what another workshop learned is taken in, told apart, and taken out', async ({ page, request }) => {
+  await page.goto('/fits')
+  const panel = page.getByRole('region', { name: 'From workshop to workshop' })
+  await expect(panel).toContainText('Nothing was taken in yet.')
+  const ours = await (await request.get('/api/learned.json')).body()
+  const file = (name: string, buffer: Buffer) => ({ name, mimeType: 'application/json', buffer })
+  await panel.getByLabel('What another workshop learned').setInputFiles(file('ours.json', ours))
+  await expect(panel.getByText('This is what your own workshop told: it counts here already.')).toBeVisible()
+  await panel.getByLabel('What another workshop learned').setInputFiles(file('notes.json', Buffer.from('buy glue')))
+  await expect(panel.getByText('notes.json is not what a workshop has learned.')).toBeVisible()
+  const theirs = { ...(JSON.parse(ours.toString()) as object), workshop: crypto.randomUUID() }
+  await panel.getByLabel('Whose it is').fill('Alder Boats')
+  await panel.getByLabel('What another workshop learned').setInputFiles(file('theirs.json', Buffer.from(JSON.stringify(theirs))))
+  await expect(panel.getByRole('listitem')).toContainText(/Alder Boats, \d+ prints? with/)
+  await panel.getByRole('button', { name: 'Take Alder Boats out' }).click()
+  await expect(panel).toContainText('Nothing was taken in yet.')
 })
 
 test('the smallest test print is chosen, made, and read tooth by tooth', async ({ page, request }) => {

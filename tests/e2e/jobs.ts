@@ -3,6 +3,9 @@ import { expect, type Page } from '@playwright/test'
 /** Waits until the notebook has what was changed. */
 export const settled = (page: Page) => expect(page.getByText('kept', { exact: true })).toBeVisible()
 
+/** Waits until the drawing shows what was noted last. */
+export const reckoned = (page: Page) => expect(page.locator('[aria-busy=true]')).toHaveCount(0)
+
 /** Starts a job with one part of a family, nothing named yet. */
 export async function start(page: Page, family: RegExp, job: string) {
   await page.goto('/')

@@ -54,7 +54,7 @@ test('a clamp in halves comes as two files, and its halves close around the post
     timeout: 30_000,
   })
   await page.getByRole('button', { name: '5 Print' }).click()
-  await expect(page.getByRole('listitem').filter({ hasText: 'half with the heads' }).first()).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('listitem').filter({ hasText: 'half with the heads' }).first()).toBeVisible()
   await page.getByRole('button', { name: '2 Reckon' }).click()
   await page.getByRole('button', { name: 'Take back' }).click()
   await settled(page)

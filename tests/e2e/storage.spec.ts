@@ -12,7 +12,6 @@ async function decide(page: Page, label: string, value: string) {
 }
 
 test('a case twice the size is split for the bed, and its walls thicken at a press for the pins that align it', async ({ page }) => {
-  test.setTimeout(120_000)
   await start(page, /lidded case/, `Case ${unique}`)
   await page.getByLabel('Place of the pin').selectOption({ label: 'green filament' })
   await settled(page)
@@ -34,7 +33,6 @@ test('a case twice the size is split for the bed, and its walls thicken at a pre
 })
 
 test('long tools lean in their drawer as far as it closes, and what is not known of them is said', async ({ page }) => {
-  test.setTimeout(120_000)
   await start(page, /drawer nest/, `Nests ${unique}`)
   await page.getByLabel('Place of the tool 1').selectOption({ label: 'bent shaft knife' })
   await page.getByLabel('Place of the drawer they lie in').selectOption({ label: 'knife drawer inside' })

@@ -1,11 +1,9 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
+import { settled } from './jobs'
 
 const hinge = /Rail that swings away/
 
-const settled = (page: Page) => expect(page.getByText('kept', { exact: true })).toBeVisible()
-
 test('a flip hinge goes from its bench to test knuckles, a swing that is free, and the part', async ({ page }) => {
-  test.setTimeout(120_000)
   await page.goto('/')
   await page.getByRole('link', { name: hinge }).first().click()
   const check = (title: string) => page.getByRole('listitem').filter({ hasText: title })
@@ -55,7 +53,6 @@ test('a flip hinge goes from its bench to test knuckles, a swing that is free, a
 })
 
 test('a faceplate is green only once its print was proved, and one that cracked ends that revision', async ({ page }) => {
-  test.setTimeout(120_000)
   await page.goto('/')
   await page
     .getByRole('link', { name: /Plates for the knob lathe/ })

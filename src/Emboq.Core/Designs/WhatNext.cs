@@ -19,7 +19,10 @@ public sealed record WayOn(string Says, string Why, Station Station, double Chan
     private const double HandsCount = 4;
 
     /// <summary>What is weighed: hours of the printer, and the maker's own.</summary>
-    public double Weighs => Hours + (HandsCount * Hands / 60);
+    public double Weighs => Weighed(Hours, Hands);
+
+    /// <summary>Hours of the printer and minutes of the maker in one, hours.</summary>
+    internal static double Weighed(double hours, double hands) => hours + (HandsCount * hands / 60);
 }
 
 /// <summary>What one print takes.</summary>
@@ -32,7 +35,9 @@ public sealed record PrintTakes(double Hours, double Grams);
 public static class WhatNext
 {
     /// <summary>Minutes of the maker for a print of the part, for a proof, and for a reading; common practice, no published source.</summary>
-    private const double PartHands = 10, ProofHands = 6, ReadingHands = 3;
+    internal const double PartHands = 10;
+
+    private const double ProofHands = 6, ReadingHands = 3;
 
     /// <summary>No word makes a print surer than this, or less sure: what a ratio of chances is reckoned with.</summary>
     private const double Least = 0.05;

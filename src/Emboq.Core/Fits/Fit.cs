@@ -8,4 +8,8 @@ namespace Emboq.Core.Fits;
 /// <param name="Least">Smallest clearance that still counts as this fit, mm.</param>
 /// <param name="Greatest">Largest clearance that still counts as this fit, mm.</param>
 /// <param name="Feels">How the hand tells it.</param>
-public sealed record Fit(string Key, string Name, double Clearance, double Least, double Greatest, string Feels);
+public sealed record Fit(string Key, string Name, double Clearance, double Least, double Greatest, string Feels)
+{
+    /// <summary>Where its window comes from.</summary>
+    public string Basis { get; init; } = FitClasses.Basis;
+}

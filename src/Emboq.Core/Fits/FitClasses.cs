@@ -29,6 +29,9 @@ public static class FitClasses
     /// <summary>A printed thread on the thread of a machine; common practice, no published source.</summary>
     public static Fit Thread { get; } = new("thread", "running", 0.20, 0.08, 0.36, "runs on by hand from the start");
 
+    /// <summary>Some of the fits of a cuff.</summary>
+    internal static IReadOnlyList<Fit> Some(params IReadOnlyList<string> keys) => [.. keys.Select(Of)];
+
     /// <summary>The fit of a pocket under a key.</summary>
     /// <exception cref="InvalidOperationException">There is none.</exception>
     public static Fit Pocket(string key) => Pockets.First(f => f.Key == key);

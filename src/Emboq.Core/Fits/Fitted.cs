@@ -47,14 +47,15 @@ internal sealed record Fitted(FittedFace Of, Interface Place, SizeLaw Law, Fit F
     /// <param name="ledger">Takes the figures.</param>
     public static Fitted Reckon(FittedFace asked, Interface place, IFitModel fits, IReadOnlyList<TryEvidence> told, Ledger ledger)
     {
-        var (fit, key, name) = (asked.Fit, asked.Key, asked.Name);
+        var (key, name) = (asked.Key, asked.Name);
         var read = ledger.Add($"{key}.measured", place[asked.Dimension].Name, Evaluation.Of(place, asked.Dimension)!.Quantity, asked.Because);
         // A hole of the part goes over what is wrapped, a shaft goes into what the wrap leaves.
         var measured = asked.Between is not { } between ? read : ledger.Add($"{key}.lined", $"{place[asked.Dimension].Name} with what lies between",
             asked.Surface.IsHole() ? read + between : read - between, "The other side as the part meets it.");
+        var fit = fits.Windows.In(asked.Words, asked.Fit, measured.Value);
         var clearance = ledger.Add($"{key}.clearance", $"{name} clearance", asked.Clearance is { } chosen
             ? Quantity.Chosen($"{name} clearance", chosen, Unit.Millimetre)
-            : Quantity.RuleOfThumb($"{name} clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis),
+            : Quantity.RuleOfThumb($"{name} clearance", fit.Clearance, Unit.Millimetre, fit.Basis),
                 $"A {fit.Name} fit: {fit.Feels}. Hole minus shaft, on the full size.");
         var law = new SizeLaw(measured, Face.Of(asked.Surface, measured.Value), clearance, fits, name) { Words = asked.Words };
         var wanted = ledger.Add($"{key}.wanted", $"{name} wanted", law.Wanted, "The size the finished face should have.");

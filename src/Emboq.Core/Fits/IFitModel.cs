@@ -6,6 +6,9 @@ public interface IFitModel
     /// <summary>The process.</summary>
     Process Process { get; }
 
+    /// <summary>What this workshop means by a fit.</summary>
+    FitWindows Windows { get; }
+
     /// <summary>The same belief, of what another process does.</summary>
     IFitModel On(Process process);
 

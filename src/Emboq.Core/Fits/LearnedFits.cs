@@ -12,6 +12,9 @@ public sealed record LearnedFits(Process Process, FitBelief Belief, bool HasOwn 
     }
 
     /// <inheritdoc/>
+    public FitWindows Windows { get; init; } = FitWindows.None;
+
+    /// <inheritdoc/>
     public IFitModel On(Process process) => this with { Process = process };
 
     /// <inheritdoc/>

@@ -29,7 +29,8 @@ internal sealed record Telling(string Print, string Id, Quantity Latent, double 
         {
             var (from, to) = (print.Words.From(print.Felt.Min()), print.Words.To(print.Felt.Max()));
             var hand = Quantity.Input("the hand", 0, Unit.Millimetre, new Provenance.RuleOfThumb("Hands differ in what they call by a word."),
-                (new Source($"hand/{print.Words.Key}", $"what your hand calls by the words of a {print.Words.Joint}", HandShift), 1));
+                (new Source($"hand{print.Hand}/{print.Words.Key}", $"what {(print.Hand.Length == 0 ? "your hand" : "the hand of another workshop")} calls by "
+                    + $"the words of a {print.Words.Joint}", HandShift), 1));
             yield return new(print.Id, $"told/{print.Id}/words", clearance + hand + doubt, from, to, HandBlur);
         }
 

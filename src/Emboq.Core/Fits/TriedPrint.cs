@@ -19,6 +19,12 @@ public sealed record TriedPrint(string Id, string Name, Process Process, Face Fa
     /// and of the hand, not of the print. <c>null</c> of what was felt as it came off the bed.</summary>
     public Instrument? Worked { get; init; }
 
+    /// <summary>Which size of which machine it met; <c>null</c> where nobody knows.</summary>
+    public string? Met { get; init; }
+
+    /// <summary>Whose hand felt it: that of another workshop; empty of this one's.</summary>
+    public string Hand { get; init; } = "";
+
     /// <summary>A printer drifts from run to run, and a serviced one more: doubt that is added, mm. Argued, no published source.</summary>
     private const double DriftOfARun = 0.01, DriftOfAService = 0.06;
 

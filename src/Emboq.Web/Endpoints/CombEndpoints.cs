@@ -184,7 +184,7 @@ internal static class CombEndpoints
     private static async Task<IResult> Strike(Guid id, StrikeRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
     {
         var input = new Input();
-        var because = input.Name("because", request.Because);
+        var because = input.Words("because", request.Because);
         return !input.IsGood ? Problems.Bad(input.Problems)
             : await CombStore.Strike(database, id, because, clock.GetUtcNow(), stop) ? TypedResults.NoContent() : Problems.Missing("reading", id);
     }

@@ -32,7 +32,7 @@ internal static class FitEndpoints
     private static async Task<IResult> Serviced(Guid id, ServicedRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
     {
         var input = new Input();
-        var says = input.Name("says", request.Says);
+        var says = input.Words("says", request.Says);
         return !input.IsGood ? Problems.Bad(input.Problems)
             : await FitStore.Serviced(database, Guid.CreateVersion7(), id, says, clock.GetUtcNow(), stop) ? TypedResults.NoContent()
                 : Problems.Missing("printer", id);

@@ -93,11 +93,11 @@ internal static class PackEndpoints
         input.Text("need", file.Need);
         input.Name("part", file.Part);
         input.OneOf("family", file.Family, FamilyList.All, f => f.Key);
-        LookAt(input, file.Process, "process.");
+        SetupEndpoints.Look(input, file.Process, "process.");
         input.Within("setups", file.Setups?.Count ?? 0, 0, PartState.MostSetups, "setups");
         foreach (var (key, process) in (file.Setups ?? new Dictionary<string, Process>()).Take(PartState.MostSetups))
         {
-            LookAt(input, process, $"setups.{key}.");
+            SetupEndpoints.Look(input, process, $"setups.{key}.");
         }
 
         RowEndpoints.Look(input, file.Row);
@@ -118,14 +118,6 @@ internal static class PackEndpoints
                 input.Add(new($"takes.{slot}", $"{taken.Giver}", "The file holds no such part to take it from.", "Make the pack again where it was made."));
             }
         }
-    }
-
-    private static void LookAt(Input input, Process process, string path)
-    {
-        var (printer, filament, setup) = process.Apart();
-        SetupEndpoints.Look(input, printer, $"{path}printer.");
-        SetupEndpoints.Look(input, filament, $"{path}filament.");
-        SetupEndpoints.Look(input, setup, path);
     }
 
     private static void LookAt(Input input, IReadOnlyDictionary<string, PlaceFile> places, string path)

@@ -99,7 +99,7 @@ internal static class ReadingEndpoints
     private static async Task<IResult> Strike(Guid id, StrikeRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
     {
         var input = new Input();
-        var because = input.Name("because", request.Because);
+        var because = input.Words("because", request.Because);
         if (!input.IsGood)
         {
             return Problems.Bad(input.Problems);

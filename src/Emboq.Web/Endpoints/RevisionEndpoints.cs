@@ -180,7 +180,7 @@ internal static class RevisionEndpoints
     private static async Task<IResult> StrikeTry(Guid id, StrikeRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
     {
         var input = new Input();
-        var because = input.Name("because", request.Because);
+        var because = input.Words("because", request.Because);
         return !input.IsGood ? Problems.Bad(input.Problems)
             : await RevisionStore.StrikeTry(database, id, because, clock.GetUtcNow(), stop) ? TypedResults.NoContent() : Problems.Missing("try", id);
     }
@@ -222,12 +222,8 @@ internal static class RevisionEndpoints
 
         TryPlaceView Placed(Revision r, TryPlace place, IReadOnlyList<TryView> told)
         {
-            var seat = SeatOf(designs, place.At, r.Process.Id);
-            // A proof is no part: it is not mended, but printed again.
-            var printed = r.Printed.Any(p => BodyAddress.Parse(p) is { Key: Piece.Main } piece && piece.Member == place.At.Member) && place.Step is null;
-            var last = tries[r.Number].LastOrDefault(t => t.StruckBecause is null && t.Slot == $"{place.At}");
-            var off = seat is not null && printed && last is { Worked: false } && !Advice.Fits(seat, last);
-            return TryPlaceView.Of(place, told, seat is null ? null : SizeBelief.Of(seat), off ? Repair.Of(seat!, place.Drawn!.Value) : null,
+            var (seat, last) = (Tried.Seat(designs, place.At, r.Process.Id), Tried.Last(place, tries[r.Number]));
+            return TryPlaceView.Of(place, told, seat is null ? null : SizeBelief.Of(seat), Tried.Off(designs, r, place, tries[r.Number]) is not null,
                 seat is null ? null : last is { Worked: true } ? Offers.Worked(place, last, family, designs.Value[0])
                     : Offers.Like(place, family, designs.Value[0]));
         }
@@ -242,11 +238,6 @@ internal static class RevisionEndpoints
         : "not computed";
 
     private static SizeBelief? Believed(Outcome<Design> design, string slot) => SeatIn(design, slot) is { } seat ? SizeBelief.Of(seat) : null;
-
-    /// <summary>A printed seat as it is reckoned now, where it would be printed again as it was: by the same setup, in a row that still has it.</summary>
-    private static Seat? SeatOf(Outcome<IReadOnlyList<Design>> members, BodyAddress at, Guid printedWith) =>
-        members.IsGood && members.Value.ElementAtOrDefault((at.Member ?? 1) - 1) is { } design && design.ProcessOf(Piece.Main).Id == printedWith
-            ? design.Seats.FirstOrDefault(s => s.Slot == at.Key) : null;
 
     private static double? Chance(Outcome<Design> design) => design.IsGood ? design.Value.Chance : null;
 }

@@ -82,6 +82,15 @@ internal static class SetupEndpoints
         }).Produces<T>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 
+    /// <summary>What came along with a file: printer, filament and setup in one.</summary>
+    internal static void Look(Input input, Process process, string path)
+    {
+        var (printer, filament, setup) = process.Apart();
+        Look(input, printer, $"{path}printer.");
+        Look(input, filament, $"{path}filament.");
+        Look(input, setup, path);
+    }
+
     /// <summary>Whether a printer can be; gathers what is wrong with it.</summary>
     internal static void Look(Input input, Printer printer, string path = "")
     {

@@ -34,18 +34,18 @@ public sealed record PrintedView(string Body, int? Member, string Name)
 /// <param name="Believed">Which size is to be drawn there, by all that is known now, with the setup that this was printed with; <c>null</c> where the part
 /// is planned with another, or not computed.</param>
 /// <param name="Chance">That a print of its size fits, by the same.</param>
-/// <param name="Repair">What may be done to it in place of another print, once it was told that it does not fit.</param>
+/// <param name="Off">Whether a part was told not to fit there: something may then be done to it in place of another print.</param>
 /// <param name="Like">What draws the part like this rung.</param>
 /// <param name="Choices">What may be said of it.</param>
 public sealed record TryPlaceView(string Slot, string Label, string Name, string? Step, string? Measured, double? Drawn, IReadOnlyList<string> Told,
-    SizeBelief? Believed, double? Chance, Repair? Repair, RemedyView? Like, IReadOnlyList<TryChoice> Choices)
+    SizeBelief? Believed, double? Chance, bool Off, RemedyView? Like, IReadOnlyList<TryChoice> Choices)
 {
     /// <summary>From a place, and the tries of its revision.</summary>
-    public static TryPlaceView Of(TryPlace place, IEnumerable<TryView> tries, SizeBelief? believed, Repair? repair, Remedy? like) => new($"{place.At}",
+    public static TryPlaceView Of(TryPlace place, IEnumerable<TryView> tries, SizeBelief? believed, bool off, Remedy? like) => new($"{place.At}",
         place.Label, place.Name, place.Step, place.Measured, place.Drawn,
         [.. tries.Where(t => t.StruckBecause is null && t.Slot == $"{place.At}").Reverse()
             .Select(t => string.Join(", ", new[] { t.Felt, t.Worked ? $"worked to {t.Printed}" : t.Printed }.OfType<string>()))],
-        believed, place.Drawn is { } drawn ? believed?.ChanceAt(drawn) : null, repair, like is null ? null : RemedyView.Of(like), place.Choices);
+        believed, place.Drawn is { } drawn ? believed?.ChanceAt(drawn) : null, off, like is null ? null : RemedyView.Of(like), place.Choices);
 }
 
 /// <summary>One finished run.</summary>

@@ -31,15 +31,46 @@ public sealed class RepairTests
 
     /// <summary>common practice, no source: one wrap closes a round by two thicknesses, a strip along one wall a slot by one.</summary>
     [Theory]
-    [InlineData(Surface.HoleUpright, 0.36, "one layer of 0.13 mm paper tape around the hose cuff")]
-    [InlineData(Surface.OutsideRound, 0.62, "2 layers of 0.13 mm paper tape around it")]
-    [InlineData(Surface.Pocket, 0.36, "2 layers of 0.13 mm paper tape along one wall")]
-    [InlineData(Surface.OutsideFlat, 0.49, "3 layers of 0.13 mm paper tape along one side")]
+    [InlineData(Surface.HoleUpright, 0.36, "one layer of 0.13 mm tape around the hose cuff")]
+    [InlineData(Surface.OutsideRound, 0.62, "2 layers of 0.13 mm tape around it")]
+    [InlineData(Surface.Pocket, 0.36, "2 layers of 0.13 mm tape along one wall")]
+    [InlineData(Surface.OutsideFlat, 0.49, "3 layers of 0.13 mm tape along one side")]
     public void What_is_loose_is_taped_to_the_middle_of_its_fit(Surface surface, double clearance, string says)
     {
         var repair = Of(Known(surface, clearance));
         repair.Says.ShouldContain(says);
         repair.Chance!.Value.ShouldBeGreaterThan(0.9);
+    }
+
+    /// <summary>Of a tape that is thicker, fewer layers; of one that fits no number of layers, the nearest, and less surely.</summary>
+    [Theory]
+    [InlineData(0.18, "2 layers of 0.18 mm tape")]
+    [InlineData(0.36, "one layer of 0.36 mm tape")]
+    [InlineData(0.05, "it would want 7 layers")]
+    public void The_tape_at_hand_decides_how_often_it_goes_around(double tape, string says)
+    {
+        // Both sides of a round: 0.82 mm loose, wanted 0.1.
+        var repair = Repair.Of(Known(Surface.HoleUpright, 0.82), 50.1, tape);
+        repair.Sort.ShouldBe(RepairSort.Tape);
+        repair.Says.ShouldContain(says);
+        Repair.Of(Known(Surface.HoleUpright, 0.82), 50.1, 0.24).Chance!.Value.ShouldBeLessThan(Repair.Of(Known(Surface.HoleUpright, 0.82), 50.1, 0.36).Chance!.Value);
+    }
+
+    /// <summary>An hour of the maker counts as four of the printer; a part that is taped and may still not fit is printed after all by that chance.</summary>
+    [Theory]
+    [InlineData(2, true)]
+    [InlineData(0.02, true)]
+    public void A_repair_is_weighed_against_another_print(double hours, bool cheaper)
+    {
+        var taped = Of(Known(Surface.HoleUpright, 0.36));
+        var mending = Mending.Of(taped, new(hours, 20))!;
+        var print = hours + (4 * 10 / 60.0);
+        mending.AgainHours.ShouldBe(print, 1e-9);
+        mending.Hours.ShouldBe((4 * 3 / 60.0) + ((1 - taped.Chance!.Value) * print), 1e-9);
+        mending.Cheaper.ShouldBe(cheaper);
+        Mending.Of(Of(Known(Surface.HoleUpright, 1.9)), new(hours, 20)).ShouldBeNull("nothing is mended");
+        // Filing takes longer than a small print.
+        Mending.Of(Of(Known(Surface.HoleUpright, -0.1)), new(0.02, 1))!.Cheaper.ShouldBeFalse();
     }
 
     [Theory]

@@ -142,6 +142,21 @@ export const fits = (setup: string) =>
     queryFn: ({ signal }) => got(api.GET('/api/fits/{id}', { params: { path: { id: setup } }, signal })),
   })
 
+/** What other workshops have learned, as it was taken in. */
+export const learned = queryOptions({
+  queryKey: ['fits', 'learned'],
+  queryFn: ({ signal }) => got(api.GET('/api/learned', { signal })),
+})
+
+/** What the fits of every joint mean in this workshop, at a size as it was typed. */
+export const fitWindows = (size: string, leading: string) =>
+  queryOptions({
+    queryKey: ['fit-windows', size, leading],
+    queryFn: ({ signal }) => got(api.GET('/api/fit-windows', { params: { query: { size, leading } }, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
+
 /** The smallest test print that answers what is in doubt of a setup, or of some surfaces. */
 export const comb = (setup: string, surfaces: readonly Surface[] | null) =>
   queryOptions({
@@ -230,6 +245,21 @@ export const history = (part: string) =>
   queryOptions({
     queryKey: ['history', part],
     queryFn: ({ signal }) => got(api.GET('/api/parts/{id}/history', { params: { path: { id: part } }, signal })),
+  })
+
+/** What may be done to a print in place of another, with tape of a thickness as it was typed; asked anew with all that was told of it. */
+export const repair = (part: string, revision: number, at: string, tape: string, leading: string, told: readonly string[]) =>
+  queryOptions({
+    queryKey: ['history', part, 'repair', revision, at, tape, leading, told],
+    queryFn: async ({ signal }) =>
+      (await got(
+        api.GET('/api/parts/{id}/revisions/{number}/repair', {
+          params: { path: { id: part, number: revision }, query: { at, tape, leading } },
+          signal,
+        }),
+      )) ?? null,
+    placeholderData: keepPreviousData,
+    retry: false,
   })
 
 /** One machine with its places and readings. */

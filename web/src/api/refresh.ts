@@ -18,3 +18,6 @@ export const refreshReadings = (client: QueryClient) => refresh(client, ['machin
 
 /** What hangs on test prints of setups: asked anew after a face was told. */
 export const refreshFits = (client: QueryClient) => refresh(client, ['bench', 'fits'])
+
+/** What hangs on the windows of fits: asked anew after one was moved or taken back. */
+export const refreshWindows = (client: QueryClient) => refresh(client, ['bench', 'fit-windows'])

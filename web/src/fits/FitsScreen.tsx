@@ -6,7 +6,9 @@ import { ErrorNote } from '@/ui/ProblemNote'
 import { CombBoards } from './CombBoards'
 import { CombPanel } from './CombPanel'
 import { FitBandChart } from './FitBandChart'
+import { LearnedPanel } from './LearnedPanel'
 import { ServiceForm } from './ServiceForm'
+import { WindowsPanel } from './WindowsPanel'
 
 /** What every surface of a setup is believed to do, by all that was tried in the workshop. */
 export function FitsScreen() {
@@ -55,6 +57,8 @@ export function FitsScreen() {
             </li>
           ))}
       </ul>
+      <WindowsPanel />
+      <LearnedPanel />
       {chosen?.printerId && <ServiceForm printer={chosen.printerId} name={chosen.printer} />}
     </div>
   )

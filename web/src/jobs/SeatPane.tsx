@@ -19,19 +19,20 @@ const modes: readonly (readonly [Mode, string])[] = [
 
 export type SeatPaneProps = {
   readonly error: Error | null
-  readonly stale: boolean
+  /** Whether what is shown is being reckoned anew. */
+  readonly busy: boolean
   readonly mode: Mode
   readonly onMode: (mode: Mode) => void
 }
 
 /** Machine and part together: as a section with callouts, in the round, both, or as a list of the same callouts. */
-export function SeatPane({ error, stale, mode, onMode }: SeatPaneProps) {
+export function SeatPane({ error, busy, mode, onMode }: SeatPaneProps) {
   const work = useWork()
   const { design } = work
   const onBed = work.station === 'prove' || work.station === 'print'
   const bodies = useMemo(() => shownOf(design?.bodies ?? []), [design?.bodies])
   return (
-    <section className="flex min-h-0 min-w-0 flex-col" aria-label="Seat drawing" data-stale={stale}>
+    <section className="flex min-h-0 min-w-0 flex-col" aria-label="Seat drawing" aria-busy={busy}>
       <div className="flex flex-wrap items-center gap-1 px-4 pt-2">
         {modes.map(([key, name]) => (
           <button

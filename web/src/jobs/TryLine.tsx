@@ -1,5 +1,6 @@
-import { useQueryClient } from '@tanstack/react-query'
+import { useIsFetching, useIsMutating, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { history } from '@/api/queries'
 import { refreshPart } from '@/api/refresh'
 import type { RemedyView, RevisionView } from '@/api/types'
 import { StrikeForm } from '@/ui/StrikeForm'
@@ -47,14 +48,16 @@ export function TryLine({ entry: t }: TryLineProps) {
   )
 }
 
-/** What is usually changed after a part did not do what it must, until it is. */
+/** What is usually changed after a part did not do what it must, until it is; while something is being noted, what it rests on is not known yet. */
 export function TryHelps({ helps }: { readonly helps: readonly RemedyView[] }) {
   const act = useRemedy()
-  const { parameters } = useWork().shown
+  const { part, shown } = useWork()
+  const { parameters } = shown
+  const isStale = useIsFetching({ queryKey: history(part.id).queryKey, exact: true }) + useIsMutating() > 0
   return helps
     .filter((help) => Object.entries(help.changes ?? {}).some(([key, value]) => parameters[key] !== value))
     .map((help) => (
-      <button key={help.label} type="button" className="btn btn-outline btn-primary btn-sm" onClick={() => act(help)}>
+      <button key={help.label} type="button" disabled={isStale} className="btn btn-outline btn-primary btn-sm" onClick={() => act(help)}>
         {help.label}
       </button>
     ))

@@ -83,7 +83,7 @@ export function Workbench({ job, part, earlier, family, processes }: WorkbenchPr
         <JobHeader />
         <StationBar station={station} onChoose={setStation} checks={checks} />
         <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[minmax(0,1fr)_27rem]">
-          <SeatPane error={preview.error} stale={preview.isPlaceholderData} mode={mode} onMode={setMode} />
+          <SeatPane error={preview.error} busy={preview.isFetching} mode={mode} onMode={setMode} />
           <aside className="border-base-300 min-h-0 overflow-auto border-t p-4 lg:border-t-0 lg:border-l" aria-label={station}>
             {preview.error && station !== 'measure' && <ErrorNote error={preview.error} />}
             <StationPanel />

@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react'
 import { ApiProblem } from '@/api/client'
-import type { RevisionView, TryChoice, TryPlaceView } from '@/api/types'
+import type { RevisionView, TryChoice } from '@/api/types'
 import { capital } from '@/jobs/inWords'
 import { TryHelps } from '@/jobs/TryLine'
 import { useWork } from '@/jobs/useWork'
@@ -8,12 +8,12 @@ import { InstrumentSelect, useInstrument } from '@/machines/InstrumentSelect'
 import { Field } from '@/ui/Field'
 import { FileButton } from '@/ui/FileButton'
 import { useLeading } from '@/ui/leading'
-import { Percent } from '@/ui/Percent'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { useKeys } from '@/ui/useKeys'
 import { BeliefChart } from './BeliefChart'
 import { first, following, seatOf } from './places'
 import { TryAnswered } from './TryAnswered'
+import { Repairs } from './Repairs'
 import { TryPlaces } from './TryPlaces'
 import { TryWords } from './TryWords'
 import { useNoteTry } from './useNoteTry'
@@ -116,7 +116,7 @@ export function TryForm({ revision }: { readonly revision: RevisionView }) {
       </button>
       {place.like && <TryHelps helps={[place.like]} />}
       {note.data && <TryAnswered answer={note.data} />}
-      <Repairs places={places} />
+      <Repairs revision={revision.number} places={places} />
       {believed && (
         <BeliefChart
           before={noted?.believedBefore ?? null}
@@ -137,28 +137,5 @@ function TriesOn() {
     <p className="quiet text-sm">
       Every try of a fit teaches all parts: what is printed with {setup} by most, what another setup prints by as much as they share.
     </p>
-  )
-}
-
-/** What may be done to a print that does not fit, in place of another. */
-function Repairs({ places }: { readonly places: readonly TryPlaceView[] }) {
-  const mended = places.filter((p) => p.repair !== null)
-  if (mended.length === 0) return null
-  return (
-    <section aria-label="In place of another print" className="flex flex-col gap-1">
-      <h3 className="font-semibold">In place of another print</h3>
-      {mended.map(({ slot, label, repair }) => (
-        <p key={slot}>
-          {mended.length > 1 && <>{capital(label)}: </>}
-          {repair!.says}
-          {repair!.chance !== null && (
-            <>
-              {' '}
-              It then fits with a chance of <Percent share={repair!.chance} />.
-            </>
-          )}
-        </p>
-      ))}
-    </section>
   )
 }

@@ -12,7 +12,7 @@ const place = (slot: string, told: readonly string[] = []): TryPlaceView => ({
   told: [...told],
   believed: null,
   chance: null,
-  repair: null,
+  off: false,
   like: null,
   choices: [],
 })

@@ -105,8 +105,10 @@ internal sealed record TrayReckoning
         var tallest = items.Select(i => i.Hold).DefaultIfEmpty(0).Max();
         var tall = tallest > steady + 0.2 ? ledger.Add("tall", "height over all", floor + Quantity.Input("deepest pocket of all", tallest, Unit.Millimetre,
             new Provenance.Chosen("the things themselves")), "With the border around the most slender thing.") : null;
-        ledger.Add("pockets", "pocket clearance", p.Number("clearance") is { } c ? Quantity.Chosen("pocket clearance", c, Unit.Millimetre)
-            : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre, FitClasses.Basis), "On the full size of every pocket.");
+        // Where this workshop's windows go by size, pockets differ.
+        var loose = items.Select(i => i.Size.Law.Clearance).DistinctBy(c => c.Value).ToList();
+        ledger.Add("pockets", "pocket clearance", loose.Count > 0 ? loose[0] : Quantity.RuleOfThumb("pocket clearance", fit.Clearance, Unit.Millimetre,
+            fit.Basis), loose.Count > 1 ? $"On the full size of the {items[0].Place.Name}'s pocket; others have theirs." : "On the full size of every pocket.");
         var (scope, mounted) = (PartBodies.Scope(brief, ledger, "ear", "ear"), p.Choice("mount") == "screws");
         var ear = mounted ? ScrewHole.CountersunkWood(scope, p.Choice("woodScrew"), EarThickness, p.Choice("wayUp") == "side" ? HoleLie.Teardrop
             : HoleLie.Upright) : null;

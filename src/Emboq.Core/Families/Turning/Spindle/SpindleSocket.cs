@@ -72,7 +72,8 @@ internal sealed record SpindleSocket
             place, brief.Fits, brief.Tries, ledger);
         var pitch = scope.Add("pitch", "pitch", Evaluation.Of(place, "pitch")!.Quantity, "As read.");
         var neck = place.Kind.Key == "spindle" && Evaluation.Of(place, "neck") is not null
-            ? Fitted.Reckon(new("spindle", "neck", Surface.HoleUpright, FitClasses.Of(p.Choice("register")), null, "register"), place, brief.Fits, [], ledger)
+            ? Fitted.Reckon(new("spindle", "neck", Surface.HoleUpright, FitClasses.Of(p.Choice("register")), null, "register") { Words = SeatWords.Boss },
+                place, brief.Fits, [], ledger)
             : null;
         var steps = LadderPlan.Step(thread, Rungs);
         var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", steps, Unit.Millimetre,
