@@ -25,8 +25,8 @@ public sealed class LearnedTests(Server server)
     private async Task<double> Doubt(JsonNode setup) => (double)(await server.Get($"/api/fits/{setup["id"]}")).AsArray().Single(s =>
         (string)s!["surface"]! == "holeUpright")!["band"]![5]!["doubt"]!;
 
-    private async Task<List<JsonNode>> Taken(string name) => [.. (await server.Get("/api/learned")).AsArray().Where(l => (string)l!["name"]! == name).Select(l =>
-        l!)];
+    private async Task<List<JsonNode>> Taken(string name) =>
+        [.. (await server.Get("/api/learned")).AsArray().Select(l => l!).Where(l => (string)l["name"]! == name)];
 
     [Fact]
     public async Task What_another_workshop_learned_teaches_until_it_is_taken_out()

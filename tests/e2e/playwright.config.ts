@@ -1,5 +1,21 @@
 import { defineConfig } from '@playwright/test'
 
+/** What Playwright asks Chromium to leave away, which its own flag would else forget; and the two pages of the address bar, which cost more than ours. */
+const leftAway = [
+  'AvoidCorsURLLoaderRestartOnRedirect',
+  'AvoidUnnecessaryBeforeUnloadCheckSync',
+  'DestroyProfileOnBrowserClose',
+  'HttpsFirstBalancedModeAutoEnable',
+  'HttpsUpgrades',
+  'LensOverlay',
+  'MediaRouter',
+  'OptimizationHints',
+  'PaintHolding',
+  'ThirdPartyStoragePartitioning',
+  'WebUIOmniboxAimPopup',
+  'WebUIOmniboxPopup',
+]
+
 /** The real application is started by tests/run.sh; its address comes in EMBOQ_URL. */
 export default defineConfig({
   testDir: '.',
@@ -12,7 +28,8 @@ export default defineConfig({
   use: {
     baseURL: process.env.EMBOQ_URL ?? 'http://127.0.0.1:5080',
     viewport: { width: 1280, height: 800 },
-    trace: { mode: 'retain-on-failure', screenshots: false, snapshots: false },
+    // Frames that nobody looks at.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [
@@ -24,6 +41,7 @@ export default defineConfig({
         '--disable-component-update',
         '--disable-sync',
         '--no-first-run',
+        `--disable-features=${leftAway.join()}`,
       ],
     },
   },

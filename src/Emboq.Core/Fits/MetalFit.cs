@@ -1,14 +1,14 @@
 namespace Emboq.Core.Fits;
 
-/// <summary>What a word for a fit means where both sides are of machined metal: a hole and a shaft of ISO 286, beside which a printed window is seen for what it
-/// is. ISO 286-1:2010, tables 1, 4 and 5, up to 500 mm.</summary>
+/// <summary>What a word for a fit means where both sides are of machined metal: a hole and a shaft of ISO 286, beside which a printed window is seen for
+/// what it is. ISO 286-1:2010, tables 1, 4 and 5, up to 500 mm.</summary>
 /// <param name="Hole">Its class: "H7".</param>
 /// <param name="Shaft">Its class: "g6".</param>
 /// <param name="Least">Smallest clearance, mm; negative is interference.</param>
 /// <param name="Greatest">Largest, mm.</param>
 public sealed record MetalFit(string Hole, string Shaft, double Least, double Greatest)
 {
-    /// <summary>Ends of the ranges of sizes, mm, each with the range it ends; µm: standard tolerances, and how far a shaft lies from the nominal size.</summary>
+    /// <summary>Ends of the ranges of sizes, mm, each in its range; µm: standard tolerances, and how far a shaft lies from the nominal size.</summary>
     private static readonly double[] Steps = [3, 6, 10, 18, 30, 50, 80, 120, 180, 250, 315, 400, 500],
         It6 = [6, 8, 9, 11, 13, 16, 19, 22, 25, 29, 32, 36, 40], It7 = [10, 12, 15, 18, 21, 25, 30, 35, 40, 46, 52, 57, 63],
         It8 = [14, 18, 22, 27, 33, 39, 46, 54, 63, 72, 81, 89, 97], It9 = [25, 30, 36, 43, 52, 62, 74, 87, 100, 115, 130, 140, 155],

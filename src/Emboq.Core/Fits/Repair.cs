@@ -79,13 +79,13 @@ public sealed record Repair(RepairSort Sort, string Says, double? Chance)
     {
         if (off > MostOff)
         {
-            return new(RepairSort.None, $"Print it again: it would want {Figures.Mm(off)} taken off the {seat.Words.Measured}, and more than {Figures.Mm(MostOff)} takes too "
-                + "much of a printed wall.", null);
+            return new(RepairSort.None, $"Print it again: it would want {Figures.Mm(off)} taken off the {seat.Words.Measured}, and more than "
+                + $"{Figures.Mm(MostOff)} takes too much of a printed wall.", null);
         }
 
         var (where, becomes) = seat.Face.Surface.IsHole() ? ("its walls", "larger") : ("its sides", "smaller");
-        return new(RepairSort.File, $"Take {Figures.Mm(off)} off {where} in all, with a file or sandpaper, and try it every few strokes: the {seat.Words.Measured} wants to be "
-            + $"that much {becomes}.", null)
+        return new(RepairSort.File, $"Take {Figures.Mm(off)} off {where} in all, with a file or sandpaper, and try it every few strokes: the "
+            + $"{seat.Words.Measured} wants to be that much {becomes}.", null)
         {
             Hands = FilingHands,
         };

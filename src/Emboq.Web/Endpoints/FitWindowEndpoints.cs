@@ -25,6 +25,8 @@ internal static class FitWindowEndpoints
 
     private const double UsualSize = 30;
 
+    private static IEnumerable<SeatWords> Joints => SeatWords.All.Where(w => w.Fits.Count > 0);
+
     public static void MapFitWindows(this IEndpointRouteBuilder api)
     {
         api.MapGet("/fit-windows", Windows).Produces<IReadOnlyList<JointWindowsView>>().ProducesProblem(400);
@@ -44,7 +46,7 @@ internal static class FitWindowEndpoints
         }
 
         var windows = await FitWindowStore.Now(database, stop);
-        return TypedResults.Ok<IReadOnlyList<JointWindowsView>>([.. SeatWords.All.Where(w => w.Fits.Count > 0).Select(w => JointWindowsView.Of(w, windows, at))]);
+        return TypedResults.Ok<IReadOnlyList<JointWindowsView>>([.. Joints.Select(w => JointWindowsView.Of(w, windows, at))]);
     }
 
     private static async Task<IResult> Move(FitWindowRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
@@ -52,7 +54,7 @@ internal static class FitWindowEndpoints
         var (input, leading) = (new Input(), request.Leading ?? LengthSystem.Metric);
         double Clearance(string field, string? text) => input.Reading(field, text, Access.Position, leading, Furthest);
         double Size(string field, string? text, double open) => string.IsNullOrWhiteSpace(text) ? open : input.Size(field, text, leading);
-        var joint = input.OneOf("joint", request.Joint, SeatWords.All.Where(w => w.Fits.Count > 0), w => w.Key);
+        var joint = input.OneOf("joint", request.Joint, Joints, w => w.Key);
         var fit = joint is null ? null : input.OneOf("fit", request.Fit, joint.Fits, f => f.Key);
         var (aim, least, greatest) = (Clearance("aim", request.Aim), Clearance("least", request.Least), Clearance("greatest", request.Greatest));
         var (from, to) = (Size("from", request.From, 0), Size("to", request.To, Limits.LongestReading));

@@ -64,8 +64,8 @@ public sealed class FitWindowTests
         SeatWords.All.Select(w => w.Key).ShouldBeUnique();
     }
 
-    /// <summary>ISO 286-1, annex A: i = 0.45 ∛D + 0.001 D µm, IT7 = 16 i and so on; fundamental deviations of shafts by powers of D, the geometric mean of its
-    /// range. The tables are those, rounded.</summary>
+    /// <summary>ISO 286-1, annex A: i = 0.45 ∛D + 0.001 D µm, IT7 = 16 i and so on; fundamental deviations of shafts by powers of D, the geometric mean
+    /// of its range. The tables are those, rounded.</summary>
     [Theory]
     [InlineData("slide", 2.5, 0.34, 16, 10)]
     [InlineData("moving", 5.5, 0.41, 25, 16)]

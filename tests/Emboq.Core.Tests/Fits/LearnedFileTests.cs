@@ -12,9 +12,9 @@ public sealed class LearnedFileTests
     private static Quantity Shaft(double doubt = 0.02) => Quantity.Input("shaft", 20, Unit.Millimetre, new Provenance.Measured("test"),
         (new Source("shaft", "reading of the shaft", doubt), 1));
 
-    private static TriedPrint Print(string id, double? read = null, Feel? felt = null, double drawn = 20.3, string? met = "shaft") => new(id, $"print {id}", Setup,
-        Hole, drawn, Shaft(), SeatWords.Cuff, felt is { } f ? [f] : [], read is { } r ? [(r, Workshop.Caliper)] : [], 3, 1)
-    { Met = met };
+    private static TriedPrint Print(string id, double? read = null, Feel? felt = null, double drawn = 20.3, string? met = "shaft") =>
+        new(id, $"print {id}", Setup, Hole, drawn, Shaft(), SeatWords.Cuff, felt is { } f ? [f] : [], read is { } r ? [(r, Workshop.Caliper)] : [], 3, 1)
+        { Met = met };
 
     /// <summary>As it is written and read again.</summary>
     private static LearnedFile File(params IReadOnlyList<TriedPrint> own) =>

@@ -53,7 +53,8 @@ public sealed class RepairTests
         var repair = Repair.Of(Known(Surface.HoleUpright, 0.82), 50.1, tape);
         repair.Sort.ShouldBe(RepairSort.Tape);
         repair.Says.ShouldContain(says);
-        Repair.Of(Known(Surface.HoleUpright, 0.82), 50.1, 0.24).Chance!.Value.ShouldBeLessThan(Repair.Of(Known(Surface.HoleUpright, 0.82), 50.1, 0.36).Chance!.Value);
+        double Chance(double thick) => Repair.Of(Known(Surface.HoleUpright, 0.82), 50.1, thick).Chance!.Value;
+        Chance(0.24).ShouldBeLessThan(Chance(0.36));
     }
 
     /// <summary>An hour of the maker counts as four of the printer; a part that is taped and may still not fit is printed after all by that chance.</summary>
