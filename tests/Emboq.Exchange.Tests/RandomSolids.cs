@@ -35,7 +35,14 @@ public abstract class RandomSolids : IAsyncLifetime
             if (built < Wanting(family) && design.Checks.All(c => c.Verdict != Verdict.Stop))
             {
                 built++;
-                judge(family, brief, design);
+                try
+                {
+                    judge(family, brief, design);
+                }
+                catch (ShouldAssertException fault)
+                {
+                    throw new ShouldAssertException($"{family.Key} of {RandomBriefs.Told(family, brief)}: {fault.Message}", fault);
+                }
             }
         }, iter: Sets * 40, threads: 1);
         built.ShouldBeGreaterThanOrEqualTo(Wanting(family), "too few of the random decisions could be built");

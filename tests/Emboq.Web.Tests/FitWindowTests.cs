@@ -61,6 +61,21 @@ public sealed class FitWindowTests(Server server)
         body!["problems"]!.AsArray().Select(p => (string)p!["field"]!).Distinct().ShouldBe([field]);
     }
 
+    /// <summary>Wider would be judged good: a chuck that rocks on its spindle.</summary>
+    [Theory]
+    [InlineData("thread", "thread", "0.1", "0.2", "0.4", 400)]
+    [InlineData("clamp", "snug", "0", "0.1", "0.3", 400)]
+    [InlineData("hinge", "moving", "0.3", "0.4", "0.65", 204)]
+    public async Task What_turns_or_holds_is_made_tighter_and_not_looser(string joint, string fit, string least, string aim, string greatest, int expected)
+    {
+        var (status, body) = await server.Send(HttpMethod.Post, "/api/fit-windows", Window(least, aim, greatest, "611", "612", joint: joint, fit: fit));
+        status.ShouldBe(expected);
+        if (expected == 400)
+        {
+            ((string)body!["problems"]![0]!["field"]!).ShouldBe("greatest");
+        }
+    }
+
     [Theory]
     [InlineData("joint", "gap", "snug")]
     [InlineData("joint", "nothing", "snug")]

@@ -16,7 +16,7 @@ public sealed record LearnedFile(string Format, int Schema, Guid Workshop, IRead
     public const string TheFormat = "emboq-learned";
 
     /// <summary>The newest of so many tell nearly all that all do.</summary>
-    public const int MostPrints = 200;
+    public const int MostPrints = 100;
 
     /// <summary>Writes what a workshop's own prints told.</summary>
     public static LearnedFile Of(Guid workshop, IReadOnlyList<TriedPrint> own)

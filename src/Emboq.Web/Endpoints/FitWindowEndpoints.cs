@@ -62,6 +62,8 @@ internal static class FitWindowEndpoints
         {
             Ordered("least", request.Least, least < aim, "The least clearance lies below the one aimed at.", $"below {Said(aim)}");
             Ordered("greatest", request.Greatest, greatest > aim, "The greatest clearance lies above the one aimed at.", $"above {Said(aim)}");
+            Ordered("greatest", request.Greatest, joint!.MayBeMended || greatest <= fit!.Greatest,
+                "What turns, holds or carries something is not let looser than is usual.", $"{Said(fit!.Greatest)} or less");
             Ordered("to", request.To, to > from, "The largest size lies above the smallest.", $"above {Said(from)}");
         }
 

@@ -22,8 +22,8 @@ public sealed record LearnedFromView(Guid Id, string Name, DateTimeOffset At, in
 /// <summary>What was learned, from workshop to workshop.</summary>
 internal static class LearnedEndpoints
 {
-    /// <summary>Of so many workshops at most; with theirs a belief is still reckoned between two keystrokes.</summary>
-    private const int MostWorkshops = 4;
+    /// <summary>Of so many workshops at most: a belief takes longer by the square of its prints and more.</summary>
+    private const int MostWorkshops = 2;
 
     private const int MostSetups = 60;
     private const int MostTold = 30;

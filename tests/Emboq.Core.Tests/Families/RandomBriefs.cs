@@ -21,6 +21,15 @@ internal static class RandomBriefs
     /// <summary>Anything within the limits that are told.</summary>
     public static Gen<Brief> Anything(Family family) => Of(family, s => (s.Minimum, s.Maximum));
 
+    /// <summary>What was decided, for whoever looks into a failure.</summary>
+    public static string Told(Family family, Brief brief) => string.Join(", ", family.Parameters.Select(s => $"{s.Key}={s.Kind switch
+    {
+        ParameterKind.Choice => brief.Parameters.Choice(s.Key),
+        ParameterKind.Text => brief.Parameters.Text(s.Key),
+        ParameterKind.Outline => brief.Parameters.Outline(s.Key) is null ? "" : "an outline",
+        _ => $"{brief.Parameters.Number(s.Key):0.###}",
+    }}"));
+
     private static Gen<Brief> Of(Family family, Func<ParameterSpec, (double Least, double Most)?> range) =>
         Gen.Select(Gen.Int[0, int.MaxValue].Array[family.Parameters.Count], Gen.Double[0, 1].Array[family.Parameters.Count], Gen.Double[0.5, 1.6].Array[4],
             Gen.Bool).Select((dice, shares, sizes, filled) =>
