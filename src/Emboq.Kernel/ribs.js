@@ -73,15 +73,12 @@ globalThis.ribsUnder = ({ Manifold, CrossSection }, solid, { height, lineWidth, 
         // A little into what it stands on.
         const from = Math.max(min[2], ground - height)
         const tall = z - ground
-        // Each a hair within the one that it stands in: faces that lie in one plane leave slivers where they meet.
-        const as = (wide, within) =>
-          around(print, clear(keep(keep(print.offset((wide - lineWidth) / 2, 'Miter')).intersect(keep(room.offset(-within, 'Miter')))), ground, z))
+        const as = (wide) => around(print, clear(keep(keep(print.offset((wide - lineWidth) / 2, 'Miter')).intersect(room)), ground, z))
         const tip = upright(print, from, z)
         if (tall < 3 * height) return [tip]
-        const stem = upright(as(Math.max(2 * lineWidth, tall / 30), 0.06), from, z - Math.min(1, tall / 2))
+        const stem = upright(as(Math.max(2 * lineWidth, tall / 30)), from, z - Math.min(1, tall / 2))
         // On the bed it has a foot; on the solid itself one would never come off.
-        if (ground > min[2] + height) return [tip, stem]
-        return [tip, stem, upright(as(Math.max(6 * lineWidth, tall / 4), 0.03), from, from + Math.min(2 * height, tall / 2))]
+        return ground > min[2] + height ? [tip, stem] : [tip, stem, upright(as(Math.max(6 * lineWidth, tall / 4)), from, from + Math.min(2 * height, tall / 2))]
       })
   }
 
