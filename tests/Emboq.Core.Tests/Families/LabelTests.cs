@@ -36,6 +36,23 @@ public sealed class LabelTests
     [InlineData("Spare blades for the long shave", Verdict.Stop)]
     public void Letters_too_small_to_read_are_told(string text, Verdict verdict) => Plate(text).Checks.Single(c => c.Key == "label").Verdict.ShouldBe(verdict);
 
+    /// <summary>Pads are as deep as the letters, and ribs stand in them: triangles had the letters shut.</summary>
+    [Theory]
+    [InlineData("cornerPads=pads; wayUp=face", true)]
+    [InlineData("roofRibs=ribs; wayUp=face", true)]
+    [InlineData("roofRibs=ribs; cornerPads=pads; wayUp=back", false)]
+    [InlineData("wayUp=face", false)]
+    public void Nothing_is_put_into_letters_that_lie_on_the_bed(string more, bool stops)
+    {
+        var filled = Plate("Oil", more: $"lettering=sunk; {more}").Checks.SingleOrDefault(c => c.Key == "label.filled");
+        (filled?.Verdict == Verdict.Stop).ShouldBe(stops);
+        if (filled?.Remedies[0] is Remedy.Change change)
+        {
+            Plate("Oil", more: $"lettering=sunk; wayUp=face; {string.Join("; ", change.Entries.Select(e => $"{e.Key}={e.Value}"))}").Checks
+                .ShouldAllBe(c => c.Verdict != Verdict.Stop);
+        }
+    }
+
     [Fact]
     public void Asked_for_letters_are_given_unless_there_is_no_room()
     {

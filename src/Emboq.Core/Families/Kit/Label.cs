@@ -195,13 +195,26 @@ internal sealed record Label(IReadOnlyList<string> Lines, LetteringKind Kind, Qu
     /// <param name="label">As it was fitted.</param>
     /// <param name="brief">With its decisions.</param>
     /// <param name="faceDown">Whether the face with the words lies on the bed.</param>
-    public static IEnumerable<Check> Checks(Label? label, Brief brief, bool faceDown) => label?.Checks(brief.Process, faceDown)
+    public static IEnumerable<Check> Checks(Label? label, Brief brief, bool faceDown) => label?.Checks(brief.Process, faceDown).Concat(
+        faceDown && label.Kind is not (LetteringKind.Raised or LetteringKind.Paper) ? Filled(brief.Parameters) : [])
         ?? (LinesOf(brief.Parameters).Length == 0 ? [] :
         [
             new("label", "label can be read", Verdict.Stop, "There is no room for the words: make the face larger, or leave them away.", "no room",
                 "a millimetre or more each way", "Plane geometry.",
                 [new Remedy.Change("Leave the words away", new Dictionary<string, string> { ["text"] = "" })]),
         ]);
+
+    /// <summary>Pads lie as deep as letters that are sunk into the face on the bed, and ribs would stand in them: no blade gets either out again.</summary>
+    private static IEnumerable<Check> Filled(ParameterValues p)
+    {
+        var given = new[] { CornerPads.Spec, RoofRibs.Spec }.Where(s => p.Choice(s.Key) != s.Default).ToList();
+        if (given.Count > 0)
+        {
+            yield return new("label.filled", "letters on the bed stay open", Verdict.Stop, "What is broken off afterwards would fill the letters: leave it away, "
+                + "or print the part on its back.", "pads or ribs under letters", "nothing in them", CommonPractice,
+                [new Remedy.Change("Leave pads and ribs away", given.ToDictionary(s => s.Key, s => s.Default!))]);
+        }
+    }
 
     private IEnumerable<Check> Checks(Process process, bool faceDown)
     {
