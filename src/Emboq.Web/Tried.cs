@@ -16,5 +16,6 @@ internal static class Tried
     /// <summary>The seat of a part that does not fit there as it came off the bed; a proof is no part: it is not mended, but printed again.</summary>
     public static Seat? Off(Outcome<IReadOnlyList<Design>> members, Revision revision, TryPlace place, IEnumerable<Try> tries) =>
         Seat(members, place.At, revision.Process.Id) is { } seat && place.Step is null && Last(place, tries) is { Worked: false } last
-        && !Advice.Fits(seat, last) && revision.Printed.Any(p => BodyAddress.Parse(p) is { Key: Piece.Main } piece && piece.Member == place.At.Member) ? seat : null;
+        && !Advice.Fits(seat, last)
+        && revision.Printed.Any(p => BodyAddress.Parse(p) is { Key: Piece.Main } piece && piece.Member == place.At.Member) ? seat : null;
 }

@@ -54,13 +54,14 @@ internal static class RepairEndpoints
         }
 
         var repair = Repair.Of(seat, place!.Drawn!.Value, thick);
-        var main = designs.Value[(place.At.Member ?? 1) - 1].Pieces.FirstOrDefault(p => p.Key == Piece.Main && p.IsBuildable);
+        var design = designs.Value[(place.At.Member ?? 1) - 1];
+        var main = design.Pieces.FirstOrDefault(p => p.Key == Piece.Main && p.IsBuildable);
         if (repair.Hands == 0 || main is null)
         {
             return TypedResults.Ok(new RepairView(repair.Sort, repair.Says, repair.Chance, null, Cheaper: false));
         }
 
-        var again = await Planner.Takes(main.AsPrinted, designs.Value[(place.At.Member ?? 1) - 1].ProcessOf(Piece.Main), database, kernel, stop);
+        var again = await Planner.Takes(main.AsPrinted, design.ProcessOf(Piece.Main), database, kernel, stop);
         var weighed = Mending.Of(repair, again)!;
         return TypedResults.Ok(new RepairView(repair.Sort, repair.Says, repair.Chance, $"{Took(60 * repair.Hands)} of your time; another print takes "
             + $"{Took(3600 * again.Hours)} and {QuantityText.Metric(again.Grams, Unit.Grams)}. {(weighed.Cheaper ? "Mending costs less."

@@ -210,8 +210,8 @@ internal sealed record Label(IReadOnlyList<string> Lines, LetteringKind Kind, Qu
         var given = new[] { CornerPads.Spec, RoofRibs.Spec }.Where(s => p.Choice(s.Key) != s.Default).ToList();
         if (given.Count > 0)
         {
-            yield return new("label.filled", "letters on the bed stay open", Verdict.Stop, "What is broken off afterwards would fill the letters: leave it away, "
-                + "or print the part on its back.", "pads or ribs under letters", "nothing in them", CommonPractice,
+            yield return new("label.filled", "letters on the bed stay open", Verdict.Stop, "What is broken off afterwards would fill the letters: "
+                + "leave it away, or print the part on its back.", "pads or ribs under letters", "nothing in them", CommonPractice,
                 [new Remedy.Change("Leave pads and ribs away", given.ToDictionary(s => s.Key, s => s.Default!))]);
         }
     }
