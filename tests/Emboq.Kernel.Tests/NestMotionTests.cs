@@ -12,12 +12,12 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     private const string Knife = "step1.length 60, step1.first 8, step1.last 12, step2.length 10, step2.first 20, step3.length 70, step3.first 22, "
         + "step3.last 30, mass 90", Drawer = "width 140, depth 190, height 70, lip 8";
 
-    private static Design Design(string entries, bool outlined = false) =>
+    private static Design Design(string entries, string kind = "turned") =>
         FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters,
         entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value,
         new Dictionary<string, Interface>
         {
-            ["tool1"] = outlined ? Places.Of("traced") : Places.Of(KindList.Of("turned"), Knife),
+            ["tool1"] = kind == "turned" ? Places.Of(KindList.Of(kind), Knife) : Places.Of(kind),
             ["drawer"] = Places.Of(KindList.Of("cavity"), Drawer),
         }, Workshop.OfTough(Workshop.Exact), []));
 
@@ -27,10 +27,13 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     [InlineData("pose=leans; lean=12")]
     [InlineData("pose=leans; tool1Front=last; sunk=80")]
     [InlineData("school=rough; room=2; tool1Front=last; turn=20")]
-    [InlineData("turn=20; clearance=0.8", true)]
-    public async Task Tools_come_out_of_their_nests(string entries, bool outlined = false)
+    [InlineData("turn=20; clearance=0.8", "traced")]
+    [InlineData("", "grip")]
+    [InlineData("turn=25; clearance=0.5; tool1Front=last; sunk=75", "grip")]
+    [InlineData("school=rough; room=2; turn=20", "grip")]
+    public async Task Tools_come_out_of_their_nests(string entries, string kind = "turned")
     {
-        var design = Design(entries, outlined);
+        var design = Design(entries, kind);
         design.Checks.Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty();
         foreach (var motion in design.Motions)
         {
@@ -41,6 +44,20 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
         // As it lies it touches the floor of its nest: moved down by half a millimetre it runs into it.
         (await fixture.Pool.Between(design.Pieces[0].Solid, design.Machine[0].Solid.At(0, 0, -0.5), 1, 0.02, Stop)).Overlap.ShouldBeGreaterThan(0.2);
         (await fixture.Pool.Between(design.Pieces[0].Solid, design.Machine[0].Solid, 1, 0.02, Stop)).Depth.ShouldBeLessThan(0.03);
+    }
+
+    /// <summary>A nest follows what was scanned: raised by what is left free around it, the thing moves sideways by as much, and no further.</summary>
+    [Theory]
+    [InlineData(1)]
+    [InlineData(-1)]
+    public async Task A_nest_follows_a_scanned_thing(int way)
+    {
+        var design = Design("clearance=1; turn=0; finger=0", "grip");
+        var (nest, tool) = (design.Pieces[0].Solid, design.Machine[0].Solid);
+        var grown = (design.Ledger["tool1.breadth.drawn"].Value - design.Ledger["tool1.breadth.measured"].Value) / 2;
+        async Task<double> Moved(double x) => (await fixture.Pool.Between(nest, tool.At(way * x, 0, grown), 1, 0.02, Stop)).Overlap;
+        (await Moved(grown - 0.12)).ShouldBe(0, 0.01);
+        (await Moved(grown + 0.25)).ShouldBeGreaterThan(5);
     }
 
     /// <summary>Without room to turn its light end runs into the wall behind it.</summary>
@@ -83,9 +100,10 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     [InlineData("")]
     [InlineData("pose=leans; lean=15; corner=6")]
     [InlineData("school=rough; lipIn=12")]
-    public async Task Modules_print_without_support(string entries)
+    [InlineData("corner=4; sunk=80", "grip")]
+    public async Task Modules_print_without_support(string entries, string kind = "turned")
     {
-        var design = Design(entries);
+        var design = Design(entries, kind);
         design.Pieces.Count.ShouldBeGreaterThan(2);
         foreach (var gauge in design.Gauges)
         {
@@ -124,11 +142,12 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     [Theory]
     [InlineData("finger=0")]
     [InlineData("finger=0; school=rough")]
-    public async Task What_a_nest_weighs_is_about_what_its_layers_come_to(string entries)
+    [InlineData("finger=0; sunk=70", "grip")]
+    public async Task What_a_nest_weighs_is_about_what_its_layers_come_to(string entries, string kind = "turned")
     {
         var design = FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters, entries.Split("; ").Select(e =>
             e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value, new Dictionary<string, Interface>
-            { ["tool1"] = Places.Of(KindList.Of("turned"), Knife) }, Workshop.OfTough(Workshop.Exact), []));
+            { ["tool1"] = kind == "turned" ? Places.Of(KindList.Of(kind), Knife) : Places.Of(kind) }, Workshop.OfTough(Workshop.Exact), []));
         var process = Workshop.Exact;
         var layers = await fixture.Pool.Layers(design.Pieces[0].AsPrinted, new(process.LayerHeight, process.LineWidth, process.Settings.Walls,
             process.Settings.Skins), 0.02, Stop);

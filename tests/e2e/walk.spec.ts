@@ -63,6 +63,7 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { school: 'rough', tool1Front: 'last', tool1Of: 'steel, hardwood' }, places: {} },
     { parameters: { pose: 'leans', lean: '20' }, places: {} },
     { parameters: { corner: '4', tool2Grasp: 'light' }, places: { drawer: 'cavity' } },
+    { parameters: { sunk: '70' }, places: { tool1: 'grip' } },
   ],
   'lidded-case': [
     { parameters: { width: '320', wall: '5' }, places: {} },
@@ -96,6 +97,7 @@ const suited: Record<string, string> = {
   work: 'grip blank',
   mount: "sander's screw circle",
   tool1: 'spoke pointer',
+  'grip as tool1': 'housing of the hot air gun',
   tool2: 'bent shaft knife',
   'table of shell-clamp': 'holes of its lid',
   'drawer of drawer-nest': 'knife drawer inside',
@@ -139,7 +141,7 @@ async function begin(
       (p) =>
         slot.kinds.includes(p.kind) &&
         (!kind || p.kind === kind) &&
-        p.name === (suited[`${slot.key} of ${family.key}`] ?? suited[slot.key] ?? p.name) &&
+        p.name === (suited[`${kind} as ${slot.key}`] ?? suited[`${slot.key} of ${family.key}`] ?? suited[slot.key] ?? p.name) &&
         !taken.has(p.id),
     )
     expect(place, `a place that was read for ${slot.key} of ${family.key}`).toBeDefined()

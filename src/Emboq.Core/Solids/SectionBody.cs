@@ -44,6 +44,11 @@ public sealed class SectionBody
         return new([.. rings]) { FoldedAt = folded, Smoothed = smoothed };
     }
 
+    /// <summary>A body through outlines whose corners belong together already.</summary>
+    /// <param name="sections">Two or more, y rising, mm; of equal count, counter-clockwise. Each is seen whole from its own point.</param>
+    internal static SectionBody Joined(IEnumerable<(double At, Point2 SeenFrom, IReadOnlyList<Point2> Corners)> sections) =>
+        new([.. sections.Select(s => new Ring(s.At, s.SeenFrom, [.. s.Corners]))]);
+
     /// <summary>Where the first outline is that folds in on itself, so that its middle does not see all of it: it was taken without hollows.
     /// <c>null</c> where none does.</summary>
     public double? FoldedAt { get; private init; }
@@ -53,6 +58,9 @@ public sealed class SectionBody
 
     /// <summary>Its first and last y, mm.</summary>
     public (double From, double To) Ends => (rings[0].At, rings[^1].At);
+
+    /// <summary>Where its outlines stand, y, mm.</summary>
+    public IEnumerable<double> Places => rings.Select(r => r.At);
 
     /// <summary>Its lowest and highest z, mm.</summary>
     public (double Low, double High) Heights => (rings.Min(r => r.Points.Min(p => p.Y)), rings.Max(r => r.Points.Max(p => p.Y)));
@@ -67,6 +75,27 @@ public sealed class SectionBody
         return Each(p => new((p.X * cos) - (p.Y * sin), (p.X * sin) + (p.Y * cos)));
     }
 
+    /// <summary>Turned end for end about the upright: it begins where it began.</summary>
+    public SectionBody Turned() => new([.. rings.Reverse().Select(r => new Ring(Ends.From + Ends.To - r.At, r.Middle with { X = -r.Middle.X },
+        [.. r.Points.Reverse().Select(p => p with { X = -p.X })]))]) { FoldedAt = Ends.From + Ends.To - FoldedAt, Smoothed = Smoothed };
+
+    /// <summary>Moved along, so that it begins at a place.</summary>
+    public SectionBody From(double at) => new([.. rings.Select(r => r with { At = r.At - Ends.From + at })]) { FoldedAt = FoldedAt - Ends.From + at,
+        Smoothed = Smoothed };
+
+    /// <summary>How far within what it stands on, on a flat floor, a point acts, mm: what the point rises by when all is tipped a little, over the sine of
+    /// that, towards whichever side it rises least. On a flat foot that is how far within it the point lies; of what rolls, nothing.</summary>
+    public double Stands(Point3 centre)
+    {
+        const int Ways = 12;
+        const double Tipped = 3 * Math.PI / 180;
+        double Over(double x, double y, double z) => (x * centre.X) + (y * centre.Y) + (z * centre.Z) - rings.Min(r => r.Points.Min(p => (x * p.X) + (y * r.At)
+            + (z * p.Y)));
+        var level = Over(0, 0, 1);
+        return Enumerable.Range(0, Ways).Select(i => Math.SinCos(2 * Math.PI * i / Ways)).Min(way => (Over(Math.Sin(Tipped) * way.Cos, Math.Sin(Tipped) * way.Sin,
+            Math.Cos(Tipped)) - level) / Math.Sin(Tipped));
+    }
+
     /// <summary>Moved across and up.</summary>
     public SectionBody At(double x, double z) => Each(p => new(p.X + x, p.Y + z));
 
@@ -75,6 +104,32 @@ public sealed class SectionBody
         FoldedAt = FoldedAt,
         Smoothed = Smoothed,
     };
+
+    /// <summary>The middle of all that it encloses: its centre of mass, if it is of one stuff (Simpson's rule, which is exact between outlines).</summary>
+    public Point3 Centre
+    {
+        get
+        {
+            var (volume, x, y, z) = (0.0, 0.0, 0.0, 0.0);
+            foreach (var (a, b) in rings.Zip(rings.Skip(1)))
+            {
+                var half = a.Points.Zip(b.Points, (p, q) => new Point2((p.X + q.X) / 2, (p.Y + q.Y) / 2)).ToList();
+                foreach (var (at, share, points) in new (double, double, IReadOnlyList<Point2>)[] { (a.At, 1, a.Points), ((a.At + b.At) / 2, 4, half),
+                    (b.At, 1, b.Points) })
+                {
+                    var (area, across, up) = Moments(points);
+                    var weight = (b.At - a.At) * share / 6;
+                    (volume, x, y, z) = (volume + (weight * area), x + (weight * across), y + (weight * area * at), z + (weight * up));
+                }
+            }
+
+            return new(x / volume, y / volume, z / volume);
+        }
+    }
+
+    /// <summary>Its outline at a place; <c>null</c> past an end.</summary>
+    /// <param name="at">y, mm.</param>
+    public Profile? Section(double at) => Across(new(0, at), 0, 0);
 
     /// <summary>Its centre line near a place: where it is, and how much it rises across and up for each mm along, by least squares.</summary>
     /// <param name="at">y, mm.</param>
@@ -170,23 +225,33 @@ public sealed class SectionBody
     private bool Seen(int ring, Point2 axis) => Outlines.SeenFromWithin([.. rings[ring].Points.Select(p => new Point2(p.X - axis.X, p.Y - axis.Y))]);
 
     /// <summary>A loft stands: laid down, its y is what was up, and its x is turned over. A tenth of a micrometre is enough: programs of long numbers are long.
-    /// </summary>
-    private Solid Length(int from, int to, Point2 axis) => new Solid.Lofted(rings[from..(to + 1)].Reverse().Select(r =>
+    /// Two neighbours that no line along y lies within, as at the elbow of a thing that turns aside, are joined by the tightest body around both.</summary>
+    private Solid Length(int from, int to, Point2 axis) => !Seen(from, axis) || !Seen(to, axis) ? new Solid.Hulled(Thin(from, 1), Thin(to, -1))
+        : new Solid.Lofted(rings[from..(to + 1)].Reverse().Select(r =>
         new Solid.Section(new Profile(r.Points.Select(p => new Point2(Math.Round(p.X - axis.X, 4), Math.Round(p.Y - axis.Y, 4)))), -r.At))).Tipped(90)
         .At(axis.X, 0, axis.Y);
 
+    /// <summary>A hair of it behind an outline, or before it.</summary>
+    private Solid Thin(int ring, int way)
+    {
+        const double Hair = 0.001;
+        return new Solid.Extruded(new(rings[ring].Points.Select(p => new Point2(p.X, -p.Y))), Hair).Tipped(-90).At(0, rings[ring].At - (way > 0 ? 0 : Hair), 0);
+    }
+
     /// <summary>Of the area within (Green).</summary>
-    private static Point2 Centroid(ImmutableArray<Point2> p)
+    private static Point2 Centroid(ImmutableArray<Point2> p) => Moments(p) is var (area, x, y) ? new(x / area, y / area) : default;
+
+    private static (double Area, double X, double Y) Moments(IReadOnlyList<Point2> p)
     {
         var (area, x, y) = (0.0, 0.0, 0.0);
-        for (var i = 0; i < p.Length; i++)
+        for (var i = 0; i < p.Count; i++)
         {
-            var (a, b) = (p[i], p[(i + 1) % p.Length]);
+            var (a, b) = (p[i], p[(i + 1) % p.Count]);
             var cross = (a.X * b.Y) - (b.X * a.Y);
             (area, x, y) = (area + cross, x + ((a.X + b.X) * cross), y + ((a.Y + b.Y) * cross));
         }
 
-        return new(x / (3 * area), y / (3 * area));
+        return (area / 2, x / 6, y / 6);
     }
 
     /// <summary>How far corners of an outline stand out of what rays met of it, mm.</summary>

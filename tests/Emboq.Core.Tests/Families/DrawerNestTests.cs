@@ -1,3 +1,4 @@
+using Emboq.Core.Families.Storage.DrawerNest;
 using static Emboq.Core.Tests.Families.Mounts;
 
 namespace Emboq.Core.Tests.Families;
@@ -153,6 +154,73 @@ public sealed class DrawerNestTests
         // Heavier at its blunt end, wherever that lies.
         (Line(design, "tool1.balance") + Line(Design("tool1Front=last", ("tool1", "traced", Hook)), "tool1.balance")).ShouldBe(80, 1e-6);
         Line(Design("turn=20", ("tool1", "traced", Hook)), "tool1.turn").ShouldBe(12 * Math.Sin(20 * Math.PI / 180), 1.5);
+    }
+
+    /// <summary>A grip 28 high, 61.6 across and 156 long from its first section to its last; its floor of 2 and three quarters of it: 2 + 21. Around it stays
+    /// 0.5 mm, in front and behind too.</summary>
+    [Fact]
+    public void What_was_scanned_lies_as_it_lay_in_its_scan()
+    {
+        const string Grip = "breadth 61.6, height 28";
+        var design = Design("turn=0; sunk=75; finger=0; clearance=1", ("tool1", "grip", Grip));
+        Line(design, "height").ShouldBe(23, 0.02);
+        Line(design, "deep").ShouldBe(156 + 1 + 10, 0.1);
+        Line(design, "row").ShouldBe(61.6 + 1 + 10, 0.1);
+        Of(design, "tool1.rest").Says.ShouldBe("It lies as it lay in its scan.");
+        Of(design, "tool1.scanned").Verdict.ShouldBe(Verdict.Good);
+        // Thicker in its left half: by its sections it balances there, whichever way it lies, and where it was read before that.
+        Line(design, "tool1.balance").ShouldBeLessThan(78);
+        (Line(design, "tool1.balance") + Line(Design("tool1Front=last", ("tool1", "grip", Grip)), "tool1.balance")).ShouldBe(156, 0.1);
+        Line(Design("", ("tool1", "grip", Grip + ", balance 60")), "tool1.balance").ShouldBe(60);
+        // It stands on a bow, as steadily as that is wide.
+        Of(Design("school=rough", ("tool1", "grip", Grip)), "tool1.rest").Verdict.ShouldBe(Verdict.Good);
+        Of(Design("", ("tool1", "grip", "breadth 61.6")), "tool1.height.readings").Verdict.ShouldBe(Verdict.Stop);
+    }
+
+    /// <summary>Where a scan has holes the nest holds nothing; where it is more holes than scan, nothing can be followed.</summary>
+    [Theory]
+    [InlineData(3, Verdict.Watch)]
+    [InlineData(40, Verdict.Stop)]
+    public void A_hole_in_a_scan_holds_nothing(int holes, Verdict verdict)
+    {
+        var grip = Measuring.Places.Of("grip") is var g ? g with
+        {
+            Outline = g.Outline! with { Sections = [.. g.Outline.Sections!.Select((s, i) => s with { Scanned = i < 12 || i >= 12 + holes })] }
+        } : g;
+        Design Nest(Interface place, string entries) => FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters,
+            entries.Split("; ").Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value, new Dictionary<string, Interface> { ["tool1"] = place }, Tough,
+            []));
+        const string Entries = "turn=0; finger=0; clearance=1";
+        Of(Nest(grip, Entries), "tool1.scanned").Verdict.ShouldBe(verdict);
+        Of(Nest(grip, Entries), "tool1.scanned").Figure.ShouldStartWith($"{holes} of 53 sections");
+    }
+
+    /// <summary>Half a millimetre over its lowest place a round thing of radius 10 is 2 √(10² − 9.5²) = 6.245 across, and its nest by what stays free more;
+    /// across a hole that is 20 and a millimetre more on each side. Moved by 6 to the back it is open there as far as the thing is wide.</summary>
+    [Fact]
+    public void A_nest_is_open_straight_up_from_what_lies_in_it()
+    {
+        Profile Round(double radius) => new(Outlines.Round(radius, 720).Points.Select(p => new Point2(p.X, p.Y + radius)));
+        var body = SectionBody.Of([.. Enumerable.Range(0, 41).Select(i => (2.0 * i, Round(10)))]);
+        double Wide(OpenedBody of, double at, double z) => of.Across(at, z) is var (from, to) ? to - from : 0;
+        var close = OpenedBody.Of(body, at => at is 40, 0, 0, 0);
+        (Wide(close, 20.5, 0.5), Wide(close, 40, 0.5)).ShouldBe((6.245, 22), new Near());
+        Wide(close, 20.5, 15).ShouldBe(20, 0.02);
+        close.Volume(0, 30, 10).ShouldBe(30 * Math.PI * 50, 5);
+        // So far around a round of radius 10 is a round of radius 12, two lower.
+        Wide(OpenedBody.Of(body, _ => false, 2, 2, 2), 40, 0).ShouldBe(2 * Math.Sqrt(144 - 100), 0.03);
+        // A cone that narrows to the back: what is wide comes by behind it as well.
+        var cone = SectionBody.Of([.. Enumerable.Range(0, 41).Select(i => (2.0 * i, Round(14 - (0.2 * i))))]);
+        (Wide(OpenedBody.Of(cone, _ => false, 0, 0, 0), 50, 30), Wide(OpenedBody.Of(cone, _ => false, 0, 0, 6), 50, 30)).ShouldBe((18.0, 19.2), new Near());
+        OpenedBody.Of(cone, _ => false, 0, 0, 0).Across(81, 30).ShouldBeNull();
+        OpenedBody.Of(cone, _ => false, 0, 0, 6).Across(85.9, 30).ShouldNotBeNull();
+    }
+
+    private sealed class Near : IEqualityComparer<(double, double)>
+    {
+        public bool Equals((double, double) x, (double, double) y) => Math.Abs(x.Item1 - y.Item1) < 0.03 && Math.Abs(x.Item2 - y.Item2) < 0.03;
+
+        public int GetHashCode((double, double) obj) => 0;
     }
 
     /// <summary>Half a kilogram pulls by a third of its weight: 150 g. Fillers, ends and neighbours at its right are lifted with it.</summary>

@@ -40,6 +40,34 @@ public sealed class SectionBodyTests
         (turned.Ends.From, turned.Ends.To).ShouldBe((0.0, 100.0));
     }
 
+    /// <summary>A frustum of radii 10 and 20, 30 long: 30/4 · (100 + 400 + 1200) / (100 + 200 + 400) = 18.214 from its thin end.</summary>
+    [Fact]
+    public void Its_middle_is_that_of_a_frustum_and_turns_with_it()
+    {
+        var cone = SectionBody.Of((5, Round(10, 3, 8)), (35, Round(20, 3, 8)));
+        var (there, back) = (cone.Centre, cone.Turned().Centre);
+        ((there.X, there.Y, there.Z), (back.X, back.Y, back.Z)).ShouldBe(((3, 5 + 18.214, 8), (-3, 35 - 18.214, 8)), new BothNear());
+        cone.Turned().Section(35)!.Across.ShouldBe(20, 0.01);
+        cone.From(0).Ends.ShouldBe((0, 30));
+    }
+
+    /// <summary>A bar 20 square and 100 long acts 10 within its foot, less 10 tan 1.5° as it is tipped; a round one rolls; a bar on its edge tips over.</summary>
+    [Fact]
+    public void What_stands_is_told_from_what_rolls()
+    {
+        SectionBody Bar(Profile outline) => SectionBody.Of((0, outline), (100, outline));
+        double Stands(SectionBody bar) => bar.Stands(bar.Centre);
+        // Its corners lie midway between two rays, and are cut by as much.
+        Stands(Bar(new(new(-10, 0), new Point2(10, 0), new(10, 20), new(-10, 20)))).ShouldBe(10 - (10 * Math.Tan(1.5 * Math.PI / 180)), 0.4);
+        Stands(Bar(Round(10, 0, 10))).ShouldBe(0, 0.1);
+        Stands(Bar(new(new(0, 0), new Point2(14, 14), new(0, 28), new(-14, 14)))).ShouldBeLessThan(0);
+    }
+
+    /// <summary>Where a thing turns aside within one step, no line along it lies within both outlines.</summary>
+    [Fact]
+    public void An_elbow_is_a_body_too() =>
+        SectionBody.Of((0, Round(4, 0, 0)), (10, Round(4, 0, 0)), (12, Round(4, 30, 0)), (20, Round(4, 30, 0))).Solid.ShouldNotBeNull();
+
     [Fact]
     public void Sharp_edges_and_folds_are_told()
     {
@@ -66,6 +94,16 @@ public sealed class SectionBodyTests
             Sections = [grip.Sections[0], grip.Sections[1] with { Points = [new(0, 0), new(double.NaN, 9), new(9,
             0)] }]
         }).Wrong("outline").ShouldNotBeNull();
+    }
+
+    private sealed class BothNear : IEqualityComparer<((double, double, double), (double, double, double))>
+    {
+        private static readonly Near Each = new();
+
+        public bool Equals(((double, double, double), (double, double, double)) x, ((double, double, double), (double, double, double)) y) =>
+            Each.Equals(x.Item1, y.Item1) && Each.Equals(x.Item2, y.Item2);
+
+        public int GetHashCode(((double, double, double), (double, double, double)) obj) => 0;
     }
 
     private sealed class Near : IEqualityComparer<(double, double, double)>

@@ -9,6 +9,7 @@ internal static class ThingNeeds
         "block" => ["width", "depth", "height"],
         "post" => ["diameter", "length"],
         "traced" => ["overall", "height"],
+        "grip" => ["breadth", "height"],
         "foot" => ["overall", "height", .. Enumerable.Range(0, place.Items.Count).SelectMany(i =>
             new[] { place.Kind.Item!.KeyOf(i, "x"), place.Kind.Item.KeyOf(i, "y") })],
         _ => [.. Enumerable.Range(0, place.Items.Count).SelectMany(i => new[] { place.Kind.Item!.KeyOf(i, "length"), place.Kind.Item.KeyOf(i, "first") })],

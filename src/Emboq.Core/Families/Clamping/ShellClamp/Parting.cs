@@ -13,8 +13,8 @@ internal sealed class Parting
     public Parting(Profile section)
     {
         this.section = section;
-        xs = Spread(section.Box.Least.X, section.Box.Greatest.X);
-        (tops, lows) = (Edge(xs, 1), Edge(xs, -1));
+        xs = SectionEdge.Spread(section.Box.Least.X, section.Box.Greatest.X, Places);
+        (tops, lows) = (SectionEdge.Of(section, xs, 1), SectionEdge.Of(section, xs, -1));
     }
 
     public (Point2 Least, Point2 Greatest) Box => section.Box;
@@ -48,10 +48,10 @@ internal sealed class Parting
             return null;
         }
 
-        var places = Spread(xs[inside[0]], xs[inside[^1]]);
+        var places = SectionEdge.Spread(xs[inside[0]], xs[inside[^1]], Places);
         // Its ends run straight on past the split.
         var foot = -side * (past + 0.5);
-        return new([new(places[0] - at.X, foot), new(places[^1] - at.X, foot), .. places.Zip(Edge(places, side), (x, z) => new Point2(Math.Round(x - at.X, 4),
+        return new([new(places[0] - at.X, foot), new(places[^1] - at.X, foot), .. places.Zip(SectionEdge.Of(section, places, side), (x, z) => new Point2(Math.Round(x - at.X, 4),
             Math.Round(z - at.Y, 4))).Reverse()]);
     }
 
@@ -64,30 +64,5 @@ internal sealed class Parting
             .ToList();
         var least = tried.Min(t => t.Extra) + (0.001 * sections.Sum(s => s.Area));
         return tried.Where(t => t.Extra <= least).MinBy(t => Math.Abs(t.At - ((low + high) / 2))).At;
-    }
-
-    /// <summary>Closer together towards both ends, where what is round rises steeply.</summary>
-    private static double[] Spread(double from, double to) =>
-        [.. Enumerable.Range(0, Places + 1).Select(i => from + ((to - from) * (1 - Math.Cos(Math.PI * i / Places)) / 2))];
-
-    /// <summary>Highest (1) or lowest (−1) of the section at places that rise.</summary>
-    private double[] Edge(double[] places, int side)
-    {
-        const double Hair = 1e-9;
-        var (p, found) = (section.Points, new double[places.Length]);
-        Array.Fill(found, double.NegativeInfinity);
-        for (var i = 0; i < p.Length; i++)
-        {
-            var (a, b) = p[i].X <= p[(i + 1) % p.Length].X ? (p[i], p[(i + 1) % p.Length]) : (p[(i + 1) % p.Length], p[i]);
-            var first = Array.BinarySearch(places, a.X - Hair);
-            for (var k = first < 0 ? ~first : first; k < places.Length && places[k] <= b.X + Hair; k++)
-            {
-                var (from, to) = b.X - a.X < Hair ? (a.Y, b.Y) : a.Y + (Math.Clamp((places[k] - a.X) / (b.X - a.X), 0, 1) * (b.Y - a.Y)) is var z ? (z, z)
-                    : default;
-                found[k] = Math.Max(found[k], Math.Max(side * from, side * to));
-            }
-        }
-
-        return [.. found.Select(f => side * f)];
     }
 }

@@ -7,7 +7,7 @@ public static class DrawerNestFamily
     public static Family Family { get; } = new(
         "drawer-nest", "drawer nest", "Long tools of many thicknesses roll in a drawer and dull each other.",
         [
-            .. NestParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"tool {i + 1}", ["turned", "traced"],
+            .. NestParameters.Slots.Select((slot, i) => new InterfaceSlot(slot, $"tool {i + 1}", ["turned", "traced", "grip"],
                 SlotNeed.Sometimes) { Series = "tools" }),
             new("drawer", "drawer they lie in", ["cavity"], SlotNeed.Sometimes),
         ],

@@ -49,7 +49,7 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
 
     public double Back => Corners.Max(c => c.X);
 
-    public double Widest => Outline is { } outline ? outline.Across / 2 : Steps.Max(s => s.Widest);
+    public double Widest => Outline is { } outline ? Math.Max(-outline.Box.Least.X, outline.Box.Greatest.X) : Steps.Max(s => s.Widest);
 
     /// <summary>Of a thing that is not turned but lies flat, seen from above: its middle at x = 0, its front at y = 0; <c>null</c> for what is
     /// turned.</summary>
@@ -73,6 +73,55 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
             byLight)
         { Outline = placed };
     }
+
+    /// <summary>Of a thing that was scanned: its middle at x = 0, its front at y = 0, its lowest place at z = 0; <c>null</c> for all others.</summary>
+    public SectionBody? Body { get; init; }
+
+    /// <summary>Whether what was scanned of it has a hole at a place from its front, mm.</summary>
+    public Func<double, bool> Unscanned { get; init; } = _ => false;
+
+    /// <summary>How far its centre of mass acts within what it stands on, on a flat floor, mm; nothing where it rolls, less where it tips.</summary>
+    public double Stands { get; init; }
+
+    /// <summary>What a hole in a scan may hide beside it, mm; common practice, no published source.</summary>
+    public const double Hidden = 1;
+
+    /// <summary>A thing that was scanned, as it lies in its scan.</summary>
+    /// <param name="scanned">As large as it was measured.</param>
+    /// <param name="unscanned">Places along it where its sections run across what was never scanned, mm.</param>
+    /// <param name="balance">Where it balances from its left end, as read.</param>
+    /// <param name="lastInFront">Whether its right end lies in front.</param>
+    /// <param name="byLight">Whether it is grasped at its light end.</param>
+    public static LaidTool Scanned(SectionBody scanned, IReadOnlyList<double> unscanned, double? balance, bool lastInFront, bool byLight)
+    {
+        var (from, to) = scanned.Ends;
+        var laid = (lastInFront ? scanned.Turned() : scanned).At(0, -scanned.Heights.Low).From(0);
+        laid = laid.At(-(laid.Sides.Left + laid.Sides.Right) / 2, 0);
+        var (length, half, centre) = (to - from, laid.Heights.High / 2, laid.Centre);
+        IReadOnlyList<double> holes = [.. unscanned.Select(at => lastInFront ? to - at : at - from)];
+        bool Hole(double at) => holes.Any(h => Math.Abs(h - at) < 0.01);
+        var sides = laid.Places.Select(at => (At: at, laid.Section(at)!.Box, More: Hole(at) ? Hidden : 0)).ToList();
+        var balances = balance is { } read && read > 0 && read < length ? lastInFront ? length - read : read : centre.Y;
+        return new([new(0, length, half, half, "scan", 0)], balances, new(new(0, half), new(length, half), half, Math.Min(balances, length - balances)), 0,
+            byLight)
+        {
+            Outline = new([.. sides.Select(s => new Point2(s.Box.Greatest.X + s.More, s.At)), .. Enumerable.Reverse(sides).Select(s =>
+                new Point2(s.Box.Least.X - s.More, s.At))]),
+            Body = laid,
+            Unscanned = Hole,
+            Stands = laid.Stands(centre with { Y = balances }),
+        };
+    }
+
+    /// <summary>Highest place of it near a place along it, over the floor, mm.</summary>
+    public double TopNear(double along) => Body?.Section(along)?.Box.Greatest.Y ?? (At(along, 0).Y + RadiusAt(along));
+
+    /// <summary>It from its side, from the front on: its lower edge, and its upper edge.</summary>
+    public (IReadOnlyList<Point2> Below, IReadOnlyList<Point2> Above) Side => Body is { } body
+        ? ([.. body.Places.Select(at => new Point2(at, body.Section(at)!.Box.Least.Y))], [.. body.Places.Select(at => new Point2(at,
+            body.Section(at)!.Box.Greatest.Y))])
+        : ([.. Steps.SelectMany(s => new[] { At(s.From, -s.First), At(s.To, -s.Last) })], [.. Steps.SelectMany(s => new[] { At(s.From, s.First), At(s.To,
+            s.Last) })]);
 
     /// <summary>Top of one step over the floor, mm.</summary>
     public double TopOf(ToolStep step) => CornersOf(step).Max(c => c.Y);

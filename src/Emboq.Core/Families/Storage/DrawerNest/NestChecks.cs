@@ -52,6 +52,11 @@ internal static class NestChecks
             ? $"It {t.Size.Fit.Feels}." : "The doubt is wider than the fit: print its cut-out first.", Figures.Percent(t.Size.Chance), "80 % or more",
             $"Probability of conformity, JCGM 106; {t.Size.Counterpart.Name}.", t.Size.Chance >= 0.8 ? [] : [new Remedy.Prove("Print the cut-outs first")]);
         yield return Lying(r, t);
+        foreach (var check in Scanned(r, t))
+        {
+            yield return check;
+        }
+
         if (t.Unknown.Count > 0)
         {
             yield return new($"{t.Slot}.of", $"{name}: what it is of", Verdict.Watch, $"No density is known of '{string.Join("', '", t.Unknown)}', and its "
@@ -77,16 +82,52 @@ internal static class NestChecks
         yield return Grasped(r, t);
     }
 
+    /// <summary>On a flat floor a thing lies steadily whose centre of mass is so far within what it stands on, mm; common practice, no published
+    /// source.</summary>
+    private const double Steady = 2;
+
+    private static readonly Remedy Negative = new Remedy.Change("Make each nest an exact negative", new Dictionary<string, string> { ["school"] = "exact" });
+
+    /// <summary>Whether a scan tells the nest.</summary>
+    private static IEnumerable<Check> Scanned(NestReckoning r, NestTool t)
+    {
+        if (t.Lies.Body is not { } body || !r.Exact)
+        {
+            yield break;
+        }
+
+        var sections = t.Place.Outline!.Sections!;
+        var (name, holes) = (t.Place.Name, sections.Count(s => !s.Scanned));
+        var rough = new Remedy.Change("Make each nest a rough outline", new Dictionary<string, string> { ["school"] = "rough" });
+        yield return Judge.Of($"{t.Slot}.scanned", $"{name} scanned where it lies", holes == 0, "All of it was scanned.", holes * 2 > sections.Count
+            ? "More of it has holes than was scanned: no nest can follow it. Scan it again."
+            : "Where its scan has holes the nest is open down to its floor, and holds nothing.", holes * 2 > sections.Count ? Verdict.Stop : Verdict.Watch,
+            $"{holes} of {sections.Count} sections have holes", "none", "What is not scanned is not known.", rough);
+        yield return Judge.Of($"{t.Slot}.folds", $"{name} without folds", body.FoldedAt is null, "Every section is seen whole from its middle.",
+            "A section folds in on itself: it is taken without its hollows, and the nest does not fill them.", Verdict.Watch, body.FoldedAt is { } fold
+                ? $"at {Figures.Mm(fold)}" : "none", "none", Plane);
+        yield return Judge.AtMost($"{t.Slot}.edges", $"edges of the {name} that are rounded off", body.Smoothed, Math.Max(0.05, t.Grown),
+            "The smooth body keeps within what stays free.", "Its sharp edges stand out of the smooth body, and would touch: more clearance.", Verdict.Watch,
+            "Corners of the sections against the lines through them.", new Remedy.Change("Let them drop in", new Dictionary<string, string>
+            { ["fit"] = "drop", ["clearance"] = "" }), rough);
+    }
+
     private static Check Lying(NestReckoning r, NestTool t)
     {
         var (name, lies) = (t.Place.Name, t.Lies);
+        if (lies.Body is not null)
+        {
+            return Judge.Of($"{t.Slot}.rest", $"how the {name} lies", lies.Stands >= Steady || r.Exact, "It lies as it lay in its scan.",
+                "It lies as it lay in its scan, and on a flat floor a touch tips it.", Verdict.Watch, Figures.Mm(lies.Stands), r.Exact ? "held by its nest"
+                    : $"{Figures.Mm(Steady)} or more within what it stands on", "What its centre of mass rises by when it is tipped.", Negative);
+        }
+
         if (lies.Outline is not null)
         {
             return new($"{t.Slot}.rest", $"how the {name} lies", Verdict.Good, "It lies flat, as its outline was taken.", Figures.Mm(lies.Top), "its height",
                 Plane, []);
         }
 
-        const double Steady = 2;
         var (near, far) = (lies.StepOf(lies.Rest.Near).Name, lies.StepOf(lies.Rest.Far).Name);
         var rims = near == far ? $"the two ends of its {near}" : $"its {near} and its {far}";
         return lies.Lean > 0 ? new($"{t.Slot}.rest", $"how the {name} leans", Verdict.Good,
@@ -95,7 +136,7 @@ internal static class NestChecks
             $"It lies on {rims}, its axis {(Math.Abs(lies.Tilt) < 0.05 ? "level" : $"tilted by {Figures.Degrees(Math.Abs(lies.Tilt))}")}.",
             $"It lies on {rims} and balances close to one of them: a touch tips it.", Verdict.Watch, Figures.Mm(lies.Rest.Steady),
             r.Exact ? "held by its nest" : $"{Figures.Mm(Steady)} or more inside both", "Lowest centre of mass over pairs of rims.",
-            new Remedy.Change("Make each nest an exact negative", new Dictionary<string, string> { ["school"] = "exact" }));
+            Negative);
     }
 
     /// <summary>What is ground lies below the walls, and beside no finger room.</summary>
@@ -122,7 +163,7 @@ internal static class NestChecks
     {
         const double Least = 6;
         var along = t.Lies.GraspedInFront ? Math.Min(15, t.Lies.Length / 4) : t.Lies.Length - Math.Min(15, t.Lies.Length / 4);
-        var stands = t.Axis(along).Y + t.Lies.RadiusAt(along) - r.Height.Value;
+        var stands = t.Base + t.Lies.TopNear(along) - r.Height.Value;
         var deep = r.FingerAt(t)?.Deep ?? 0;
         return Judge.AtLeast($"{t.Slot}.grasped", $"grasping the {t.Place.Name}", Math.Max(0, stands + deep), Least,
             "Fingers get hold of its end.", "Its end stands too little out of its nest: more finger room, or sink it less.", Verdict.Watch, Practice,

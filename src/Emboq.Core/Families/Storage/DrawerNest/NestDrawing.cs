@@ -80,8 +80,8 @@ internal static class NestDrawing
         sheet.Box(Matter.Part, 0, 0, deep, high);
         var off = t.Base;
         Point2 At(double along, double o) => t.Lies.At(along, o) is var p ? new(p.X + t.Y, p.Y + off) : default;
-        List<Point2> below = [.. t.Lies.Steps.SelectMany(s => new[] { At(s.From, -s.First), At(s.To, -s.Last) })];
-        List<Point2> above = [.. Enumerable.Reverse(t.Lies.Steps).SelectMany(s => new[] { At(s.To, s.Last), At(s.From, s.First) })];
+        var (below, above) = t.Lies.Side is var side ? (side.Below.Select(Placed), side.Above.Reverse().Select(Placed)) : default;
+        Point2 Placed(Point2 p) => new(p.X + t.Y, p.Y + off);
         var to = high + 0.01;
         sheet.Face(Matter.Opening, [new(t.From, to), .. below.Where(p => p.Y < to), new(t.From + t.Long, to)])
             .Face(Matter.Machine, [.. below, .. above]).Axis(At(-5, 0).X, At(-5, 0).Y, At(t.Lies.Length + 5, 0).X, At(t.Lies.Length + 5, 0).Y)

@@ -89,6 +89,11 @@ internal static class NestShape
     /// <summary>What is cut away for a tool, its middle at x = 0: open upwards, and as far as it turns.</summary>
     internal static Solid Nest(NestReckoning r, NestTool tool)
     {
+        if (tool.Opened is { } opened)
+        {
+            return opened.Solid.At(0, tool.Y, tool.Base + tool.Grown);
+        }
+
         if (tool.Opening is { } opening)
         {
             return new Solid.Extruded(opening, r.Height.Value + 2 - tool.Base).At(0, 0, tool.Base);
@@ -139,6 +144,11 @@ internal static class NestShape
 
     private static Solid Tool(NestTool tool)
     {
+        if (tool.Lies.Body is { } body)
+        {
+            return body.Solid.At(0, tool.Y, tool.Base);
+        }
+
         if (tool.Lies.Outline is { } outline)
         {
             return new Solid.Extruded(outline, tool.Lies.Top).At(0, tool.Y, tool.Base);
@@ -189,6 +199,16 @@ internal static class NestShape
         foreach (var t in r.Tools)
         {
             var (x, body) = (Middle(r, t), BodyAt(r, t, t.From + 1));
+            if (t.Opened is { } opened)
+            {
+                foreach (var gauge in Scanned(r, t, opened, x))
+                {
+                    yield return gauge;
+                }
+
+                continue;
+            }
+
             if (t.Opening is { } opening)
             {
                 var cut = new Profile(opening.Points.Select(p => p with { X = p.X + x }));
@@ -227,6 +247,26 @@ internal static class NestShape
         }
     }
 
+    /// <summary>Across the nest of a thing that was scanned, near its top, where no end of a module and no finger room is near: the broadest such place.
+    /// </summary>
+    private static IEnumerable<Gauge> Scanned(NestReckoning r, NestTool t, OpenedBody opened, double x)
+    {
+        var (low, off) = (t.Base + t.Grown, 0.3);
+        var free = t.Lies.Body!.Places.Where(at => Free(r, t, t.Y + at)).Select(at => (At: at + 0.013, Met: opened.Across(at + 0.013, r.Height.Value - off
+            - low))).Where(f => f.Met is not null).OrderByDescending(f => f.Met!.Value.To - f.Met.Value.From).ToList();
+        if (free.Count > 0 && free[0] is var (at, met))
+        {
+            var (wide, middle) = (met!.Value.To - met.Value.From, x + ((met.Value.To + met.Value.From) / 2));
+            yield return new(BodyAt(r, t, t.Y + at), $"nest of the {t.Place.Name}, across", wide, new(middle, t.Y + at, r.Height.Value - off), Axis.X);
+            yield return new($"ring-{t.Slot}", $"cut-out of the {t.Place.Name}, across", wide, new(middle, t.Y + at, SliceHigh - off), Axis.X);
+        }
+    }
+
+    /// <summary>Whether a line across the nest meets its own walls, and nothing else that is cut.</summary>
+    private static bool Free(NestReckoning r, NestTool t, double y) => r.Row.Modules.Where(m => m.Tool is not null).All(m => Math.Abs(m.From - y) >= 1
+        && Math.Abs(m.To - y) >= 1) && !(r.FingerAt(t) is var (middle, round, _) && Math.Abs(y - middle) < round + 0.5)
+        && !(r.BelowLip is var (to, _) && y < to);
+
     private static string BodyAt(NestReckoning r, NestTool t, double y) => r.Column(t).Modules.First(m => m.To >= y).Key;
 
     /// <summary>Where the nest is as wide as its drawn size: at the tool's widest place, where no wider step and no finger room is near.</summary>
@@ -237,9 +277,6 @@ internal static class NestShape
         var (at, radius) = (t.Axis(along), atEnd ? step.Last : step.First);
         var reach = (2 * t.Grown) + t.Room + 1;
         var wider = t.Lies.Steps.Any(s => s.Widest > radius && t.Axis(s.From).X - reach < at.X && at.X < t.Axis(s.To).X + reach);
-        var edge = r.Row.Modules.Where(m => m.Tool is not null).Any(m => Math.Abs(m.From - at.X) < 1 || Math.Abs(m.To - at.X) < 1);
-        var finger = r.FingerAt(t) is var (y, round, _) && Math.Abs(y - at.X) < round + 0.5;
-        var lip = r.BelowLip is var (to, _) && at.X < to;
-        return wider || edge || finger || lip || at.Y + t.Grown > r.Height.Value - 0.2 ? null : (at.X, r.Height.Value - 0.1);
+        return wider || !Free(r, t, at.X) || at.Y + t.Grown > r.Height.Value - 0.2 ? null : (at.X, r.Height.Value - 0.1);
     }
 }

@@ -1,3 +1,4 @@
+using Emboq.Core.Measuring.Kinds;
 using Emboq.Core.Mechanics;
 
 namespace Emboq.Core.Families.Storage.DrawerNest;
@@ -27,6 +28,15 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         if (place.Kind.Outline is { } outlined)
         {
             return new(slot, place, LaidTool.Flat(outlined(sizes)!, sizes["height"]!.Value, last, byLight), [], null, null);
+        }
+
+        if (GripKind.Body(sizes) is { } body)
+        {
+            // Sections stand as far along it as its scale has them.
+            var (drawn, from) = (place.Outline!.Sections!, body.Ends.From);
+            var scale = (body.Ends.To - from) / (drawn[^1].At - drawn[0].At);
+            return new(slot, place, LaidTool.Scanned(body, [.. drawn.Where(c => !c.Scanned).Select(c => c.At * scale)], sizes["balance"]?.Value, last,
+                byLight), [], null, null);
         }
 
         var steps = LaidTool.StepsOf(sizes, last);
@@ -66,8 +76,8 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
     }
 
     /// <summary>How deep its nest must be over the floor: so much of it is sunk where it balances, its axis somewhere, and what is ground all of it.</summary>
-    public double Deep(double sunk) => Math.Max(Lies!.At(Lies.Centre, 0).Y + (((2 * sunk) - 1) * Lies.RadiusAt(Lies.Centre)),
-        Math.Max(Lies.Steps.SelectMany(s => new[] { Lies.At(s.From, 0).Y, Lies.At(s.To, 0).Y }).Min() + NestTool.Under + 0.5,
+    public double Deep(double sunk) => Lies!.Body is not null ? sunk * Lies.Top : Math.Max(Lies.At(Lies.Centre, 0).Y + (((2 * sunk) - 1)
+        * Lies.RadiusAt(Lies.Centre)), Math.Max(Lies.Steps.SelectMany(s => new[] { Lies.At(s.From, 0).Y, Lies.At(s.To, 0).Y }).Min() + NestTool.Under + 0.5,
             Ground is null ? 0 : Lies.TopOf(Ground) + OverGround));
 
     /// <summary>Walls stand so much over what is ground, mm.</summary>
@@ -86,7 +96,7 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
     public NestTool Nested(Brief brief, bool exact, double floor, double height, double front, Ledger ledger)
     {
         var (p, lies) = (brief.Parameters, Lies!);
-        var key = lies.Outline is not null ? "overall" : Seat(lies, height - floor, p.Choice($"{Slot}Front") == "last");
+        var key = lies.Body is not null ? "breadth" : lies.Outline is not null ? "overall" : Seat(lies, height - floor, p.Choice($"{Slot}Front") == "last");
         var fit = FitClasses.Pocket(exact ? p.Choice("fit") : "drop");
         var size = Fitted.Reckon(new(Slot, key, Surface.Pocket, fit, exact ? p.Number("clearance") : 2 * p.Number("room")!.Value, $"{Place.Name} nest")
         { Words = SeatWords.Pocket }, Place, brief.Fits, brief.Tries, ledger);
@@ -98,8 +108,9 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         var swings = lies.Steps.Select(s => lies.Swings(s, turn, height - lowest)).ToList();
         var room = swings.Max();
         ledger.Add($"{Slot}.balance", $"{Place.Name} balances", Quantity.Chosen($"{Place.Name} balances", lies.Centre, Unit.Millimetre,
-            lies.Outline is not null ? "its outline" : Has("balance") ? "where it was laid across an edge" : "its steps and what they are of"),
-            "From its end at the front: frustum by frustum, each as dense as it is, or by its outline; as read, where it was.");
+            Has("balance") ? "where it was laid across an edge" : lies.Body is not null ? "its scan" : lies.Outline is not null ? "its outline"
+                : "its steps and what they are of"),
+            "From its end at the front: frustum by frustum, each as dense as it is, or by its outline or its scan; as read, where it was.");
         ledger.Add($"{Slot}.tilt", $"{Place.Name} tilted", Quantity.Chosen($"{Place.Name} tilted", Math.Abs(lies.Tilt), Unit.DegreeOfArc,
             lies.Lean > 0 ? "how it leans" : "its two lowest rims"),
             "On a flat floor it lies on two rims with its centre of mass at its lowest, and its axis is tilted by so much; leaning adds to it.");
@@ -125,6 +136,8 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
             Grams = grams is null ? null : ledger.Add($"{Slot}.grams", $"{Place.Name} weighs", grams, "As weighed, or by what its steps are of."),
             Reckoned = Reckoned,
             Unknown = Unknown,
+            Opened = exact && lies.Body is { } body ? OpenedBody.Of(body, lies.Unscanned, grown, grown + (lies.GraspedInFront ? 0 : room), grown
+                + (lies.GraspedInFront ? room : 0)) : null,
         };
     }
 }
@@ -135,6 +148,11 @@ internal static class NestVolume
     /// <summary>mm³ between two places from the front.</summary>
     public static double Of(NestTool tool, double height, bool exact, double from, double to)
     {
+        if (exact && tool.Opened is { } opened)
+        {
+            return opened.Volume(from - tool.Y, to - tool.Y, height - tool.Base - tool.Grown);
+        }
+
         if (tool.Opening is { } opening)
         {
             return opening.Area * (height - tool.Base) * Math.Max(0, Math.Min(to, tool.From + tool.Long) - Math.Max(from, tool.From)) / tool.Long;
