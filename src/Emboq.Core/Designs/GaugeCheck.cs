@@ -1,6 +1,6 @@
 namespace Emboq.Core.Designs;
 
-/// <summary>Whether the triangles have the sizes that the ledger promises.</summary>
+/// <summary>Whether the triangles of a picture have the sizes that the ledger promises.</summary>
 public static class GaugeCheck
 {
     /// <summary>Gauges every body that is at hand.</summary>
@@ -15,14 +15,15 @@ public static class GaugeCheck
             return null;
         }
 
-        var worst = read.MaxBy(r => r.Found is { } found ? Math.Abs(found - r.Gauge.Size) : double.PositiveInfinity);
+        var worst = read.MaxBy(r => r.Found is { } found ? Math.Abs(found - r.Gauge.Size) - r.Gauge.Pictured : double.PositiveInfinity);
         var off = worst.Found is { } at ? Math.Abs(at - worst.Gauge.Size) : (double?)null;
-        var fits = off <= MeshGauge.Tolerance;
+        var most = MeshGauge.Tolerance + worst.Gauge.Pictured;
+        var fits = off <= most;
         return new("gauged", "fitted sizes in the solid", fits ? Verdict.Good : Verdict.Stop,
             fits ? $"Read off the triangles, {read.Count} of {read.Count} sizes are what the ledger says."
                 : $"The {worst.Gauge.What} is {(worst.Found is { } found ? Figures.Mm(found) : "nowhere to be found")} in the solid, and "
                     + $"{Figures.Mm(worst.Gauge.Size)} in the ledger: do not print it.",
-            off is { } mm ? $"{Figures.Number(Math.Round(mm, 3))} mm off at most" : "not found", $"{Figures.Mm(MeshGauge.Tolerance)} or less",
-                "Lines through the triangles.", []);
+            off is { } mm ? $"{Figures.Number(Math.Round(mm, 3))} mm off at most" : "not found", $"{Figures.Mm(most)} or less", worst.Gauge.Pictured > 0
+                ? "Lines through the triangles of the picture, which are coarser here than those of the file." : "Lines through the triangles.", []);
     }
 }

@@ -7,8 +7,11 @@ public static class Coarse
     /// <summary>Corners once around; what a thread has is a multiple of it.</summary>
     public const int Around = 24;
 
-    /// <summary>How far what is left away of a body through outlines lies from what is left, mm.</summary>
+    /// <summary>How far what is left away of a body through outlines lies from what is left, along and across, mm.</summary>
     private const double Deviation = 0.02;
+
+    /// <summary>How much further apart than it is two sides of a body through outlines may be, mm: along and across, at each.</summary>
+    public const double BetweenSides = 4 * Deviation;
 
     /// <summary>A solid made coarse; the very same where nothing of it is.</summary>
     public static Solid Of(Solid solid) => solid switch

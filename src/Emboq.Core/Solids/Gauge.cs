@@ -17,4 +17,8 @@ public enum Jaws
 /// <param name="At">A point on the line, in the frame of the body.</param>
 /// <param name="Along">Direction of the line.</param>
 /// <param name="Jaws">Which faces it touches.</param>
-public sealed record Gauge(string Body, string What, double Size, Point3 At, Axis Along, Jaws Jaws = Jaws.Between);
+public sealed record Gauge(string Body, string What, double Size, Point3 At, Axis Along, Jaws Jaws = Jaws.Between)
+{
+    /// <summary>How much further off a picture may be than the part itself, mm: across a body through outlines.</summary>
+    public double Pictured { get; init; }
+}

@@ -31,12 +31,12 @@ public sealed class SectionBody
             var middle = Centroid(outline.Points);
             Point2[] About(IEnumerable<Point2> points) => [.. points.Select(p => new Point2(p.X - middle.X, p.Y - middle.Y))];
             var own = About(outline.Points);
-            if (!Outlines.SeenFromWithin(own))
+            if (!Solids.Outlines.SeenFromWithin(own))
             {
-                (folded, own) = (folded ?? at, About(Outlines.Hull(outline.Points).Points));
+                (folded, own) = (folded ?? at, About(Solids.Outlines.Hull(outline.Points).Points));
             }
 
-            var met = Outlines.Met(own, Rails);
+            var met = Solids.Outlines.Met(own, Rails);
             smoothed = Math.Max(smoothed, Beyond(own, met));
             rings.Add(new(at, middle, [.. met.Select(p => new Point2(p.X + middle.X, p.Y + middle.Y))]));
         }
@@ -59,14 +59,22 @@ public sealed class SectionBody
     /// <summary>Its first and last y, mm.</summary>
     public (double From, double To) Ends => (rings[0].At, rings[^1].At);
 
-    /// <summary>Where its outlines stand, y, mm.</summary>
-    public IEnumerable<double> Places => rings.Select(r => r.At);
+    /// <summary>Its outlines from its first: where each stands, y, and its corners, x and z, counter-clockwise.</summary>
+    public IEnumerable<(double At, ImmutableArray<Point2> Points)> Outlines => rings.Select(r => (r.At, r.Points));
 
     /// <summary>Its lowest and highest z, mm.</summary>
     public (double Low, double High) Heights => (rings.Min(r => r.Points.Min(p => p.Y)), rings.Max(r => r.Points.Max(p => p.Y)));
 
     /// <summary>Its least and greatest x, mm.</summary>
     public (double Left, double Right) Sides => (rings.Min(r => r.Points.Min(p => p.X)), rings.Max(r => r.Points.Max(p => p.X)));
+
+    /// <summary>Larger by a factor, about the origin.</summary>
+    public SectionBody Scaled(double by)
+    {
+        Point2 Larger(Point2 p) => new(p.X * by, p.Y * by);
+        return new([.. rings.Select(r => new Ring(r.At * by, Larger(r.Middle), [.. r.Points.Select(Larger)]))]) { FoldedAt = FoldedAt * by, Smoothed = Smoothed
+            * by };
+    }
 
     /// <summary>Turned about the y axis, counter-clockwise seen from its near end.</summary>
     public SectionBody Rolled(double degrees)
@@ -222,7 +230,7 @@ public sealed class SectionBody
 
     private Point2 Between(int from, int to) => new(rings[from..(to + 1)].Average(r => r.Middle.X), rings[from..(to + 1)].Average(r => r.Middle.Y));
 
-    private bool Seen(int ring, Point2 axis) => Outlines.SeenFromWithin([.. rings[ring].Points.Select(p => new Point2(p.X - axis.X, p.Y - axis.Y))]);
+    private bool Seen(int ring, Point2 axis) => Solids.Outlines.SeenFromWithin([.. rings[ring].Points.Select(p => new Point2(p.X - axis.X, p.Y - axis.Y))]);
 
     /// <summary>A loft stands: laid down, its y is what was up, and its x is turned over. A tenth of a micrometre is enough: programs of long numbers are long.
     /// Two neighbours that no line along y lies within, as at the elbow of a thing that turns aside, are joined by the tightest body around both.</summary>

@@ -11,14 +11,17 @@ internal static class SectionEdge
         [.. Enumerable.Range(0, parts + 1).Select(i => from + ((to - from) * (1 - Math.Cos(Math.PI * i / parts)) / 2))];
 
     /// <summary>Highest (1) or lowest (−1) y of an outline at places that rise; beside it −∞ or ∞.</summary>
-    public static double[] Of(Profile section, double[] places, int side)
+    /// <param name="p">Corners of the outline, of straight sides.</param>
+    /// <param name="places">x, mm.</param>
+    /// <param name="side">1 or −1.</param>
+    public static double[] Of(IReadOnlyList<Point2> p, double[] places, int side)
     {
         const double Hair = 1e-9;
-        var (p, found) = (section.Points, new double[places.Length]);
+        var found = new double[places.Length];
         Array.Fill(found, double.NegativeInfinity);
-        for (var i = 0; i < p.Length; i++)
+        for (var i = 0; i < p.Count; i++)
         {
-            var (a, b) = p[i].X <= p[(i + 1) % p.Length].X ? (p[i], p[(i + 1) % p.Length]) : (p[(i + 1) % p.Length], p[i]);
+            var (a, b) = p[i].X <= p[(i + 1) % p.Count].X ? (p[i], p[(i + 1) % p.Count]) : (p[(i + 1) % p.Count], p[i]);
             var first = Array.BinarySearch(places, a.X - Hair);
             for (var k = first < 0 ? ~first : first; k < places.Length && places[k] <= b.X + Hair; k++)
             {

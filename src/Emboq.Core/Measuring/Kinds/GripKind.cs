@@ -1,3 +1,5 @@
+using System.Runtime.CompilerServices;
+
 namespace Emboq.Core.Measuring.Kinds;
 
 /// <summary>A handle or a housing without a straight edge: its sections come from a scan, their scale from a caliper.</summary>
@@ -50,10 +52,14 @@ internal static class GripKind
 
     /// <summary>As large as it was measured: y along it from the left end of the scan, its middle at x = 0, z from what it lies on; <c>null</c> while there is
     /// no scan, or no reading across it.</summary>
-    public static SectionBody? Body(Sizes s) => s.Place.Outline is { Sections: { } sections } drawn && s["breadth"] is { Value: > 0 }
-        ? Scale(s, drawn) is var scale ? SectionBody.Of([.. sections.Select(c => (c.At * scale,
-            new Profile(c.Points.Select(p => new Point2(((drawn.Along / 2) - p.X) * scale, p.Y * scale)))))]) : null
-        : null;
+    public static SectionBody? Body(Sizes s) => s.Place.Outline is { Sections: not null } drawn && s["breadth"] is { Value: > 0 }
+        ? AsScanned.GetValue(drawn, Joined).Scaled(Scale(s, drawn)) : null;
+
+    /// <summary>Of every scan its body, for as long as the scan is held: rules and figures ask for it many times.</summary>
+    private static readonly ConditionalWeakTable<Traced, SectionBody> AsScanned = [];
+
+    private static SectionBody Joined(Traced drawn) => SectionBody.Of([.. drawn.Sections!.Select(c => (c.At, new Profile(c.Points.Select(p =>
+        new Point2((drawn.Along / 2) - p.X, p.Y)))))]);
 
     private static double Scale(Sizes s, Traced drawn) => s["breadth"]!.Value / drawn.Along;
 

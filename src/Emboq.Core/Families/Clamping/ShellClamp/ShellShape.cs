@@ -147,8 +147,10 @@ internal static class ShellShape
             yield return new(lower, "slot of a foot", r.TableHole.Bore, new(feet.Right, 0, r.Foot.Value / 2), Axis.X);
             if (free is not null)
             {
-                yield return new(lower, "hollow below the split", ShellStation.Wide(free.Lower, -half), new(s.Axis, free.Along + 0.001, split - half), Axis.X);
-                yield return new(upper, "hollow above the split", ShellStation.Wide(free.Upper, half), new(s.Axis, free.Along + 0.001, split + half), Axis.X);
+                yield return new(lower, "hollow below the split", ShellStation.Wide(free.Lower, -half), new(s.Axis, free.Along + 0.001, split - half), Axis.X)
+                { Pictured = Coarse.BetweenSides };
+                yield return new(upper, "hollow above the split", ShellStation.Wide(free.Upper, half), new(s.Axis, free.Along + 0.001, split + half), Axis.X)
+                { Pictured = Coarse.BetweenSides };
             }
         }
     }

@@ -252,13 +252,15 @@ internal static class NestShape
     private static IEnumerable<Gauge> Scanned(NestReckoning r, NestTool t, OpenedBody opened, double x)
     {
         var (low, off) = (t.Base + t.Grown, 0.3);
-        var free = t.Lies.Body!.Places.Where(at => Free(r, t, t.Y + at)).Select(at => (At: at + 0.013, Met: opened.Across(at + 0.013, r.Height.Value - off
+        var free = t.Lies.Body!.Outlines.Select(o => o.At).Where(at => Free(r, t, t.Y + at)).Select(at => (At: at + 0.013, Met: opened.Across(at + 0.013, r.Height.Value - off
             - low))).Where(f => f.Met is not null).OrderByDescending(f => f.Met!.Value.To - f.Met.Value.From).ToList();
         if (free.Count > 0 && free[0] is var (at, met))
         {
             var (wide, middle) = (met!.Value.To - met.Value.From, x + ((met.Value.To + met.Value.From) / 2));
-            yield return new(BodyAt(r, t, t.Y + at), $"nest of the {t.Place.Name}, across", wide, new(middle, t.Y + at, r.Height.Value - off), Axis.X);
-            yield return new($"ring-{t.Slot}", $"cut-out of the {t.Place.Name}, across", wide, new(middle, t.Y + at, SliceHigh - off), Axis.X);
+            yield return new(BodyAt(r, t, t.Y + at), $"nest of the {t.Place.Name}, across", wide, new(middle, t.Y + at, r.Height.Value - off), Axis.X)
+            { Pictured = Coarse.BetweenSides };
+            yield return new($"ring-{t.Slot}", $"cut-out of the {t.Place.Name}, across", wide, new(middle, t.Y + at, SliceHigh - off), Axis.X)
+            { Pictured = Coarse.BetweenSides };
         }
     }
 

@@ -29,59 +29,86 @@ internal sealed class OpenedBody
     public static OpenedBody Of(SectionBody body, Func<double, bool> unscanned, double grown, double before, double after)
     {
         var (from, to) = body.Ends;
-        var places = body.Places.ToList();
-        var sections = new Dictionary<double, Profile>();
-        Profile Grown(double at)
+        List<Station> own = [.. body.Outlines.Select(o => Own(o.At, unscanned(o.At) ? Floored(o.Points, grown) : Moved(o.Points, grown)))];
+        // What of the body is at each place, or comes by there.
+        Station At(double at)
         {
-            if (!sections.TryGetValue(at, out var grownThere))
-            {
-                var own = body.Section(at)!;
-                grownThere = sections[at] = unscanned(at) ? Floored(own, grown) : Outlines.Moved(own, grown) ?? own;
-            }
-
-            return grownThere;
-        }
-
-        var all = new List<Station>();
-        foreach (var at in places.Prepend(from - before).Append(to + after))
-        {
-            // What of the body is here, or comes here.
             var (near, far) = (Math.Clamp(at - after, from, to), Math.Clamp(at + before, from, to));
-            all.Add(Over(at, [.. places.Where(p => p > near && p < far).Prepend(near).Append(far).Distinct().Select(Grown)]));
+            return Over(at, [.. own.Where(s => s.At > near && s.At < far).Prepend(Between(own, near)).Append(Between(own, far))]);
         }
 
-        return new(all);
+        return new([.. own.Select(s => s.At).Prepend(from - before).Append(to + after).Distinct().Select(At)]);
+    }
+
+    /// <summary>Corners moved out square to the sides beside them, not further than twice as far.</summary>
+    private static Point2[] Moved(IReadOnlyList<Point2> p, double by)
+    {
+        Point2 Out(Point2 a, Point2 b) => double.Hypot(b.X - a.X, b.Y - a.Y) is var d && d > 0 ? new((b.Y - a.Y) / d, (a.X - b.X) / d) : default;
+        return [.. p.Select((at, i) =>
+        {
+            var (one, other) = (Out(p[(i + p.Count - 1) % p.Count], at), Out(at, p[(i + 1) % p.Count]));
+            var share = by / Math.Max(0.5, 1 + (one.X * other.X) + (one.Y * other.Y));
+            return new Point2(at.X + (share * (one.X + other.X)), at.Y + (share * (one.Y + other.Y)));
+        })];
     }
 
     /// <summary>Wider than it was seen by what a hole may hide, and open to the floor.</summary>
-    private static Profile Floored(Profile section, double grown) => LaidTool.Hidden + grown is var wider ? new(
-        new Point2(section.Box.Least.X - wider, -grown), new(section.Box.Greatest.X + wider, -grown), new(section.Box.Greatest.X + wider, Up / 2),
-        new(section.Box.Least.X - wider, Up / 2)) : section;
-
-    private static Station Over(double at, IReadOnlyList<Profile> sections)
+    private static Point2[] Floored(IReadOnlyList<Point2> p, double grown)
     {
-        var xs = SectionEdge.Spread(sections.Min(s => s.Box.Least.X), sections.Max(s => s.Box.Greatest.X), Parts);
-        var lows = Enumerable.Repeat(Up / 2, xs.Length).ToArray();
-        foreach (var section in sections)
+        var (left, right) = (p.Min(q => q.X) - LaidTool.Hidden - grown, p.Max(q => q.X) + LaidTool.Hidden + grown);
+        return [new(left, -grown), new(right, -grown), new(right, Up / 2), new(left, Up / 2)];
+    }
+
+    private static Station Own(double at, Point2[] outline)
+    {
+        var xs = SectionEdge.Spread(outline.Min(p => p.X), outline.Max(p => p.X), Parts);
+        return new(at, xs, SectionEdge.Of(outline, xs, -1));
+    }
+
+    private static Station Between(IReadOnlyList<Station> own, double at)
+    {
+        var i = own.Count(s => s.At < at);
+        if (own[i].At == at)
         {
-            var own = SectionEdge.Of(section, xs, -1);
+            return own[i];
+        }
+
+        var (a, b) = (own[i - 1], own[i]);
+        var share = (at - a.At) / (b.At - a.At);
+        double[] Each(double[] one, double[] other) => [.. one.Zip(other, (p, q) => p + (share * (q - p)))];
+        return new(at, Each(a.Xs, b.Xs), Each(a.Lows, b.Lows));
+    }
+
+    private static Station Over(double at, IReadOnlyList<Station> sections)
+    {
+        var xs = SectionEdge.Spread(sections.Min(s => s.Xs[0]), sections.Max(s => s.Xs[^1]), Parts);
+        var lows = Enumerable.Repeat(Up / 2, xs.Length).ToArray();
+        foreach (var s in sections)
+        {
+            var k = 0;
             for (var i = 0; i < xs.Length; i++)
             {
                 // Its sides are upright between two places: the one beyond is as low.
-                var low = Math.Min(own[i], Math.Min(i > 0 && double.IsInfinity(own[i]) ? own[i - 1] : own[i], i + 1 < xs.Length && double.IsInfinity(own[i])
-                    ? own[i + 1] : own[i]));
-                lows[i] = Math.Min(lows[i], low);
+                if ((i + 1 < xs.Length ? xs[i + 1] : xs[i]) < s.Xs[0] || (i > 0 ? xs[i - 1] : xs[i]) > s.Xs[^1])
+                {
+                    continue;
+                }
+
+                while (k + 2 < s.Xs.Length && s.Xs[k + 1] < xs[i])
+                {
+                    k++;
+                }
+
+                var share = Math.Clamp((xs[i] - s.Xs[k]) / (s.Xs[k + 1] - s.Xs[k]), 0, 1);
+                lows[i] = Math.Min(lows[i], s.Lows[k] + (share * (s.Lows[k + 1] - s.Lows[k])));
             }
         }
 
         var station = new Station(at, xs, lows);
-        return Outlines.SeenFromWithin([.. Corners(station).Select(p => new Point2(p.X - Eye(station).X, p.Y - Eye(station).Y))]) ? station
-            : station with { Lows = Hulled(xs, lows) };
+        var (eye, corners) = (Eye(station), Corners(station));
+        return Outlines.SeenFromWithin([.. corners.Select(p => new Point2(p.X - eye.X, p.Y - eye.Y))]) ? station
+            : station with { Lows = SectionEdge.Of([.. Outlines.Hull(corners).Points], xs, -1) };
     }
-
-    /// <summary>Without what no line from above would see: only where it hangs over itself between two places.</summary>
-    private static double[] Hulled(double[] xs, double[] lows) => SectionEdge.Of(Outlines.Hull(xs.Zip(lows, (x, z) => new Point2(x, z)).Append(new((xs[0]
-        + xs[^1]) / 2, Up))), xs, -1);
 
     private static Point2 Eye(Station s) => new((s.Xs[0] + s.Xs[^1]) / 2, Up - 1);
 
@@ -108,16 +135,13 @@ internal sealed class OpenedBody
     /// <param name="z">mm.</param>
     public (double From, double To)? Across(double at, double z)
     {
-        var i = stations.Count(s => s.At <= at);
-        if (i == 0 || i == stations.Count)
+        if (at < stations[0].At || at > stations[^1].At)
         {
             return null;
         }
 
-        var share = (at - stations[i - 1].At) / (stations[i].At - stations[i - 1].At);
-        double Between(double a, double b) => a + (share * (b - a));
-        var line = Enumerable.Range(0, Parts + 1).Select(k => new Point2(Between(stations[i - 1].Xs[k], stations[i].Xs[k]), Between(stations[i - 1].Lows[k],
-            stations[i].Lows[k]))).ToList();
+        var there = Between(stations, at);
+        var line = there.Xs.Zip(there.Lows, (x, low) => new Point2(x, low)).ToList();
         var deepest = line.IndexOf(line.MinBy(p => p.Y));
         if (line[deepest].Y >= z)
         {
