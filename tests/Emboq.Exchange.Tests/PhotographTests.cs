@@ -56,6 +56,55 @@ public sealed class PhotographTests
         read.Says.ShouldContain($"stood {camera} mm high");
     }
 
+    /// <summary>A mark of 30 mm on a block of 40: from 520 mm it is seen 520 / 480 times as large on the sheet. It tells the camera's height within what is
+    /// told, the outline comes out as with a tape, and the block is not taken for the thing. A block said to be half as high tells another height.</summary>
+    [Fact]
+    public void A_mark_on_a_block_tells_how_high_the_camera_stood()
+    {
+        var file = new StandInCamera(520, 7, 0.03) { Block = (new(105, 75), 40) }.Take(Sheet, Hook, 18);
+        var read = Read(file, new(ThingSides.Straight, 18, null, 40));
+        var (stood, within) = System.Text.RegularExpressions.Regex.Match(read.Says, @"stood (\d+) mm high, within (\d+) mm by the mark on its block") is
+        { Success: true } told ? (double.Parse(told.Groups[1].Value), double.Parse(told.Groups[2].Value)) : default;
+        within.ShouldBeInRange(1, 25);
+        stood.ShouldBe(520, within);
+        var off = Off(Read(file, new(ThingSides.Straight, 18, null, 40)).Drawing.Paths.Single().Points, Hook);
+        off[off.Count * 9 / 10].ShouldBeLessThan(read.Doubt);
+        Flat(read.Seen.Flat);
+        Photograph.Read(file, new(ThingSides.Straight, 18, null, 10), "file").Problems.Single().Field.ShouldBe("block");
+        Photograph.Read(new StandInCamera(520).Take(Sheet, Hook, 18), new(ThingSides.Straight, 18, null, 40), "file").Problems.Single().Message.ShouldStartWith(
+            "The mark on the block cannot be made out");
+    }
+
+    /// <summary>Laid flat at the height of its upper edge the hook is dark where it lay, and paper is light a millimetre and a half beside its far edges.
+    /// </summary>
+    private static void Flat(FlatPicture flat)
+    {
+        using var picture = SkiaSharp.SKBitmap.Decode(flat.Jpeg);
+        byte At(double x, double y) => picture.GetPixel((int)((x - flat.Left) / flat.Wide * picture.Width), (int)((flat.Low + flat.High - y) / flat.High
+            * picture.Height)).Green;
+        // Its belly's right end, and its upper left corner.
+        (At(90 + 16, 150) < 110, At(90 + 18.5, 150) > 150, At(61, 166) < 110).ShouldBe((true, true, true));
+    }
+
+    /// <summary>A bar 330 long over two sheets that lie a little askew and 1.5 mm apart, where no single sheet of A4 takes it: length and breadth are its own
+    /// within three tenths of a millimetre. Without its last sheet it is refused.</summary>
+    [Fact]
+    public void Sheets_are_joined_for_what_is_longer_than_one()
+    {
+        var (first, last) = (MarkSheet.Of(PaperSize.A4, SheetPart.First), MarkSheet.Of(PaperSize.A4, SheetPart.Last));
+        Point2[] bar = [new(80, 140), new(110, 140), new(124, 300), new(110, 470), new(92, 470), new(96, 300)];
+        var camera = new StandInCamera(800, 4, 0.02) { Beside = [(last, new(3, 298.5, -0.012))] };
+        var read = Read(camera.Take(first, bar, 0), new(ThingSides.Flat, 0, null));
+        var off = Off(read.Drawing.Paths.Single().Points, bar);
+        (off[off.Count / 2], off[off.Count * 95 / 100]).ShouldSatisfyAllConditions(o => o.Item1.ShouldBeLessThan(0.1), o => o.Item2.ShouldBeLessThan(0.3));
+        double Over(IReadOnlyList<Point2> of, Func<Point2, double> at) => of.Max(at) - of.Min(at);
+        Over(read.Drawing.Paths[0].Points, p => p.Y).ShouldBe(330, 0.3);
+        Over(read.Drawing.Paths[0].Points, p => p.X).ShouldBe(44, 0.3);
+        read.Says.ShouldContain("24 of 24 marks");
+        Refused(new StandInCamera(800).Take(first, bar, 0)).ShouldBe("Of the joined sheets the last cannot be made out.");
+        Refused((camera with { Beside = [(last, new(60, 298.5, 0))] }).Take(first, bar, 0)).ShouldStartWith("The joined sheets do not lie in one line");
+    }
+
     /// <summary>Seen from above its upper edge is nearer to the lens: taken for flat, an upright side of 18 mm is seen outside of where it is by 18 / 482 of
     /// its way from below the camera.</summary>
     [Fact]
@@ -120,9 +169,10 @@ public sealed class PhotographTests
     public void Sheets_have_marks_of_their_own_around_a_free_middle()
     {
         MarkSheet.All.SelectMany(s => s.Marks).Select(m => m.Id).ShouldBeUnique();
+        MarkSheet.All.SelectMany(s => s.Marks).ShouldAllBe(m => m.Id != MarkSheet.OnBlock && m.Id < 250);
         foreach (var sheet in MarkSheet.All)
         {
-            sheet.Marks.Count.ShouldBe(14);
+            sheet.Marks.Count.ShouldBe(sheet.Part switch { SheetPart.Whole => 14, SheetPart.Middle => 10, _ => 12 });
             sheet.Marks.ShouldAllBe(m => m.X >= MarkSheet.Edge && m.Y >= MarkSheet.Edge && m.X + MarkSheet.Side <= sheet.Width - MarkSheet.Edge + 1e-9
                 && m.Y + MarkSheet.Side <= sheet.Height - MarkSheet.Edge + 1e-9);
             sheet.Marks.ShouldAllBe(m => m.X + MarkSheet.Side <= MarkSheet.Free || m.Y + MarkSheet.Side <= MarkSheet.Free

@@ -144,7 +144,15 @@ public sealed class OutlineTests(Server server)
             System.Globalization.CultureInfo.InvariantCulture);
         Size("across").ShouldBe(67, 0.5);
         Size("along").ShouldBe(34, 0.5);
-        (await server.Http.GetByteArrayAsync(new Uri("/api/mark-sheets/letter.pdf", UriKind.Relative), Stop))[..4].ShouldBe("%PDF"u8.ToArray());
+        foreach (var sheet in new[] { "letter", "a4-long", "letter-long", "block" })
+        {
+            (await server.Http.GetByteArrayAsync(new Uri($"/api/mark-sheets/{sheet}.pdf", UriKind.Relative), Stop))[..4].ShouldBe("%PDF"u8.ToArray());
+        }
+
+        (await server.Http.GetAsync(new Uri("/api/mark-sheets/a5.pdf", UriKind.Relative), Stop)).StatusCode.ShouldBe(System.Net.HttpStatusCode.BadRequest);
+        // Of a block that is not in the picture nothing is told, at its field.
+        Field((await Photograph(file, "&sides=straight&height=12&block=3")).Body).ShouldBe("block");
+        Field((await Photograph(file, "&sides=straight&height=12&block=40")).Body).ShouldBe("block");
     }
 
     [Fact]

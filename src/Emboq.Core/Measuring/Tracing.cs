@@ -21,7 +21,8 @@ public static class Tracing
     /// <param name="deviation">How far corners that are left may lie beside what was drawn, mm.</param>
     /// <param name="field">Path of the field, for problems.</param>
     /// <param name="doubt">Of what was drawn itself, mm: added to what its corners may deviate by.</param>
-    public static Outcome<(Traced Outline, string Says)> Of(string name, DrawnLines drawing, double deviation, string field, double doubt = 0)
+    /// <returns>It, what was made of the drawing, and where its own origin lies in the drawing.</returns>
+    public static Outcome<(Traced Outline, string Says, Point2 Origin)> Of(string name, DrawnLines drawing, double deviation, string field, double doubt = 0)
     {
         if (drawing.Paths.Sum(p => p.Points.Count) is 0 or > Most)
         {
@@ -64,7 +65,8 @@ public static class Tracing
         }
 
         var taken = Traced.Of(name, Math.Round(deviation + doubt, 3), [.. simple.ExteriorRing.Coordinates.SkipLast(1).Select(c => new Point2(c.X, c.Y))]);
-        return taken.Wrong(field) is { } wrong ? wrong : (taken, Says(drawing, rings.Count - 1 - around, around));
+        var box = simple.EnvelopeInternal;
+        return taken.Wrong(field) is { } wrong ? wrong : (taken, Says(drawing, rings.Count - 1 - around, around), new(box.MinX, box.MinY));
     }
 
     private static Problem Nothing(string field) => new(field, null, "The drawing has no line of which an outline could be made, or far too many.",

@@ -5,35 +5,83 @@ using PdfSharp.Pdf;
 
 namespace Emboq.Exchange.Pdf;
 
-/// <summary>A sheet of marks on paper, to lay things on and photograph them.</summary>
+/// <summary>Sheets of marks on paper, to lay things on and photograph them.</summary>
 public static class MarkPage
 {
-    /// <summary>Writes its PDF.</summary>
-    public static byte[] Write(MarkSheet sheet)
+    /// <summary>Writes the PDF of sheets, a page each.</summary>
+    public static byte[] Write(params IReadOnlyList<MarkSheet> sheets) => Document("Sheet of marks", document =>
     {
-        using var document = new PdfDocument();
-        document.Info.Title = "Sheet of marks";
-        document.Info.Creator = "Emboq";
-        var paper = new Paper(document, sheet.Size);
-        foreach (var mark in sheet.Marks)
+        foreach (var sheet in sheets)
         {
-            Draw(paper, sheet, mark);
+            var paper = new Paper(document, sheet.Size);
+            foreach (var mark in sheet.Marks)
+            {
+                Draw(paper, mark.Id, mark.X, sheet.Height - mark.Y - MarkSheet.Side, MarkSheet.Side);
+            }
+
+            Words(paper, sheet);
+        }
+    });
+
+    /// <summary>The sheets of a long one: its first, a middle that may be left out, its last.</summary>
+    public static IReadOnlyList<MarkSheet> Long(PaperSize size) => [MarkSheet.Of(size, SheetPart.First), MarkSheet.Of(size, SheetPart.Middle), MarkSheet.Of(size,
+        SheetPart.Last)];
+
+    /// <summary>Writes the PDF of the mark that lies on a block.</summary>
+    public static byte[] Block() => Document("Mark for a block", document =>
+    {
+        const double Left = 30, Top = 30, Around = 4;
+        var (paper, side) = (new Paper(document, PaperSize.A4), MarkSheet.BlockSide);
+        Draw(paper, MarkSheet.OnBlock, Left, Top, side);
+        foreach (var (x0, y0, x1, y1) in new[] { (0, 0, 1, 0), (1, 0, 1, 1), (1, 1, 0, 1), (0, 1, 0, 0) })
+        {
+            double At(double from, int of) => from - Around + (of * (side + (2 * Around)));
+            paper.Line(At(Left, x0), At(Top, y0), At(Left, x1), At(Top, y1), dash: XDashStyle.Dash);
         }
 
-        // Between the marks of the upper edge, where no mark and no thing is disturbed.
-        var (left, words) = (MarkSheet.Edge + MarkSheet.Side + 4, MarkSheet.Edge + 4);
-        paper.Words("Print at 100 %, unscaled:", left, words, 6);
-        paper.Words($"{Mm(sheet.Width - (2 * MarkSheet.Edge))} across all marks.", left, words + 3.5, 6);
-        paper.Words("Lay it flat, the thing", left, words + 8, 6);
-        paper.Words("on its white middle.", left, words + 11.5, 6);
+        string[] words = [$"Print at 100 %, unscaled: the black square is {Mm(side)} wide. Cut along the dashes.",
+            "Lay it flat on a block whose height you measured, beside the thing, on the same sheet or beside it.",
+            "A block as high as a hand is wide tells the camera's height best."];
+        foreach (var (text, i) in words.Select((w, i) => (w, i)))
+        {
+            paper.Words(text, Left, Top + side + 16 + (6 * i), 10);
+        }
+    });
+
+    private static byte[] Document(string title, Action<PdfDocument> pages)
+    {
+        using var document = new PdfDocument();
+        document.Info.Title = title;
+        document.Info.Creator = "Emboq";
+        pages(document);
         using var file = new MemoryStream();
         document.Save(file);
         return file.ToArray();
     }
 
-    private static void Draw(Paper paper, MarkSheet sheet, SheetMark mark)
+    /// <summary>Between marks of an edge, where no mark and no thing is disturbed.</summary>
+    private static void Words(Paper paper, MarkSheet sheet)
     {
-        var (bits, square) = (MarkSheet.Bits(mark.Id), MarkSheet.Side / 6);
+        string[] words = sheet.Part switch
+        {
+            SheetPart.First => ["First sheet of a long one.", "The next lies at the far edge,", "edge to edge, taped from behind."],
+            SheetPart.Middle => ["Middle sheet: leave it", "out where two are enough.", ""],
+            SheetPart.Last => ["Last sheet of a long one.", "The one before lies at the", "near edge, taped from behind."],
+            _ => [],
+        };
+        var (left, top) = sheet.Part == SheetPart.First ? (MarkSheet.Edge + MarkSheet.Side + 4, sheet.Height - MarkSheet.Edge - 14)
+            : sheet.Part == SheetPart.Middle ? (MarkSheet.Edge, MarkSheet.Edge + MarkSheet.Side + 8) : (MarkSheet.Edge + MarkSheet.Side + 4, MarkSheet.Edge + 4);
+        string[] lines = ["Print at 100 %, unscaled:", $"{Mm(sheet.Width - (2 * MarkSheet.Edge))} across all marks.", .. words.Length > 0 ? words
+            : ["Lay it flat, the thing", "on its white middle."]];
+        foreach (var (line, i) in lines.Select((l, i) => (l, i)))
+        {
+            paper.Words(line, left, top + (3.5 * i), 6);
+        }
+    }
+
+    private static void Draw(Paper paper, int id, double left, double top, double side)
+    {
+        var (bits, square) = (MarkSheet.Bits(id), side / 6);
         var black = new XSolidBrush(XColors.Black);
         for (var row = 0; row < 6; row++)
         {
@@ -48,8 +96,8 @@ public static class MarkPage
 
                 if (column > from)
                 {
-                    paper.Graphics.DrawRectangle(black, mark.X + (from * square), sheet.Height - mark.Y - MarkSheet.Side + (row * square),
-                        (column - from) * square, square + (row < 5 && Enumerable.Range(from, column - from).All(c => bits[row + 1, c]) ? 0.05 : 0));
+                    paper.Graphics.DrawRectangle(black, left + (from * square), top + (row * square), (column - from) * square, square
+                        + (row < 5 && Enumerable.Range(from, column - from).All(c => bits[row + 1, c]) ? 0.05 : 0));
                 }
             }
         }

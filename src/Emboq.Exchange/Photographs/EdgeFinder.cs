@@ -24,8 +24,9 @@ internal static class EdgeFinder
     /// <param name="found">The view.</param>
     public static FoundEdge? In(Mat dark, FoundView found)
     {
-        var (left, low) = (MarkSheet.Free, MarkSheet.Free);
-        var (wide, high) = ((int)((found.Sheet.Width - (2 * left)) / Pixel), (int)((found.Sheet.Height - (2 * low)) / Pixel));
+        var (left, low) = (found.Free.Left, found.Free.Low);
+        var (wide, high) = ((int)((found.Free.Right - left) / Pixel), (int)((found.Free.High - low) / Pixel));
+        Point2 On(double x, double y) => new(left + ((x + 0.5) * Pixel), low + ((high - y - 0.5) * Pixel));
         using var flat = Flat(dark, found.View, left, low, wide, high);
         Even(flat);
         using var bytes = new Mat();
@@ -34,7 +35,8 @@ internal static class EdgeFinder
         using var thing = new Mat();
         var level = Cv2.Threshold(bytes, thing, 0, 255, ThresholdTypes.BinaryInv | ThresholdTypes.Otsu);
         Cv2.FindContours(thing, out var contours, out _, RetrievalModes.External, ContourApproximationModes.ApproxNone);
-        var largest = contours.MaxBy(c => Cv2.ContourArea(c, false));
+        var largest = contours.Where(c => found.Block is not { } block || !c.All(p => BlockMark.Covers(block, On(p.X, p.Y)))).MaxBy(c => Cv2.ContourArea(c,
+            false));
         // Where two halves of noise were told apart, nothing lies there.
         if (level > 185 || largest is null || Cv2.ContourArea(largest, false) * Pixel * Pixel < Least)
         {
@@ -43,7 +45,7 @@ internal static class EdgeFinder
 
         const int Border = 3;
         var touches = largest.Any(p => p.X < Border || p.Y < Border || p.X >= wide - Border || p.Y >= high - Border);
-        return new([.. Fine(flat, largest).Select(p => new Point2(left + ((p.X + 0.5) * Pixel), low + ((high - p.Y - 0.5) * Pixel)))], touches);
+        return new([.. Fine(flat, largest).Select(p => On(p.X, p.Y))], touches);
     }
 
     private static Mat Flat(Mat dark, CameraView view, double left, double low, int wide, int high)

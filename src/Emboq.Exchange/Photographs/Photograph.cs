@@ -11,7 +11,8 @@ namespace Emboq.Exchange.Photographs;
 /// <param name="Height">px.</param>
 /// <param name="Edge">The edge that was found, px of it.</param>
 /// <param name="Band">How wide its doubt is there, from side to side, px.</param>
-public sealed record SeenEdge(byte[] Jpeg, int Width, int Height, IReadOnlyList<Point2> Edge, double Band);
+/// <param name="Flat">The thing and what is around it, laid flat.</param>
+public sealed record SeenEdge(byte[] Jpeg, int Width, int Height, IReadOnlyList<Point2> Edge, double Band, FlatPicture Flat);
 
 /// <summary>The outline of a thing that was photographed on a sheet of marks.</summary>
 /// <param name="Drawing">Its outline.</param>
@@ -31,6 +32,9 @@ public static class Photograph
 
     /// <summary>Coarser pictures tell too little, mm a pixel; marks that scatter more are on no flat sheet, mm.</summary>
     private const double Coarsest = 0.4, Crooked = 0.4;
+
+    /// <summary>A block that tells the camera's height less surely than to this share of it tells too little.</summary>
+    private const double MostDoubted = 0.04;
 
     /// <summary>Whether photographs can be read here at all: their library asks for others of the system.</summary>
     public static bool Readable { get; } = Loads();
@@ -71,17 +75,23 @@ public static class Photograph
         using var colours = Mat.FromPixelData(bitmap.Height, bitmap.Width, MatType.CV_8UC4, bitmap.GetPixels(), bitmap.RowBytes);
         using var grey = new Mat();
         Cv2.CvtColor(colours, grey, ColorConversionCodes.RGBA2GRAY);
-        var (view, marks) = ViewFinder.In(grey, thing.Camera);
-        if (view is null)
+        var found = ViewFinder.In(grey, thing.Camera, thing.Block, field);
+        if (!found.IsGood)
         {
-            return new Problem(field, $"{marks} marks", $"{(marks == 0 ? "No mark" : marks == 1 ? "One mark" : $"{marks} marks")} of a sheet can be made out.",
-                "Lay the thing on the printed sheet and take the whole sheet, sharp, without glare.", $"{ViewFinder.Fewest} or more");
+            return found.Problems.ToList();
         }
 
+        var view = found.Value;
         var (eye, pixel) = (view.View.Eye, view.View.Eye.Z / view.View.Focal);
         if (!(eye.Z > thing.Height && pixel > 0 && double.IsFinite(pixel)))
         {
             return Untold(field);
+        }
+
+        if (thing.Sides != ThingSides.Flat && eye.Z < 2 * thing.Height)
+        {
+            return new Problem("camera", Mm(Math.Round(eye.Z)), "So near, the sides of the thing hide its edge.",
+                "Photograph it from twice its height or more.", $"{Mm(2 * thing.Height)} or more");
         }
 
         if (view.Scatter * pixel > Crooked)
@@ -94,6 +104,14 @@ public static class Photograph
         {
             return new Problem(field, Mm(pixel), "Its pixels are too coarse to find an edge.", "Come nearer, or take a larger picture.",
                 $"{Mm(Coarsest)} a pixel or less");
+        }
+
+        // By tape, or by the mark on its block.
+        var known = thing.Block is { } block ? BlockMark.Doubt(view.Block!, block, view.Scatter * pixel) : ThingOnSheet.Tape;
+        if (known > MostDoubted * eye.Z)
+        {
+            return new Problem("block", Mm(Math.Round(known)), "So low a block hardly tells how high the camera stood.", "Take a higher block, or come nearer.",
+                $"{Mm(Math.Round(MostDoubted * eye.Z))} or less");
         }
 
         using var dark = Darkest(colours);
@@ -111,12 +129,12 @@ public static class Photograph
         var seen = Around(edge.Points);
         var outline = Cleaned(thing.Edge(Straightened(seen), view.View));
         var aside = seen.Max(p => double.Hypot(p.X - eye.X, p.Y - eye.Y));
-        var doubt = 2 * Math.Sqrt(Math.Pow(pixel * view.Scatter, 2) + Math.Pow(pixel / 4, 2) + Math.Pow(thing.Doubt(aside, eye.Z), 2));
+        var doubt = 2 * Math.Sqrt(Math.Pow(pixel * view.Scatter, 2) + Math.Pow(pixel / 4, 2) + Math.Pow(thing.Doubt(aside, eye.Z, known), 2));
         return new Photographed(new([new(outline, true)], "millimetres of the sheet"), doubt,
-            $"{view.Marks} of {view.Sheet.Marks.Count} marks lie within {Mm(Math.Round(pixel * view.Scatter, 3))} of where they were printed; the camera "
-                + $"stood {Mm(Math.Round(eye.Z))} high; its edge is known to {Mm(Math.Round(doubt, 2))}, corners are a little round"
+            $"{view.Marks} of {view.Printed} marks lie within {Mm(Math.Round(pixel * view.Scatter, 3))} of where they were printed; the camera "
+                + $"stood {Mm(Math.Round(eye.Z))} high{(thing.Block is null ? "" : $", within {Mm(Math.Round(2 * known))} by the mark on its block")}; its edge is known to {Mm(Math.Round(doubt, 2))}, corners are a little round"
                 + (thing.Sides == ThingSides.Straight ? ", and inner corners behind its own sides are not seen." : "."),
-            Small(bitmap, seen.Select(p => view.View.Of(p.X, p.Y)), 2 * doubt / pixel));
+            Small(bitmap, seen.Select(p => view.View.Of(p.X, p.Y)), 2 * doubt / pixel, FlatPicture.Of(colours, view.View, outline, thing.EdgeHeight)));
     }
 
     private static Mat Darkest(Mat colours)
@@ -160,7 +178,7 @@ public static class Photograph
         return [.. (largest?.ExteriorRing.Coordinates ?? [.. ring, ring[0]]).SkipLast(1).Select(c => new Point2(c.X, c.Y))];
     }
 
-    private static SeenEdge Small(SKBitmap bitmap, IEnumerable<Point2> edge, double band)
+    private static SeenEdge Small(SKBitmap bitmap, IEnumerable<Point2> edge, double band, FlatPicture flat)
     {
         const int Every = 6;
         var scale = Math.Min(1, (double)Shown / Math.Max(bitmap.Width, bitmap.Height));
@@ -168,7 +186,8 @@ public static class Photograph
         using var small = bitmap.Resize(size, new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
         using var encoded = small.Encode(SKEncodedImageFormat.Jpeg, 80);
         return new(encoded.ToArray(), size.Width, size.Height, [.. edge.Where((_, i) => i % Every == 0).Select(p =>
-            new Point2(Math.Round((p.X + 0.5) * scale, 1), Math.Round((p.Y + 0.5) * scale, 1)))], Math.Round(band * scale, 2));
+            new Point2(Math.Round((p.X + 0.5) * scale, 1), Math.Round((p.Y + 0.5) * scale, 1)))], Math.Round(band * scale, 2),
+            flat);
     }
 
     private static string Mm(double value) => $"{value.ToString("0.###", CultureInfo.InvariantCulture)} mm";

@@ -13,8 +13,14 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
     public static IReadOnlyList<Point2> Hook { get; } = [.. Enumerable.Range(0, 41).Select(i => Math.PI * ((i / 40.0) - 0.5)).Select(a =>
         new Point2(90 + (17 * Math.Cos(a)), 150 + (17 * Math.Sin(a)))), new(60, 167), new(60, 150), new(50, 150), new(50, 160), new(40, 160), new(40, 133)];
 
+    /// <summary>A block with a mark on it that stands under it: its middle and its height, mm; <c>null</c> where there is none.</summary>
+    public (Point2 At, double High)? Block { get; init; }
+
+    /// <summary>Sheets that lie beside the one that is named, and where.</summary>
+    public IReadOnlyList<(MarkSheet Sheet, SheetPlace Place)> Beside { get; init; } = [];
+
     /// <summary>Side of a pixel of the drawn sheet, and of the drawn thing, mm.</summary>
-    private const double Drawn = 0.1, Finely = 0.02;
+    private const double Pixel = 0.1, Finely = 0.02;
 
     /// <summary>Of the picture, px; each is looked at so many times across and down.</summary>
     private const int Wide = 1600, High = 2080, Twice = 2;
@@ -26,7 +32,9 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
     /// <param name="shade">Brightness of the thing, of 255.</param>
     public byte[] Take(MarkSheet sheet, IReadOnlyList<Point2> outline, double thick, int shade = 70)
     {
-        using var paper = Paper(sheet);
+        List<(MarkSheet Sheet, SheetPlace Place, Mat Drawn)> papers = [(sheet, SheetPlace.Same, Paper(sheet)), .. Beside.Select(b => (b.Sheet, b.Place,
+            Paper(b.Sheet)))];
+        using var mark = Drawn(MarkSheet.OnBlock);
         var corner = new Point2(outline.Min(p => p.X), outline.Min(p => p.Y));
         using var thing = Filled(outline, corner);
         var view = View(sheet);
@@ -43,9 +51,10 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
                 var hit = seen.X > left && seen.X < right && seen.Y > low && seen.Y < high && Hits(thing, corner, view, seen, thick);
                 // Light comes from one side.
                 var light = 0.8 + (0.2 * column / (Wide * Twice));
-                large.Set(row, column, (byte)((hit ? shade : At(paper, sheet, seen)) * light));
+                large.Set(row, column, (byte)((OfBlock(mark, view, seen) ?? (hit ? (byte)shade : At(papers, seen))) * light));
             }
         });
+        papers.ForEach(p => p.Drawn.Dispose());
         using var picture = new Mat();
         Cv2.Resize(large, picture, new Size(Wide, High), 0, 0, InterpolationFlags.Area);
         Cv2.GaussianBlur(picture, picture, new Size(0, 0), 0.8);
@@ -79,28 +88,70 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
         var (sin, cos) = Math.SinCos(Tilt * Math.PI / 180);
         // Rows: the picture's right is the sheet's x; its down is against y; it looks down.
         double[,] turn = { { 1, 0, 0 }, { 0, -cos, -sin }, { 0, sin, -cos } };
-        var eye = new Point3(sheet.Width / 2, (sheet.Height / 2) - (Height * sin / cos), Height);
+        var high = sheet.Height + Beside.Sum(b => b.Sheet.Height);
+        var eye = new Point3(sheet.Width / 2, (high / 2) - (Height * sin / cos), Height);
         double Shift(int i) => -((turn[i, 0] * eye.X) + (turn[i, 1] * eye.Y) + (turn[i, 2] * eye.Z));
-        return new(High * Height / (1.12 * sheet.Height), new((Wide - 1) / 2.0, (High - 1) / 2.0), Bend, turn, [Shift(0), Shift(1), Shift(2)]);
+        return new(High * Height / (1.12 * high), new((Wide - 1) / 2.0, (High - 1) / 2.0), Bend, turn, [Shift(0), Shift(1), Shift(2)]);
     }
 
-    private static byte At(Mat drawn, MarkSheet sheet, Point2 p)
+    private static byte At(List<(MarkSheet Sheet, SheetPlace Place, Mat Drawn)> papers, Point2 seen)
     {
         const byte Bench = 120;
-        var (x, y) = ((int)(p.X / Drawn), (int)((sheet.Height - p.Y) / Drawn));
-        return p.X < 0 || y < 0 || x >= drawn.Width || y >= drawn.Height ? Bench : drawn.At<byte>(y, x);
+        foreach (var (sheet, place, drawn) in papers)
+        {
+            var p = place.Back(seen);
+            var (x, y) = ((int)(p.X / Pixel), (int)((sheet.Height - p.Y) / Pixel));
+            if (p.X >= 0 && y >= 0 && x < drawn.Width && y < drawn.Height)
+            {
+                return drawn.At<byte>(y, x);
+            }
+        }
+
+        return Bench;
+    }
+
+    /// <summary>What is seen of the block: its mark, the paper around that, or a side of it.</summary>
+    private byte? OfBlock(Mat mark, CameraView view, Point2 seen)
+    {
+        const double Half = 19;
+        const byte Paper = 235, Wood = 150;
+        if (Block is not { } block)
+        {
+            return null;
+        }
+
+        var top = view.Lifted(seen, block.High);
+        var (x, y) = (top.X - block.At.X, top.Y - block.At.Y);
+        if (Math.Max(Math.Abs(x), Math.Abs(y)) < Half)
+        {
+            var (column, row) = ((int)((x + (MarkSheet.BlockSide / 2)) / MarkSheet.BlockSide * mark.Width), (int)(((MarkSheet.BlockSide / 2) - y)
+                / MarkSheet.BlockSide * mark.Height));
+            return x < -MarkSheet.BlockSide / 2 || y > MarkSheet.BlockSide / 2 || column >= mark.Width || row >= mark.Height ? Paper : mark.At<byte>(row, column);
+        }
+
+        return Enumerable.Range(0, 8).Select(i => view.Lifted(seen, block.High * i / 8)).Any(p => Math.Max(Math.Abs(p.X - block.At.X), Math.Abs(p.Y
+            - block.At.Y)) < Half) ? Wood : null;
+    }
+
+    /// <summary>A mark by itself, twenty pixels a square.</summary>
+    private static Mat Drawn(int id)
+    {
+        using var known = MarkSheet.Known();
+        var drawn = new Mat();
+        known.GenerateImageMarker(id, 120, drawn, 1);
+        return drawn;
     }
 
     private static Mat Paper(MarkSheet sheet)
     {
-        var paper = new Mat((int)(sheet.Height / Drawn), (int)(sheet.Width / Drawn), MatType.CV_8U, new Scalar(235));
+        var paper = new Mat((int)(sheet.Height / Pixel), (int)(sheet.Width / Pixel), MatType.CV_8U, new Scalar(235));
         foreach (var mark in sheet.Marks)
         {
             var (bits, square) = (MarkSheet.Bits(mark.Id), MarkSheet.Side / 6);
             foreach (var (row, column) in Enumerable.Range(0, 36).Select(i => (i / 6, i % 6)).Where(b => bits[b.Item1, b.Item2]))
             {
-                int X(int c) => (int)Math.Round((mark.X + (c * square)) / Drawn);
-                int Y(int r) => (int)Math.Round((sheet.Height - mark.Y - MarkSheet.Side + (r * square)) / Drawn);
+                int X(int c) => (int)Math.Round((mark.X + (c * square)) / Pixel);
+                int Y(int r) => (int)Math.Round((sheet.Height - mark.Y - MarkSheet.Side + (r * square)) / Pixel);
                 Cv2.Rectangle(paper, new Point(X(column), Y(row)), new Point(X(column + 1) - 1, Y(row + 1) - 1), new Scalar(30), -1);
             }
         }

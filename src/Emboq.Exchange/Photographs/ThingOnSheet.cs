@@ -16,17 +16,24 @@ public enum ThingSides
 /// <summary>What lies on the sheet, and from where it was photographed.</summary>
 /// <param name="Sides">How its sides stand.</param>
 /// <param name="Height">Of the thing, mm.</param>
-/// <param name="Camera">Of the camera over the sheet, by tape, mm; wanted where the thing has a height.</param>
-public sealed record ThingOnSheet(ThingSides Sides, double Height, double? Camera)
+/// <param name="Camera">Of the camera over the sheet, by tape, mm; that, or a block, is wanted where the thing has a height.</param>
+/// <param name="Block">Of a block with a mark on it that stands beside the thing, mm.</param>
+public sealed record ThingOnSheet(ThingSides Sides, double Height, double? Camera, double? Block = null)
 {
+    /// <summary>Lowest block that tells anything, and highest, mm.</summary>
+    public const double BlockLow = 10, BlockHigh = 150;
+
     /// <summary>Highest thing, and lowest and highest camera, mm.</summary>
     public const double Highest = 150, CameraLow = 150, CameraHigh = 3000;
 
     /// <summary>A tape to a lens is read so well, and a caliper on a thing; standard uncertainties, mm. Common practice, no published source.</summary>
-    private const double Tape = 3, Caliper = 0.1;
+    internal const double Tape = 3, Caliper = 0.1;
 
     /// <summary>Cosine within which a line lies along the rays.</summary>
     private const double AlongRays = 0.06;
+
+    /// <summary>How high over the sheet the edge is that is mostly seen, mm.</summary>
+    internal double EdgeHeight => Sides switch { ThingSides.Straight => Height, ThingSides.Round => Height / 2, _ => 0 };
 
     /// <summary>Where the edge itself is, of what is seen on the sheet's plane.</summary>
     /// <param name="seen">Once around, counter-clockwise, mm.</param>
@@ -70,6 +77,9 @@ public sealed record ThingOnSheet(ThingSides Sides, double Height, double? Camer
     }
 
     /// <summary>Standard uncertainty of the edge that comes from heights, mm, at so far from below the camera.</summary>
-    internal double Doubt(double aside, double eye) => Sides == ThingSides.Flat ? 0
-        : aside / eye * double.Hypot(Height / eye * Tape, Sides == ThingSides.Round ? Height / 4 : Caliper);
+    /// <param name="aside">mm.</param>
+    /// <param name="eye">Height of the camera, mm.</param>
+    /// <param name="known">Standard uncertainty of that height, mm.</param>
+    internal double Doubt(double aside, double eye, double known) => Sides == ThingSides.Flat ? 0
+        : aside / eye * double.Hypot(Height / eye * known, Sides == ThingSides.Round ? Height / 4 : Caliper);
 }

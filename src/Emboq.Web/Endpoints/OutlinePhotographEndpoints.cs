@@ -13,7 +13,7 @@ internal static class OutlinePhotographEndpoints
         api.MapPost("/interfaces/{id:guid}/outlines/photographs", TakePhotograph).Accepts<byte[]>("image/jpeg", "image/png", "image/webp")
             .Produces<OutlineTaken>(201).ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(422).ProducesProblem(429)
             .WithMetadata(new RequestSizeLimitAttribute(Limits.PhotoBytes)).RequireRateLimiting(Limits.Uploads);
-        api.MapGet("/mark-sheets/{paper}.pdf", Sheet).Produces(200, contentType: "application/pdf").ProducesProblem(400);
+        api.MapGet("/mark-sheets/{name}.pdf", Sheet).Produces(200, contentType: "application/pdf").ProducesProblem(400);
         api.MapGet("/devices/camera/{height:int}/photograph.jpg", Stand).Produces(200, contentType: "image/jpeg").ProducesProblem(400)
             .RequireRateLimiting(Limits.Uploads);
     }
@@ -22,26 +22,39 @@ internal static class OutlinePhotographEndpoints
     /// <param name="height">Of the camera over the sheet, mm.</param>
     /// <param name="stop">Ends the wait.</param>
     /// <param name="thick">Of the hook, mm.</param>
-    private static async Task<IResult> Stand(int height, CancellationToken stop, double thick = 0)
+    /// <param name="block">Of a block with a mark on it beside the hook, mm; nothing where there is none.</param>
+    private static async Task<IResult> Stand(int height, CancellationToken stop, double thick = 0, double block = 0)
     {
         var input = new Input();
         input.Within("height", height, ThingOnSheet.CameraLow, ThingOnSheet.CameraHigh, "mm");
         input.Within("thick", thick, 0, ThingOnSheet.Highest / 4, "mm");
+        input.Within("block", block, 0, ThingOnSheet.BlockHigh / 2, "mm");
         return !input.IsGood ? Problems.Bad(input.Problems) : !Photograph.Readable ? NoPhotographs
-            : TypedResults.File(await OnePicture.Of(() => new StandInCamera(height, Tilted, Bent).Take(MarkSheet.Of(PaperSize.A4),
-                StandInCamera.Hook, thick), stop), "image/jpeg");
+            : TypedResults.File(await OnePicture.Of(() => new StandInCamera(height, Tilted, Bent) { Block = block > 0 ? (BesideHook, block) : null }.Take(
+                MarkSheet.Of(PaperSize.A4), StandInCamera.Hook, thick), stop), "image/jpeg");
     }
+
+    private static readonly Point2 BesideHook = new(100, 75);
 
     private const double Tilted = 6, Bent = 0.04;
 
-    /// <summary>The sheet that things are photographed on.</summary>
-    /// <param name="paper">a4 or letter.</param>
-    private static IResult Sheet(string paper)
+    private static readonly IReadOnlyDictionary<string, (string File, Func<byte[]> Write)> Pages = new Dictionary<string, (string, Func<byte[]>)>
+    {
+        ["a4"] = ("sheet-of-marks-a4.pdf", () => MarkPage.Write(MarkSheet.Of(PaperSize.A4))),
+        ["letter"] = ("sheet-of-marks-letter.pdf", () => MarkPage.Write(MarkSheet.Of(PaperSize.Letter))),
+        ["a4-long"] = ("long-sheet-of-marks-a4.pdf", () => MarkPage.Write(MarkPage.Long(PaperSize.A4))),
+        ["letter-long"] = ("long-sheet-of-marks-letter.pdf", () => MarkPage.Write(MarkPage.Long(PaperSize.Letter))),
+        ["block"] = ("mark-for-a-block.pdf", MarkPage.Block),
+    };
+
+    /// <summary>What is printed to photograph things on, or beside.</summary>
+    /// <param name="name">a4, letter, a4-long, letter-long or block.</param>
+    private static IResult Sheet(string name)
     {
         var input = new Input();
-        var size = input.Word<PaperSize>("paper", paper);
-        return !input.IsGood ? Problems.Bad(input.Problems) : !Photograph.Readable ? NoPhotographs
-            : TypedResults.File(MarkPage.Write(MarkSheet.Of(size)), "application/pdf", $"sheet-of-marks-{paper}.pdf");
+        var key = input.OneOf("name", name, Pages.Keys, k => k);
+        return key is null ? Problems.Bad(input.Problems) : !Photograph.Readable ? NoPhotographs
+            : TypedResults.File(Pages[key].Write(), "application/pdf", Pages[key].File);
     }
 
     private static IResult NoPhotographs => Problems.Bad([new("photograph", null, "Photographs cannot be read on this machine: a library of the system is "
@@ -58,8 +71,10 @@ internal static class OutlinePhotographEndpoints
     /// <param name="sides">flat, straight or round.</param>
     /// <param name="height">Of the thing: a size in any notation.</param>
     /// <param name="camera">Of the camera over the sheet, likewise.</param>
+    /// <param name="block">Of a block with a mark on it that stands beside the thing, likewise: then it tells the camera's height.</param>
     private static async Task<IResult> TakePhotograph(Guid id, HttpRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop,
-        string? name = null, double deviation = OutlineEndpoints.Usual, string? sides = null, string? height = null, string? camera = null)
+        string? name = null, double deviation = OutlineEndpoints.Usual, string? sides = null, string? height = null, string? camera = null,
+        string? block = null)
     {
         var input = new Input();
         var source = input.Name("name", name ?? "a photograph");
@@ -68,6 +83,7 @@ internal static class OutlinePhotographEndpoints
         double? Of(string field, string? text, double least, double most) => string.IsNullOrWhiteSpace(text) ? null
             : input.Within(field, input.Size(field, text, LengthSystem.Metric), least, most, "mm");
         var (thick, eye) = (Of("height", height, 0, ThingOnSheet.Highest), Of("camera", camera, ThingOnSheet.CameraLow, ThingOnSheet.CameraHigh));
+        var under = Of("block", block, ThingOnSheet.BlockLow, ThingOnSheet.BlockHigh);
         if (stands != ThingSides.Flat)
         {
             if (thick is null)
@@ -75,16 +91,11 @@ internal static class OutlinePhotographEndpoints
                 input.Add(new("height", null, "How high the thing is decides where its edge is.", "Read its height, or say that it is flat."));
             }
 
-            if (eye is null)
+            if (eye is null && under is null)
             {
-                input.Add(new("camera", null, "From how high it was photographed decides where its edge is.", "Read from the sheet to the lens by tape."));
+                input.Add(new("camera", null, "From how high it was photographed decides where its edge is.",
+                    "Read from the sheet to the lens by tape, or lay a mark on a block of known height beside it."));
             }
-        }
-
-        if (eye < 2 * thick)
-        {
-            input.Add(new("camera", camera, "So near, the sides of the thing hide its edge.", "Photograph it from twice its height or more.",
-                $"{2 * thick:0.#} mm or more"));
         }
 
         using var body = new MemoryStream();
@@ -106,14 +117,15 @@ internal static class OutlinePhotographEndpoints
                 return refused;
             }
 
-            var read = await OnePicture.Of(() => Photograph.Read(body.ToArray(), new(stands, thick ?? 0, eye), "file"), stop);
+            var read = await OnePicture.Of(() => Photograph.Read(body.ToArray(), new(stands, thick ?? 0, eye, under), "file"), stop);
             if (!read.IsGood)
             {
                 return read.Problems.ToList();
             }
 
             var traced = await OutlineEndpoints.OnDeepStack(() => Tracing.Of(source, read.Value.Drawing, deviation, "file", read.Value.Doubt));
-            return traced.IsGood ? new OutlineRead(traced.Value.Outline, $"{read.Value.Says} {traced.Value.Says}", read.Value.Seen) : traced.Problems.ToList();
+            return traced.IsGood ? new OutlineRead(traced.Value.Outline, $"{read.Value.Says} {traced.Value.Says}", read.Value.Seen with
+            { Flat = read.Value.Seen.Flat.From(traced.Value.Origin) }) : traced.Problems.ToList();
         }, stop);
     }
 }

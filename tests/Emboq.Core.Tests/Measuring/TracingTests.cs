@@ -5,17 +5,18 @@ public sealed class TracingTests
 {
     private static DrawnPath Line(params double[] xy) => new([.. xy.Chunk(2).Select(p => new Point2(p[0], p[1]))], false);
 
-    private static Outcome<(Traced Outline, string Says)> Traced(double deviation, params DrawnPath[] paths) =>
+    private static Outcome<(Traced Outline, string Says, Point2 Origin)> Traced(double deviation, params DrawnPath[] paths) =>
         Tracing.Of("a.svg", new(paths, "millimetres"), deviation, "file");
 
     [Fact]
     public void Lines_are_joined_end_to_end_whichever_way_they_run()
     {
-        var (outline, says) = Traced(0, Line(10, 10, 50, 10), Line(10, 30, 10, 10), Line(50, 30.02, 50, 10), Line(50, 30, 10, 30)).Value;
+        var (outline, says, origin) = Traced(0, Line(10, 10, 50, 10), Line(10, 30, 10, 10), Line(50, 30.02, 50, 10), Line(50, 30, 10, 30)).Value;
         (outline.Across, outline.Points.Count).ShouldBe((40, 4), says);
         outline.Along.ShouldBe(20, 0.021);
         new Profile(outline.Points).Area.ShouldBe(800, 1);
         outline.Points.ShouldContain(new Point2(0, 0));
+        origin.ShouldBe(new Point2(10, 10));
     }
 
     [Fact]
@@ -34,7 +35,7 @@ public sealed class TracingTests
     public void The_largest_outline_counts_and_what_was_left_away_is_told()
     {
         DrawnPath Square(double at, double side) => new([new(at, at), new(at + side, at), new(at + side, at + side), new(at, at + side)], true);
-        var (outline, says) = Traced(0, Square(10, 5), Square(0, 50), Square(60, 8)).Value;
+        var (outline, says, _) = Traced(0, Square(10, 5), Square(0, 50), Square(60, 8)).Value;
         outline.Across.ShouldBe(50, 1e-9);
         says.ShouldContain("One smaller outline within it was left away.");
         says.ShouldContain("One smaller outline beside it was left away.");

@@ -87,6 +87,7 @@ export type MotionView = Schemas['Motion']
 export type OutlineTaken = Schemas['OutlineTaken']
 export type OutlineView = Schemas['OutlineView']
 export type SeenEdge = NonNullable<OutlineTaken['seen']>
+export type FlatPicture = SeenEdge['flat']
 export type SeenScan = NonNullable<OutlineTaken['scan']>
 export type TryChoice = Schemas['TryChoice']
 export type TryAnswer = Schemas['TryAnswer']

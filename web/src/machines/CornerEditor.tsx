@@ -1,5 +1,5 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
-import type { OutlineView } from '@/api/types'
+import type { FlatPicture, OutlineView } from '@/api/types'
 
 export type Corner = OutlineView['points'][number]
 
@@ -18,10 +18,12 @@ export type CornerEditorProps = {
   readonly keeping: boolean
   readonly onKeep: (from: OutlineView, corners: readonly Corner[]) => void
   readonly onDone: () => void
+  /** The photograph that it was taken from, laid flat. */
+  readonly behind: FlatPicture | null
 }
 
 /** The corners of an outline, to be moved by hand or by key, left away, or added. Nothing is kept until it is said. */
-export function CornerEditor({ outline, keeping, onKeep, onDone }: CornerEditorProps) {
+export function CornerEditor({ outline, keeping, onKeep, onDone, behind }: CornerEditorProps) {
   // What somebody else gives it meanwhile does not take away what was moved here.
   const [from] = useState(outline)
   const [corners, setCorners] = useState<readonly Corner[]>(from.points)
@@ -72,9 +74,19 @@ export function CornerEditor({ outline, keeping, onKeep, onDone }: CornerEditorP
         onPointerUp={() => setHeld(null)}
         onPointerLeave={() => setHeld(null)}
       >
+        {behind && (
+          <image
+            href={`data:image/jpeg;base64,${behind.jpeg}`}
+            x={behind.left}
+            y={-behind.low - behind.high}
+            width={behind.wide}
+            height={behind.high}
+            preserveAspectRatio="none"
+          />
+        )}
         <polygon
           points={corners.map((c) => `${c.x},${-c.y}`).join(' ')}
-          className="fill-base-300 stroke-base-content"
+          className={behind ? 'fill-none stroke-[#d63a2f]' : 'fill-base-300 stroke-base-content'}
           strokeWidth={1.5}
           vectorEffect="non-scaling-stroke"
         />
@@ -88,7 +100,7 @@ export function CornerEditor({ outline, keeping, onKeep, onDone }: CornerEditorP
             role="button"
             aria-label={`Corner ${index + 1} at ${corner.x.toFixed(2)}, ${corner.y.toFixed(2)}`}
             aria-pressed={index === chosen}
-            className="fill-primary cursor-move"
+            className={behind ? 'cursor-move fill-[#d63a2f]' : 'fill-primary cursor-move'}
             onFocus={() => setChosen(index)}
             onPointerDown={(event) => {
               event.currentTarget.focus()
@@ -98,6 +110,11 @@ export function CornerEditor({ outline, keeping, onKeep, onDone }: CornerEditorP
           />
         ))}
       </svg>
+      {behind && (
+        <p className="quiet text-sm">
+          Behind it is the photograph, laid flat at the height of its upper edges: sides that the camera saw stand beside the outline.
+        </p>
+      )}
       <p className="quiet min-h-6 text-sm">
         {chosen === null || !corners[chosen]
           ? 'Drag a corner, or choose it and use the arrow keys: 0.1 mm, with Shift 1 mm.'

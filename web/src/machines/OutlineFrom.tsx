@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, got, sendFile } from '@/api/client'
-import type { InterfaceView, OutlineTaken } from '@/api/types'
+import type { FlatPicture, InterfaceView, OutlineTaken } from '@/api/types'
 import { Busy } from '@/ui/Busy'
 import { Figure } from '@/ui/Figure'
 import { FileButton } from '@/ui/FileButton'
@@ -25,6 +25,8 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
     mutationFn: () => api.POST('/api/interfaces/{id}/outlines/mirrorings', { params: { path: { id: place.id } } }),
     onSuccess: () => client.invalidateQueries(),
   })
+  // The photograph lies behind the outline that was taken from it, and behind what it is moved to.
+  const [behind, setBehind] = useState<{ readonly mark: string; readonly flat: FlatPicture } | null>(null)
   const [before, setBefore] = useState<readonly Corner[] | null>(null)
   const move = useMutation({
     mutationFn: ({
@@ -41,8 +43,11 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
           body: { points: corners.map((corner) => ({ ...corner })), mark },
         }),
       ),
-    onSuccess: (_, { was }) => {
+    onSuccess: (moved, { was, mark, corners }) => {
       setBefore(was)
+      const [left, low] = [Math.min(...corners.map((c) => c.x)), Math.min(...corners.map((c) => c.y))]
+      if (behind?.mark === mark && moved.outline)
+        setBehind({ mark: moved.outline.mark, flat: { ...behind.flat, left: behind.flat.left - left, low: behind.flat.low - low } })
       return client.invalidateQueries()
     },
   })
@@ -95,9 +100,14 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
           keeping={move.isPending}
           onKeep={(from, corners) => move.mutate({ mark: from.mark, corners, was: from.points }, { onSuccess: () => setMoving(false) })}
           onDone={() => setMoving(false)}
+          behind={behind?.mark === drawn.mark ? behind.flat : null}
         />
       )}
-      <OutlineFromPhotograph place={place} deviation={deviation} />
+      <OutlineFromPhotograph
+        place={place}
+        deviation={deviation}
+        onTaken={({ place: taken, seen }) => setBehind(seen && taken.outline ? { mark: taken.outline.mark, flat: seen.flat } : null)}
+      />
       <OutlineFromScan place={place} deviation={deviation} />
       {take.isPending && <Busy what="Reading the drawing" />}
       {take.data && !take.isPending && <p role="status">{take.data.says}</p>}

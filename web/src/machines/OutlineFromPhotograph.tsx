@@ -13,55 +13,73 @@ const sides = [
   ['round', 'has round sides'],
 ] as const
 
-type Asked = { readonly file: File; readonly stands: string; readonly height: string; readonly camera: string }
+/** How the camera's height is known. */
+const knows = [
+  ['camera', 'read by tape'],
+  ['block', 'told by a mark on a block'],
+] as const
+
+type Known = (typeof knows)[number][0]
+
+type Asked = {
+  readonly file: File
+  readonly stands: string
+  readonly height: string
+  readonly by: Known
+  readonly from: string
+}
+
+export type OutlineFromPhotographProps = {
+  readonly place: InterfaceView
+  readonly deviation: string
+  readonly onTaken: (taken: OutlineTaken) => void
+}
 
 /** The outline of a thing that was photographed on a printed sheet of marks. */
-export function OutlineFromPhotograph({ place, deviation }: { readonly place: InterfaceView; readonly deviation: string }) {
+export function OutlineFromPhotograph({ place, deviation, onTaken }: OutlineFromPhotographProps) {
   const client = useQueryClient()
   const [stands, setStands] = useState<string>('flat')
   const [height, setHeight] = useState('')
-  const [camera, setCamera] = useState('')
+  const [by, setBy] = useState<Known>('camera')
+  const [from, setFrom] = useState({ camera: '', block: '' })
   const take = useMutation({
-    mutationFn: ({ file, stands, height, camera }: Asked) => {
+    mutationFn: ({ file, stands, height, by, from }: Asked) => {
       const asked = new URLSearchParams({ name: file.name, deviation, sides: stands })
       if (stands !== 'flat') {
         asked.set('height', height)
-        asked.set('camera', camera)
+        asked.set(by, from)
       }
       return sendFile<OutlineTaken>(`/api/interfaces/${place.id}/outlines/photographs?${asked}`, file)
     },
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: (taken) => {
+      onTaken(taken)
+      return client.invalidateQueries()
+    },
   })
   // A hook of 12 mm under a camera that needs none, to see how it goes.
   const standIn = useMutation({
     mutationFn: async () => {
-      const answer = await fetch('/api/devices/camera/450/photograph.jpg?thick=12')
+      const answer = await fetch('/api/devices/camera/450/photograph.jpg?thick=12&block=40')
       if (!answer.ok) throw new Error('The stand-in camera does not answer.')
       return new File([await answer.blob()], 'stand-in camera.jpg', { type: 'image/jpeg' })
     },
     onSuccess: (file) => {
       setStands('straight')
       setHeight('12')
-      setCamera('450')
-      take.mutate({ file, stands: 'straight', height: '12', camera: '450' })
+      setFrom({ camera: '450', block: '40' })
+      take.mutate({ file, stands: 'straight', height: '12', by, from: by === 'camera' ? '450' : '40' })
     },
   })
   const problem = (field: string) => (take.error instanceof ApiProblem ? take.error.at(field) : undefined)
-  const [ofHeight, ofCamera] = [problem('height'), problem('camera')]
+  const [ofHeight, ofCamera, ofBlock] = [problem('height'), problem('camera'), problem('block')]
   return (
     <details className="flex flex-col gap-2" open={take.isError || take.isSuccess || undefined}>
       <summary className="min-h-8 cursor-pointer">From a photograph</summary>
       <div className="flex flex-col gap-2 pt-1">
         <p>
-          Print a sheet of marks (
-          <a className="link" href="/api/mark-sheets/a4.pdf" download>
-            A4
-          </a>
-          ,{' '}
-          <a className="link" href="/api/mark-sheets/letter.pdf" download>
-            Letter
-          </a>
-          ), lay the thing on its white middle, and photograph the whole sheet from above, uncropped.
+          Print a sheet of marks (<Printed name="a4">A4</Printed>, <Printed name="letter">Letter</Printed>), lay the thing on its white
+          middle, and photograph the whole sheet from above, uncropped. For what is longer, two or three sheets are joined (
+          <Printed name="a4-long">long A4</Printed>, <Printed name="letter-long">long Letter</Printed>).
         </p>
         <label className="flex items-center gap-2">
           <span className="quiet">The thing</span>
@@ -76,14 +94,45 @@ export function OutlineFromPhotograph({ place, deviation }: { readonly place: In
         {stands !== 'flat' && (
           <>
             <SizeField label="It is high" value={height} onChange={setHeight} example="12.5" problem={ofHeight} />
-            <SizeField label="From sheet to lens, by tape" value={camera} onChange={setCamera} example="450" problem={ofCamera} />
+            <label className="flex items-center gap-2">
+              <span className="quiet">The camera&apos;s height is</span>
+              <select className="select grow" value={by} onChange={(e) => setBy(e.target.value as Known)}>
+                {knows.map(([key, label]) => (
+                  <option key={key} value={key}>
+                    {label}
+                  </option>
+                ))}
+              </select>
+            </label>
+            {by === 'camera' ? (
+              <SizeField
+                label="From sheet to lens, by tape"
+                value={from.camera}
+                onChange={(camera) => setFrom({ ...from, camera })}
+                example="450"
+                problem={ofCamera}
+              />
+            ) : (
+              <>
+                <p>
+                  Print the <Printed name="block">mark for a block</Printed>, and lay it on a block beside the thing.
+                </p>
+                <SizeField
+                  label="The block is high"
+                  value={from.block}
+                  onChange={(block) => setFrom({ ...from, block })}
+                  example="40"
+                  problem={ofBlock ?? ofCamera}
+                />
+              </>
+            )}
           </>
         )}
         <FileButton
           label="Photograph on a sheet of marks"
           accept="image/jpeg,image/png,image/webp"
           disabled={take.isPending}
-          onFile={(file) => take.mutate({ file, stands, height, camera })}
+          onFile={(file) => take.mutate({ file, stands, height, by, from: from[by] })}
         >
           Take it from a photograph
         </FileButton>
@@ -103,9 +152,18 @@ export function OutlineFromPhotograph({ place, deviation }: { readonly place: In
           </>
         )}
         {standIn.error && <ErrorNote error={standIn.error} />}
-        {take.error && !ofHeight && !ofCamera && <ErrorNote error={take.error} />}
+        {take.error && !ofHeight && !ofCamera && !ofBlock && <ErrorNote error={take.error} />}
       </div>
     </details>
+  )
+}
+
+/** Something to be printed, and laid under a thing or beside it. */
+function Printed({ name, children }: { readonly name: string; readonly children: string }) {
+  return (
+    <a className="link" href={`/api/mark-sheets/${name}.pdf`} download>
+      {children}
+    </a>
   )
 }
 
