@@ -39,6 +39,46 @@ public sealed class LiddedCaseTests
         new[] { "clasp.strain", "clasp.opens" }.ShouldAllBe(k => Of(unknown, k).Verdict == Verdict.Watch);
     }
 
+    /// <summary>Two kilograms, snatched up, on pins of 1.75 and knuckles of 8: an eye has 2.2 mm on each side of its pin, less what the bore is wider than it.
+    /// Of 180 between walls of 2.4 the handle is 100 from lug to lug, and a bar of 9: M = F L / 4, W = b h² / 6.</summary>
+    [Fact]
+    public void What_it_carries_is_judged_once_it_is_known()
+    {
+        Of(Design(""), "carry").Verdict.ShouldBe(Verdict.Watch);
+        Design("handle=none").Checks.ShouldNotContain(c => c.Key.StartsWith("carry"));
+        var design = Design("carries=2; wall=2.4; knuckle=8");
+        var (own, force) = (Line(design, "own"), Line(design, "carry.weight"));
+        force.ShouldBe(3 * 0.00980665 * (2000 + own), 1e-6);
+        // 184.8 × 104.8 twice, and all around as high as it is inside.
+        own.ShouldBe(Tough.Density / 1000 * ((2 * 184.8 * 104.8 * Line(design, "floor")) + (2 * (184.8 + 104.8) * 2.4 * Line(design, "height"))), 0.01);
+        var radius = (Line(design, "pin.diameter.drawn") / 2) + 2.2;
+        Line(design, "carry.eyes").ShouldBe(force / 2 / (2 * 2.2 * 8), 1e-6);
+        Line(design, "carry.bar").ShouldBe(force * (100 + 16.8) / 4 / (2 * (radius - 0.1) * 81 / 6), 1e-6);
+        Line(design, "carry.pins").ShouldBe(force / 2 / (Math.PI / 4 * 1.75 * 1.75) * Math.Sqrt(3), 1e-6);
+        // The lid is 18 of 50 high, on two hinges; its pins' two sections are less than what is beside them.
+        Line(design, "carry.hinge").ShouldBe(Math.Max(force * 0.36 / 2 / (2 * 2.2 * 8), force * 0.36 / 2 / (2 * Math.PI / 4 * 1.75 * 1.75) * Math.Sqrt(3)), 1e-6);
+        new[] { "bar", "pins", "eyes", "front", "hinge" }.ShouldAllBe(k => Of(design, $"carry.{k}").Used > 0);
+        // What was weighed goes before what was said; what nobody knows of a filament is not judged.
+        Line(Design("carries=2", ("content", "block", "width 150, depth 60, height 50, mass 700")), "carries").ShouldBe(700);
+        Of(Mounts.Design("lidded-case", "carries=2", Workshop.Exact, null, [("pin", "pin", Filament)]), "carry.bar").Verdict.ShouldBe(Verdict.Watch);
+    }
+
+    /// <summary>A tenth of a millimetre of wall holds nothing up, and on its back it parts along its layers; each offer mends what it is offered for.</summary>
+    [Theory]
+    [InlineData("carries=9; wall=1.2", "carry.front")]
+    [InlineData("carries=12; knuckle=4; wayUp=back; wall=5", "carry.eyes")]
+    [InlineData("carries=6", "carry.pins")]
+    public void What_cannot_be_carried_is_told_with_what_helps(string entries, string key)
+    {
+        var check = Of(Design(entries), key);
+        check.Verdict.ShouldBe(Verdict.Stop);
+        foreach (var offered in check.Remedies.OfType<Remedy.Change>())
+        {
+            Design($"{entries}; {string.Join("; ", offered.Entries.Select(o => $"{o.Key}={o.Value}"))}").Checks.Where(c => c.Key == key).ShouldAllBe(c =>
+                c.Verdict == Verdict.Good);
+        }
+    }
+
     /// <summary>A bed of 210 free: twice as large it is cut once each way. Walls, gaps, hinge and clasps keep their sizes.</summary>
     [Fact]
     public void Twice_the_size_it_is_split_into_the_fewest_parts()

@@ -7,7 +7,7 @@ internal static class CaseChecks
 {
     private const string Practice = "Common practice, no published source.";
 
-    public static IEnumerable<Check> Of(CaseReckoning r, Brief brief, double chance)
+    public static IEnumerable<Check> Of(CaseReckoning r, Brief brief, CaseCarried? carried, double chance)
     {
         yield return ReadingChecks.Of("pin.readings", "pin measured", r.Turns.Place, "diameter");
         yield return Judge.AtLeast("body", "body, inside", r.BodyHigh.Value, 1, "The lid leaves a body.", "The lid is as high as the whole case.", Verdict.Stop,
@@ -46,7 +46,7 @@ internal static class CaseChecks
                 Figures.Mm(r.Wide), "110 mm or more", "Plane sums.", [NoHandle]);
         }
 
-        foreach (var check in Split(r))
+        foreach (var check in CaseCarried.Checks(r, carried, brief, NoHandle).Concat(Split(r)))
         {
             yield return check;
         }

@@ -48,6 +48,8 @@ public static class LiddedCaseFamily
                 new ParameterOption("slide", "turn close")),
             Specs.Length("clearance", "Clearance on the pin", null, 0.05, 2, "On its diameter. Left open, the fit decides.", 0.05),
             Knuckle.Spec, Handle.Spec, Arm.Spec, Thick.Spec, Catch.Spec,
+            Specs.Number("carries", "It carries", null, 0.05, 30, "kg", "What lies in it weighs so much; left open, it is weighed, or its handle is not judged.")
+                with { Step = 0.1 },
             Specs.Number("opened", "Opened", 4, 0, 200, "times a day", "Each time bends its clasps twice."),
             Way.Spec, .. MakeOrBuy.Specs,
         ], Design)
@@ -60,7 +62,7 @@ public static class LiddedCaseFamily
 
     private static readonly IReadOnlyList<string> Cautions =
     [
-        "What its handle and hinge carry is not judged: carry heavy things with a hand under the case.",
+        "What is judged is a pull on sound plastic: a case that fell, froze or lay in the sun bears less. Carry heavy things with a hand under it.",
         "Clasps click: keep fingers from under the nose as it closes.",
     ];
 
@@ -84,7 +86,7 @@ public static class LiddedCaseFamily
             Contacts = r.Built ? CaseShape.Contacts(r) : [],
             Seats = [r.Turns.Seat()],
             Chance = chance,
-            Checks = [.. CaseChecks.Of(r, brief, chance)],
+            Checks = [.. CaseChecks.Of(r, brief, CaseCarried.Of(r, brief, ledger), chance)],
             Drawing = r.Built ? CaseDrawing.Of(r) : null,
             Hardware = [$"{r.PinCount} pins {Figures.Mm(r.Turns.Counterpart.Value)}, cut {Figures.Mm(r.HingeLong)} long for the hinge"
                 + (r.Handle is null ? "" : $", {Figures.Mm((2 * r.Knuckle.Value) + CaseReckoning.Beside)} for the handle")
