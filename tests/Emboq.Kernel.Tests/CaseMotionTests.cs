@@ -17,6 +17,7 @@ public sealed class CaseMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     [InlineData("")]
     [InlineData("width=90; depth=60; height=46; lidHigh=16; catch=1.4; knuckle=5")]
     [InlineData("wall=4.4; width=230; depth=90")]
+    [InlineData("shelf=tray; shelfHigh=10; width=150")]
     public async Task Lid_and_handle_turn_free(string entries)
     {
         var design = Design(entries);
@@ -39,6 +40,34 @@ public sealed class CaseMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
         foreach (var (a, b) in standing.SelectMany((a, i) => standing.Skip(i + 1).Select(b => (a, b))))
         {
             (await fixture.Pool.Between(a.Solid, b.Solid, 1, 0.02, Stop)).Overlap.ShouldBeLessThan(0.01, $"{a.Name}, {b.Name}");
+        }
+    }
+
+    /// <summary>A shelf rests on its ledges, is free beside the walls by half a millimetre and no more, and comes straight out of the body.</summary>
+    [Fact]
+    public async Task A_shelf_rests_on_its_ledges()
+    {
+        var design = Design("shelf=tray; width=150; depth=80");
+        foreach (var (gauge, mesh) in design.Gauges.Where(g => g.What.Contains("shelf") || g.What.Contains("ledges")).Zip(await fixture.Pool.Evaluate([..
+            design.Gauges.Where(g => g.What.Contains("shelf") || g.What.Contains("ledges")).Select(g => design.Pieces.First(p => p.Key == g.Body).Solid)], 0.02,
+            Stop)))
+        {
+            MeshGauge.Read(mesh, gauge)!.Value.ShouldBe(gauge.Size, MeshGauge.Tolerance, gauge.What);
+        }
+
+        var (body, shelf) = (design.Pieces[0].Solid, design.Pieces.Single(p => p.Key == "shelf-1").Solid);
+        async Task<double> Overlap(double x, double y, double z) => (await fixture.Pool.Between(body, shelf.At(x, y, z), 1, 0.02, Stop)).Overlap;
+        (await Overlap(0, 0, 0)).ShouldBe(0, 0.01);
+        (await Overlap(0, 0, -0.3)).ShouldBeGreaterThan(20);
+        foreach (var (x, y) in new[] { (1, 0), (-1, 0), (0, 1), (0, -1) })
+        {
+            (await Overlap(0.45 * x, 0.45 * y, 0.01)).ShouldBe(0, 0.01);
+            (await Overlap(0.6 * x, 0.6 * y, 0.01)).ShouldBeGreaterThan(1);
+        }
+
+        foreach (var z in new[] { 2.0, 8, 20 })
+        {
+            (await Overlap(0, 0, z)).ShouldBe(0, 0.01);
         }
     }
 

@@ -1,11 +1,12 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
+import { go } from './jobs'
 
 type Found = { readonly rule: string; readonly says: string; readonly where: string }
 
 /** What stands in the way of somebody who does not see, or does not use a mouse: axe's findings of weight. Themes differ in nothing but their colours. */
 async function serious(page: Page, theme: 'daylight' | 'lamplight'): Promise<readonly Found[]> {
-  const axe = new AxeBuilder({ page })
+  const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] })
   const { violations } = await (theme === 'daylight' ? axe : axe.withRules(['color-contrast'])).analyze()
   return violations
     .filter((v) => v.impact === 'serious' || v.impact === 'critical')
@@ -46,8 +47,10 @@ for (const theme of ['daylight', 'lamplight'] as const)
     await open(page, `/jobs/${homes}/homes`)
     await page.getByRole('button', { name: /^wax/ }).click()
     await look('homes')
+    await open(page, `/jobs/${job}`)
     for (const station of ['measure', 'reckon', 'check', 'prove', 'print', 'try', 'keep']) {
-      await open(page, `/jobs/${job}?at=${station}`)
+      await go(page, `/jobs/${job}?at=${station}`)
+      await expect(page.locator(`aside[aria-label="${station}"]`)).toBeVisible()
       await expect(page.locator('[data-line="first.drawn"]')).toBeVisible()
       await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 30_000 })
       await look(station)

@@ -15,3 +15,10 @@ export async function start(page: Page, family: RegExp, job: string) {
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByRole('heading', { name: job })).toBeVisible()
 }
+
+/** Goes to an address as a link would, in the page that is open. */
+export const go = (page: Page, address: string) =>
+  page.evaluate((to) => {
+    history.pushState(null, '', to)
+    dispatchEvent(new PopStateEvent('popstate', { state: null }))
+  }, address)

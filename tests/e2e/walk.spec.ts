@@ -1,4 +1,5 @@
 import { expect, test, type APIRequestContext, type Locator, type Page } from '@playwright/test'
+import { go } from './jobs'
 
 const unique = Date.now().toString(36)
 const stations = ['measure', 'reckon', 'check', 'prove', 'print', 'try', 'keep'] as const
@@ -66,7 +67,7 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { sunk: '70' }, places: { tool1: 'grip' } },
   ],
   'lidded-case': [
-    { parameters: { width: '320', wall: '5' }, places: {} },
+    { parameters: { width: '320', wall: '5', shelf: 'tray', carries: '1.5' }, places: {} },
     { parameters: { handle: 'none' }, places: { content: 'block' } },
   ],
   'shell-clamp': [{ parameters: { stations: 'one', front: '115', bladeHeight: '60', foot: '14' }, places: {} }],
@@ -177,13 +178,6 @@ async function begin(
   }
   return job.id
 }
-
-/** Goes to an address as a link would, in the page that is open. */
-const go = (page: Page, address: string) =>
-  page.evaluate((to) => {
-    history.pushState(null, '', to)
-    dispatchEvent(new PopStateEvent('popstate', { state: null }))
-  }, address)
 
 /** Families that are nothing without the first of their counted slots. */
 const ofThings: readonly string[] = ['pocket-tray', 'drawer-nest']

@@ -39,6 +39,26 @@ public sealed class LiddedCaseTests
         new[] { "clasp.strain", "clasp.opens" }.ShouldAllBe(k => Of(unknown, k).Verdict == Verdict.Watch);
     }
 
+    /// <summary>A tray 12 high inside, on a floor of 1.6, flush with the rim: what lies below gets the case that much higher.</summary>
+    [Fact]
+    public void A_shelf_lies_over_what_lies_below()
+    {
+        var (plain, shelved) = (Design("", ("content", "block", "width 150, depth 60, height 50")), Design("shelf=tray", ("content", "block",
+            "width 150, depth 60, height 50")));
+        Line(shelved, "height").ShouldBe(Line(plain, "height") + 13.6, 1e-9);
+        shelved.Pieces.ShouldContain(p => p.Key == "shelf-1");
+        plain.Pieces.ShouldNotContain(p => p.Key == "shelf-1");
+        // Cut one way each part lies on two ledges; cut both ways it would tip.
+        Design("shelf=tray; wall=4; width=360").Pieces.Select(p => p.Name).ShouldContain("shelf, right");
+        var tips = Design("shelf=tray; wall=4; width=360; depth=200; height=100");
+        Of(tips, "shelf.lies").Verdict.ShouldBe(Verdict.Stop);
+        tips.Pieces.ShouldBeEmpty();
+        var high = Design("shelf=tray; shelfHigh=40");
+        Of(high, "shelf.under").Verdict.ShouldBe(Verdict.Stop);
+        var lower = ((Remedy.Change)Of(high, "shelf.under").Remedies[0]).Entries.Single();
+        Of(Design($"shelf=tray; {lower.Key}={lower.Value}"), "shelf.under").Verdict.ShouldBe(Verdict.Good);
+    }
+
     /// <summary>Two kilograms, snatched up, on pins of 1.75 and knuckles of 8: an eye has 2.2 mm on each side of its pin, less what the bore is wider than it.
     /// Of 180 between walls of 2.4 the handle is 100 from lug to lug, and a bar of 9: M = F L / 4, W = b h² / 6.</summary>
     [Fact]
@@ -136,10 +156,10 @@ public sealed class LiddedCaseTests
     [Fact]
     public void It_is_built_just_where_nothing_stops_it()
     {
-        foreach (var (width, height, arm, wall) in new[] { 60, 110, 180, 420 }.SelectMany(w => new[] { 30, 50, 110 }.SelectMany(h => new[] { 16, 26, 50 }
-            .SelectMany(a => new[] { 2.0, 4.2 }.Select(t => (w, h, a, t))))))
+        foreach (var (width, height, arm, wall, shelf) in new[] { 60, 110, 180, 420 }.SelectMany(w => new[] { 30, 50, 110 }.SelectMany(h => new[] { 16, 26, 50 }
+            .SelectMany(a => new[] { 2.0, 4.2 }.SelectMany(t => new[] { "none", "tray" }.Select(s => (w, h, a, t, s)))))))
         {
-            var design = Design($"width={width}; height={height}; arm={arm}; wall={Figures.Number(wall)}");
+            var design = Design($"width={width}; height={height}; arm={arm}; wall={Figures.Number(wall)}; shelf={shelf}");
             // A case that is too large for any bed in parts, or tires its clasps, is drawn and said to be so.
             var stops = design.Checks.Where(c => c.Verdict == Verdict.Stop && c.Key is not ("bed" or "clasp.strain")).Select(c => c.Key).ToList();
             (design.Pieces.Count > 0).ShouldBe(stops.Count == 0, $"{width} {height} {arm} {wall}: {string.Join(", ", stops)}");

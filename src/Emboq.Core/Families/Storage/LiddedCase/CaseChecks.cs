@@ -46,7 +46,7 @@ internal static class CaseChecks
                 Figures.Mm(r.Wide), "110 mm or more", "Plane sums.", [NoHandle]);
         }
 
-        foreach (var check in CaseCarried.Checks(r, carried, brief, NoHandle).Concat(Split(r)))
+        foreach (var check in Shelf(r).Concat(CaseCarried.Checks(r, carried, brief, NoHandle)).Concat(Split(r)))
         {
             yield return check;
         }
@@ -58,6 +58,25 @@ internal static class CaseChecks
     }
 
     private static Remedy NoHandle => new Remedy.Change("Leave the handle away", new Dictionary<string, string> { ["handle"] = "none" });
+
+    private static IEnumerable<Check> Shelf(CaseReckoning r)
+    {
+        if (r.ShelfTall is not { } tall)
+        {
+            yield break;
+        }
+
+        var none = new Remedy.Change("Leave the shelf away", new Dictionary<string, string> { ["shelf"] = "none" });
+        yield return Judge.AtLeast("shelf.under", "left under the shelf", Math.Max(0, r.UnderShelf), 1, "What lies below has room.",
+            "The shelf and its ledges take all of the body: a lower shelf, or a lower lid.", Verdict.Stop, "Plane sums.", tall - CaseReckoning.ShelfWall > 5
+                ? LiddedCaseFamily.ShelfHigh.To(4, "Make it {0} inside") : none, none);
+        yield return Judge.AtLeast("shelf.wide", "case, for its shelf", Math.Min(r.Width.Value, r.Depth.Value), CaseReckoning.LeastShelf,
+            "Ledges leave room between them.", "Ledges leave hardly anything between them.", Verdict.Stop, "Plane sums.", none);
+        yield return Judge.Of("shelf.lies", "shelf on its ledges", r.ShelfLies, r.Parts.Count == 1 ? "It lies on ledges all around."
+            : "Each part of it lies on two ledges that face each other, and is lifted out by itself.",
+            "The case is cut both ways, and parts of a shelf in its corners would tip: no shelf, or a larger printer.", Verdict.Stop,
+            $"{r.Parts.Across} × {r.Parts.Along} parts", "cut one way at most", "Plane geometry.", none);
+    }
 
     private static IEnumerable<Check> Clicks(CaseReckoning r)
     {

@@ -8,8 +8,9 @@ internal static class CaseDrawing
         var (w, deep, wall, rim, from, top) = (r.Wide, r.Deep, r.Wall.Value, r.Rim, r.LidFrom, r.Top);
         var clasp = CaseShape.ClaspProfile(r).Points;
         var axis = r.Axis;
-        var sheet = new Sheet().Box(Matter.Part, 0, 0, deep, rim).Box(Matter.Opening, wall, r.Floor.Value, deep - wall, rim)
-            .Box(Matter.Part, 0, from, deep, top).Box(Matter.Opening, wall, from, deep - wall, top - r.Floor.Value)
+        var sheet = new Sheet().Box(Matter.Part, 0, 0, deep, rim).Box(Matter.Opening, wall, r.Floor.Value, deep - wall, rim);
+        Shelf(sheet, r);
+        sheet.Box(Matter.Part, 0, from, deep, top).Box(Matter.Opening, wall, from, deep - wall, top - r.Floor.Value)
             .Face(Matter.Part, [new(0, r.BeadAt - CaseReckoning.BeadHalf), new(0, r.BeadAt + CaseReckoning.BeadHalf), new(-CaseReckoning.BeadOut,
                 r.BeadAt + CaseReckoning.BeadFlat),
                 new(-CaseReckoning.BeadOut, r.BeadAt - CaseReckoning.BeadFlat)])
@@ -42,5 +43,21 @@ internal static class CaseDrawing
         }
 
         return sheet.Along("width", (-w / 2) + wall, (w / 2) - wall, 0, 1, sets: r.Chosen ? "width" : null).Along("outer", -w / 2, w / 2, 0, 2).Done;
+    }
+
+    /// <summary>The tray on its ledges, cut from front to back.</summary>
+    private static void Shelf(Sheet sheet, CaseReckoning r)
+    {
+        if (r.ShelfTall is null)
+        {
+            return;
+        }
+
+        const double Wall = CaseReckoning.ShelfWall, Ledge = CaseReckoning.Ledge;
+        var (near, far, at, rim) = (r.Wall.Value, r.Deep - r.Wall.Value, r.ShelfAt, r.Rim);
+        var (from, to) = (near + CaseReckoning.ShelfFree, far - CaseReckoning.ShelfFree);
+        sheet.Face(Matter.Part, [new(near, at), new(near + Ledge, at), new(near, at - Ledge)]).Face(Matter.Part, [new(far, at), new(far - Ledge, at),
+            new(far, at - Ledge)]).Box(Matter.Part, from, at, to, rim).Box(Matter.Opening, from + Wall, at + Wall, to - Wall, rim)
+            .Point("shelf", (from + to) / 2, at + (Wall / 2), CalloutSide.Below, "shelfHigh");
     }
 }

@@ -54,6 +54,26 @@ internal sealed record CaseReckoning
     /// <summary>How often a clasp bends in all.</summary>
     public required double Bends { get; init; }
 
+    /// <summary>How high a shelf is in all, mm; <c>null</c> where there is none.</summary>
+    public required double? ShelfTall { get; init; }
+
+    /// <summary>Walls and floor of a shelf, what stays free beside it on each side, and how far its ledges stand out, mm.</summary>
+    public const double ShelfWall = 1.6, ShelfFree = 0.5, Ledge = 3;
+
+    /// <summary>Underside of the shelf: it is flush with the rim.</summary>
+    public double ShelfAt => Rim - (ShelfTall ?? 0);
+
+    /// <summary>Left under the ledges, mm.</summary>
+    public double UnderShelf => ShelfAt - Ledge - Floor.Value;
+
+    /// <summary>Whether every part of a shelf lies on two ledges that face each other.</summary>
+    public bool ShelfLies => ShelfTall is null || Parts.Across == 1 || Parts.Along == 1;
+
+    private bool ShelfHolds => ShelfTall is null || (ShelfLies && UnderShelf >= 1 && Math.Min(Width.Value, Depth.Value) >= LeastShelf);
+
+    /// <summary>Narrower, ledges leave nothing free between them, mm.</summary>
+    public const double LeastShelf = 20;
+
     /// <summary>Where the handle turns over the underside, how far it hangs, and from lug to lug; <c>null</c> where there is none.</summary>
     public required (double At, double Long, double Wide)? Handle { get; init; }
 
@@ -133,7 +153,7 @@ internal sealed record CaseReckoning
 
     public bool Built => BeadAt - BeadHalf >= 0 && BeadAt + BeadHalf <= Rim && LidHigh.Value + Floor.Value >= Math.Max(BlockFrom + 9, Lug) && HingeLong <= Wide
         && Wide >= ClaspWide + 2 && BodyHigh.Value >= 1 && (Parts.Count == 1 || (Wall.Value >= Bore + LeastDowel && CutsClear >= DowelDeep))
-        && (Handle is not { } h || (h.Long >= LeastHang && h.Wide >= LeastBetween)) && Lug <= Rim;
+        && (Handle is not { } h || (h.Long >= LeastHang && h.Wide >= LeastBetween)) && Lug <= Rim && ShelfHolds;
 
     /// <summary>Of a lug, from its middle down to where it leaves the wall.</summary>
     public double Lug => 2.5 * Radius;
@@ -148,9 +168,12 @@ internal sealed record CaseReckoning
         { Words = SeatWords.Hinge }, pin, brief.Fits, brief.Tries, ledger);
         var content = brief.Interfaces.TryGetValue("content", out var place) ? new Sizes(place) : null;
         var room = content is null ? null : LiddedCaseFamily.Room.Read(p, ledger);
-        Quantity Inside(string key, string name) => ledger.Add(key, name, content is null ? Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre)
-            : content[key]! + (2 * room!), content is null ? "Clear." : "What lies in it, and the room around it.");
-        var (width, depth, height) = (Inside("width", "inside, left to right"), Inside("depth", "inside, front to back"), Inside("height", "inside, high"));
+        var shelf = LiddedCaseFamily.Shelf.Read(p, ledger) ? ledger.Add("shelf", "shelf, with its floor", LiddedCaseFamily.ShelfHigh.Read(p, ledger)
+            + Quantity.Chosen("shelf, floor", ShelfWall, Unit.Millimetre, "this family"), "It lies on ledges, flush with the rim.") : null;
+        Quantity Inside(string key, string name, Quantity? over = null) => ledger.Add(key, name, content is null
+            ? Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre) : over is null ? content[key]! + (2 * room!) : content[key]! + (2 * room!) + over,
+            content is null ? "Clear." : over is null ? "What lies in it, and the room around it." : "What lies in it, the room around it, and the shelf over it.");
+        var (width, depth, height) = (Inside("width", "inside, left to right"), Inside("depth", "inside, front to back"), Inside("height", "inside, high", shelf));
         var (lid, wall, floor, knuckle, arm, thick, catches) = (LiddedCaseFamily.LidHigh.Read(p, ledger), LiddedCaseFamily.Wall.Read(p, ledger),
             LiddedCaseFamily.Floor.Read(p, ledger), LiddedCaseFamily.Knuckle.Read(p, ledger), LiddedCaseFamily.Arm.Read(p, ledger),
             LiddedCaseFamily.Thick.Read(p, ledger), LiddedCaseFamily.Catch.Read(p, ledger));
@@ -185,6 +208,7 @@ internal sealed record CaseReckoning
             Material = material,
             Bends = 2 * Lifetime.OfADay(p.Number("opened")!.Value),
             Handle = null,
+            ShelfTall = shelf?.Value,
             Chosen = content is null,
             Parts = (1, 1, 1),
             Way = LiddedCaseFamily.Way.Read(p, ledger),

@@ -14,6 +14,8 @@ internal static class CaseShape
                 "top") { WayBy = null, MayDiffer = false }),
             .. r.At.Select((x, i) => new Piece($"clasp-{i + 1}", r.At.Count == 1 ? "clasp" : $"clasp {i + 1}", () => Clasp(r).At(x, 0, 0),
                 LiddedCaseFamily.LyingWays, "flat") { WayBy = null, MayDiffer = false }),
+            .. r.ShelfTall is null ? [] : Parts(r).Select((p, i) => new Piece($"shelf-{i + 1}", r.Parts.Count == 1 ? "shelf" : $"shelf, {p.Name}", () =>
+                Shelf(r) & p.Box, LiddedCaseFamily.ShelfWays, "floor") { WayBy = null, MayDiffer = false }),
             .. r.Handle is null ? [] : new[] { new Piece("handle", "handle", () => Bail(r), LiddedCaseFamily.LyingWays, "flat") { WayBy = null,
                 MayDiffer = false } },
         ];
@@ -38,6 +40,7 @@ internal static class CaseShape
         var solid = Box(r, 0, r.Rim) - new Solid.Box(r.Width.Value, r.Depth.Value, r.BodyHigh.Value + 1).At(-r.Width.Value / 2, r.Wall.Value, r.Floor.Value);
         solid = r.At.SelectMany(x => new[] { -1, 1 }.Select(side => x + (side * (r.Knuckle.Value + CaseReckoning.Beside)))).Aggregate(solid, (s, x) =>
             s + Knuckle(r, x, -1));
+        solid = Ledges(r).Aggregate(solid, (s, ledge) => s + ledge);
         solid = r.At.Aggregate(solid, (s, x) => s + Bead(r).At(x - (CaseReckoning.ClaspWide / 2) - 1, 0, 0));
         solid = r.Handle is { } handle ? new[] { -1, 1 }.Aggregate(solid, (s, side) => s + Lug(r, side * handle.Wide / 2, handle.At)) : solid;
         solid = solid.Without([.. r.At.Select(x => Pin(r, x - (r.HingeLong / 2) - 1, r.HingeLong + 2, r.Axis)), .. r.Handle is { } h
@@ -46,6 +49,38 @@ internal static class CaseShape
         return PartBodies.Marked(solid, mark, letters => letters.UpsideDown().At((-r.Wide / 2) + (r.Wide / (2 * r.Parts.Across)), r.Deep / (2 * r.Parts.Along),
             0), r.Floor.Value > 1 ? 14 : 0);
     };
+
+    /// <summary>Along all four walls, each with a slope under it.</summary>
+    private static IEnumerable<Solid> Ledges(CaseReckoning r)
+    {
+        if (r.ShelfTall is null)
+        {
+            yield break;
+        }
+
+        var (high, out_, half) = (r.ShelfAt, CaseReckoning.Ledge, r.Width.Value / 2);
+        foreach (var (wall, way) in new[] { (r.Wall.Value, 1), (r.Deep - r.Wall.Value, -1) })
+        {
+            yield return Along(new(new Point2(wall - (way * Rooted), high), new(wall + (way * out_), high), new(wall - (way * Rooted), high - out_ - Rooted)),
+                -half, r.Width.Value);
+        }
+
+        foreach (var side in new[] { -1, 1 })
+        {
+            yield return new Solid.Extruded(new(new Point2(side * (half + Rooted), high), new(side * (half - out_), high), new(side * (half + Rooted), high
+                - out_ - Rooted)), r.Depth.Value).Tipped(90).At(0, r.Deep - r.Wall.Value, 0);
+        }
+    }
+
+    /// <summary>The tray on its ledges, with a notch at each end to lift it by.</summary>
+    internal static Solid Shelf(CaseReckoning r)
+    {
+        const double Wall = CaseReckoning.ShelfWall, Free = CaseReckoning.ShelfFree;
+        var (wide, deep, tall) = (r.Width.Value - (2 * Free), r.Depth.Value - (2 * Free), r.ShelfTall!.Value);
+        var notch = Math.Min(10, Math.Min(tall - Wall - 1, deep / 4));
+        return Slab.Of(wide, deep, tall, 1).At(0, r.Deep / 2, r.ShelfAt) - new Solid.Box(wide - (2 * Wall), deep - (2 * Wall), tall).At((-wide / 2) + Wall,
+            r.Wall.Value + Free + Wall, r.ShelfAt + Wall) - new Solid.Cylinder(notch, wide + 2).Rolled(90).At((-wide / 2) - 1, r.Deep / 2, r.Rim);
+    }
 
     private static Func<Solid> Lid(CaseReckoning r) => () =>
     {
@@ -198,6 +233,15 @@ internal static class CaseShape
             yield return new(Piece.Main, "body, inside across", r.Width.Value, new(x, y, z), Solids.Axis.X);
             yield return new(Piece.Main, "body, inside along", r.Depth.Value, new(x + 0.01, y, r.Floor.Value + 0.3), Solids.Axis.Y);
             yield return new("lid-1", "lid, inside across", r.Width.Value, new(x, y, r.LidFrom + (r.LidHigh.Value / 2)), Solids.Axis.X);
+        }
+
+        if (r.ShelfTall is { } tall && r.Parts.Count == 1)
+        {
+            var within = r.ShelfAt + (CaseReckoning.ShelfWall / 2);
+            yield return new("shelf-1", "shelf, across", r.Width.Value - (2 * CaseReckoning.ShelfFree), new(0.01, y + 3, within), Solids.Axis.X, Jaws.Over);
+            yield return new("shelf-1", "shelf, high", tall, new((-r.Width.Value / 2) + CaseReckoning.ShelfFree + (CaseReckoning.ShelfWall / 2),
+                r.Wall.Value + 4, r.Rim - (tall / 2)), Solids.Axis.Z, Jaws.Over);
+            yield return new(Piece.Main, "between ledges", r.Width.Value - (2 * CaseReckoning.Ledge), new(0.01, y, r.ShelfAt - 0.001), Solids.Axis.X);
         }
 
         yield return new(Piece.Main, "floor", r.Floor.Value, new(x + (r.Wide / r.Parts.Across / 4), y, r.Floor.Value / 2), Solids.Axis.Z, Jaws.Over);

@@ -12,6 +12,8 @@ public static class LiddedCaseFamily
 
     internal static readonly IReadOnlyList<WayUp> LidWays = [new("top", "top down", 180, "Lines run around the walls.", "Seams at its corners.")];
 
+    internal static readonly IReadOnlyList<WayUp> ShelfWays = [new("floor", "floor down", 0, "Lines run around its walls.", "Seams at its corners.")];
+
     internal static readonly IReadOnlyList<WayUp> LyingWays = [new("flat", "flat", 90, "Lines run along what bends.", "Seams at its edges.")];
 
     internal static readonly Decision<WayUp> Way = Decide.Way(Ways);
@@ -19,7 +21,11 @@ public static class LiddedCaseFamily
     internal static readonly Decision<bool> Handle = Decide.Choice("handle", "Handle", "In front, between two clasps; it folds against the front.",
         ("fold", "one that folds", true), ("none", "none", false));
 
+    internal static readonly Decision<bool> Shelf = Decide.Choice("shelf", "Shelf inside", "A tray that lies on ledges, flush with the rim of the body.",
+        ("none", "none", false), ("tray", "a tray over what lies below", true));
+
     internal static readonly Decision<Quantity>
+        ShelfHigh = Decide.Length("shelf, inside", "How high.", Specs.Length("shelfHigh", "Shelf, inside", 12, 4, 120, "How high the tray is inside.", 0.5)),
         Room = Decide.Length("room around", "Around what lies in it.", Specs.Length("room", "Room around it", 3, 0, 60, "On every side, above and below.",
             0.5)),
         Wall = Decide.Length("walls", "Of body and lid.", Specs.Length("wall", "Walls", 2.8, 1.2, 12, "Of body and lid; they stay as they are however large "
@@ -47,7 +53,7 @@ public static class LiddedCaseFamily
             Specs.Choice("fit", "Knuckles on the pin", "moving", "How they turn.", new ParameterOption("moving", "turn freely"),
                 new ParameterOption("slide", "turn close")),
             Specs.Length("clearance", "Clearance on the pin", null, 0.05, 2, "On its diameter. Left open, the fit decides.", 0.05),
-            Knuckle.Spec, Handle.Spec, Arm.Spec, Thick.Spec, Catch.Spec,
+            Shelf.Spec, ShelfHigh.Spec.If("shelf", "tray"), Knuckle.Spec, Handle.Spec, Arm.Spec, Thick.Spec, Catch.Spec,
             Specs.Number("carries", "It carries", null, 0.05, 30, "kg", "What lies in it weighs so much; left open, it is weighed, or its handle is not judged.")
                 with { Step = 0.1 },
             Specs.Number("opened", "Opened", 4, 0, 200, "times a day", "Each time bends its clasps twice."),
@@ -97,6 +103,7 @@ public static class LiddedCaseFamily
                     + "each by itself." } : [],
                 "Slide each clasp into its channel from the top of the lid down, and set a drop of glue over its foot.",
                 "Hold the lid on the body, push the pins through the knuckles, and set a drop of glue at their ends, in the outer knuckles alone.",
+                .. r.ShelfTall is null ? [] : new[] { "Lay the shelf onto its ledges; its notches are for lifting it out." },
                 .. r.Handle is null ? [] : new[] { "Spread the handle over its lugs, and push its pins in." },
             ],
             Gauges = r.Built ? [.. CaseShape.Gauges(r)] : [],
