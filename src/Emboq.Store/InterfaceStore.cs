@@ -97,6 +97,18 @@ public static class InterfaceStore
 
     private sealed record OutlineRow(Guid InterfaceId, string Source, double Deviation, string Points, string? Sections);
 
+    private static Traced Outline(OutlineRow row) => new(row.Source, row.Deviation, StoreJson.Read<Point2[]>(row.Points))
+    {
+        Sections = row.Sections is { } sections ? StoreJson.Read<TracedSection[]>(sections) : null,
+    };
+
+    /// <summary>The outline that a place had before the one it has; <c>null</c> where it is its first.</summary>
+    public static async Task<Traced?> OutlineBefore(NpgsqlDataSource database, Guid place, CancellationToken stop) =>
+        await database.OneOrNone<OutlineRow>("""
+            select interface_id, source, deviation, points::text, sections::text from outline where interface_id = @place
+            order by at desc, id desc offset 1 limit 1
+            """, new { place }, stop) is { } row ? Outline(row) : null;
+
     /// <summary>Five statements that <see cref="ReadInterfaces"/> reads the answers of.</summary>
     /// <param name="places">A select of identities; written in the code, never by a person.</param>
     internal static string SelectOf(string places) => $"""
@@ -115,11 +127,7 @@ public static class InterfaceStore
         var rows = (await answers.ReadAsync<InterfaceRow>()).AsList();
         var readings = (await answers.ReadAsync<ReadingRow>()).AsList();
         var scatters = (await answers.ReadAsync<ScatterStore.Row>()).ToLookup(s => (s.Kind, s.Dimension));
-        var outlines = (await answers.ReadAsync<OutlineRow>()).ToDictionary(o => o.InterfaceId, o =>
-            new Traced(o.Source, o.Deviation, StoreJson.Read<Point2[]>(o.Points))
-            {
-                Sections = o.Sections is { } sections ? StoreJson.Read<TracedSection[]>(sections) : null,
-            });
+        var outlines = (await answers.ReadAsync<OutlineRow>()).ToDictionary(o => o.InterfaceId, Outline);
         var instruments = (await answers.ReadAsync<InstrumentStore.Row>()).ToDictionary(r => r.Id, r => r.ToInstrument());
         var byDimension = readings.ToLookup(r => (r.InterfaceId, r.Dimension), r =>
             new Reading(r.Id, r.Value, r.Text, instruments[r.InstrumentId], r.At, r.Remark, r.Because, r.Direction));

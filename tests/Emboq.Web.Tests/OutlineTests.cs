@@ -155,6 +155,44 @@ public sealed class OutlineTests(Server server)
         Field((await Photograph(file, "&sides=straight&height=12&block=40")).Body).ShouldBe("block");
     }
 
+    /// <summary>Points that scatter are fewer once they are evened, and what it deviates by is told with them.</summary>
+    [Fact]
+    public async Task An_outline_is_evened_within_what_is_stated()
+    {
+        var place = await Place();
+        var random = new Random(5);
+        var rough = string.Join(" ", Enumerable.Range(0, 300).Select(i => (Angle: Math.PI * i / 150, R: 30 + (0.1 * (random.NextDouble() - 0.5))))
+            .Select(p => FormattableString.Invariant($"{40 + (p.R * Math.Cos(p.Angle)):0.###},{40 + (p.R * Math.Sin(p.Angle)):0.###}")));
+        async Task<(int Status, JsonNode Body)> Even(string within)
+        {
+            using var response = await server.Http.PostAsync($"/api/interfaces/{place["id"]}/outlines/smoothings?within={within}", null, Stop);
+            return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync(Stop))!);
+        }
+
+        (await Even("0.1")).Status.ShouldBe(422);
+        var drawn = (await Draw(place, $"<svg width='80mm' height='80mm' viewBox='0 0 80 80'><polygon points='{rough}'/></svg>", "&deviation=0")).Body["place"]!;
+        (await Even("9")).Status.ShouldBe(400);
+        var (status, even) = await Even("0.1");
+        status.ShouldBe(201, even.ToJsonString());
+        ((int)even["outline"]!["corners"]!).ShouldBeLessThan((int)drawn["outline"]!["corners"]! / 2);
+        ((string)even["outline"]!["deviation"]!["metric"]!).ShouldBe("0.10 mm");
+        // Taken back it is what it was, deviation and all; who means another one is told.
+        async Task<(int Status, JsonNode Body)> Back(JsonNode from)
+        {
+            using var response = await server.Http.PostAsJsonAsync($"/api/interfaces/{place["id"]}/outlines/returns", new
+            {
+                mark = (string)from["outline"]![
+                "mark"]!
+            }, Stop);
+            return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync(Stop))!);
+        }
+
+        (await Back(drawn)).Status.ShouldBe(409);
+        var back = (await Back(even)).Body;
+        (back["outline"]!["mark"]!.ToString(), back["outline"]!["deviation"]!["metric"]!.ToString()).ShouldBe((drawn["outline"]!["mark"]!.ToString(),
+            drawn["outline"]!["deviation"]!["metric"]!.ToString()));
+    }
+
     [Fact]
     public async Task Corners_are_moved_by_hand_and_nobody_moves_those_of_another_outline()
     {

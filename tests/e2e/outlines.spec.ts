@@ -64,6 +64,13 @@ test('an odd tool is photographed on a sheet of marks, and its edge is seen in t
   await expect(outline.getByRole('img', { name: 'The photograph with the edge that was found' })).toBeVisible()
   await expect(outline).toContainText('corners from stand-in camera.jpg')
 
+  const stated = outline.getByText(/^\d+ corners from/)
+  const photographed = await stated.textContent()
+  await outline.getByRole('button', { name: 'Even it' }).click()
+  await expect(stated).not.toHaveText(photographed!)
+  await outline.getByRole('button', { name: 'Take the corners back' }).click()
+  await expect(stated).toHaveText(photographed!)
+
   await outline.getByRole('button', { name: 'Move its corners' }).click()
   const corners = outline.getByRole('region', { name: 'Corners' })
   await expect(corners).toContainText('Behind it is the photograph, laid flat')

@@ -72,8 +72,12 @@ public sealed class SectionBody
     public SectionBody Scaled(double by)
     {
         Point2 Larger(Point2 p) => new(p.X * by, p.Y * by);
-        return new([.. rings.Select(r => new Ring(r.At * by, Larger(r.Middle), [.. r.Points.Select(Larger)]))]) { FoldedAt = FoldedAt * by, Smoothed = Smoothed
-            * by };
+        return new([.. rings.Select(r => new Ring(r.At * by, Larger(r.Middle), [.. r.Points.Select(Larger)]))])
+        {
+            FoldedAt = FoldedAt * by,
+            Smoothed = Smoothed
+            * by
+        };
     }
 
     /// <summary>Turned about the y axis, counter-clockwise seen from its near end.</summary>
@@ -85,11 +89,15 @@ public sealed class SectionBody
 
     /// <summary>Turned end for end about the upright: it begins where it began.</summary>
     public SectionBody Turned() => new([.. rings.Reverse().Select(r => new Ring(Ends.From + Ends.To - r.At, r.Middle with { X = -r.Middle.X },
-        [.. r.Points.Reverse().Select(p => p with { X = -p.X })]))]) { FoldedAt = Ends.From + Ends.To - FoldedAt, Smoothed = Smoothed };
+        [.. r.Points.Reverse().Select(p => p with { X = -p.X })]))])
+    { FoldedAt = Ends.From + Ends.To - FoldedAt, Smoothed = Smoothed };
 
     /// <summary>Moved along, so that it begins at a place.</summary>
-    public SectionBody From(double at) => new([.. rings.Select(r => r with { At = r.At - Ends.From + at })]) { FoldedAt = FoldedAt - Ends.From + at,
-        Smoothed = Smoothed };
+    public SectionBody From(double at) => new([.. rings.Select(r => r with { At = r.At - Ends.From + at })])
+    {
+        FoldedAt = FoldedAt - Ends.From + at,
+        Smoothed = Smoothed
+    };
 
     /// <summary>How far within what it stands on, on a flat floor, a point acts, mm: what the point rises by when all is tipped a little, over the sine of
     /// that, towards whichever side it rises least. On a flat foot that is how far within it the point lies; of what rolls, nothing.</summary>

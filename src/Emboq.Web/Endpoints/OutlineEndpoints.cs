@@ -27,6 +27,10 @@ internal sealed record OutlineRead(Traced Outline, string Says, SeenEdge? Seen =
 /// <param name="Mark">Of the outline that they were moved on.</param>
 public sealed record MovedCorners(IReadOnlyList<Point2>? Points, string? Mark);
 
+/// <summary>Which outline is meant.</summary>
+/// <param name="Mark">Of the one that the place has.</param>
+public sealed record OutlineMark(string? Mark);
+
 internal static class OutlineEndpoints
 {
     public const double Usual = 0.1, Most = 5;
@@ -34,6 +38,10 @@ internal static class OutlineEndpoints
     public static void MapOutlines(this IEndpointRouteBuilder api)
     {
         api.MapPost("/interfaces/{id:guid}/outlines/mirrorings", Mirror).Produces<InterfaceView>(201).ProducesProblem(404).ProducesProblem(422);
+        api.MapPost("/interfaces/{id:guid}/outlines/smoothings", Smooth).Produces<InterfaceView>(201).ProducesProblem(400).ProducesProblem(404)
+            .ProducesProblem(422);
+        api.MapPost("/interfaces/{id:guid}/outlines/returns", Return).Produces<InterfaceView>(201).ProducesProblem(404).ProducesProblem(409)
+            .ProducesProblem(422);
         api.MapPost("/interfaces/{id:guid}/outlines/corners", Move).Produces<InterfaceView>(201).ProducesProblem(404).ProducesProblem(409).ProducesProblem(422);
         api.MapPost("/interfaces/{id:guid}/outlines", Take).Accepts<byte[]>("image/svg+xml", "image/vnd.dxf", "application/octet-stream")
             .Produces<OutlineTaken>(201).ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(422).ProducesProblem(429)
@@ -44,11 +52,40 @@ internal static class OutlineEndpoints
     private static Task<IResult> Mirror(Guid id, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop) =>
         Changed(id, database, clock, outline => (outline.Mirrored(), null), stop);
 
+    /// <summary>Evens the outline of a place: what scatters goes, corners stay.</summary>
+    /// <param name="id">The place.</param>
+    /// <param name="database">The notebook.</param>
+    /// <param name="clock">The time.</param>
+    /// <param name="stop">Ends the wait.</param>
+    /// <param name="within">No point moves further, mm.</param>
+    private static async Task<IResult> Smooth(Guid id, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop, double within = Usual)
+    {
+        var input = new Input();
+        input.Within("within", within, 0.02, Most, "mm");
+        return !input.IsGood ? Problems.Bad(input.Problems) : await Changed(id, database, clock, outline =>
+        {
+            var even = Traced.Of(outline.Source, Math.Round(outline.Deviation + within, 3), Smoothing.Of(outline.Points, within));
+            return even.Wrong("within") is { } wrong ? (null, Problems.Bad([wrong], StatusCodes.Status422UnprocessableEntity)) : (even, null);
+        }, stop);
+    }
+
+    /// <summary>Gives a place the outline that it had before.</summary>
+    private static async Task<IResult> Return(Guid id, OutlineMark asked, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop)
+    {
+        var before = await InterfaceStore.OutlineBefore(database, id, stop);
+        return await Changed(id, database, clock, outline => asked.Mark != outline.Mark ? (null, Moved(asked.Mark)) : before is null
+            ? (null, Problems.Bad([new("outline", null, "It is the first that this place was given.", "Give it another.")],
+                StatusCodes.Status422UnprocessableEntity))
+            : (before, null), stop);
+    }
+
+    private static IResult Moved(string? mark) => Problems.Bad([new("mark", mark, "It was given another outline meanwhile.",
+        "Look at that one, and move its corners.")], StatusCodes.Status409Conflict);
+
     /// <summary>Gives a place its outline with corners moved, left away or added by hand.</summary>
     private static Task<IResult> Move(Guid id, MovedCorners moved, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop) =>
         Changed(id, database, clock, outline => moved.Mark != outline.Mark
-            ? (null, Problems.Bad([new("mark", moved.Mark, "It was given another outline meanwhile.", "Look at that one, and move its corners.")],
-                StatusCodes.Status409Conflict))
+            ? (null, Moved(moved.Mark))
             : (outline with { Points = moved.Points ?? [] }).Wrong("points") is { } wrong
                 ? (null, Problems.Bad([wrong], StatusCodes.Status422UnprocessableEntity))
                 : (Traced.Of(outline.Source, outline.Deviation, moved.Points!), null), stop);

@@ -26,25 +26,39 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
     onSuccess: () => client.invalidateQueries(),
   })
   // The photograph lies behind the outline that was taken from it, and behind what it is moved to.
+  const smooth = useMutation({
+    mutationFn: () =>
+      got(
+        api.POST('/api/interfaces/{id}/outlines/smoothings', {
+          params: { path: { id: place.id }, query: { within: Number(deviation) } },
+        }),
+      ),
+    onSuccess: () => {
+      setChanged(true)
+      return client.invalidateQueries()
+    },
+  })
   const [behind, setBehind] = useState<{ readonly mark: string; readonly flat: FlatPicture } | null>(null)
-  const [before, setBefore] = useState<readonly Corner[] | null>(null)
+  // Moved or evened here, it can be taken back.
+  const [changed, setChanged] = useState(false)
+  const back = useMutation({
+    mutationFn: (mark: string) =>
+      got(api.POST('/api/interfaces/{id}/outlines/returns', { params: { path: { id: place.id } }, body: { mark } })),
+    onSuccess: () => {
+      setChanged(false)
+      return client.invalidateQueries()
+    },
+  })
   const move = useMutation({
-    mutationFn: ({
-      mark,
-      corners,
-    }: {
-      readonly mark: string
-      readonly corners: readonly Corner[]
-      readonly was: readonly Corner[] | null
-    }) =>
+    mutationFn: ({ mark, corners }: { readonly mark: string; readonly corners: readonly Corner[] }) =>
       got(
         api.POST('/api/interfaces/{id}/outlines/corners', {
           params: { path: { id: place.id } },
           body: { points: corners.map((corner) => ({ ...corner })), mark },
         }),
       ),
-    onSuccess: (moved, { was, mark, corners }) => {
-      setBefore(was)
+    onSuccess: (moved, { mark, corners }) => {
+      setChanged(true)
       const [left, low] = [Math.min(...corners.map((c) => c.x)), Math.min(...corners.map((c) => c.y))]
       if (behind?.mark === mark && moved.outline)
         setBehind({ mark: moved.outline.mark, flat: { ...behind.flat, left: behind.flat.left - left, low: behind.flat.low - low } })
@@ -52,6 +66,7 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
     },
   })
   const drawn = place.outline
+  const error = take.error ?? mirror.error ?? smooth.error ?? back.error ?? move.error
   return (
     <section aria-label="Outline" className="bg-base-200 flex flex-col gap-2 rounded p-3">
       {drawn ? (
@@ -79,16 +94,17 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
           </button>
         )}
         {drawn && !moving && (
+          <button className="btn btn-ghost" disabled={smooth.isPending} onClick={() => smooth.mutate()}>
+            Even it
+          </button>
+        )}
+        {drawn && !moving && (
           <button className="btn btn-ghost" onClick={() => setMoving(true)}>
             Move its corners
           </button>
         )}
-        {drawn && before && !moving && (
-          <button
-            className="btn btn-ghost"
-            disabled={move.isPending}
-            onClick={() => move.mutate({ mark: drawn.mark, corners: before, was: null })}
-          >
+        {drawn && changed && !moving && (
+          <button className="btn btn-ghost" disabled={back.isPending} onClick={() => back.mutate(drawn.mark)}>
             Take the corners back
           </button>
         )}
@@ -98,7 +114,7 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
         <CornerEditor
           outline={drawn}
           keeping={move.isPending}
-          onKeep={(from, corners) => move.mutate({ mark: from.mark, corners, was: from.points }, { onSuccess: () => setMoving(false) })}
+          onKeep={(from, corners) => move.mutate({ mark: from.mark, corners }, { onSuccess: () => setMoving(false) })}
           onDone={() => setMoving(false)}
           behind={behind?.mark === drawn.mark ? behind.flat : null}
         />
@@ -111,7 +127,7 @@ export function OutlineFrom({ place }: { readonly place: InterfaceView }) {
       <OutlineFromScan place={place} deviation={deviation} />
       {take.isPending && <Busy what="Reading the drawing" />}
       {take.data && !take.isPending && <p role="status">{take.data.says}</p>}
-      {(take.error ?? mirror.error ?? move.error) && <ErrorNote error={(take.error ?? mirror.error ?? move.error)!} />}
+      {error && <ErrorNote error={error} />}
     </section>
   )
 }
