@@ -170,7 +170,8 @@ public sealed class OutlineTests(Server server)
         }
 
         (await Even("0.1")).Status.ShouldBe(422);
-        var drawn = (await Draw(place, $"<svg width='80mm' height='80mm' viewBox='0 0 80 80'><polygon points='{rough}'/></svg>", "&deviation=0")).Body["place"]!;
+        var drawn = (await Draw(place, $"<svg width='80mm' height='80mm' viewBox='0 0 80 80'><polygon points='{rough}'/></svg>",
+            "&deviation=0")).Body["place"]!;
         (await Even("9")).Status.ShouldBe(400);
         var (status, even) = await Even("0.1");
         status.ShouldBe(201, even.ToJsonString());

@@ -108,7 +108,8 @@ public sealed class SectionBody
         double Over(double x, double y, double z) => (x * centre.X) + (y * centre.Y) + (z * centre.Z) - rings.Min(r => r.Points.Min(p => (x * p.X) + (y * r.At)
             + (z * p.Y)));
         var level = Over(0, 0, 1);
-        return Enumerable.Range(0, Ways).Select(i => Math.SinCos(2 * Math.PI * i / Ways)).Min(way => (Over(Math.Sin(Tipped) * way.Cos, Math.Sin(Tipped) * way.Sin,
+        return Enumerable.Range(0, Ways).Select(i => Math.SinCos(2 * Math.PI * i / Ways)).Min(way => (Over(Math.Sin(Tipped) * way.Cos,
+            Math.Sin(Tipped) * way.Sin,
             Math.Cos(Tipped)) - level) / Math.Sin(Tipped));
     }
 

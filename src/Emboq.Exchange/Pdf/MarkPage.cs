@@ -24,7 +24,8 @@ public static class MarkPage
     });
 
     /// <summary>The sheets of a long one: its first, a middle that may be left out, its last.</summary>
-    public static IReadOnlyList<MarkSheet> Long(PaperSize size) => [MarkSheet.Of(size, SheetPart.First), MarkSheet.Of(size, SheetPart.Middle), MarkSheet.Of(size,
+    public static IReadOnlyList<MarkSheet> Long(PaperSize size) => [MarkSheet.Of(size, SheetPart.First), MarkSheet.Of(size, SheetPart.Middle),
+        MarkSheet.Of(size,
         SheetPart.Last)];
 
     /// <summary>Writes the PDF of the mark that lies on a block.</summary>
@@ -70,7 +71,8 @@ public static class MarkPage
             _ => [],
         };
         var (left, top) = sheet.Part == SheetPart.First ? (MarkSheet.Edge + MarkSheet.Side + 4, sheet.Height - MarkSheet.Edge - 14)
-            : sheet.Part == SheetPart.Middle ? (MarkSheet.Edge, MarkSheet.Edge + MarkSheet.Side + 8) : (MarkSheet.Edge + MarkSheet.Side + 4, MarkSheet.Edge + 4);
+            : sheet.Part == SheetPart.Middle ? (MarkSheet.Edge, MarkSheet.Edge + MarkSheet.Side + 8) : (MarkSheet.Edge + MarkSheet.Side + 4, MarkSheet.Edge
+                + 4);
         string[] lines = ["Print at 100 %, unscaled:", $"{Mm(sheet.Width - (2 * MarkSheet.Edge))} across all marks.", .. words.Length > 0 ? words
             : ["Lay it flat, the thing", "on its white middle."]];
         foreach (var (line, i) in lines.Select((l, i) => (l, i)))

@@ -130,9 +130,10 @@ public static class Photograph
         var outline = Cleaned(thing.Edge(Straightened(seen), view.View));
         var aside = seen.Max(p => double.Hypot(p.X - eye.X, p.Y - eye.Y));
         var doubt = 2 * Math.Sqrt(Math.Pow(pixel * view.Scatter, 2) + Math.Pow(pixel / 4, 2) + Math.Pow(thing.Doubt(aside, eye.Z, known), 2));
+        var byBlock = thing.Block is null ? "" : $", within {Mm(Math.Round(2 * known))} by the mark on its block";
         return new Photographed(new([new(outline, true)], "millimetres of the sheet"), doubt,
             $"{view.Marks} of {view.Printed} marks lie within {Mm(Math.Round(pixel * view.Scatter, 3))} of where they were printed; the camera "
-                + $"stood {Mm(Math.Round(eye.Z))} high{(thing.Block is null ? "" : $", within {Mm(Math.Round(2 * known))} by the mark on its block")}; its edge is known to {Mm(Math.Round(doubt, 2))}, corners are a little round"
+                + $"stood {Mm(Math.Round(eye.Z))} high{byBlock}; its edge is known to {Mm(Math.Round(doubt, 2))}, corners are a little round"
                 + (thing.Sides == ThingSides.Straight ? ", and inner corners behind its own sides are not seen." : "."),
             Small(bitmap, seen.Select(p => view.View.Of(p.X, p.Y)), 2 * doubt / pixel, FlatPicture.Of(colours, view.View, outline, thing.EdgeHeight)));
     }

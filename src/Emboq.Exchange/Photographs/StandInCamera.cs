@@ -126,7 +126,8 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
         {
             var (column, row) = ((int)((x + (MarkSheet.BlockSide / 2)) / MarkSheet.BlockSide * mark.Width), (int)(((MarkSheet.BlockSide / 2) - y)
                 / MarkSheet.BlockSide * mark.Height));
-            return x < -MarkSheet.BlockSide / 2 || y > MarkSheet.BlockSide / 2 || column >= mark.Width || row >= mark.Height ? Paper : mark.At<byte>(row, column);
+            return x < -MarkSheet.BlockSide / 2 || y > MarkSheet.BlockSide / 2 || column >= mark.Width || row >= mark.Height ? Paper : mark.At<byte>(row,
+                column);
         }
 
         return Enumerable.Range(0, 8).Select(i => view.Lifted(seen, block.High * i / 8)).Any(p => Math.Max(Math.Abs(p.X - block.At.X), Math.Abs(p.Y

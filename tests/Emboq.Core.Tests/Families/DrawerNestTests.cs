@@ -187,8 +187,10 @@ public sealed class DrawerNestTests
         {
             Outline = g.Outline! with { Sections = [.. g.Outline.Sections!.Select((s, i) => s with { Scanned = i < 12 || i >= 12 + holes })] }
         } : g;
-        Design Nest(Interface place, string entries) => FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters,
-            entries.Split("; ").Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value, new Dictionary<string, Interface> { ["tool1"] = place }, Tough,
+        Design Nest(Interface place, string entries) =>
+            FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters,
+            entries.Split("; ").Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value, new Dictionary<string, Interface> { ["tool1"] = place },
+                Tough,
             []));
         const string Entries = "turn=0; finger=0; clearance=1";
         Of(Nest(grip, Entries), "tool1.scanned").Verdict.ShouldBe(verdict);

@@ -76,7 +76,8 @@ public sealed class LiddedCaseTests
         Line(design, "carry.bar").ShouldBe(force * (100 + 16.8) / 4 / (2 * (radius - 0.1) * 81 / 6), 1e-6);
         Line(design, "carry.pins").ShouldBe(force / 2 / (Math.PI / 4 * 1.75 * 1.75) * Math.Sqrt(3), 1e-6);
         // The lid is 18 of 50 high, on two hinges; its pins' two sections are less than what is beside them.
-        Line(design, "carry.hinge").ShouldBe(Math.Max(force * 0.36 / 2 / (2 * 2.2 * 8), force * 0.36 / 2 / (2 * Math.PI / 4 * 1.75 * 1.75) * Math.Sqrt(3)), 1e-6);
+        Line(design, "carry.hinge").ShouldBe(Math.Max(force * 0.36 / 2 / (2 * 2.2 * 8), force * 0.36 / 2 / (2 * Math.PI / 4 * 1.75 * 1.75) * Math.Sqrt(3)),
+            1e-6);
         new[] { "bar", "pins", "eyes", "front", "hinge" }.ShouldAllBe(k => Of(design, $"carry.{k}").Used > 0);
         // What was weighed goes before what was said; what nobody knows of a filament is not judged.
         Line(Design("carries=2", ("content", "block", "width 150, depth 60, height 50, mass 700")), "carries").ShouldBe(700);

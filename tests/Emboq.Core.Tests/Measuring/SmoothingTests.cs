@@ -7,7 +7,7 @@ public sealed class SmoothingTests
         ? Math.Clamp((((p.X - a.X) * (b.X - a.X)) + ((p.Y - a.Y) * (b.Y - a.Y))) / (((b.X - a.X) * (b.X - a.X)) + ((b.Y - a.Y) * (b.Y - a.Y))), 0, 1) is var t
             ? double.Hypot(p.X - a.X - (t * (b.X - a.X)), p.Y - a.Y - (t * (b.Y - a.Y))) : 0 : 0).Min();
 
-    /// <summary>A round of radius 30 whose points scatter by 0.06 mm is a round again, its scatter half or less, and nothing moves by more than a tenth.</summary>
+    /// <summary>A round of radius 30 whose points scatter by 0.06 mm is a round again, its scatter half or less; nothing moves by more than a tenth.</summary>
     [Fact]
     public void What_scatters_is_evened()
     {

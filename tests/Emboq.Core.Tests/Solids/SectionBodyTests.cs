@@ -51,7 +51,7 @@ public sealed class SectionBodyTests
         cone.From(0).Ends.ShouldBe((0, 30));
     }
 
-    /// <summary>A bar 20 square and 100 long acts 10 within its foot, less 10 tan 1.5° as it is tipped; a round one rolls; a bar on its edge tips over.</summary>
+    /// <summary>A bar 20 square and 100 long acts 10 within its foot, less 10 tan 1.5° as it is tipped; a round one rolls, one on its edge tips over.</summary>
     [Fact]
     public void What_stands_is_told_from_what_rolls()
     {

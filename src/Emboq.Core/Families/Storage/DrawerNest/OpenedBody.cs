@@ -1,7 +1,7 @@
 namespace Emboq.Core.Families.Storage.DrawerNest;
 
-/// <summary>What a nest is open by for a body that only its sections tell: straight up from whatever of the body lies there, or comes by as it is lifted. In the
-/// frame of the body, its lowest place at z = 0.</summary>
+/// <summary>What a nest is open by for a body that only its sections tell: straight up from whatever of the body lies there, or comes by as it is lifted. In
+/// the frame of the body, its lowest place at z = 0.</summary>
 internal sealed class OpenedBody
 {
     /// <summary>Parts from side to side.</summary>
@@ -130,7 +130,8 @@ internal sealed class OpenedBody
     private static double Area(Station s, double top) => s.Xs.Zip(s.Xs.Skip(1)).Zip(s.Lows.Zip(s.Lows.Skip(1)), (x, low) => (x.Second - x.First)
         * (Math.Max(0, top - low.First) + Math.Max(0, top - low.Second)) / 2).Sum();
 
-    /// <summary>From where to where it is open across at a height over the body's lowest place, about where it is deepest; <c>null</c> where it is not.</summary>
+    /// <summary>From where to where it is open across at a height over the body's lowest place, about where it is deepest; <c>null</c> where it is
+    /// not.</summary>
     /// <param name="at">y, mm.</param>
     /// <param name="z">mm.</param>
     public (double From, double To)? Across(double at, double z)

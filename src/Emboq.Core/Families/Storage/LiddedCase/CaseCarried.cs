@@ -48,14 +48,16 @@ internal sealed record CaseCarried(Quantity Weight, Quantity Bar, Quantity Pins,
         var lug = Math.Sqrt(r.Knuckle.Value * (r.Lug + r.Radius) / Math.PI);
         var plate = Math.Max(lug + 1, Math.Min(r.BodyHigh.Value, r.Width.Value / 2) / 2);
         var front = ledger.Add("carry.front", "stress in the front wall", Quantity.RuleOfThumb("3 (1 + ν) ln(a / r) / 2π, or 3 / 2π", 1.5 / Math.PI
-            * Math.Max(1, 1.35 * Math.Log(plate / lug)), Unit.None, $"A round plate held at its edge, {Figures.Mm(Math.Round(plate, 1))} in radius, pulled over "
+            * Math.Max(1, 1.35 * Math.Log(plate / lug)), Unit.None,
+                $"A round plate held at its edge, {Figures.Mm(Math.Round(plate, 1))} in radius, pulled over "
                 + $"{Figures.Mm(Math.Round(lug, 1))} in its middle (Roark, from memory).") * half / Quantity.Square(r.Wall),
             "Where a lug pulls at it: the wall bends.");
         var share = r.LidHigh.Value / (r.LidHigh.Value + r.BodyHigh.Value);
         var onHinge = weight * Quantity.Chosen("share of the lid", share, Unit.None, "how high it is") / Quantity.Chosen("hinges", r.At.Count, Unit.None,
             "this family");
         // Beside the pin of the knuckle between two others; the pin is sheared twice.
-        var hinge = ledger.Add("carry.hinge", "stress in a hinge", Quantity.Max((onHinge / ring).Named("beside its pin"), (onHinge / (Quantity.Chosen("sections",
+        var hinge = ledger.Add("carry.hinge", "stress in a hinge", Quantity.Max((onHinge / ring).Named("beside its pin"),
+            (onHinge / (Quantity.Chosen("sections",
             2, Unit.None, "this family") * area * Sheared)).Named("its pin, as if it were pulled")), "The lid's share hangs on it: what is left beside the "
                 + "pin, or the pin's own two sections.");
         return new(weight, bar, pins, eyes, front, hinge);
@@ -79,7 +81,8 @@ internal sealed record CaseCarried(Quantity Weight, Quantity Bar, Quantity Pins,
 
         if (carried is not { } c)
         {
-            Remedy[] weigh = brief.Interfaces.GetValueOrDefault("content") is { } content ? [new Remedy.Measure($"Weigh {content.Name}", content.Id, "mass"), none]
+            Remedy[] weigh = brief.Interfaces.GetValueOrDefault("content") is { } content ? [new Remedy.Measure($"Weigh {content.Name}", content.Id, "mass"),
+                none]
                 : [none];
             yield return new("carry", "handle and hinge, carried", Verdict.Watch, "Not judged: weigh what lies in it, or say what it weighs.", "not weighed",
                 "what lies in it on the scale", "A load is measured, never assumed.", weigh);
@@ -96,8 +99,10 @@ internal sealed record CaseCarried(Quantity Weight, Quantity Bar, Quantity Pins,
         yield return Strength.Used("carry.pins", "handle's pins, carried", c.Pins.Value, along, "MPa", "They bear it, even of filament.",
             "Pins of filament are sheared off: a thicker rod, or no handle.", "Shear over one section a side, as a pull (von Mises); a third of what breaks a "
                 + "sample of the part's filament.", () => [none]);
-        yield return Strength.Used("carry.eyes", "lugs and legs beside the pins", c.Eyes.Value, lugs, "MPa", "They bear it.", "They tear out: wider knuckles.", Eye,
-            () => [LiddedCaseFamily.Knuckle.To(Math.Min(30, Math.Ceiling(2 * r.Knuckle.Value * c.Eyes.Value / lugs!.Value) / 2), "Make each knuckle {0}"), none]);
+        yield return Strength.Used("carry.eyes", "lugs and legs beside the pins", c.Eyes.Value, lugs, "MPa", "They bear it.",
+            "They tear out: wider knuckles.", Eye,
+            () => [LiddedCaseFamily.Knuckle.To(Math.Min(30, Math.Ceiling(2 * r.Knuckle.Value * c.Eyes.Value / lugs!.Value) / 2), "Make each knuckle {0}"),
+                none]);
         yield return Strength.Used("carry.front", "front wall beside a lug", c.Front.Value, lugs, "MPa", "It bears the pull of the lugs.",
             "It bends, and cracks beside a lug: thicker walls.", "Round plate held at its edge (Roark, from memory); a third of what breaks a sample.",
             () => [LiddedCaseFamily.Wall.To(Math.Min(20, 0.2 * Math.Ceiling(r.Wall.Value * Math.Sqrt(c.Front.Value / lugs!.Value) / 0.2)),

@@ -172,8 +172,10 @@ internal sealed record CaseReckoning
             + Quantity.Chosen("shelf, floor", ShelfWall, Unit.Millimetre, "this family"), "It lies on ledges, flush with the rim.") : null;
         Quantity Inside(string key, string name, Quantity? over = null) => ledger.Add(key, name, content is null
             ? Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre) : over is null ? content[key]! + (2 * room!) : content[key]! + (2 * room!) + over,
-            content is null ? "Clear." : over is null ? "What lies in it, and the room around it." : "What lies in it, the room around it, and the shelf over it.");
-        var (width, depth, height) = (Inside("width", "inside, left to right"), Inside("depth", "inside, front to back"), Inside("height", "inside, high", shelf));
+            content is null ? "Clear." : over is null ? "What lies in it, and the room around it."
+                : "What lies in it, the room around it, and the shelf over it.");
+        var (width, depth, height) = (Inside("width", "inside, left to right"), Inside("depth", "inside, front to back"), Inside("height", "inside, high",
+            shelf));
         var (lid, wall, floor, knuckle, arm, thick, catches) = (LiddedCaseFamily.LidHigh.Read(p, ledger), LiddedCaseFamily.Wall.Read(p, ledger),
             LiddedCaseFamily.Floor.Read(p, ledger), LiddedCaseFamily.Knuckle.Read(p, ledger), LiddedCaseFamily.Arm.Read(p, ledger),
             LiddedCaseFamily.Thick.Read(p, ledger), LiddedCaseFamily.Catch.Read(p, ledger));

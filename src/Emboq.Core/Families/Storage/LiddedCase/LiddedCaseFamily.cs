@@ -54,7 +54,8 @@ public static class LiddedCaseFamily
                 new ParameterOption("slide", "turn close")),
             Specs.Length("clearance", "Clearance on the pin", null, 0.05, 2, "On its diameter. Left open, the fit decides.", 0.05),
             Shelf.Spec, ShelfHigh.Spec.If("shelf", "tray"), Knuckle.Spec, Handle.Spec, Arm.Spec, Thick.Spec, Catch.Spec,
-            Specs.Number("carries", "It carries", null, 0.05, 30, "kg", "What lies in it weighs so much; left open, it is weighed, or its handle is not judged.")
+            Specs.Number("carries", "It carries", null, 0.05, 30, "kg",
+                "What lies in it weighs so much; left open, it is weighed, or its handle is not judged.")
                 with { Step = 0.1 },
             Specs.Number("opened", "Opened", 4, 0, 200, "times a day", "Each time bends its clasps twice."),
             Way.Spec, .. MakeOrBuy.Specs,
