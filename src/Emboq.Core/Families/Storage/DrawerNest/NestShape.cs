@@ -89,7 +89,7 @@ internal static class NestShape
     /// <summary>What is cut away for a tool, its middle at x = 0: open upwards, and as far as it turns.</summary>
     internal static Solid Nest(NestReckoning r, NestTool tool)
     {
-        if (tool.Opened is { } opened)
+        if (r.Exact && tool.Opened is { } opened)
         {
             return opened.Solid.At(0, tool.Y, tool.Base + tool.Grown);
         }
@@ -199,7 +199,7 @@ internal static class NestShape
         foreach (var t in r.Tools)
         {
             var (x, body) = (Middle(r, t), BodyAt(r, t, t.From + 1));
-            if (t.Opened is { } opened)
+            if (r.Exact && t.Opened is { } opened)
             {
                 foreach (var gauge in Scanned(r, t, opened, x))
                 {
@@ -278,8 +278,10 @@ internal static class NestShape
         var (step, atEnd) = NestTool.Seat(t.Lies, r.Height.Value - r.Floor.Value);
         var along = step.First == step.Last ? (step.From + step.To) / 2 : atEnd ? step.To : step.From;
         var (at, radius) = (t.Axis(along), atEnd ? step.Last : step.First);
-        var reach = (2 * t.Grown) + t.Room + 1;
-        var wider = t.Lies.Steps.Any(s => s.Widest > radius && t.Axis(s.From).X - reach < at.X && at.X < t.Axis(s.To).X + reach);
+        // A wide step that is tilted reaches further along the nest than its axis does.
+        var reach = t.Grown + 1;
+        var wider = t.Lies.Steps.Select((s, i) => (s.Widest, Ends: EndsOf(t, s, t.Swings[i]))).Any(s => s.Widest > radius && s.Ends.Front - reach < at.X
+            && at.X < s.Ends.Back + reach);
         return wider || !Free(r, t, at.X) || at.Y + t.Grown > r.Height.Value - 0.2 ? null : (at.X, r.Height.Value - 0.1);
     }
 }

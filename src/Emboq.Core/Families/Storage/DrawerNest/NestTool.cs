@@ -52,8 +52,8 @@ internal sealed record NestTool
     public Profile? Opening => Lies.Outline is not { } outline ? null : new(Outlines.Drawn(outline, Grown, Last * Room).Points.Select(p =>
         p with { Y = p.Y + Y }));
 
-    /// <summary>What is cut away as the exact negative of a thing that was scanned; it is lifted by what stays free around the thing. <c>null</c> for all
-    /// others.</summary>
+    /// <summary>The exact negative of a thing that was scanned, whether its nest is one or not; it is lifted by what stays free around the thing.
+    /// <c>null</c> for all others.</summary>
     public required OpenedBody? Opened { get; init; }
 
     /// <summary>Towards the end that is lifted last: 1 is back.</summary>

@@ -136,7 +136,7 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
             Grams = grams is null ? null : ledger.Add($"{Slot}.grams", $"{Place.Name} weighs", grams, "As weighed, or by what its steps are of."),
             Reckoned = Reckoned,
             Unknown = Unknown,
-            Opened = exact && lies.Body is { } body ? OpenedBody.Of(body, lies.Unscanned, grown, grown + (lies.GraspedInFront ? 0 : room), grown
+            Opened = lies.Body is { } body ? OpenedBody.Of(body, lies.Unscanned, grown, grown + (lies.GraspedInFront ? 0 : room), grown
                 + (lies.GraspedInFront ? room : 0)) : null,
         };
     }
