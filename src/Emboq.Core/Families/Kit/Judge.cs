@@ -3,7 +3,7 @@ namespace Emboq.Core.Families.Kit;
 /// <summary>Judgements of one figure against one limit, mm.</summary>
 internal static class Judge
 {
-    private const double Hair = 1e-6;
+    public const double Hair = 1e-6;
 
     /// <summary>A figure that must not be less.</summary>
     /// <param name="key">Of the check.</param>

@@ -69,7 +69,8 @@ internal sealed record CaseReckoning
     /// <summary>Whether every part of a shelf lies on two ledges that face each other.</summary>
     public bool ShelfLies => ShelfTall is null || Parts.Across == 1 || Parts.Along == 1;
 
-    private bool ShelfHolds => ShelfTall is null || (ShelfLies && UnderShelf >= 1 && Math.Min(Width.Value, Depth.Value) >= LeastShelf);
+    private bool ShelfHolds => ShelfTall is null || (ShelfLies && Enough(UnderShelf, 1) && Enough(Math.Min(Width.Value, Depth.Value),
+        LeastShelf));
 
     /// <summary>Narrower, ledges leave nothing free between them, mm.</summary>
     public const double LeastShelf = 20;
@@ -151,9 +152,13 @@ internal sealed record CaseReckoning
     /// <summary>A handle narrower than this, or hanging less, is none, mm.</summary>
     public const double LeastBetween = 30, LeastHang = 12;
 
-    public bool Built => BeadAt - BeadHalf >= 0 && BeadAt + BeadHalf <= Rim && LidHigh.Value + Floor.Value >= Math.Max(BlockFrom + 9, Lug) && HingeLong <= Wide
-        && Wide >= ClaspWide + 2 && BodyHigh.Value >= 1 && (Parts.Count == 1 || (Wall.Value >= Bore + LeastDowel && CutsClear >= DowelDeep))
-        && (Handle is not { } h || (h.Long >= LeastHang && h.Wide >= LeastBetween)) && Lug <= Rim && ShelfHolds;
+    /// <summary>Whether all of it can be cut, by just what its checks want.</summary>
+    public bool Built => Enough(BeadAt - BeadHalf, 0) && Enough(Rim, BeadAt + BeadHalf) && Enough(LidHigh.Value + Floor.Value, Math.Max(BlockFrom + 9, Lug))
+        && Enough(Wide, HingeLong) && Enough(Wide, ClaspWide + 2) && Enough(BodyHigh.Value, 1) && Enough(Rim, Lug) && ShelfHolds
+        && (Parts.Count == 1 || (Enough(Wall.Value, Bore + LeastDowel) && Enough(CutsClear, DowelDeep)))
+        && (Handle is not { } h || (Enough(h.Long, LeastHang) && Enough(h.Wide, LeastBetween)));
+
+    private static bool Enough(double found, double least) => found >= least - Judge.Hair;
 
     /// <summary>Of a lug, from its middle down to where it leaves the wall.</summary>
     public double Lug => 2.5 * Radius;
