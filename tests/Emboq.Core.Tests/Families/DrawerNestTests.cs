@@ -218,6 +218,9 @@ public sealed class DrawerNestTests
         // A cone that narrows to the back: what is wide comes by behind it as well.
         var cone = SectionBody.Of([.. Enumerable.Range(0, 41).Select(i => (2.0 * i, Round(14 - (0.2 * i))))]);
         (Wide(OpenedBody.Of(cone, _ => false, 0, 0, 0), 50, 30), Wide(OpenedBody.Of(cone, _ => false, 0, 0, 6), 50, 30)).ShouldBe((18.0, 19.2), new Near());
+        // However high a thing is, its nest follows it: a cone on its tip, 2 · 250 / 4 wide at 250.
+        var tall = SectionBody.Of([.. Enumerable.Range(0, 3).Select(i => (10.0 * i, new Profile(new(0, 0), new Point2(100, 400), new(-100, 400))))]);
+        Wide(OpenedBody.Of(tall, _ => false, 0, 0, 0), 15, 250).ShouldBe(125, 1.5);
         OpenedBody.Of(cone, _ => false, 0, 0, 0).Across(81, 30).ShouldBeNull();
         OpenedBody.Of(cone, _ => false, 0, 0, 6).Across(85.9, 30).ShouldNotBeNull();
     }

@@ -7,8 +7,8 @@ internal sealed class OpenedBody
     /// <summary>Parts from side to side.</summary>
     private const int Parts = 90;
 
-    /// <summary>So far up it is open, mm: from there a line sees all that is open upwards.</summary>
-    private const double Up = 400;
+    /// <summary>So far over the body it is open, mm: from there a line sees all that is open upwards.</summary>
+    private const double Over = 400;
 
     private readonly IReadOnlyList<Station> stations;
 
@@ -18,7 +18,14 @@ internal sealed class OpenedBody
     /// <param name="At">y, mm.</param>
     /// <param name="Xs">Places from side to side, mm.</param>
     /// <param name="Lows">How far down it is open there, mm.</param>
-    private sealed record Station(double At, double[] Xs, double[] Lows);
+    /// <param name="Top">How far up, mm.</param>
+    private sealed record Station(double At, double[] Xs, double[] Lows, double Top)
+    {
+        /// <summary>Its open side is seen whole from here.</summary>
+        public Point2 Eye => new((Xs[0] + Xs[^1]) / 2, Top - 1);
+
+        public IReadOnlyList<Point2> Corners => [new(Xs[0], Top), .. Xs.Zip(Lows, (x, z) => new Point2(x, z)), new(Xs[^1], Top)];
+    }
 
     /// <summary>Opens a nest.</summary>
     /// <param name="body">As it lies.</param>
@@ -28,13 +35,13 @@ internal sealed class OpenedBody
     /// <param name="after">Likewise behind.</param>
     public static OpenedBody Of(SectionBody body, Func<double, bool> unscanned, double grown, double before, double after)
     {
-        var (from, to) = body.Ends;
-        List<Station> own = [.. body.Outlines.Select(o => Own(o.At, unscanned(o.At) ? Floored(o.Points, grown) : Moved(o.Points, grown)))];
+        var ((from, to), top) = (body.Ends, body.Heights.High + Over);
+        List<Station> own = [.. body.Outlines.Select(o => Own(o.At, unscanned(o.At) ? Floored(o.Points, grown, top) : Moved(o.Points, grown), top))];
         // What of the body is at each place, or comes by there.
         Station At(double at)
         {
             var (near, far) = (Math.Clamp(at - after, from, to), Math.Clamp(at + before, from, to));
-            return Over(at, [.. own.Where(s => s.At > near && s.At < far).Prepend(Between(own, near)).Append(Between(own, far))]);
+            return Together(at, [.. own.Where(s => s.At > near && s.At < far).Prepend(Between(own, near)).Append(Between(own, far))]);
         }
 
         return new([.. own.Select(s => s.At).Prepend(from - before).Append(to + after).Distinct().Select(At)]);
@@ -53,16 +60,16 @@ internal sealed class OpenedBody
     }
 
     /// <summary>Wider than it was seen by what a hole may hide, and open to the floor.</summary>
-    private static Point2[] Floored(IReadOnlyList<Point2> p, double grown)
+    private static Point2[] Floored(IReadOnlyList<Point2> p, double grown, double top)
     {
         var (left, right) = (p.Min(q => q.X) - LaidTool.Hidden - grown, p.Max(q => q.X) + LaidTool.Hidden + grown);
-        return [new(left, -grown), new(right, -grown), new(right, Up / 2), new(left, Up / 2)];
+        return [new(left, -grown), new(right, -grown), new(right, top), new(left, top)];
     }
 
-    private static Station Own(double at, Point2[] outline)
+    private static Station Own(double at, Point2[] outline, double top)
     {
         var xs = SectionEdge.Spread(outline.Min(p => p.X), outline.Max(p => p.X), Parts);
-        return new(at, xs, SectionEdge.Of(outline, xs, -1));
+        return new(at, xs, SectionEdge.Of(outline, xs, -1), top);
     }
 
     private static Station Between(IReadOnlyList<Station> own, double at)
@@ -76,13 +83,14 @@ internal sealed class OpenedBody
         var (a, b) = (own[i - 1], own[i]);
         var share = (at - a.At) / (b.At - a.At);
         double[] Each(double[] one, double[] other) => [.. one.Zip(other, (p, q) => p + (share * (q - p)))];
-        return new(at, Each(a.Xs, b.Xs), Each(a.Lows, b.Lows));
+        return new(at, Each(a.Xs, b.Xs), Each(a.Lows, b.Lows), a.Top);
     }
 
-    private static Station Over(double at, IReadOnlyList<Station> sections)
+    private static Station Together(double at, IReadOnlyList<Station> sections)
     {
         var xs = SectionEdge.Spread(sections.Min(s => s.Xs[0]), sections.Max(s => s.Xs[^1]), Parts);
-        var lows = Enumerable.Repeat(Up / 2, xs.Length).ToArray();
+        // Where nothing is, it is open no deeper than halfway over the body.
+        var lows = Enumerable.Repeat(sections[0].Top - (Over / 2), xs.Length).ToArray();
         foreach (var s in sections)
         {
             var k = 0;
@@ -104,18 +112,14 @@ internal sealed class OpenedBody
             }
         }
 
-        var station = new Station(at, xs, lows);
-        var (eye, corners) = (Eye(station), Corners(station));
+        var station = new Station(at, xs, lows, sections[0].Top);
+        var (eye, corners) = (station.Eye, station.Corners);
         return Outlines.SeenFromWithin([.. corners.Select(p => new Point2(p.X - eye.X, p.Y - eye.Y))]) ? station
             : station with { Lows = SectionEdge.Of([.. Outlines.Hull(corners).Points], xs, -1) };
     }
 
-    private static Point2 Eye(Station s) => new((s.Xs[0] + s.Xs[^1]) / 2, Up - 1);
-
-    private static IReadOnlyList<Point2> Corners(Station s) => [new(s.Xs[0], Up), .. s.Xs.Zip(s.Lows, (x, z) => new Point2(x, z)), new(s.Xs[^1], Up)];
-
     /// <summary>What is cut away.</summary>
-    public Solid Solid => SectionBody.Joined(stations.Select(s => (s.At, Eye(s), Corners(s)))).Solid;
+    public Solid Solid => SectionBody.Joined(stations.Select(s => (s.At, s.Eye, s.Corners))).Solid;
 
     /// <summary>What it takes out of a block, mm³.</summary>
     /// <param name="from">y, mm.</param>
