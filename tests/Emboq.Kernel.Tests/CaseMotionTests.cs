@@ -9,9 +9,31 @@ public sealed class CaseMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
 {
     private static readonly CancellationToken Stop = TestContext.Current.CancellationToken;
 
-    private static Design Design(string entries) => FamilyList.Find("lidded-case")!.Design(new(ParameterValues.Read(FamilyList.Find("lidded-case")!.Parameters,
+    private static Design Design(string entries, string? content = null) => FamilyList.Find("lidded-case")!.Design(new(ParameterValues.Read(FamilyList.Find("lidded-case")!.Parameters,
         entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value,
-        new Dictionary<string, Interface> { ["pin"] = Places.Of(KindList.Of("pin"), "diameter 2") }, Workshop.OfTough(Workshop.Exact), []));
+        Named(content), Workshop.OfTough(Workshop.Exact), []));
+
+    private static Dictionary<string, Interface> Named(string? content)
+    {
+        var named = new Dictionary<string, Interface> { ["pin"] = Places.Of(KindList.Of("pin"), "diameter 2") };
+        return content is null ? named : new Dictionary<string, Interface>(named) { ["content"] = Places.Of(KindList.Of("block"), content) };
+    }
+
+    /// <summary>What lies below a shelf lies there: under it, clear of the body, and it is let down past the ledges.</summary>
+    [Fact]
+    public async Task What_lies_below_a_shelf_has_room_and_passes_its_ledges()
+    {
+        var design = Design("shelf=tray", "width 150, depth 70, height 45");
+        design.Checks.Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty();
+        var (body, shelf) = (design.Pieces[0].Solid, design.Pieces.Single(p => p.Key == "shelf-1").Solid);
+        var front = (design.Ledger["depth"].Value - 70) / 2 + design.Ledger["wall"].Value;
+        Solid Lies(double up) => new Solid.Box(150, 70, 45).At(-75, front, design.Ledger["floor"].Value + 0.01 + up);
+        (await fixture.Pool.Between(shelf, Lies(0), 1, 0.02, Stop)).Overlap.ShouldBe(0);
+        foreach (var up in new[] { 0.0, 4, 8, 20, 45 })
+        {
+            (await fixture.Pool.Between(body, Lies(up), 1, 0.02, Stop)).Overlap.ShouldBe(0);
+        }
+    }
 
     [Theory]
     [InlineData("")]

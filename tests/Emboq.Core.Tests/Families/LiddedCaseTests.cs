@@ -39,13 +39,17 @@ public sealed class LiddedCaseTests
         new[] { "clasp.strain", "clasp.opens" }.ShouldAllBe(k => Of(unknown, k).Verdict == Verdict.Watch);
     }
 
-    /// <summary>A tray 12 high inside, on a floor of 1.6, flush with the rim: what lies below gets the case that much higher.</summary>
+    /// <summary>A tray 12 high inside, on a floor of 1.6, flush with the rim: what lies below has its own height under it.</summary>
     [Fact]
     public void A_shelf_lies_over_what_lies_below()
     {
         var (plain, shelved) = (Design("", ("content", "block", "width 150, depth 60, height 50")), Design("shelf=tray", ("content", "block",
             "width 150, depth 60, height 50")));
-        Line(shelved, "height").ShouldBe(Line(plain, "height") + 13.6, 1e-9);
+        // All of what lies below is in the body: the lid, 18 high, stands over the shelf.
+        (Line(shelved, "height"), Line(shelved, "bodyHigh")).ShouldBe((50 + 6 + 13.6 + 18, 50 + 6 + 13.6));
+        var close = Design("shelf=tray; room=1.5", ("content", "block", "width 150, depth 60, height 50"));
+        Of(close, "shelf.past").Verdict.ShouldBe(Verdict.Stop);
+        close.Pieces.ShouldBeEmpty();
         shelved.Pieces.ShouldContain(p => p.Key == "shelf-1");
         plain.Pieces.ShouldNotContain(p => p.Key == "shelf-1");
         // Cut one way each part lies on two ledges; cut both ways it would tip.

@@ -67,9 +67,16 @@ internal static class CaseChecks
         }
 
         var none = new Remedy.Change("Leave the shelf away", new Dictionary<string, string> { ["shelf"] = "none" });
-        yield return Judge.AtLeast("shelf.under", "left under the shelf", Math.Max(0, r.UnderShelf), 1, "What lies below has room.",
+        yield return Judge.AtLeast("shelf.under", "left under the shelf", Math.Max(0, r.UnderShelf), r.Lies, "What lies below has room.",
             "The shelf and its ledges take all of the body: a lower shelf, or a lower lid.", Verdict.Stop, "Plane sums.", tall - CaseReckoning.ShelfWall > 5
                 ? LiddedCaseFamily.ShelfHigh.To(4, "Make it {0} inside") : none, none);
+        if (r.Content is { } content)
+        {
+            yield return Judge.AtLeast("shelf.past", "room beside what lies below, for ledges", content.Room, CaseReckoning.Ledge + CaseReckoning.PastLedge,
+                "It is let down between the ledges.", "It would not pass the ledges: more room around it.", Verdict.Stop, "Plane sums.",
+                LiddedCaseFamily.Room.To(3, "Leave {0} around it"), none);
+        }
+
         yield return Judge.AtLeast("shelf.wide", "case, for its shelf", Math.Min(r.Width.Value, r.Depth.Value), CaseReckoning.LeastShelf,
             "Ledges leave room between them.", "Ledges leave hardly anything between them.", Verdict.Stop, "Plane sums.", none);
         yield return Judge.Of("shelf.lies", "shelf on its ledges", r.ShelfLies, r.Parts.Count == 1 ? "It lies on ledges all around."

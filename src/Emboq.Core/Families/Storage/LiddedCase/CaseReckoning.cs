@@ -58,18 +58,28 @@ internal sealed record CaseReckoning
     public required double? ShelfTall { get; init; }
 
     /// <summary>Walls and floor of a shelf, what stays free beside it on each side, and how far its ledges stand out, mm.</summary>
-    public const double ShelfWall = 1.6, ShelfFree = 0.5, Ledge = 3;
+    public const double ShelfWall = 1.6, ShelfFree = 0.5, Ledge = 2.5;
 
     /// <summary>Underside of the shelf: it is flush with the rim.</summary>
     public double ShelfAt => Rim - (ShelfTall ?? 0);
 
-    /// <summary>Left under the ledges, mm.</summary>
-    public double UnderShelf => ShelfAt - Ledge - Floor.Value;
+    /// <summary>Clear under the shelf, and what lies there, mm; without what was measured, a ledge and a hair.</summary>
+    public double UnderShelf => ShelfAt - Floor.Value;
+
+    /// <summary>Likewise.</summary>
+    public double Lies => Content?.High ?? Ledge + 1;
+
+    /// <summary>What lies in it, as measured: its height, and the room beside it, mm; <c>null</c> where sizes were chosen.</summary>
+    public required (double High, double Room)? Content { get; init; }
+
+    /// <summary>What is let down between ledges is free of them by so much, mm.</summary>
+    public const double PastLedge = 0.3;
 
     /// <summary>Whether every part of a shelf lies on two ledges that face each other.</summary>
     public bool ShelfLies => ShelfTall is null || Parts.Across == 1 || Parts.Along == 1;
 
-    private bool ShelfHolds => ShelfTall is null || (ShelfLies && Enough(UnderShelf, 1) && Enough(Math.Min(Width.Value, Depth.Value),
+    private bool ShelfHolds => ShelfTall is null || (ShelfLies && Enough(UnderShelf, Lies) && Enough(Content?.Room ?? Ledge + PastLedge,
+        Ledge + PastLedge) && Enough(Math.Min(Width.Value, Depth.Value),
         LeastShelf));
 
     /// <summary>Narrower, ledges leave nothing free between them, mm.</summary>
@@ -175,12 +185,14 @@ internal sealed record CaseReckoning
         var room = content is null ? null : LiddedCaseFamily.Room.Read(p, ledger);
         var shelf = LiddedCaseFamily.Shelf.Read(p, ledger) ? ledger.Add("shelf", "shelf, with its floor", LiddedCaseFamily.ShelfHigh.Read(p, ledger)
             + Quantity.Chosen("shelf, floor", ShelfWall, Unit.Millimetre, "this family"), "It lies on ledges, flush with the rim.") : null;
+        // The lid stands over the shelf, and what lies below has all of its height in the body.
+        var above = shelf is null ? null : shelf + LiddedCaseFamily.LidHigh.Read(p, new());
         Quantity Inside(string key, string name, Quantity? over = null) => ledger.Add(key, name, content is null
             ? Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre) : over is null ? content[key]! + (2 * room!) : content[key]! + (2 * room!) + over,
             content is null ? "Clear." : over is null ? "What lies in it, and the room around it."
-                : "What lies in it, the room around it, and the shelf over it.");
+                : "What lies in it, the room around it, the shelf over it, and the lid over that.");
         var (width, depth, height) = (Inside("width", "inside, left to right"), Inside("depth", "inside, front to back"), Inside("height", "inside, high",
-            shelf));
+            above));
         var (lid, wall, floor, knuckle, arm, thick, catches) = (LiddedCaseFamily.LidHigh.Read(p, ledger), LiddedCaseFamily.Wall.Read(p, ledger),
             LiddedCaseFamily.Floor.Read(p, ledger), LiddedCaseFamily.Knuckle.Read(p, ledger), LiddedCaseFamily.Arm.Read(p, ledger),
             LiddedCaseFamily.Thick.Read(p, ledger), LiddedCaseFamily.Catch.Read(p, ledger));
@@ -216,6 +228,7 @@ internal sealed record CaseReckoning
             Bends = 2 * Lifetime.OfADay(p.Number("opened")!.Value),
             Handle = null,
             ShelfTall = shelf?.Value,
+            Content = content is null ? null : (content["height"]!.Value, room!.Value),
             Chosen = content is null,
             Parts = (1, 1, 1),
             Way = LiddedCaseFamily.Way.Read(p, ledger),

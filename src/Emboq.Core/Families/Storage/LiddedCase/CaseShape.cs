@@ -229,7 +229,7 @@ internal static class CaseShape
     {
         // Below the slopes of its ledges, where it has any.
         var (x, y, z) = ((-r.Wide / 2) + (r.Wide / (2 * r.Parts.Across)), r.Deep / (2 * r.Parts.Along), r.Floor.Value
-            + ((r.ShelfTall is null ? r.BodyHigh.Value : r.UnderShelf) / 2));
+            + ((r.ShelfTall is null ? r.BodyHigh.Value : r.UnderShelf - CaseReckoning.Ledge) / 2));
         if (r.Parts.Count == 1)
         {
             yield return new(Piece.Main, "body, inside across", r.Width.Value, new(x, y, z), Solids.Axis.X);
