@@ -15,10 +15,13 @@ public static class GaugeCheck
             return null;
         }
 
-        var worst = read.MaxBy(r => r.Found is { } found ? Math.Abs(found - r.Gauge.Size) - r.Gauge.Pictured : double.PositiveInfinity);
-        var off = worst.Found is { } at ? Math.Abs(at - worst.Gauge.Size) : (double?)null;
+        static double Off((Gauge Gauge, double? Found) r) => r.Found is { } found ? Math.Abs(found - r.Gauge.Size) : double.PositiveInfinity;
+        var past = read.MaxBy(r => Off(r) - r.Gauge.Pictured);
+        var fits = Off(past) <= MeshGauge.Tolerance + past.Gauge.Pictured;
+        // Where all fit, the one that is furthest off.
+        var worst = fits ? read.MaxBy(Off) : past;
+        var off = worst.Found is null ? (double?)null : Off(worst);
         var most = MeshGauge.Tolerance + worst.Gauge.Pictured;
-        var fits = off <= most;
         return new("gauged", "fitted sizes in the solid", fits ? Verdict.Good : Verdict.Stop,
             fits ? $"Read off the triangles, {read.Count} of {read.Count} sizes are what the ledger says."
                 : $"The {worst.Gauge.What} is {(worst.Found is { } found ? Figures.Mm(found) : "nowhere to be found")} in the solid, and "

@@ -25,6 +25,8 @@ public sealed class GaugeCheckTests
     public void The_worst_is_told_and_what_is_not_there_is_a_stop()
     {
         Of(Wide(10.06, 0.08), Wide(10.04)).Says.ShouldContain("width 10.04");
+        // Where both are let pass, no size is further off than is told.
+        Of(Wide(10.06, 0.08), Wide(10.01)).Figure.ShouldBe("0.06 mm off at most");
         Of(Wide(10) with { At = new(40, 4, 4) }).Figure.ShouldBe("not found");
         GaugeCheck.Of([Wide(10) with { Body = "another" }], new Dictionary<string, SolidMesh> { ["part"] = Cube }).ShouldBeNull();
     }

@@ -199,6 +199,8 @@ public sealed class DrawerNestTests
         const string Entries = "turn=0; finger=0; clearance=1";
         Of(Nest(grip, Entries), "tool1.scanned").Verdict.ShouldBe(verdict);
         Of(Nest(grip, Entries), "tool1.scanned").Figure.ShouldStartWith($"{holes} of 53 sections");
+        // A rough outline is told from the same scan.
+        Of(Nest(grip, Entries + "; school=rough"), "tool1.scanned").Verdict.ShouldBe(verdict);
     }
 
     /// <summary>Half a millimetre over its lowest place a round thing of radius 10 is 2 √(10² − 9.5²) = 6.245 across, and its nest by what stays free more;

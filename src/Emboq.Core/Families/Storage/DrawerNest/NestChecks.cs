@@ -91,18 +91,24 @@ internal static class NestChecks
     /// <summary>Whether a scan tells the nest.</summary>
     private static IEnumerable<Check> Scanned(NestReckoning r, NestTool t)
     {
-        if (t.Lies.Body is not { } body || !r.Exact)
+        if (t.Lies.Body is not { } body)
         {
             yield break;
         }
 
         var sections = t.Place.Outline!.Sections!;
         var (name, holes) = (t.Place.Name, sections.Count(s => !s.Scanned));
-        var rough = new Remedy.Change("Make each nest a rough outline", new Dictionary<string, string> { ["school"] = "rough" });
         yield return Judge.Of($"{t.Slot}.scanned", $"{name} scanned where it lies", holes == 0, "All of it was scanned.", holes * 2 > sections.Count
-            ? "More of it has holes than was scanned: no nest can follow it. Scan it again."
-            : "Where its scan has holes the nest is open down to its floor, and holds nothing.", holes * 2 > sections.Count ? Verdict.Stop : Verdict.Watch,
-            $"{holes} of {sections.Count} sections have holes", "none", "What is not scanned is not known.", rough);
+            ? "More of it has holes than was scanned: no nest is told from that. Scan it again."
+            : r.Exact ? "Where its scan has holes the nest is open down to its floor, and holds nothing."
+                : "Where its scan has holes its outline is what closes them, and a millimetre more.", holes * 2 > sections.Count ? Verdict.Stop : Verdict.Watch,
+            $"{holes} of {sections.Count} sections have holes", "none", "What is not scanned is not known.");
+        if (!r.Exact)
+        {
+            yield break;
+        }
+
+        var rough = new Remedy.Change("Make each nest a rough outline", new Dictionary<string, string> { ["school"] = "rough" });
         yield return Judge.Of($"{t.Slot}.folds", $"{name} without folds", body.FoldedAt is null, "Every section is seen whole from its middle.",
             "A section folds in on itself: it is taken without its hollows, and the nest does not fill them.", Verdict.Watch, body.FoldedAt is { } fold
                 ? $"at {Figures.Mm(fold)}" : "none", "none", Plane);
@@ -188,7 +194,7 @@ internal static class NestChecks
             $"{Figures.Mm(d.Wide)} or less", "Plane sums.");
         yield return Judge.Of("along", "row in the drawer, front to back", r.Along <= 0, "The longest nest has room.",
             "The longest nest is longer than the drawer: lean the tools, or another drawer.", Verdict.Stop, Figures.Mm(d.Deep + r.Along),
-            $"{Figures.Mm(d.Deep)} or less", "Plane sums.", r.Exact ? [new Remedy.Change("Lean the tools", new Dictionary<string, string>
+            $"{Figures.Mm(d.Deep)} or less", "Plane sums.", r.Exact && r.Tools.MaxBy(t => t.Long)!.Lies.Outline is null ? [new Remedy.Change("Lean the tools", new Dictionary<string, string>
             { ["pose"] = "leans" })] : []);
         if (r.Lip.Value > 0)
         {

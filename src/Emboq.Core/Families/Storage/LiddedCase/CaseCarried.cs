@@ -4,13 +4,13 @@ namespace Emboq.Core.Families.Storage.LiddedCase;
 
 /// <summary>A case that is carried by its handle: it hangs with its front up, and what lies in it presses on the backs of body and lid. Stresses are at their
 /// worst, as it is snatched up.</summary>
-/// <param name="Weight">Of all of it, N, snatched up.</param>
 /// <param name="Bar">Stress in the handle's bar, MPa.</param>
 /// <param name="Pins">Shear in the handle's pins, as a pull, MPa.</param>
 /// <param name="Eyes">Stress beside the pins in lugs and legs, MPa.</param>
 /// <param name="Front">Stress in the front wall beside a lug, MPa.</param>
-/// <param name="Hinge">Stress beside the pins of the hinge, and shear in them, whichever is more of what is borne, MPa.</param>
-internal sealed record CaseCarried(Quantity Weight, Quantity Bar, Quantity Pins, Quantity Eyes, Quantity Front, Quantity Hinge)
+/// <param name="Hinge">Stress beside the pins of the hinge, MPa.</param>
+/// <param name="HingePins">Shear in those pins, as a pull, MPa.</param>
+internal sealed record CaseCarried(Quantity Bar, Quantity Pins, Quantity Eyes, Quantity Front, Quantity Hinge, Quantity HingePins)
 {
     /// <summary>Shear that a bar bears, of what it bears pulled: 1 / √3 (von Mises).</summary>
     private static readonly Quantity Sheared = Quantity.RuleOfThumb("shear borne, of a pull", 1 / Math.Sqrt(3), Unit.None, "von Mises.");
@@ -55,12 +55,10 @@ internal sealed record CaseCarried(Quantity Weight, Quantity Bar, Quantity Pins,
         var share = r.LidHigh.Value / (r.LidHigh.Value + r.BodyHigh.Value);
         var onHinge = weight * Quantity.Chosen("share of the lid", share, Unit.None, "how high it is") / Quantity.Chosen("hinges", r.At.Count, Unit.None,
             "this family");
-        // Beside the pin of the knuckle between two others; the pin is sheared twice.
-        var hinge = ledger.Add("carry.hinge", "stress in a hinge", Quantity.Max((onHinge / ring).Named("beside its pin"),
-            (onHinge / (Quantity.Chosen("sections",
-            2, Unit.None, "this family") * area * Sheared)).Named("its pin, as if it were pulled")), "The lid's share hangs on it: what is left beside the "
-                + "pin, or the pin's own two sections.");
-        return new(weight, bar, pins, eyes, front, hinge);
+        var hinge = ledger.Add("carry.hinge", "stress beside a pin of the hinge", onHinge / ring, "The lid's share hangs on the knuckle between two others.");
+        var hingePins = ledger.Add("carry.hingePins", "shear in a pin of the hinge, as a pull", onHinge / (Quantity.Chosen("sections", 2, Unit.None,
+            "this family") * area * Sheared), "The lid's share over both sections of its pin.");
+        return new(bar, pins, eyes, front, hinge, hingePins);
     }
 
     /// <summary>Walls, floor and top, g.</summary>
@@ -93,22 +91,23 @@ internal sealed record CaseCarried(Quantity Weight, Quantity Bar, Quantity Pins,
         var along = r.Material?.Along.Value / PrintedMaterial.Safety;
         var lugs = r.Way.Key == "back" ? r.Material?.Across.Value / PrintedMaterial.Safety : along;
         const string Beam = "Beam on two pins, pulled in its middle (Roark, from memory); a third of what breaks a sample.",
-            Eye = "Force over what is left beside a pin; a third of what breaks a sample.";
+            Eye = "Force over what is left beside a pin; a third of what breaks a sample.",
+            Shear = "Shear over the sections of a pin, as a pull (von Mises); a third of what breaks a sample of the part's filament.";
         yield return Strength.Used("carry.bar", "handle's bar, carried", c.Bar.Value, along, "MPa", "It bears being snatched up.",
             "It bends and breaks as it is snatched up: carry it with a hand under it.", Beam, () => [none]);
         yield return Strength.Used("carry.pins", "handle's pins, carried", c.Pins.Value, along, "MPa", "They bear it, even of filament.",
-            "Pins of filament are sheared off: a thicker rod, or no handle.", "Shear over one section a side, as a pull (von Mises); a third of what breaks a "
-                + "sample of the part's filament.", () => [none]);
+            "Pins of filament are sheared off: a thicker rod, or no handle.", Shear, () => [none]);
+        IEnumerable<Remedy> Wider(Quantity stress) => [.. Strength.Best(new StrengthChoice(LiddedCaseFamily.Knuckle.Spec.Key, "knuckles", r.Knuckle.Value,
+            LiddedCaseFamily.Knuckle.Spec.Maximum, wide => stress.Value * r.Knuckle.Value / wide / lugs!.Value)), none];
         yield return Strength.Used("carry.eyes", "lugs and legs beside the pins", c.Eyes.Value, lugs, "MPa", "They bear it.",
-            "They tear out: wider knuckles.", Eye,
-            () => [LiddedCaseFamily.Knuckle.To(Math.Min(30, Math.Ceiling(2 * r.Knuckle.Value * c.Eyes.Value / lugs!.Value) / 2), "Make each knuckle {0}"),
-                none]);
+            "They tear out: wider knuckles.", Eye, () => Wider(c.Eyes));
         yield return Strength.Used("carry.front", "front wall beside a lug", c.Front.Value, lugs, "MPa", "It bears the pull of the lugs.",
             "It bends, and cracks beside a lug: thicker walls.", "Round plate held at its edge (Roark, from memory); a third of what breaks a sample.",
-            () => [LiddedCaseFamily.Wall.To(Math.Min(20, 0.2 * Math.Ceiling(r.Wall.Value * Math.Sqrt(c.Front.Value / lugs!.Value) / 0.2)),
-                "Make the walls {0}"), none]);
-        yield return Strength.Used("carry.hinge", "hinge, carried", c.Hinge.Value, lugs, "MPa", "It bears what the lid's part of the case holds.",
-            "Its knuckles tear, or its pins are sheared off: wider knuckles, or a thicker rod.", Eye, () => [LiddedCaseFamily.Knuckle.To(Math.Min(30,
-                Math.Ceiling(2 * r.Knuckle.Value * c.Hinge.Value / lugs!.Value) / 2), "Make each knuckle {0}"), none]);
+            () => [.. Strength.Best(new StrengthChoice(LiddedCaseFamily.Wall.Spec.Key, "walls", r.Wall.Value, LiddedCaseFamily.Wall.Spec.Maximum, thick =>
+                c.Front.Value * r.Wall.Value * r.Wall.Value / (thick * thick) / lugs!.Value)), none]);
+        yield return Strength.Used("carry.hinge", "hinge beside its pins, carried", c.Hinge.Value, lugs, "MPa", "It bears what the lid's part of the case holds.",
+            "Its knuckles tear: wider ones.", Eye, () => Wider(c.Hinge));
+        yield return Strength.Used("carry.hingePins", "hinge's pins, carried", c.HingePins.Value, along, "MPa", "They bear it, even of filament.",
+            "Pins of filament are sheared off: a thicker rod, or no handle.", Shear, () => [none]);
     }
 }
