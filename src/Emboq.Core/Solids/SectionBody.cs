@@ -31,12 +31,12 @@ public sealed class SectionBody
             var middle = Centroid(outline.Points);
             Point2[] About(IEnumerable<Point2> points) => [.. points.Select(p => new Point2(p.X - middle.X, p.Y - middle.Y))];
             var own = About(outline.Points);
-            if (!Solids.Outlines.SeenFromWithin(own))
+            if (!Outlines.SeenFromWithin(own))
             {
-                (folded, own) = (folded ?? at, About(Solids.Outlines.Hull(outline.Points).Points));
+                (folded, own) = (folded ?? at, About(Outlines.Hull(outline.Points).Points));
             }
 
-            var met = Solids.Outlines.Met(own, Rails);
+            var met = Outlines.Met(own, Rails);
             smoothed = Math.Max(smoothed, Beyond(own, met));
             rings.Add(new(at, middle, [.. met.Select(p => new Point2(p.X + middle.X, p.Y + middle.Y))]));
         }
@@ -60,7 +60,7 @@ public sealed class SectionBody
     public (double From, double To) Ends => (rings[0].At, rings[^1].At);
 
     /// <summary>Its outlines from its first: where each stands, y, and its corners, x and z, counter-clockwise.</summary>
-    public IEnumerable<(double At, ImmutableArray<Point2> Points)> Outlines => rings.Select(r => (r.At, r.Points));
+    public IEnumerable<(double At, ImmutableArray<Point2> Points)> Sections => rings.Select(r => (r.At, r.Points));
 
     /// <summary>Its lowest and highest z, mm.</summary>
     public (double Low, double High) Heights => (rings.Min(r => r.Points.Min(p => p.Y)), rings.Max(r => r.Points.Max(p => p.Y)));
@@ -75,8 +75,7 @@ public sealed class SectionBody
         return new([.. rings.Select(r => new Ring(r.At * by, Larger(r.Middle), [.. r.Points.Select(Larger)]))])
         {
             FoldedAt = FoldedAt * by,
-            Smoothed = Smoothed
-            * by
+            Smoothed = Smoothed * by,
         };
     }
 
@@ -239,7 +238,7 @@ public sealed class SectionBody
 
     private Point2 Between(int from, int to) => new(rings[from..(to + 1)].Average(r => r.Middle.X), rings[from..(to + 1)].Average(r => r.Middle.Y));
 
-    private bool Seen(int ring, Point2 axis) => Solids.Outlines.SeenFromWithin([.. rings[ring].Points.Select(p => new Point2(p.X - axis.X, p.Y - axis.Y))]);
+    private bool Seen(int ring, Point2 axis) => Outlines.SeenFromWithin([.. rings[ring].Points.Select(p => new Point2(p.X - axis.X, p.Y - axis.Y))]);
 
     /// <summary>A loft stands: laid down, its y is what was up, and its x is turned over. A tenth of a micrometre is enough: programs of long numbers are long.
     /// Two neighbours that no line along y lies within, as at the elbow of a thing that turns aside, are joined by the tightest body around both.</summary>

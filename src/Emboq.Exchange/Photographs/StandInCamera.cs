@@ -34,7 +34,7 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
     {
         List<(MarkSheet Sheet, SheetPlace Place, Mat Drawn)> papers = [(sheet, SheetPlace.Same, Paper(sheet)), .. Beside.Select(b => (b.Sheet, b.Place,
             Paper(b.Sheet)))];
-        using var mark = Drawn(MarkSheet.OnBlock);
+        var mark = MarkSheet.Bits(MarkSheet.OnBlock);
         var corner = new Point2(outline.Min(p => p.X), outline.Min(p => p.Y));
         using var thing = Filled(outline, corner);
         var view = View(sheet);
@@ -111,10 +111,10 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
     }
 
     /// <summary>What is seen of the block: its mark, the paper around that, or a side of it.</summary>
-    private byte? OfBlock(Mat mark, CameraView view, Point2 seen)
+    private byte? OfBlock(bool[,] mark, CameraView view, Point2 seen)
     {
         const double Half = 19;
-        const byte Paper = 235, Wood = 150;
+        const byte Paper = 235, Ink = 30, Wood = 150;
         if (Block is not { } block)
         {
             return null;
@@ -124,23 +124,13 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
         var (x, y) = (top.X - block.At.X, top.Y - block.At.Y);
         if (Math.Max(Math.Abs(x), Math.Abs(y)) < Half)
         {
-            var (column, row) = ((int)((x + (MarkSheet.BlockSide / 2)) / MarkSheet.BlockSide * mark.Width), (int)(((MarkSheet.BlockSide / 2) - y)
-                / MarkSheet.BlockSide * mark.Height));
-            return x < -MarkSheet.BlockSide / 2 || y > MarkSheet.BlockSide / 2 || column >= mark.Width || row >= mark.Height ? Paper : mark.At<byte>(row,
-                column);
+            var square = MarkSheet.BlockSide / 6;
+            var (column, row) = ((int)Math.Floor((x / square) + 3), (int)Math.Floor(3 - (y / square)));
+            return column is >= 0 and < 6 && row is >= 0 and < 6 && mark[row, column] ? Ink : Paper;
         }
 
         return Enumerable.Range(0, 8).Select(i => view.Lifted(seen, block.High * i / 8)).Any(p => Math.Max(Math.Abs(p.X - block.At.X), Math.Abs(p.Y
             - block.At.Y)) < Half) ? Wood : null;
-    }
-
-    /// <summary>A mark by itself, twenty pixels a square.</summary>
-    private static Mat Drawn(int id)
-    {
-        using var known = MarkSheet.Known();
-        var drawn = new Mat();
-        known.GenerateImageMarker(id, 120, drawn, 1);
-        return drawn;
     }
 
     private static Mat Paper(MarkSheet sheet)

@@ -3,7 +3,10 @@ namespace Emboq.Core.Families.Kit;
 /// <summary>Judgements of one figure against one limit, mm.</summary>
 internal static class Judge
 {
-    public const double Hair = 1e-6;
+    private const double Hair = 1e-6;
+
+    /// <summary>Whether a figure is not less than a limit, but for a rounding error.</summary>
+    public static bool Enough(double found, double least) => found >= least - Hair;
 
     /// <summary>A figure that must not be less.</summary>
     /// <param name="key">Of the check.</param>
@@ -17,7 +20,7 @@ internal static class Judge
     /// <param name="remedies">What helps then.</param>
     public static Check AtLeast(string key, string title, double found, double least, string good, string otherwise, Verdict verdict = Verdict.Stop,
         string source = "Plane geometry.", params IReadOnlyList<Remedy> remedies) =>
-        Of(key, title, found >= least - Hair, good, otherwise, verdict, Figures.Mm(found), $"{Figures.Mm(least)} or more", source, remedies);
+        Of(key, title, Enough(found, least), good, otherwise, verdict, Figures.Mm(found), $"{Figures.Mm(least)} or more", source, remedies);
 
     /// <summary>A figure that must not be more; all else as with <see cref="AtLeast"/>.</summary>
     public static Check AtMost(string key, string title, double found, double most, string good, string otherwise, Verdict verdict = Verdict.Stop,

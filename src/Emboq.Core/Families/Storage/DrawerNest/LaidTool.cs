@@ -100,7 +100,7 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
         var (length, half, centre) = (to - from, laid.Heights.High / 2, laid.Centre);
         IReadOnlyList<double> holes = [.. unscanned.Select(at => lastInFront ? to - at : at - from)];
         bool Hole(double at) => holes.Any(h => Math.Abs(h - at) < 0.01);
-        var sides = laid.Outlines.Select(o => (o.At, Left: o.Points.Min(p => p.X), Right: o.Points.Max(p => p.X), More: Hole(o.At) ? Hidden : 0)).ToList();
+        var sides = laid.Sections.Select(o => (o.At, Left: o.Points.Min(p => p.X), Right: o.Points.Max(p => p.X), More: Hole(o.At) ? Hidden : 0)).ToList();
         var balances = balance is { } read && read > 0 && read < length ? lastInFront ? length - read : read : centre.Y;
         return new([new(0, length, half, half, "scan", 0)], balances, new(new(0, half), new(length, half), half, Math.Min(balances, length - balances)), 0,
             byLight)
@@ -118,7 +118,7 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
 
     /// <summary>It from its side, from the front on: its lower edge, and its upper edge.</summary>
     public (IReadOnlyList<Point2> Below, IReadOnlyList<Point2> Above) Side => Body is { } body
-        ? ([.. body.Outlines.Select(o => new Point2(o.At, o.Points.Min(p => p.Y)))], [.. body.Outlines.Select(o => new Point2(o.At, o.Points.Max(p => p.Y)))])
+        ? ([.. body.Sections.Select(o => new Point2(o.At, o.Points.Min(p => p.Y)))], [.. body.Sections.Select(o => new Point2(o.At, o.Points.Max(p => p.Y)))])
         : ([.. Steps.SelectMany(s => new[] { At(s.From, -s.First), At(s.To, -s.Last) })], [.. Steps.SelectMany(s => new[] { At(s.From, s.First), At(s.To,
             s.Last) })]);
 

@@ -50,7 +50,7 @@ internal static class NestParameters
     private static IEnumerable<ParameterSpec> OfTool(string slot) =>
     [
         Specs.Choice($"{slot}Front", "in front", "first", "Which end lies at the front of the drawer.", new ParameterOption("first",
-            "its first step, or the left end of its scan"), new ParameterOption("last", "its last step, or the right end of its scan")),
+            "its first step, or its left end"), new ParameterOption("last", "its last step, or its right end")),
         Specs.Words($"{slot}Of", "steps of", 120, "What its steps are of, from the first: steel, hardwood. The last word goes on. Left open, all alike."),
         Specs.Choice($"{slot}Grasp", "grasped at", "heavy", "Finger room is there, and it comes up first there.", new ParameterOption("heavy", "its heavy end"),
             new ParameterOption("light", "its light end")),

@@ -252,7 +252,7 @@ internal static class NestShape
     private static IEnumerable<Gauge> Scanned(NestReckoning r, NestTool t, OpenedBody opened, double x)
     {
         var (low, off) = (t.Base + t.Grown, 0.3);
-        var free = t.Lies.Body!.Outlines.Select(o => o.At).Where(at => Free(r, t, t.Y + at)).Select(at => (At: at + 0.013, Met: opened.Across(at + 0.013,
+        var free = t.Lies.Body!.Sections.Select(o => o.At).Where(at => Free(r, t, t.Y + at)).Select(at => (At: at + 0.013, Met: opened.Across(at + 0.013,
             r.Height.Value - off
             - low))).Where(f => f.Met is not null).OrderByDescending(f => f.Met!.Value.To - f.Met.Value.From).ToList();
         if (free.Count > 0 && free[0] is var (at, met))

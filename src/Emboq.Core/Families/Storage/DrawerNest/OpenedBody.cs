@@ -36,7 +36,7 @@ internal sealed class OpenedBody
     public static OpenedBody Of(SectionBody body, Func<double, bool> unscanned, double grown, double before, double after)
     {
         var ((from, to), top) = (body.Ends, body.Heights.High + Over);
-        List<Station> own = [.. body.Outlines.Select(o => Own(o.At, unscanned(o.At) ? Floored(o.Points, grown, top) : Moved(o.Points, grown), top))];
+        List<Station> own = [.. body.Sections.Select(o => Own(o.At, unscanned(o.At) ? Floored(o.Points, grown, top) : Moved(o.Points, grown), top))];
         // What of the body is at each place, or comes by there.
         Station At(double at)
         {

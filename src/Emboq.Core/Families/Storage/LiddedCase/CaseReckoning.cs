@@ -78,8 +78,8 @@ internal sealed record CaseReckoning
     /// <summary>Whether every part of a shelf lies on two ledges that face each other.</summary>
     public bool ShelfLies => ShelfTall is null || Parts.Across == 1 || Parts.Along == 1;
 
-    private bool ShelfHolds => ShelfTall is null || (ShelfLies && Enough(UnderShelf, Lies) && Enough(Content?.Room ?? Ledge + PastLedge,
-        Ledge + PastLedge) && Enough(Math.Min(Width.Value, Depth.Value),
+    private bool ShelfHolds => ShelfTall is null || (ShelfLies && Judge.Enough(UnderShelf, Lies) && Judge.Enough(Content?.Room ?? Ledge + PastLedge,
+        Ledge + PastLedge) && Judge.Enough(Math.Min(Width.Value, Depth.Value),
         LeastShelf));
 
     /// <summary>Narrower, ledges leave nothing free between them, mm.</summary>
@@ -163,12 +163,10 @@ internal sealed record CaseReckoning
     public const double LeastBetween = 30, LeastHang = 12;
 
     /// <summary>Whether all of it can be cut, by just what its checks want.</summary>
-    public bool Built => Enough(BeadAt - BeadHalf, 0) && Enough(Rim, BeadAt + BeadHalf) && Enough(LidHigh.Value + Floor.Value, Math.Max(BlockFrom + 9, Lug))
-        && Enough(Wide, HingeLong) && Enough(Wide, ClaspWide + 2) && Enough(BodyHigh.Value, 1) && Enough(Rim, Lug) && ShelfHolds
-        && (Parts.Count == 1 || (Enough(Wall.Value, Bore + LeastDowel) && Enough(CutsClear, DowelDeep)))
-        && (Handle is not { } h || (Enough(h.Long, LeastHang) && Enough(h.Wide, LeastBetween)));
-
-    private static bool Enough(double found, double least) => found >= least - Judge.Hair;
+    public bool Built => Judge.Enough(BeadAt - BeadHalf, 0) && Judge.Enough(Rim, BeadAt + BeadHalf) && Judge.Enough(LidHigh.Value + Floor.Value, Math.Max(BlockFrom + 9, Lug))
+        && Judge.Enough(Wide, HingeLong) && Judge.Enough(Wide, ClaspWide + 2) && Judge.Enough(BodyHigh.Value, 1) && Judge.Enough(Rim, Lug) && ShelfHolds
+        && (Parts.Count == 1 || (Judge.Enough(Wall.Value, Bore + LeastDowel) && Judge.Enough(CutsClear, DowelDeep)))
+        && (Handle is not { } h || (Judge.Enough(h.Long, LeastHang) && Judge.Enough(h.Wide, LeastBetween)));
 
     /// <summary>Of a lug, from its middle down to where it leaves the wall.</summary>
     public double Lug => 2.5 * Radius;
