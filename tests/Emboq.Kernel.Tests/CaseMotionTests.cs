@@ -9,7 +9,8 @@ public sealed class CaseMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
 {
     private static readonly CancellationToken Stop = TestContext.Current.CancellationToken;
 
-    private static Design Design(string entries, string? content = null) => FamilyList.Find("lidded-case")!.Design(new(ParameterValues.Read(FamilyList.Find("lidded-case")!.Parameters,
+    private static Design Design(string entries, string? content = null) =>
+        FamilyList.Find("lidded-case")!.Design(new(ParameterValues.Read(FamilyList.Find("lidded-case")!.Parameters,
         entries.Split("; ", StringSplitOptions.RemoveEmptyEntries).Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value,
         Named(content), Workshop.OfTough(Workshop.Exact), []));
 

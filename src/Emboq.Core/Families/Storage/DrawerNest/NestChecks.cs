@@ -194,7 +194,8 @@ internal static class NestChecks
             $"{Figures.Mm(d.Wide)} or less", "Plane sums.");
         yield return Judge.Of("along", "row in the drawer, front to back", r.Along <= 0, "The longest nest has room.",
             "The longest nest is longer than the drawer: lean the tools, or another drawer.", Verdict.Stop, Figures.Mm(d.Deep + r.Along),
-            $"{Figures.Mm(d.Deep)} or less", "Plane sums.", r.Exact && r.Tools.MaxBy(t => t.Long)!.Lies.Outline is null ? [new Remedy.Change("Lean the tools", new Dictionary<string, string>
+            $"{Figures.Mm(d.Deep)} or less", "Plane sums.", r.Exact && r.Tools.MaxBy(t => t.Long)!.Lies.Outline is null ? [new Remedy.Change("Lean the tools",
+                new Dictionary<string, string>
             { ["pose"] = "leans" })] : []);
         if (r.Lip.Value > 0)
         {

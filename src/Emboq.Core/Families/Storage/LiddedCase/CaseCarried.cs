@@ -105,7 +105,8 @@ internal sealed record CaseCarried(Quantity Bar, Quantity Pins, Quantity Eyes, Q
             "It bends, and cracks beside a lug: thicker walls.", "Round plate held at its edge (Roark, from memory); a third of what breaks a sample.",
             () => [.. Strength.Best(new StrengthChoice(LiddedCaseFamily.Wall.Spec.Key, "walls", r.Wall.Value, LiddedCaseFamily.Wall.Spec.Maximum, thick =>
                 c.Front.Value * r.Wall.Value * r.Wall.Value / (thick * thick) / lugs!.Value)), none]);
-        yield return Strength.Used("carry.hinge", "hinge beside its pins, carried", c.Hinge.Value, lugs, "MPa", "It bears what the lid's part of the case holds.",
+        yield return Strength.Used("carry.hinge", "hinge beside its pins, carried", c.Hinge.Value, lugs, "MPa",
+            "It bears what the lid's part of the case holds.",
             "Its knuckles tear: wider ones.", Eye, () => Wider(c.Hinge));
         yield return Strength.Used("carry.hingePins", "hinge's pins, carried", c.HingePins.Value, along, "MPa", "They bear it, even of filament.",
             "Pins of filament are sheared off: a thicker rod, or no handle.", Shear, () => [none]);

@@ -163,7 +163,8 @@ internal sealed record CaseReckoning
     public const double LeastBetween = 30, LeastHang = 12;
 
     /// <summary>Whether all of it can be cut, by just what its checks want.</summary>
-    public bool Built => Judge.Enough(BeadAt - BeadHalf, 0) && Judge.Enough(Rim, BeadAt + BeadHalf) && Judge.Enough(LidHigh.Value + Floor.Value, Math.Max(BlockFrom + 9, Lug))
+    public bool Built => Judge.Enough(BeadAt - BeadHalf, 0) && Judge.Enough(Rim, BeadAt + BeadHalf) && Judge.Enough(LidHigh.Value + Floor.Value,
+        Math.Max(BlockFrom + 9, Lug))
         && Judge.Enough(Wide, HingeLong) && Judge.Enough(Wide, ClaspWide + 2) && Judge.Enough(BodyHigh.Value, 1) && Judge.Enough(Rim, Lug) && ShelfHolds
         && (Parts.Count == 1 || (Judge.Enough(Wall.Value, Bore + LeastDowel) && Judge.Enough(CutsClear, DowelDeep)))
         && (Handle is not { } h || (Judge.Enough(h.Long, LeastHang) && Judge.Enough(h.Wide, LeastBetween)));
