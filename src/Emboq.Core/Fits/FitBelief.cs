@@ -1,5 +1,3 @@
-using MathNet.Numerics.LinearAlgebra;
-
 namespace Emboq.Core.Fits;
 
 /// <summary>What all tries together make of any size: a joint normal belief over machine sizes and processes, conditioned on every word and every reading at
@@ -8,35 +6,17 @@ namespace Emboq.Core.Fits;
 public sealed class FitBelief
 {
     private readonly IReadOnlyList<Telling> told;
-    private readonly double[] noise = [];
-    private readonly Vector<double>? pull;
-    private readonly Matrix<double>? precision;
+    private readonly Causes causes;
+    private readonly Sites sites;
+    private readonly double[] pull;
 
     private FitBelief(IReadOnlyList<TriedPrint> prints)
     {
         Prints = [.. prints.OrderBy(p => p.Id, StringComparer.Ordinal)];
         told = [.. Prints.SelectMany(Telling.Of)];
-        if (told.Count == 0)
-        {
-            return;
-        }
-
-        var prior = new double[told.Count][];
-        for (var i = 0; i < told.Count; i++)
-        {
-            prior[i] = new double[told.Count];
-            for (var j = 0; j <= i; j++)
-            {
-                prior[i][j] = prior[j][i] = Quantity.Covariance(told[i].Latent, told[j].Latent);
-            }
-        }
-
-        var known = Matrix<double>.Build.DenseOfRowArrays(prior);
-        var sites = Sites.Settled(told, prior);
-        noise = [.. sites.Select(s => 1 / s.Precision)];
-        known.SetDiagonal(known.Diagonal() + Vector<double>.Build.DenseOfArray(noise));
-        precision = known.Cholesky().Solve(Matrix<double>.Build.DenseIdentity(told.Count));
-        pull = precision * Vector<double>.Build.Dense(told.Count, i => sites[i].Says - told[i].Latent.Value);
+        causes = Causes.Behind(told);
+        sites = Sites.Settled(told, causes);
+        pull = sites.Pull();
     }
 
     /// <summary>Before anything was tried.</summary>
@@ -55,29 +35,17 @@ public sealed class FitBelief
     /// <param name="before">As it is believed before any.</param>
     public Quantity Given(Quantity before)
     {
-        if (precision is null || pull is null)
+        var shared = causes.With(before);
+        if (shared.All(s => s == 0))
         {
             return before;
         }
 
-        var shared = Vector<double>.Build.Dense(told.Count, i => Quantity.Covariance(told[i].Latent, before));
-        if (shared.ForAll(s => s == 0))
-        {
-            return before;
-        }
-
-        var weights = precision * shared;
-        List<(Quantity, double)> parts = [(before, 1)];
-        for (var i = 0; i < told.Count; i++)
-        {
-            parts.Add((told[i].Latent, -weights[i]));
-            parts.Add((Quantity.Input("what was told", 0, told[i].Latent.Unit, new Provenance.Learned("a try"),
-                (new Source(told[i].Id, "how sharp words and readings are", 1), Math.Sqrt(noise[i]))), weights[i]));
-        }
-
+        var weights = sites.Divided(shared);
+        var noise = told.Select((t, i) => (new Source(t.Id, "how sharp words and readings are", sites.Sharpness(i)), weights[i]));
         // Those that have a cause in common with it; what is tied to them alone teaches it, but only through them.
         var teach = told.Where((_, i) => shared[i] != 0).DistinctBy(t => t.Print).Count();
-        return Quantity.Sum(before.Name.Length > 0 ? before.Name : "believed size", before.Value + (shared * pull), before.Unit,
-            new Provenance.Learned($"{teach} tried print{(teach == 1 ? "" : "s")}"), parts);
+        return before.Moved("believed size", shared.Zip(pull, (s, p) => s * p).Sum(), new Provenance.Learned($"{teach} tried print{(teach == 1 ? "" : "s")}"),
+            [.. causes.Summed([.. weights.Select(w => -w)]), .. noise]);
     }
 }

@@ -3,56 +3,46 @@ using System.Runtime.InteropServices;
 
 namespace Emboq.Core.Fits;
 
-/// <summary>Normal stand-ins for what was told.</summary>
-internal static class Sites
+/// <summary>Normal stand-ins for what was told, and what is believed of the shared causes after them.</summary>
+internal sealed class Sites
 {
     private const int MostSweeps = 30;
 
     /// <summary>Nothing that moves less than this, mm, is looked at again.</summary>
     private const double Still = 2e-5;
 
-    /// <summary>A normal stand-in for each telling: what it says, mm, and how sharply. Readings are normal already; words are settled sweep by sweep, each
-    /// against all that the others say (expectation propagation; Rasmussen and Williams 2006, 3.6).</summary>
-    /// <param name="told">What was told.</param>
-    /// <param name="cov">Covariance of what it was told of, before; it is worked in, and then holds what is left.</param>
-    public static IReadOnlyList<(double Says, double Precision)> Settled(IReadOnlyList<Telling> told, double[][] cov)
+    private readonly IReadOnlyList<Telling> told;
+    private readonly Causes causes;
+    private readonly double[][] left;
+    private readonly double[] mean, column, tau, nu;
+
+    private Sites(IReadOnlyList<Telling> told, Causes causes)
     {
-        var n = told.Count;
-        var (tau, nu, mean) = (new double[n], new double[n], new double[n]);
-        var column = new double[n];
+        (this.told, this.causes) = (told, causes);
+        left = [.. Enumerable.Range(0, causes.Common).Select(i => new double[causes.Common])];
+        for (var i = 0; i < causes.Common; i++)
+        {
+            left[i][i] = 1;
+        }
+
+        (mean, column) = (new double[causes.Common], new double[causes.Common]);
+        (tau, nu) = (new double[told.Count], new double[told.Count]);
+    }
+
+    /// <summary>A normal stand-in for each telling: readings are normal already; words are settled sweep by sweep, each against all that the others say
+    /// (expectation propagation; Rasmussen and Williams 2006, 3.6). What a telling rests on alone is noise of its own, so that only what is shared is kept: its
+    /// covariance C becomes C − k c cᵀ with each.</summary>
+    public static Sites Settled(IReadOnlyList<Telling> told, Causes causes)
+    {
+        var sites = new Sites(told, causes);
         for (var sweep = 0; sweep < MostSweeps; sweep++)
         {
             var moved = 0.0;
-            for (var i = 0; i < n; i++)
+            for (var i = 0; i < told.Count; i++)
             {
-                var (variance, at) = (cov[i][i], told[i].Latent.Value);
-                // All that the others say of it, its own words taken out.
-                var (without, pulls) = ((1 / variance) - tau[i], (mean[i] / variance) - nu[i]);
-                if (variance <= 0 || without <= 0)
+                if (sweep == 0 || told[i].From < told[i].To)
                 {
-                    continue;
-                }
-
-                var (m, v) = (pulls / without, 1 / without);
-                var (m2, v2) = told[i].Moments(m + at, v);
-                var (newTau, newNu) = (Math.Max(1e-9, (1 / v2) - (1 / v)), ((m2 - at) / v2) - (m / v));
-                var change = Math.Abs(m2 - at - mean[i]) + Math.Abs(Math.Sqrt(v2) - Math.Sqrt(variance));
-                moved = Math.Max(moved, change);
-                if (change < Still / 10)
-                {
-                    continue;
-                }
-
-                // One more measurement of one size: C − k c cᵀ, and the means that follow from it.
-                var (step, more) = (newTau - tau[i], newNu - nu[i]);
-                (tau[i], nu[i]) = (newTau, newNu);
-                cov[i].CopyTo(column, 0);
-                var k = step / (1 + (step * variance));
-                var shift = more - (k * (mean[i] + (variance * more)));
-                for (var r = 0; r < n; r++)
-                {
-                    mean[r] += shift * column[r];
-                    Subtract(cov[r], column, k * column[r]);
+                    moved = Math.Max(moved, sites.Settle(i));
                 }
             }
 
@@ -62,22 +52,89 @@ internal static class Sites
             }
         }
 
-        return [.. Enumerable.Range(0, n).Select(i => tau[i] <= 0 ? (told[i].Latent.Value, 1e-9) : ((nu[i] / tau[i]) + told[i].Latent.Value, tau[i]))];
+        return sites;
     }
 
-    private static void Subtract(double[] row, double[] column, double times)
+    /// <summary>One standard deviation of how sharp a telling is, mm.</summary>
+    public double Sharpness(int telling) => 1 / Math.Sqrt(Precision(telling));
+
+    /// <summary>How far what was told lies from what was believed before, each divided by the covariance of all (Woodbury's identity).</summary>
+    public double[] Pull() => Divided([.. told.Select((_, i) => tau[i] <= 0 ? 0 : nu[i] / tau[i])]);
+
+    /// <summary>Values, one for each telling, divided by the covariance of all that was told.</summary>
+    public double[] Divided(IReadOnlyList<double> values)
+    {
+        var gathered = new double[causes.Common];
+        var each = values.Select((v, i) => v / Noise(i)).ToArray();
+        for (var i = 0; i < each.Length; i++)
+        {
+            foreach (var (cause, by) in causes.Shared[i])
+            {
+                gathered[cause] += by * each[i];
+            }
+        }
+
+        var moved = left.Select(row => Dot(row, gathered)).ToArray();
+        return [.. each.Select((e, i) => e - (causes.Shared[i].Sum(c => c.By * moved[c.Cause]) / Noise(i)))];
+    }
+
+    private double Precision(int i) => tau[i] <= 0 ? 1e-9 : tau[i];
+
+    private double Noise(int i) => causes.Own[i] + (1 / Precision(i));
+
+    /// <returns>How far it moved, mm.</returns>
+    private double Settle(int i)
+    {
+        var (own, shared, at) = (causes.Own[i], causes.Shared[i], told[i].Latent.Value);
+        Array.Clear(column);
+        foreach (var (cause, by) in shared)
+        {
+            Add(column, left[cause], by);
+        }
+
+        var (variance, now) = (shared.Sum(c => c.By * column[c.Cause]), shared.Sum(c => c.By * mean[c.Cause]));
+        // All that the others say of it, its own words taken out.
+        var (weight, pulls) = (tau[i] / (1 + (own * tau[i])), nu[i] / (1 + (own * tau[i])));
+        var without = 1 - (weight * variance);
+        var v = (variance / without) + own;
+        if (without <= 0 || v <= 0)
+        {
+            return 0;
+        }
+
+        var m = (now - (variance * pulls)) / without;
+        var (m2, v2) = told[i].Moments(m + at, v);
+        (tau[i], nu[i]) = (Math.Max(1e-9, (1 / v2) - (1 / v)), ((m2 - at) / v2) - (m / v));
+        var (step, more) = ((tau[i] / (1 + (own * tau[i]))) - weight, (nu[i] / (1 + (own * tau[i]))) - pulls);
+        var k = step / (1 + (step * variance));
+        var shift = more - (k * (now + (variance * more)));
+        for (var r = 0; r < column.Length; r++)
+        {
+            if (column[r] != 0)
+            {
+                mean[r] += shift * column[r];
+                Add(left[r], column, -k * column[r]);
+            }
+        }
+
+        return (Math.Abs(shift) * variance) + Math.Abs(Math.Sqrt(variance) - Math.Sqrt(Math.Max(0, variance - (k * variance * variance))));
+    }
+
+    private static double Dot(double[] a, double[] b) => a.Zip(b, (x, y) => x * y).Sum();
+
+    private static void Add(double[] row, double[] column, double times)
     {
         var rows = MemoryMarshal.Cast<double, Vector<double>>(row.AsSpan());
         var columns = MemoryMarshal.Cast<double, Vector<double>>(column);
         var factor = new Vector<double>(times);
         for (var i = 0; i < rows.Length; i++)
         {
-            rows[i] -= factor * columns[i];
+            rows[i] += factor * columns[i];
         }
 
         for (var i = rows.Length * Vector<double>.Count; i < row.Length; i++)
         {
-            row[i] -= times * column[i];
+            row[i] += times * column[i];
         }
     }
 }

@@ -63,21 +63,23 @@ public sealed class Quantity
         }
     }
 
-    /// <summary>An estimate that was computed elsewhere, as a weighted sum of others: its value is given, its doubt is theirs.</summary>
-    /// <param name="name">Its name, not empty.</param>
-    /// <param name="value">In <paramref name="unit"/>.</param>
-    /// <param name="unit">The unit.</param>
-    /// <param name="provenance">Where it comes from.</param>
-    /// <param name="parts">What it was made of, and the weight of each.</param>
-    internal static Quantity Sum(string name, double value, Unit unit, Provenance provenance, IReadOnlyList<(Quantity Of, double Weight)> parts)
+    /// <summary>What it depends on, and how steeply.</summary>
+    internal IReadOnlyList<(Source Source, double Partial)> Terms => gradient.Terms;
+
+    /// <summary>The same quantity as it is estimated elsewhere, with what is known of its sources: moved by so much, and with other partials.</summary>
+    /// <param name="name">What it is called where it has no name.</param>
+    /// <param name="by">In <see cref="Unit"/>.</param>
+    /// <param name="provenance">Where that comes from.</param>
+    /// <param name="more">Added to the partial of each source; a source may come again.</param>
+    internal Quantity Moved(string name, double by, Provenance provenance, IEnumerable<(Source Source, double Partial)> more)
     {
         var terms = new Dictionary<string, (Source Source, double Partial)>();
-        foreach (var (source, partial) in parts.SelectMany(p => p.Of.gradient.Terms.Select(t => (t.Source, p.Weight * t.Partial))))
+        foreach (var (source, partial) in gradient.Terms.Concat(more))
         {
             terms[source.Id] = (source, partial + terms.GetValueOrDefault(source.Id).Partial);
         }
 
-        return new(name, value, unit, provenance, null, Gradient.Sorted(terms.Values), null);
+        return new(Name.Length > 0 ? Name : name, Value + by, Unit, provenance, null, Gradient.Sorted(terms.Values), null);
     }
 
     /// <summary>A starting value that others are computed from.</summary>

@@ -1,5 +1,6 @@
 using CsCheck;
 using MathNet.Numerics.Distributions;
+using MathNet.Numerics.LinearAlgebra;
 
 namespace Emboq.Core.Tests.Fits;
 
@@ -124,6 +125,54 @@ public sealed class BeliefTests
             var (mean, after) = (sums[k] / mass, belief.Given(wanted[k]));
             after.Value.ShouldBe(mean, 0.008, $"mean {k}");
             after.StandardUncertainty.ShouldBe(Math.Sqrt((squares[k] / mass) - (mean * mean)), 0.008, $"spread {k}");
+        }
+    }
+
+    /// <summary>Thirty readings and words of three setups, some of one print and some of one shaft, against the best linear estimate over every telling at once
+    /// (JCGM 100, 5.2; inverted by MathNet.Numerics), with each word as the normal stand-in that it was given: value, and doubt cause by cause.</summary>
+    [Fact]
+    public void Belief_in_the_shared_causes_is_the_belief_over_everything_told()
+    {
+        var random = new MersenneTwisterOf(11);
+        Process[] setups = [One, Other, Soft];
+        var prints = Enumerable.Range(0, 30).Select(i =>
+        {
+            var drawn = 20.2 + (0.1 * random.Next());
+            return Print($"p{i}", setups[i % 3], i % 4 == 0 ? Face.Of(Surface.OutsideRound, 20) : i % 5 == 0 ? Face.Of(Surface.HoleUpright, 5) : Hole, drawn,
+                i % 7 == 0 ? Shaft(20, 0.03) : Quantity.Input($"shaft {i}", 20, Unit.Millimetre, new Provenance.Measured("test"),
+                    (new Source($"shaft {i}", "its reading", 0.02), 1)),
+                i % 2 == 0 ? [Feel.FirmByHand, (Feel)(i % 5)] : [], i % 3 == 1 ? drawn - 0.1 : null, runs: i);
+        }).ToList();
+        var belief = FitBelief.Of(prints);
+        var told = prints.OrderBy(p => p.Id, StringComparer.Ordinal).SelectMany(Telling.Of).ToList();
+        var causes = Causes.Behind(told);
+        var sites = Sites.Settled(told, causes);
+        var all = Matrix<double>.Build.Dense(told.Count, told.Count, (i, j) => Quantity.Covariance(told[i].Latent, told[j].Latent)
+            + (i == j ? Math.Pow(sites.Sharpness(i), 2) : 0));
+        var pull = Vector<double>.Build.DenseOfArray(sites.Pull());
+        foreach (var wanted in setups.Select(FitPriorOf).Append(prints[3].Counterpart! + FitPriorOf(Soft)))
+        {
+            var (after, shared) = (belief.Given(wanted), Vector<double>.Build.Dense(told.Count, i => Quantity.Covariance(told[i].Latent, wanted)));
+            var weights = all.Solve(shared);
+            after.Value.ShouldBe(wanted.Value + (shared * pull), 1e-9);
+            after.StandardUncertainty.ShouldBe(Math.Sqrt(Math.Pow(wanted.StandardUncertainty, 2) - (shared * weights)), 1e-9);
+            foreach (var (source, _) in wanted.Shares)
+            {
+                after.Partial(source).ShouldBe(wanted.Partial(source) - told.Select((t, i) => weights[i] * t.Latent.Partial(source)).Sum(), 1e-9, source.Id);
+            }
+        }
+
+        // A stand-in is settled: of each word, what all the others say of it has the moments of word and stand-in alike (Rasmussen and Williams 2006, 3.6).
+        var (left, off) = (all.Inverse(), all * pull);
+        for (var i = 0; i < told.Count; i++)
+        {
+            var noise = Math.Pow(sites.Sharpness(i), 2);
+            var without = (1 / left[i, i]) - noise;
+            var says = told[i].Latent.Value + off[i];
+            var others = says - (pull[i] / left[i, i]);
+            var (mean, variance) = told[i].Moments(others, without);
+            mean.ShouldBe(others + (without / (without + noise) * (says - others)), 1e-4, told[i].Id);
+            Math.Sqrt(variance).ShouldBe(Math.Sqrt(without * noise / (without + noise)), 1e-4, told[i].Id);
         }
     }
 
