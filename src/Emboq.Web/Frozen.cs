@@ -34,7 +34,7 @@ internal static class Frozen
 
     /// <summary>Members of a row may have proofs that others have not: letters, where one has words.</summary>
     private static Dictionary<string, FrozenProof> ProofsOf(IReadOnlyList<Design> members) =>
-        members.SelectMany(m => m.Proofs).DistinctBy(p => p.Key).ToDictionary(p => p.Key, p => new FrozenProof(p.Seat, p.Rungs > 1));
+        members.SelectMany(m => m.Proofs).DistinctBy(p => p.Key).ToDictionary(p => p.Key, p => new FrozenProof(p.Seat, p.Rungs > 1, p.SecondSeat));
 
     /// <summary>The fitted faces, each whole, under the same keys as their sizes.</summary>
     /// <param name="state">The decisions.</param>
@@ -56,5 +56,5 @@ internal static class Frozen
 
     private static IEnumerable<KeyValuePair<string, string>> NamesOf(Design design) =>
         design.PrintItems.Where(p => p.IsBuildable).Select(b => KeyValuePair.Create(b.Key, b.Name)).Concat(design.Seats.DistinctBy(s => s.Slot).Select(s =>
-            KeyValuePair.Create(s.Slot, s.Interface.Name)));
+            KeyValuePair.Create(s.Slot, design.NameOf(s))));
 }

@@ -128,6 +128,36 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         (await Mesh(design.PrintItems.Single(b => b.Key == "ladder-channel").Solid)).Volume.ShouldBeGreaterThan(5 * 15 * 18 * 10);
     }
 
+    /// <summary>Both ways: the key fills its channel but for both clearances, and each rung of its ladders goes as deep and as wide as its ledger says, in a
+    /// channel that has just its size and in none that is smaller; apart, what is not felt stays clear.</summary>
+    [Theory]
+    [InlineData("together")]
+    [InlineData("apart")]
+    public async Task A_key_locked_both_ways_and_its_rungs_fit_both_ways(string ladders)
+    {
+        var slot = Workshop.Place(Guid.NewGuid(), "slot", KindList.Of("slot"), [("width", 20), ("depth", 10)]);
+        var design = Design("fence-key", $"locks=both; clearance=0.2; clearanceHigh=0.3; fixing=none; ladders={ladders}", ("channel", slot));
+        var (wide, high) = (design.Ledger["channel.width.drawn"].Value, design.Ledger["height.depth.drawn"].Value);
+        var below = new Solid.Box(400, 400, 100).At(-200, -200, -100);
+        (await Mesh(design.Pieces[0].Solid & below)).Volume.ShouldBe(60 * wide * high, 0.5);
+        foreach (var (seat, i) in design.Seats.SelectMany(s => s.Ladder.Select((_, i) => (s, i))))
+        {
+            var rungs = design.Proofs.Single(p => p.Proves(seat.Slot)).Solid;
+            var hangs = seat.Slot == "height" || ladders == "together";
+            // One rung alone, at its end without notches, over its shoulder or over its whole height.
+            var rung = rungs & new Solid.Box(1, 400, 100).At((i * 19) + 13.9, -200, hangs ? 4 : 0);
+            var (across, deep) = (design.Seats[0].Ladder[i], design.Seats[1].Ladder[i]);
+            if (ladders == "apart")
+            {
+                (across, deep) = seat.Slot == "channel" ? (across, high - 0.5 + 4) : (wide - 0.5, deep);
+            }
+
+            (await Mesh(rung)).Volume.ShouldBe(across * deep, 0.01, $"{seat.Slot} {i + 1}");
+            (await Mesh(rung - new Solid.Box(2, across + 0.01, deep + 0.01).At((i * 19) + 13, -(across + 0.01) / 2, hangs ? 4
+                : 0))).Volume.ShouldBeLessThan(0.01);
+        }
+    }
+
     /// <summary>Common practice: the cut runs half of (follower − cutter) from the template's edge.</summary>
     [Fact]
     public async Task A_recess_is_its_template_less_the_offset()

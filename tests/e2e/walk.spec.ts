@@ -32,7 +32,10 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { aid: 'wheel', reach: '8' }, places: { round: 'tube' } },
     { parameters: { aid: 'pads' }, places: { feet: 'gaps' } },
   ],
-  'fence-key': [{ parameters: { foot: 'foot', ladders: 'apart' }, places: { channel: 't-slot' } }],
+  'fence-key': [
+    { parameters: { locks: 'both', across: 'slide' }, places: { channel: 'slot' } },
+    { parameters: { foot: 'foot', ladders: 'apart' }, places: { channel: 't-slot' } },
+  ],
   'wall-bin': [{ parameters: { labelled: 'plate' }, places: {} }],
   'split-clamp': [
     { parameters: { style: 'clip', face: 'flat' }, places: {} },

@@ -10,6 +10,9 @@ public sealed record Proof(string Key, string Name, Func<Solid> Shape, string Sa
     /// <summary>Slot of the seat it proves; <c>null</c> where it proves something else.</summary>
     public string? Seat { get; init; }
 
+    /// <summary>Of a second one, whose size its steps have too and which is felt apart; <c>null</c> where there is none.</summary>
+    public string? SecondSeat { get; init; }
+
     /// <summary>How many steps around the drawn size it has; 1 where it has the drawn size alone.</summary>
     public int Rungs { get; init; } = 1;
 
@@ -18,6 +21,10 @@ public sealed record Proof(string Key, string Name, Func<Solid> Shape, string Sa
 
     /// <summary>Said of one that is printed by another process than the part.</summary>
     public const string OfAnotherProcess = "Printed with another setup than the part: it proves the shape, not how the part's own sizes come out.";
+
+    /// <summary>Whether it proves a seat.</summary>
+    /// <param name="slot">Of the seat.</param>
+    public bool Proves(string slot) => slot == Seat || slot == SecondSeat;
 
     /// <inheritdoc/>
     public override Solid AsPrinted => Solid;

@@ -26,5 +26,5 @@ public sealed record SeatMoves(Seat Was, Seat Now, Proof? Due)
     ];
 
     private static Proof? DueFor(Design now, Seat was, Seat seat) => seat.Chance >= Sure || seat.Chance > was.Chance - Same ? null
-        : now.Proofs.Where(p => p.Seat == seat.Slot && p.IsBuildable).OrderBy(p => seat.Chance < Ladder ? -p.Rungs : p.Rungs).FirstOrDefault();
+        : now.Proofs.Where(p => p.Proves(seat.Slot) && p.IsBuildable).OrderBy(p => seat.Chance < Ladder ? -p.Rungs : p.Rungs).FirstOrDefault();
 }

@@ -66,13 +66,13 @@ public static class WhatNext
             Way("Print the part.", Station.Print, chance, 0, 0, 0, ["part"], null),
             .. rings.Count == 0 ? [] : new[]
             {
-                Way($"Print {Named(rings)} first.", Station.Prove, Product(design, s => rings.Any(p => p.Seat == s.Slot) ? tried[s.Slot] : s.Chance),
+                Way($"Print {Named(rings)} first.", Station.Prove, Product(design, s => rings.Any(p => p.Proves(s.Slot)) ? tried[s.Slot] : s.Chance),
                     Takes(rings).Hours * (1 + Again(design, rings)), Takes(rings).Grams * (1 + Again(design, rings)), ProofHands * (1 + Again(design, rings)),
                     [.. rings.Select(p => p.Key)], null),
             },
             .. ladders.Count == 0 ? [] : new[]
             {
-                Way($"Print {Named(ladders)} first.", Station.Prove, Product(design, s => ladders.Any(p => p.Seat == s.Slot) ? s.LadderChance ?? s.Chance
+                Way($"Print {Named(ladders)} first.", Station.Prove, Product(design, s => ladders.Any(p => p.Proves(s.Slot)) ? s.LadderChance ?? s.Chance
                     : s.Chance), Takes(ladders).Hours, Takes(ladders).Grams, ProofHands, [.. ladders.Select(p => p.Key)], null),
             },
             .. readings.Take(1).Select(r => Way($"Read the {r.Name} again, with the {r.Instrument.Name}, and print the part.", Station.Measure, r.After,
@@ -93,7 +93,7 @@ public static class WhatNext
 
         // What is in doubt about the seat that is least sure.
         string Weakest() => design.Seats.MinBy(s => s.Chance) is { Chance: < 0.995 } weak
-            ? $"Least sure is {weak.Interface.Name}. {DoubtBudget.Says(weak.Clearance)}"
+            ? $"Least sure is {design.NameOf(weak)}. {DoubtBudget.Says(weak.Clearance)}"
             : "";
 
         PrintTakes Takes(IReadOnlyList<Proof> of) => new(of.Sum(p => proofs[p.Key].Hours), of.Sum(p => proofs[p.Key].Grams));
@@ -104,7 +104,7 @@ public static class WhatNext
     }
 
     /// <summary>How often rings that do not fit are printed again before the part is.</summary>
-    private static double Again(Design design, IReadOnlyList<Proof> rings) => 1 - Product(design, s => rings.Any(p => p.Seat == s.Slot) ? s.Chance : 1);
+    private static double Again(Design design, IReadOnlyList<Proof> rings) => 1 - Product(design, s => rings.Any(p => p.Proves(s.Slot)) ? s.Chance : 1);
 
     /// <summary>Of every seat that has one, its proof.</summary>
     private static IReadOnlyList<Proof> Proved(Design design, IReadOnlyDictionary<string, PrintTakes> proofs, bool ladders) =>

@@ -68,4 +68,7 @@ public sealed record Seat
 
     /// <summary>What it is called and how it is felt.</summary>
     public SeatWords Words { get; init; } = SeatWords.Cuff;
+
+    /// <summary>Its place, with what is measured there: "fence slot, width of the key".</summary>
+    public string Whole => $"{Interface.Name}, {Words.Measured}";
 }

@@ -39,12 +39,12 @@ public static class Advice
 
         var printed = newest.Printed.Select(p => BodyAddress.Parse(p).Key).ToHashSet();
         var whole = printed.Contains(Piece.Main);
-        var proved = printed.Select(p => newest.Frozen.ProofOf(p)?.Seat).ToHashSet();
-        var tried = design.Seats.Where(s => whole || proved.Contains(s.Slot)).ToList();
+        var proofs = printed.Select(newest.Frozen.ProofOf).OfType<FrozenProof>().ToList();
+        var tried = design.Seats.Where(s => whole || proofs.Any(p => p.Proves(s.Slot))).ToList();
         var waiting = tried.Where(s => told.All(t => t.Seat != s.Slot)).ToList();
         if (waiting.Count > 0)
         {
-            return new(Station.Try, $"Try revision {newest.Number} on the {string.Join(" and the ", waiting.Select(s => s.Interface.Name))}.");
+            return new(Station.Try, $"Try revision {newest.Number} on the {string.Join(" and the ", waiting.Select(s => s.Interface.Name).Distinct())}.");
         }
 
         var off = tried.Where(s => IsOff(s, [.. told.Where(t => t.Seat == s.Slot)])).ToList();

@@ -65,7 +65,13 @@ public sealed record FrozenDesign(IReadOnlyDictionary<string, double> Values, IR
 /// <summary>What a proof was for.</summary>
 /// <param name="Seat">Slot of the seat it proved; <c>null</c> where it proved something else.</param>
 /// <param name="IsLadder">Whether it had steps around the drawn size.</param>
-public sealed record FrozenProof(string? Seat, bool IsLadder);
+/// <param name="SecondSeat">Of a second one on the same print; <c>null</c> where there was none.</param>
+public sealed record FrozenProof(string? Seat, bool IsLadder, string? SecondSeat = null)
+{
+    /// <summary>Whether it proved a seat.</summary>
+    /// <param name="slot">Of the seat.</param>
+    public bool Proves(string slot) => slot == Seat || slot == SecondSeat;
+}
 
 /// <summary>What others need to print and fit a revision.</summary>
 /// <param name="WayUp">How it lies on the bed, in words.</param>

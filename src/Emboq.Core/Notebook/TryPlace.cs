@@ -33,12 +33,12 @@ public sealed record TryPlace(BodyAddress At, string Name, string? Step, string?
             var (name, says) = (names.GetValueOrDefault($"{seat}", "the seat"), words.GetValueOrDefault(seat.Key, SeatWords.Cuff));
             IReadOnlyList<TryChoice> choices = [.. Enum.GetValues<Feel>().Select(f => new TryChoice(says.Of(f), f, null))];
             var here = printed.Where(p => p.Member == seat.Member).ToList();
-            if (here.Any(p => p.Key is Piece.Main or Draft.Key || revision.Frozen.ProofOf(p.Key) is { IsLadder: false } proof && proof.Seat == seat.Key))
+            if (here.Any(p => p.Key is Piece.Main or Draft.Key || revision.Frozen.ProofOf(p.Key) is { IsLadder: false } proof && proof.Proves(seat.Key)))
             {
                 yield return new(seat, name, null, says.Measured, revision.Frozen.Drawn[$"{seat}"], choices);
             }
 
-            if (here.Any(p => revision.Frozen.ProofOf(p.Key) is { IsLadder: true } proof && proof.Seat == seat.Key))
+            if (here.Any(p => revision.Frozen.ProofOf(p.Key) is { IsLadder: true } proof && proof.Proves(seat.Key)))
             {
                 foreach (var rung in drawn.Where(d => d.Rung is not null && d with { Rung = null } == seat))
                 {

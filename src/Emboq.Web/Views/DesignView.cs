@@ -21,7 +21,7 @@ public sealed record DesignView(
     public static DesignView Of(Design design, string kernel, IReadOnlyList<string>? why = null) => new(
         [.. design.Ledger.Lines.Select(l => why is null || why.Contains(l.Key) ? LedgerLineView.Of(l) : LedgerLineView.Bare(l))],
         [.. design.Checks.Select(CheckView.Of)],
-        [.. design.Seats.Select(SeatView.Of)],
+        [.. design.Seats.Select(s => SeatView.Of(s, design.NameOf(s)))],
         design.Chance,
         [],
         design.Drawing is { } drawing ? DrawingView.Of(drawing) : null,
@@ -60,7 +60,7 @@ public sealed record SeatView(string Slot, Guid Interface, string Name, string F
     double Greatest, double Chance)
 {
     /// <summary>From a seat.</summary>
-    public static SeatView Of(Seat s) => new(s.Slot, s.Interface.Id, s.Interface.Name, s.Fit.Name, s.Fit.Feels, QuantityView.Of(s.Drawn),
+    public static SeatView Of(Seat s, string name) => new(s.Slot, s.Interface.Id, name, s.Fit.Name, s.Fit.Feels, QuantityView.Of(s.Drawn),
         QuantityView.Of(s.Clearance), s.Least, s.Greatest, s.Chance);
 }
 

@@ -28,7 +28,7 @@ public sealed record MovesView(string Says, IReadOnlyList<SeatMovesView> Seats)
 public sealed record SeatMovesView(string Name, QuantityView Was, QuantityView Now, double ChanceWas, double ChanceNow, string? Due)
 {
     /// <summary>From a seat that moves.</summary>
-    public static SeatMovesView Of(SeatMoves m) => new($"{m.Now.Interface.Name}, {m.Now.Words.Measured}", QuantityView.Of(m.Was.Drawn),
+    public static SeatMovesView Of(SeatMoves m) => new(m.Now.Whole, QuantityView.Of(m.Was.Drawn),
         QuantityView.Of(m.Now.Drawn),
         m.Was.Chance, m.Now.Chance, m.Due?.Key);
 }

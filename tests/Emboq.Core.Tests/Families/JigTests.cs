@@ -97,6 +97,36 @@ public sealed class JigTests
         Of(Design("fence-key", "legsIn=1 in; fixing=none", ("channel", "slot", "width 19, depth 10")), "legs.apart").ShouldBe(Verdict.Watch);
     }
 
+    /// <summary>Both ways: each is fitted by its own reading, and each rung is felt for both; what is tried of the one leaves the other be.</summary>
+    [Fact]
+    public void A_key_locked_both_ways_has_two_seats_and_one_ladder_for_both()
+    {
+        const string Slot = "width 19, depth 10, length 200";
+        var allowance = Workshop.Known(Surface.OutsideFlat).Value;
+        var key = Design("fence-key", "locks=both; upright=slide; fixing=none", ("channel", "slot", Slot));
+        key.Seats.Select(s => (s.Slot, s.Dimension, Math.Round(s.Drawn.Value, 6))).ShouldBe([("channel", "width", Math.Round(19 - 0.1 + allowance, 6)),
+            ("height", "depth", Math.Round(10 - 0.35 + allowance, 6))]);
+        key.Chance!.Value.ShouldBeInRange(key.Seats[0].Chance * key.Seats[1].Chance, Math.Min(key.Seats[0].Chance, key.Seats[1].Chance));
+        var ladder = key.Proofs.ShouldHaveSingleItem();
+        (ladder.Rungs, ladder.Proves("channel"), ladder.Proves("height"), ladder.Proves("free")).ShouldBe((5, true, true, false));
+        ladder.Says.ShouldContain("wide and from");
+        key.Seats.Select(key.NameOf).ShouldBe([.. key.Seats.Select(s => $"{s.Interface.Name}, {s.Words.Measured}")]);
+        var apart = Design("fence-key", "locks=both; ladders=apart; fixing=none", ("channel", "slot", Slot));
+        apart.Proofs.Select(p => (p.Key, p.Seat, p.SecondSeat)).ShouldBe([("ladder-channel", "channel", null), ("ladder-height", "height", null)]);
+        Design("fence-key", "locks=both", ("channel", "t-slot", Tee)).Checks.Single().Remedies.OfType<Remedy.Change>().Single().Entries["locks"]
+            .ShouldBe("across");
+    }
+
+    /// <summary>The way on by a ladder for both counts what each of its seats gains by it.</summary>
+    [Fact]
+    public void What_is_next_counts_both_seats_of_one_ladder()
+    {
+        var key = Design("fence-key", "locks=both; fixing=none", ("channel", "slot", "width 19, depth 10, length 200"));
+        var takes = key.Proofs.ToDictionary(p => p.Key, _ => new PrintTakes(0.3, 5));
+        WhatNext.Of(key, new(2, 30), takes, []).Single(w => w.Bodies.SequenceEqual(["ladder-channel"])).Chance
+            .ShouldBe(key.Seats[0].LadderChance!.Value * key.Seats[1].LadderChance!.Value, 1e-9);
+    }
+
     /// <summary>One template for several sorts of pull: every pair stands about the centre mark.</summary>
     [Fact]
     public void A_template_for_several_spacings_has_a_pair_of_guides_for_each()

@@ -1,6 +1,6 @@
 namespace Emboq.Core.Families.Jigs.FenceKey;
 
-/// <summary>A key in a channel: tight across, free along, or tight in height; legs stop it, a notch pulls it out.</summary>
+/// <summary>A key in a channel: tight across, in height or both, free along; legs stop it, a notch pulls it out.</summary>
 public static class FenceKeyFamily
 {
     private static readonly IReadOnlyList<WayUp> Ways =
@@ -21,11 +21,17 @@ public static class FenceKeyFamily
         "fence-key", "fence key", "A fence or jig that must slide one way and not the other.",
             [new("channel", "channel", ["slot", "t-slot"]), Specs.Nut.If("fixing", "nuts"), Specs.Screw.If("fixing", "screws", "nuts")],
         [
-            Specs.Choice("locks", "It locks", "across", "One axis is fitted, the other stays free.",
-                new ParameterOption("across", "across: it does not rock"), new ParameterOption("height", "in height: it does not lift")),
-            Specs.Choice("across", "There it is", "snug", "How close the locked axis fits.",
+            Specs.Choice("locks", "It locks", "across", "What is not fitted stays free.",
+                new ParameterOption("across", "across: it does not rock"), new ParameterOption("height", "in height: it does not lift"),
+                new ParameterOption("both", "both ways: it neither rocks nor lifts")),
+            Specs.Choice("across", "There it is", "snug", "How close it fits the way it locks; of both ways, across.",
                 [.. FitClasses.Pockets.Take(3).Select(f => new ParameterOption(f.Key, f.Name))]),
-            Specs.Length("clearance", "Clearance", null, -0.5, 3, "Of the locked axis, on the full size. Left open, the fit decides.", 0.05),
+            Specs.Length("clearance", "Clearance", null, -0.5, 3, "Of what is locked, on the full size; of both ways, across. Left open, the fit decides.",
+                0.05),
+            Specs.Choice("upright", "In height it is", "snug", "How close its height fits.",
+                [.. FitClasses.Pockets.Take(3).Select(f => new ParameterOption(f.Key, f.Name))]).If("locks", "both"),
+            Specs.Length("clearanceHigh", "Clearance in height", null, -0.5, 3, "Between table and floor of the channel. Left open, the fit decides.", 0.05)
+                .If("locks", "both"),
             Specs.Length("under", "Free below", 0.6, 0, 10, "Between the key and the floor of the channel.", 0.1).If("locks", "across"),
             Specs.Length("sides", "Free at the sides", 1, 0.1, 20, "On the full width of the channel.", 0.1).If("locks", "height"),
             Specs.Length("length", "Length", 60, 10, 400, "Along the channel."),
@@ -34,7 +40,8 @@ public static class FenceKeyFamily
             Specs.Length("legsIn", "Legs from the ends", 0, 0, 150, "How far in they stand; in steps of an eighth of an inch.", 3.175),
             Specs.Choice("foot", "In a T slot", "neck", "A foot under the lips holds it down; it then goes in from the end.",
                 new ParameterOption("neck", "it stands in the mouth alone"), new ParameterOption("foot", "a foot under the lips")),
-            Specs.Choice("ladders", "Rungs of its ladder", "together", "Together, each rung is wider and higher; apart, there is a ladder for each.",
+            Specs.Choice("ladders", "Rungs of its ladder", "together",
+                "Together, each rung is wider and higher, and both are felt on it; apart, there is a ladder for each.",
                 new ParameterOption("together", "grow both ways"), new ParameterOption("apart", "a ladder for each")) with { AskedAt = Station.Prove },
             Specs.Length("notch", "Notch", 8, 0, 30, "To pull it out by. Nothing leaves it away."),
             Specs.Choice("fixing", "Held to the fence by", "screws", "Cap screws from below lie in the key; screws from above hold in nuts below.",
@@ -67,16 +74,16 @@ public static class FenceKeyFamily
             return PartBodies.Unbuilt(ledger, unread, Cautions);
         }
 
-        if (tee && p.Choice("locks") == "height")
+        if (tee && p.Choice("locks") != "across")
         {
             return PartBodies.Unbuilt(ledger, [new("locks", "what a T slot locks", Verdict.Stop,
-                "In a T slot the mouth guides across, and a foot under the lips holds it down: it is not fitted in height.", "in height", "across",
+                "In a T slot the mouth guides across, and a foot under the lips holds it down: it is not fitted in height.", p.Choice("locks") == "both"
+                    ? "both ways" : "in height", "across",
                 "Common practice, no published source.",
                 [new Remedy.Change("Lock it across, with a foot", new Dictionary<string, string> { ["locks"] = "across", ["foot"] = "foot" })])], Cautions);
         }
 
         var r = KeyReckoning.Of(brief, ledger);
-        var chance = r.Locked.Chance;
         return new()
         {
             Ledger = ledger,
@@ -92,16 +99,17 @@ public static class FenceKeyFamily
             ],
             Proofs = r.Exists ? [.. KeyShape.Ladders(r)] : [],
             Machine = r.Exists ? [KeyShape.Machine(r)] : [],
-            Seats = [r.Locked.Seat([.. r.Ladder])],
-            Chance = chance,
-            Checks = [.. Checks(r, brief, way, chance), BedCheck.Of(r.Length.Value, r.Width.Value + (2 * r.Legs.Value),
+            Seats = [.. r.Locked.Select(l => l.Size.Seat([.. l.Ladder]))],
+            Chance = r.Chance,
+            Checks = [.. Checks(r, brief, way), BedCheck.Of(r.Length.Value, r.Width.Value + (2 * r.Legs.Value),
                 r.High.Value + r.Above.Value, way, brief.Process)],
             Drawing = r.Exists ? Draw(r, place) : null,
             Hardware = Hardware(r, p),
             Fitting =
             [
-                r.LocksHeight ? "Try the ladder: the rung that slides without lifting is the height."
-                    : "Try the ladder: the rung that slides without rocking is the width.",
+                .. r.Across is null ? Array.Empty<string>() : ["Try the ladder: the rung that slides without rocking is the width."],
+                .. r.Upright is null ? Array.Empty<string>() : ["Try the ladder: the rung that slides without lifting is the height."],
+                .. r.Locked.Count < 2 || r.LaddersApart ? Array.Empty<string>() : ["Feel both on each rung: width and height may be those of different rungs."],
                 "Lay the key in the channel before the fence: it must move by hand and not tip.",
                 .. p.Choice("fixing") switch
                 {
@@ -119,19 +127,26 @@ public static class FenceKeyFamily
         };
     }
 
-    private static IEnumerable<Check> Checks(KeyReckoning r, Brief brief, WayUp way, double chance)
+    private static IEnumerable<Check> Checks(KeyReckoning r, Brief brief, WayUp way)
     {
-        yield return ReadingChecks.Of("channel.readings", "channel measured", r.Locked.Place, r.Locked.Of.Dimension);
+        foreach (var (size, _) in r.Locked)
+        {
+            yield return ReadingChecks.Of($"{size.Of.Slot}.readings", size.Of.Slot == "channel" ? "channel measured" : "its depth measured", r.Place,
+                size.Of.Dimension);
+        }
+
         var wide = r.Width.Value >= KeyReckoning.LeastWidth;
         yield return new("wide", "width of the key", wide ? Verdict.Good : Verdict.Stop, wide ? "Wide enough to be a key."
             : "Less what stays free, next to nothing of the channel is left for a key.",
             Figures.Mm(r.Width.Value), $"{Figures.Mm(KeyReckoning.LeastWidth)} or more", "Common practice, no published source.", wide ? []
-                : [r.LocksHeight ? new Remedy.Change("Leave less free at the sides", new Dictionary<string, string> { ["sides"] = "1" })
+                : [r.Across is null ? new Remedy.Change("Leave less free at the sides", new Dictionary<string, string> { ["sides"] = "1" })
                 : new Remedy.Change("Let the fit decide the clearance", new Dictionary<string, string> { ["clearance"] = "" })]);
         var deep = r.High.Value >= 1.5;
         yield return new("deep", "key in the channel", deep ? Verdict.Good : Verdict.Stop, deep ? "It reaches deep enough to guide."
             : "Hardly anything of it stands in the channel.",
-            Figures.Mm(r.High.Value), "1.5 mm or more", "Common practice, no published source.", deep || r.LocksHeight ? []
+            Figures.Mm(r.High.Value), "1.5 mm or more", "Common practice, no published source.", deep ? [] : r.Upright is not null
+                ? [new Remedy.Change("Let the fit decide the clearance", new Dictionary<string, string> { [r.Across is null ? "clearance"
+                    : "clearanceHigh"] = "" })]
                 : [new Remedy.Change("Leave less free below", new Dictionary<string, string> { ["under"] = "0.3" })]);
         if (r.Lip is null && brief.Parameters.Choice("foot") == "foot")
         {
@@ -192,7 +207,8 @@ public static class FenceKeyFamily
                     : [new Remedy.Change("Print it turned over", new Dictionary<string, string> { ["wayUp"] = "over" })]);
         }
 
-        yield return ChanceCheck.Of(chance, [(r.Locked.Realised, r.Locked.Place, r.Locked.Of.Dimension)], r.Locked.Contradictions);
+        yield return ChanceCheck.Of(r.Chance, [.. r.Locked.Select(l => (l.Size.Realised, l.Size.Place, l.Size.Of.Dimension))],
+            [.. r.Locked.SelectMany(l => l.Size.Contradictions)]);
     }
 
     private static IReadOnlyList<string> Hardware(KeyReckoning r, ParameterValues p) => p.Choice("fixing") switch
@@ -207,7 +223,7 @@ public static class FenceKeyFamily
     {
         var (w, channel, depth, h, above, legs) = (r.Width.Value / 2, r.ChannelWidth.Value / 2, r.Depth.Value, r.High.Value, r.Above.Value, r.Legs.Value);
         var table = channel + legs + 14;
-        var wide = r.Locked.Of.Dimension == "mouth" ? "mouth" : "width";
+        var wide = r.Lip is null ? "width" : "mouth";
         var (lip, chamber) = (r.Lip ?? depth, (r.Chamber ?? r.ChannelWidth.Value) / 2);
         var sheet = new Sheet().Face(Matter.Machine, [new(-table, 0), new(-channel, 0), new(-channel, -lip), new(-chamber, -lip), new(-chamber, -depth),
             new(chamber, -depth), new(chamber, -lip), new(channel, -lip), new(channel, 0), new(table, 0), new(table, -depth - 8), new(-table, -depth - 8)]);
@@ -219,13 +235,14 @@ public static class FenceKeyFamily
         sheet.Face(Matter.Part, [new(-w, -h), new(w, -h), new(w, 0), new(w + legs, 0), new(w + legs, above), new(-w - legs, above),
                 new(-w - legs, 0), new(-w, 0)])
             .Along($"channel.{wide}.measured", -channel, channel, -depth - 8, 1, reads: new(place.Id, wide)).Up("above", -w - legs, 0, above, sets: "above");
-        sheet = r.LocksHeight
-            ? sheet.Along("wide", -w, w, -depth - 8, 2).Up("channel.depth.measured", channel, -depth, 0, 1, CalloutSide.Right, reads: new(place.Id, "depth"))
-                .Point("channel.depth.clearance", 0, (-depth - h) / 2, CalloutSide.Left, "clearance").Point("sides", (w + channel) / 2, -h / 2,
-                    CalloutSide.Right, "sides")
-            : sheet.Along($"channel.{wide}.drawn", -w, w, -depth - 8, 2).Up("high", w, -h, 0, side: CalloutSide.Right)
-                .Point("under", 0, (-depth - h) / 2, CalloutSide.Left, "under").Point($"channel.{wide}.clearance", channel, -h / 2,
-                    CalloutSide.Right, "clearance");
+        sheet = r.Across is null
+            ? sheet.Along("wide", -w, w, -depth - 8, 2).Point("sides", (w + channel) / 2, -h / 2, CalloutSide.Right, "sides")
+            : sheet.Along($"channel.{wide}.drawn", -w, w, -depth - 8, 2).Point($"channel.{wide}.clearance", channel, -h / 2, CalloutSide.Right, "clearance");
+        sheet = r.Upright is null
+            ? sheet.Up("high", w, -h, 0, side: CalloutSide.Right).Point("under", 0, (-depth - h) / 2, CalloutSide.Left, "under")
+            : sheet.Up($"{r.Upright.Size.Of.Key}.measured", channel, -depth, 0, 1, CalloutSide.Right, reads: new(place.Id, "depth"))
+                .Up($"{r.Upright.Size.Of.Key}.drawn", w, -h, 0, side: CalloutSide.Right).Point($"{r.Upright.Size.Of.Key}.clearance", 0, (-depth - h) / 2,
+                    CalloutSide.Left, r.Across is null ? "clearance" : "clearanceHigh");
         if (legs > 0)
         {
             sheet.Point("legs", w + (legs / 2), above, sets: "legs");

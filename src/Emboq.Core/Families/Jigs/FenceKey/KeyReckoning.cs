@@ -6,14 +6,41 @@ namespace Emboq.Core.Families.Jigs.FenceKey;
 /// <param name="FromBelow">Whether it is entered from the channel's side.</param>
 internal sealed record KeyFixing(string Key, Joint Joint, bool FromBelow);
 
+/// <summary>A size of the key that is fitted to the channel, with the rungs of its ladder.</summary>
+/// <param name="Size">The size.</param>
+/// <param name="Ladder">Of each rung, mm.</param>
+internal sealed record LockedSize(Fitted Size, IReadOnlyList<double> Ladder)
+{
+    /// <summary>How many rungs a ladder has.</summary>
+    private const int Rungs = 5;
+
+    public static LockedSize Of(FittedFace asked, Brief brief, Ledger ledger)
+    {
+        var size = Fitted.Reckon(asked, brief.Interfaces["channel"], brief.Fits, brief.Tries, ledger);
+        var drawn = size.Drawn.Value;
+        var step = ledger.Add($"{asked.Slot}.ladder", $"{asked.Name}, ladder step", Quantity.RuleOfThumb("ladder step", LadderPlan.Step(size, Rungs),
+            Unit.Millimetre, "So that most likely one of them is right."), "Rungs around the drawn size.");
+        return new(size, [.. Enumerable.Range(0, Rungs).Select(i => Math.Max(drawn / 2, drawn + ((i - (Rungs / 2)) * step.Value)))]);
+    }
+}
+
 /// <summary>The sizes of a key. x runs along the channel, y across, z up from the table.</summary>
 internal sealed record KeyReckoning
 {
-    /// <summary>The locked size: the width, or how far it reaches down.</summary>
-    public required Fitted Locked { get; init; }
+    /// <summary>The fitted width; <c>null</c> where it is free across.</summary>
+    public required LockedSize? Across { get; init; }
 
-    /// <summary>Whether the height is locked and the width free.</summary>
-    public required bool LocksHeight { get; init; }
+    /// <summary>The fitted reach below the table; <c>null</c> where it is free in height.</summary>
+    public required LockedSize? Upright { get; init; }
+
+    /// <summary>What is locked: one or both.</summary>
+    public IReadOnlyList<LockedSize> Locked => [.. new[] { Across, Upright }.OfType<LockedSize>()];
+
+    /// <summary>The channel.</summary>
+    public Interface Place => Locked[0].Size.Place;
+
+    /// <summary>Chance that all of it comes out as it should.</summary>
+    public double Chance => JointProbability.Within([.. Locked.Select(l => l.Size.Limits)]);
 
     /// <summary>Of the key, drawn.</summary>
     public required Quantity Width { get; init; }
@@ -47,7 +74,7 @@ internal sealed record KeyReckoning
     /// <summary>Width of its chamber, mm.</summary>
     public required double? Chamber { get; init; }
 
-    /// <summary>Whether each axis has a ladder of its own.</summary>
+    /// <summary>Whether each way has a ladder of its own.</summary>
     public required bool LaddersApart { get; init; }
 
     /// <summary>What each of the two screws asks for; empty when it lies loose.</summary>
@@ -55,48 +82,46 @@ internal sealed record KeyReckoning
 
     public required ScrewLength? Screw { get; init; }
 
-    /// <summary>How many rungs a ladder has.</summary>
-    private const int Rungs = 5;
-
     /// <summary>Whether there is a key at all.</summary>
     public bool Exists => High.Value > 0.4 && Width.Value >= LeastWidth;
 
     /// <summary>A narrower key breaks in the hand, mm.</summary>
     public const double LeastWidth = 2;
 
-    /// <summary>Sizes of the rungs along the locked axis, mm.</summary>
-    public required IReadOnlyList<double> Ladder { get; init; }
-
     public static KeyReckoning Of(Brief brief, Ledger ledger)
     {
         var (p, place) = (brief.Parameters, brief.Interfaces["channel"]);
         Quantity Chosen(string key, string name, string because) => ledger.Add(key, name,
             Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
-        var height = p.Choice("locks") == "height";
-        var tee = place.Kind.Key == "t-slot";
-        var (locked, loose) = tee ? ("mouth", "depth") : height ? ("depth", "width") : ("width", "depth");
-        var fitted = Fitted.Reckon(new("channel", locked, Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")), p.Number("clearance"), height
-            ? "key height" : "key width")
-        { Words = height ? SeatWords.KeyInHeight : SeatWords.KeyAcross }, place, brief.Fits, brief.Tries, ledger);
-        var other = ledger.Add($"channel.{loose}.measured", place[loose].Name, Evaluation.Of(place, loose)!.Quantity, "As read.");
-        var free = height ? Chosen("sides", "free at the sides, in all", "It must not rub there.")
-            : Chosen("under", "free below", "It must not ride on the floor.");
-        var remains = ledger.Add(height ? "wide" : "high", height ? "key width" : "key below the table", other - free, "The channel less what stays free.");
-        var (width, high) = height ? (remains, fitted.Drawn) : (fitted.Drawn, remains);
+        var (locks, tee) = (p.Choice("locks"), place.Kind.Key == "t-slot");
+        var wide = tee ? "mouth" : "width";
+        // What is locked one way only is the seat of the channel, whichever way that is.
+        var across = locks == "height" ? null : LockedSize.Of(new("channel", wide, Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")),
+            p.Number("clearance"), "key width")
+        { Words = SeatWords.KeyAcross }, brief, ledger);
+        var (slot, fit, clearance) = locks == "both" ? ("height", "upright", "clearanceHigh") : ("channel", "across", "clearance");
+        var upright = locks == "across" ? null : LockedSize.Of(new(slot, "depth", Surface.OutsideFlat, FitClasses.Pocket(p.Choice(fit)), p.Number(clearance),
+            "key height")
+        { Words = SeatWords.KeyInHeight }, brief, ledger);
+        Quantity Free(string dimension, Quantity free, string key, string name)
+        {
+            var read = ledger.Add($"channel.{dimension}.measured", place[dimension].Name, Evaluation.Of(place, dimension)!.Quantity, "As read.");
+            return ledger.Add(key, name, read - free, "The channel less what stays free.");
+        }
+
+        var width = across?.Size.Drawn ?? Free(wide, Chosen("sides", "free at the sides, in all", "It must not rub there."), "wide", "key width");
+        var high = upright?.Size.Drawn ?? Free("depth", Chosen("under", "free below", "It must not ride on the floor."), "high", "key below the table");
         var foot = tee && p.Choice("foot") == "foot" ? KeyFoot.Of(place, high, ledger) : null;
         var above = Chosen("above", "key above the table", "What legs and fence bear on.");
-        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderPlan.Step(fitted, Rungs), Unit.Millimetre,
-            "So that most likely one of them is right."),
-            "Rungs around the drawn size; each also grows along the free axis, so that it is felt too.");
         var (fixings, screw) = Fixed(brief, above, high, ledger);
         return new()
         {
-            Locked = fitted,
-            LocksHeight = height,
+            Across = across,
+            Upright = upright,
             Width = width,
             High = high,
-            ChannelWidth = height ? other : fitted.Counterpart,
-            Depth = height ? fitted.Counterpart : other,
+            ChannelWidth = across?.Size.Counterpart ?? ledger[$"channel.{wide}.measured"],
+            Depth = upright?.Size.Counterpart ?? ledger["channel.depth.measured"],
             Above = above,
             Length = Chosen("length", "length", "Along the channel."),
             Legs = Chosen("legs", "legs", "To each side, on the table."),
@@ -108,7 +133,6 @@ internal sealed record KeyReckoning
             LaddersApart = p.Choice("ladders") == "apart",
             Fixings = fixings,
             Screw = screw,
-            Ladder = [.. Enumerable.Range(0, Rungs).Select(i => Math.Max(fitted.Drawn.Value / 2, fitted.Drawn.Value + ((i - (Rungs / 2)) * step.Value)))],
         };
     }
 

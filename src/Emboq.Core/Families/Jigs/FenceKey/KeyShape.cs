@@ -5,31 +5,62 @@ internal static class KeyShape
 {
     private const double RungLength = 15;
 
-    /// <summary>How much each rung grows along the free axis, mm.</summary>
-    private const double FreeStep = 0.2;
+    /// <summary>How much a rung grows where the key is free, mm; and how far one stays clear there that is to be felt the other way alone.</summary>
+    private const double FreeStep = 0.2, Clear = 0.5;
 
     /// <summary>What a rung is held by, above the table, mm.</summary>
     private const double Handle = 4;
 
-    /// <summary>Rungs around the drawn size; apart, a second ladder grows along the free axis alone.</summary>
+    /// <summary>Together, each rung is larger both ways, and each way that is locked is felt on it; apart, there is a ladder for each way.</summary>
     public static IEnumerable<Proof> Ladders(KeyReckoning r)
     {
-        yield return new("ladder-channel", "ladder of the channel", () => Rungs(r, r.Ladder, r.LaddersApart ? 0 : FreeStep), LadderSays(r))
+        var one = r.Locked[0];
+        if (!r.LaddersApart)
         {
-            Seat = "channel",
-            Rungs = r.Ladder.Count,
-        };
-        if (r.LaddersApart)
+            var other = r.Locked.Count > 1 ? "" : $", each {Figures.Mm(FreeStep)} {(r.Upright is null ? "higher" : "wider")} than the last";
+            yield return new($"ladder-{one.Size.Of.Slot}", "ladder of the channel", () => Rungs(Together(r), r.Upright is not null),
+                $"{Says(r, [.. r.Locked])}{other}{Printed}")
+            {
+                Seat = one.Size.Of.Slot,
+                SecondSeat = r.Locked.Count > 1 ? r.Locked[1].Size.Of.Slot : null,
+                Rungs = one.Ladder.Count,
+            };
+            yield break;
+        }
+
+        foreach (var locked in r.Locked)
         {
-            yield return new("ladder-free", r.LocksHeight ? "ladder of the width" : "ladder of the height",
-                () => Rungs(r, [.. r.Ladder.Select(_ => r.Locked.Drawn.Value)], FreeStep),
-                $"{r.Ladder.Count} rungs, each {Figures.Mm(FreeStep)} {(r.LocksHeight ? "wider" : "higher")} than the last: "
-                + "shows where it begins to rub. It does "
-                    + "not prove the fitted axis.");
+            var height = locked == r.Upright;
+            yield return new($"ladder-{locked.Size.Of.Slot}", r.Locked.Count == 1 ? "ladder of the channel" : height ? "ladder of the height"
+                : "ladder of the width",
+                () => Rungs([.. locked.Ladder.Select(size => height ? (Spare(r.Width, r.Across), size) : (size, Spare(r.High, r.Upright)))], height),
+                    $"{Says(r, locked)}{Printed}")
+            {
+                Seat = locked.Size.Of.Slot,
+                Rungs = locked.Ladder.Count,
+            };
+        }
+
+        if (r.Locked.Count == 1)
+        {
+            var wider = r.Across is null;
+            yield return new("ladder-free", wider ? "ladder of the width" : "ladder of the height", () => Rungs([.. one.Ladder.Select((_, i) =>
+                wider ? (Grown(r.Width, i), r.High.Value) : (r.Width.Value, Grown(r.High, i)))], wider),
+                $"{one.Ladder.Count} rungs, each {Figures.Mm(FreeStep)} {(wider ? "wider" : "higher")} than the last: shows where it begins to rub. It does "
+                    + "not prove the fitted size.");
         }
     }
 
-    public static Body Machine(KeyReckoning r) => new("machine-channel", r.Locked.Place.Name, () => Channel(r));
+    /// <summary>Width and reach of each rung, mm.</summary>
+    private static IReadOnlyList<(double Width, double Below)> Together(KeyReckoning r) => [.. Enumerable.Range(0, r.Locked[0].Ladder.Count).Select(i =>
+        (r.Across?.Ladder[i] ?? Grown(r.Width, i), r.Upright?.Ladder[i] ?? Grown(r.High, i)))];
+
+    private static double Grown(Quantity size, int rung) => Math.Max(1, size.Value + ((rung - 2) * FreeStep));
+
+    /// <summary>Where it is locked that way too, a rung that is not to be felt there is smaller.</summary>
+    private static double Spare(Quantity size, LockedSize? locked) => locked is null ? size.Value : Math.Max(1, size.Value - Clear);
+
+    public static Body Machine(KeyReckoning r) => new("machine-channel", r.Place.Name, () => Channel(r));
 
     /// <summary>How far screws stand from the ends, of the length.</summary>
     public const double FromEnd = 0.1875;
@@ -49,13 +80,16 @@ internal static class KeyShape
             new("part", "key width", r.Width.Value, r.Foot is null ? end : end with { Z = -r.Foot.From.Value / 2 }, Axis.Y, Jaws.Over),
             .. r.Foot is { } foot ? new Gauge[] { new("part", "foot", foot.Width.Value, end with { Z = -r.High.Value + 0.4 }, Axis.Y, Jaws.Over) } : [],
             new("part", "key height", r.High.Value + r.Above.Value, end, Axis.Z, Jaws.Over),
-            .. r.Ladder.Select((locked, i) => r.LocksHeight
-                ? new Gauge("ladder-channel", $"rung {i + 1}", locked + Handle, new(RungAt(i) + RungLength - 0.5, 0.1, locked / 2), Axis.Z, Jaws.Over)
-                : new Gauge("ladder-channel", $"rung {i + 1}", locked, new(RungAt(i) + RungLength - 0.5, 0, 0.5), Axis.Y, Jaws.Over)),
+            .. r.Upright?.Ladder.Select((below, i) => new Gauge(LadderOf(r, r.Upright), $"rung {i + 1}, height", below + Handle,
+                new(RungAt(i) + RungLength - 0.5, 0.1, below / 2), Axis.Z, Jaws.Over)) ?? [],
+            .. r.Across?.Ladder.Select((wide, i) => new Gauge(LadderOf(r, r.Across), $"rung {i + 1}, width", wide,
+                new(RungAt(i) + RungLength - 0.5, 0, r.Upright is null || r.LaddersApart ? 0.5 : Handle + 0.5), Axis.Y, Jaws.Over)) ?? [],
             .. r.Fixings.Where(f => f.Joint.Bore > 0).SelectMany(f => Screws(r).Select(x =>
                 new Gauge("part", $"{f.Key} hole", f.Joint.Bore, new(x, 0, r.Above.Value - 0.6), Axis.X))),
         ];
     }
+
+    private static string LadderOf(KeyReckoning r, LockedSize locked) => $"ladder-{(r.LaddersApart ? locked : r.Locked[0]).Size.Of.Slot}";
 
     private static double RungAt(int rung) => rung * (RungLength + 4);
 
@@ -70,13 +104,11 @@ internal static class KeyShape
     public static Solid Zone(KeyReckoning r, double x) =>
         r.Fixings.SelectMany(f => f.Joint.Sleeves.Select(s => Placed(r, f, s.Around, x))).Aggregate((a, b) => a + b) - Cut(r, x);
 
-    private static string LadderSays(KeyReckoning r)
-    {
-        var (locked, free) = r.LocksHeight ? ("high below the table", "wider") : ("wide", "higher");
-        return $"{r.Ladder.Count} rungs from {Figures.Mm(r.Ladder[0])} to {Figures.Mm(r.Ladder[^1])} {locked}"
-            + (r.LaddersApart ? "" : $", each {Figures.Mm(FreeStep)} {free} than the last") + "; rung 1 has one notch. "
-            + "Print it the way up the key will print. It does not prove the key's straightness.";
-    }
+    private const string Printed = "; rung 1 has one notch. Print it the way up the key will print. It does not prove the key's straightness.";
+
+    private static string Says(KeyReckoning r, params IReadOnlyList<LockedSize> locked) => $"{locked[0].Ladder.Count} rungs "
+        + string.Join(" and ", locked.Select(l =>
+            $"from {Figures.Mm(l.Ladder[0])} to {Figures.Mm(l.Ladder[^1])} {(l == r.Upright ? "high below the table" : "wide")}"));
 
     public static Solid Part(KeyReckoning r, string? mark)
     {
@@ -115,23 +147,18 @@ internal static class KeyShape
     }
 
     /// <summary>Short keys in a row, with as many notches as the number of each.</summary>
-    /// <param name="r">The key.</param>
-    /// <param name="ladder">The locked size of each, mm.</param>
-    /// <param name="step">How much each grows along the free axis, mm.</param>
-    private static Solid Rungs(KeyReckoning r, IReadOnlyList<double> ladder, double step)
+    /// <param name="sizes">Width and reach below the table of each, mm.</param>
+    /// <param name="hangs">Whether its height is felt: it then hangs by a shoulder on the table, as the key does, and is printed turned over, so that the
+    /// shoulder lies on the bed.</param>
+    private static Solid Rungs(IReadOnlyList<(double Width, double Below)> sizes, bool hangs) => sizes.Select((size, i) =>
     {
-        return ladder.Select((locked, i) =>
-        {
-            var grown = (i - (ladder.Count / 2)) * step;
-            var (width, below) = r.LocksHeight ? (Math.Max(1, r.Width.Value + grown), locked) : (locked, Math.Max(1, r.High.Value + grown));
-            Solid block = new Solid.Box(RungLength, width, below + Handle).At(0, -width / 2, 0);
-            // In height it hangs by a shoulder on the table, as the key does; printed turned over, the shoulder lies on the bed.
-            block = r.LocksHeight ? (block + new Solid.Box(RungLength, width + (2 * Handle), Handle).At(0, (-width / 2) - Handle, below)).UpsideDown().At(0,
-                0, below + Handle) : block;
-            var rung = Enumerable.Range(0, i + 1).Aggregate(block, (b, n) => b - new Solid.Cylinder(0.7, below + Handle + 2).At(2 + (n * 2.6), -width / 2, -1));
-            return rung.At(RungAt(i), 0, 0);
-        }).Aggregate((a, b) => a + b);
-    }
+        var (width, below) = size;
+        Solid block = new Solid.Box(RungLength, width, below + Handle).At(0, -width / 2, 0);
+        block = hangs ? (block + new Solid.Box(RungLength, width + (2 * Handle), Handle).At(0, (-width / 2) - Handle, below)).UpsideDown().At(0,
+            0, below + Handle) : block;
+        var rung = Enumerable.Range(0, i + 1).Aggregate(block, (b, n) => b - new Solid.Cylinder(0.7, below + Handle + 2).At(2 + (n * 2.6), -width / 2, -1));
+        return rung.At(RungAt(i), 0, 0);
+    }).Aggregate((a, b) => a + b);
 
     private static Solid Channel(KeyReckoning r)
     {
