@@ -155,6 +155,15 @@ public sealed class TryTests(Server server)
         });
         status.ShouldBe(400);
         ((string)refused!["problems"]![0]!["field"]!).ShouldBe("printed");
+        // What cannot be read is not also too far off.
+        var (_, unread) = await server.Send(HttpMethod.Post, $"/api/parts/{part["id"]}/tries", new
+        {
+            revision = 1,
+            slot = "first",
+            printed = "3n",
+            instrument = "caliper"
+        });
+        ((string)unread!["problems"]!.AsArray().ShouldHaveSingleItem()!["message"]!).ShouldContain("'n'");
         await server.Post($"/api/parts/{part["id"]}/tries", new
         {
             revision = 1,

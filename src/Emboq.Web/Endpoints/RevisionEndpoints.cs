@@ -143,12 +143,11 @@ internal static class RevisionEndpoints
             input.Add(new("feel", null, "A try says how it felt, or what was measured, or both.", "Choose a word, or type what was measured."));
         }
 
-        if (measured is { } size && revision is not null && slot is not null && revision.Frozen.Drawn.ContainsKey(slot)
-            && Math.Abs(size - revision.Frozen.Drawn[slot]) > 3)
+        if (measured is { } size && input.IsGood && Math.Abs(size - revision!.Frozen.Drawn[slot!]) > 3)
         {
             input.Add(new("printed", request.Printed,
                 $"{QuantityText.Metric(size, Unit.Millimetre)} is further than 3 mm from the drawn "
-                    + $"{QuantityText.Metric(revision.Frozen.Drawn[slot], Unit.Millimetre)}.",
+                    + $"{QuantityText.Metric(revision.Frozen.Drawn[slot!], Unit.Millimetre)}.",
                 "Look at the place that was measured, and at the unit.", "3 mm from the drawn size"));
         }
 
