@@ -33,7 +33,7 @@ public sealed class SeatMovesTests
     /// <summary>A fit that becomes unsure is proved: by one ring while it is likely, by a ladder once it is not.</summary>
     [Theory]
     [InlineData(0.12, 1)]
-    [InlineData(0.4, 5)]
+    [InlineData(0.4, 7)]
     public void What_becomes_unsure_is_proved_first(double doubt, int rungs)
     {
         var moved = SeatMoves.Between(Adapter(0.2, 0.02), Adapter(0.2, doubt)).Single();

@@ -113,6 +113,29 @@ public sealed class HoldTests
         proposed.LadderChance.Value.ShouldBeGreaterThan(Design(("ladderRings", "3")).Seats[0].LadderChance!.Value - 0.001);
     }
 
+    /// <summary>Left open, a ladder has the fewest rings that are worth as much as any; where a fit reaches further to one side, so does the ladder: no row of as
+    /// many, however far apart and wherever its middle is, is worth more.</summary>
+    [Theory]
+    [InlineData("snug")]
+    [InlineData("slide")]
+    [InlineData("free")]
+    public void As_many_rings_as_help_stand_where_they_help_most(string fit)
+    {
+        var open = Design(("secondFit", fit), ("ladderRings", "open")).Seats[1];
+        var most = Enumerable.Range(3, 5).Select(n => Design(("secondFit", fit), ("ladderRings", $"{n}")).Seats[1].LadderChance!.Value).ToList();
+        open.LadderChance!.Value.ShouldBeGreaterThan(most.Max() - 0.0055);
+        most.Take(open.Ladder.Count - 3).ShouldAllBe(c => c < most.Max() - 0.0045);
+        for (var step = 0.05; step < 0.6; step += 0.05)
+        {
+            for (var shift = -0.3; shift < 0.31; shift += 0.1)
+            {
+                Design(("secondFit", fit), ("ladderRings", $"{open.Ladder.Count}"), ("ladderStep", Figures.Number(Math.Round(step, 2))),
+                    ("secondLadderShift", Figures.Number(Math.Round(shift, 2)))).Seats[1].LadderChance!.Value
+                    .ShouldBeLessThan(open.LadderChance.Value + 0.007, $"step {step}, shift {shift}");
+            }
+        }
+    }
+
     [Fact]
     public void The_ladder_of_a_thin_plug_keeps_a_hole()
     {

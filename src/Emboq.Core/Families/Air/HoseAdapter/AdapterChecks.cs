@@ -45,9 +45,9 @@ internal static class AdapterChecks
             yield return hold;
         }
 
-        foreach (var end in r.Ends.Where(e => AdapterLadder.Most(e, brief.Process) < e.Ladder.Sizes.Count))
+        foreach (var end in r.Ends.Where(e => AdapterLadder.Most(e, e.Ladder.Sizes, brief.Process) < e.Ladder.Sizes.Count))
         {
-            var most = AdapterLadder.Most(end, brief.Process);
+            var most = AdapterLadder.Most(end, end.Ladder.Sizes, brief.Process);
             yield return new($"{end.Parameters.Slot}.ladder", $"{end.Parameters.Slot} ladder on the bed", Verdict.Watch,
                 most < 2 ? "The bed takes no two of its rings side by side: there is no ladder, print the ring."
                     : $"The bed takes {most} of its rings: ask for fewer, or print the ring.", $"{end.Ladder.Sizes.Count} rings",

@@ -9,14 +9,14 @@ internal static class AdapterLadder
     private const double Tab = 7;
     private const double TabHeight = 1.2;
 
-    /// <summary>How many rings of an end's ladder the bed takes; under 2, there is no ladder.</summary>
-    public static int Most(EndReckoning end, Process process) => Grid(end, process).Most;
+    /// <summary>How many rings of these sizes, mm, the bed takes; under 2, there is no ladder.</summary>
+    public static int Most(EndReckoning end, IReadOnlyList<double> sizes, Process process) => Grid(end, sizes, process).Most;
 
     /// <summary>The rings laid out on the bed as one body; <c>null</c> when the bed takes no row of them.</summary>
     public static Proof? Of(EndReckoning end, Process process)
     {
         var ladder = end.Ladder;
-        return Most(end, process) < ladder.Sizes.Count ? null : new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end",
+        return Most(end, ladder.Sizes, process) < ladder.Sizes.Count ? null : new($"ladder-{end.Parameters.Slot}", $"ladder of the {end.Parameters.Slot} end",
             () => Rings(end, process),
             $"{ladder.Sizes.Count} rings from {Figures.Mm(ladder.Sizes[0])} to {Figures.Mm(ladder.Sizes[^1])}; ring 1 has one notch, ring 2 two. Say "
                 + "at Try which ring fits. It does not prove the cuff's straightness over its length.")
@@ -26,14 +26,14 @@ internal static class AdapterLadder
     private static Solid Rings(EndReckoning end, Process process)
     {
         var sizes = end.Ladder.Sizes;
-        var (pitch, columns, _) = Grid(end, process);
+        var (pitch, columns, _) = Grid(end, sizes, process);
         return sizes.Select((size, i) => Ring(end, size - end.Drawn.Value, i + 1).At(i % columns * pitch, i / columns * pitch, 0)).Aggregate((a, b) => a + b);
     }
 
     /// <summary>How far apart the rings stand, how many side by side, and how many the bed takes in all.</summary>
-    private static (double Pitch, int Columns, int Most) Grid(EndReckoning end, Process process)
+    private static (double Pitch, int Columns, int Most) Grid(EndReckoning end, IReadOnlyList<double> sizes, Process process)
     {
-        var pitch = AdapterChecks.Across(end) + Math.Max(0, end.Ladder.Sizes[^1] - end.Drawn.Value) + (end.Parameters.Join == Join.Over ? 2 * Tab : 0) + Gap;
+        var pitch = AdapterChecks.Across(end) + Math.Max(0, sizes[^1] - end.Drawn.Value) + (end.Parameters.Join == Join.Over ? 2 * Tab : 0) + Gap;
         int Of(double free) => (int)Math.Floor((free + Gap) / pitch);
         var free = process.Bed.Free();
         return (pitch, Math.Max(1, Of(free.Width)), Of(free.Width) * Of(free.Depth));

@@ -73,7 +73,7 @@ internal sealed record Air(double Flow, string Enters, string Carries)
 }
 
 /// <summary>Rings in steps around the drawn size; <c>null</c> where Emboq proposes.</summary>
-internal sealed record LadderParameters(int Rings, double? Step);
+internal sealed record LadderParameters(int? Rings, double? Step);
 
 /// <summary>The maker's decisions for a hose adapter.</summary>
 internal sealed record AdapterParameters
@@ -150,8 +150,8 @@ internal sealed record AdapterParameters
         },
         new()
         {
-            Key = "ladderRings", Label = "Rings in a ladder", Kind = ParameterKind.Choice, Default = "5", AskedAt = Station.Prove,
-            Options = [new("3", "3"), new("4", "4"), new("5", "5"), new("6", "6"), new("7", "7")],
+            Key = "ladderRings", Label = "Rings in a ladder", Kind = ParameterKind.Choice, Default = "open", AskedAt = Station.Prove,
+            Options = [new("open", "as many as help"), new("3", "3"), new("4", "4"), new("5", "5"), new("6", "6"), new("7", "7")],
             Help = "A row of rings around the drawn size: one print shows which one fits.",
         },
         new()
@@ -215,7 +215,7 @@ internal sealed record AdapterParameters
         Air = values.Number("airFlow") is { } flow
             ? new(flow, values.Choice("airEnters"), values.Choice("airCarries"))
             : null,
-        Ladder = new(values.Choice("ladderRings")[0] - '0', values.Number("ladderStep")),
+        Ladder = new(values.Choice("ladderRings") is [>= '3' and var digit] ? digit - '0' : null, values.Number("ladderStep")),
         WayUp = values.Choice("wayUp"),
         Duty = values.Choice("duty"),
         Hangs = values.Number("hangs") is { } long_ ? new(long_, values.Number("hoseWeight")!.Value, values.Choice("carried") == "strap") : null,

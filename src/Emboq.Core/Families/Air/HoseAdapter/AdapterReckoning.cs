@@ -132,7 +132,7 @@ internal sealed record AdapterReckoning
             bore = duct.Equivalent(end, counterpart, bore, fitted.Counterpart, ledger);
         }
 
-        return new()
+        var reckoned = new EndReckoning
         {
             Parameters = end,
             Interface = counterpart,
@@ -148,8 +148,9 @@ internal sealed record AdapterReckoning
                     "The band and a millimetre, so that it lies flat between what keeps it.")
                 : null,
             Duct = duct,
-            Ladder = LadderReckoning.Of(ladder, end, drawn, fitted, ledger),
+            Ladder = new([]),
         };
+        return reckoned with { Ladder = LadderReckoning.Of(ladder, reckoned, brief.Process, ledger) };
     }
 
     /// <summary>What lies between both in all, on the diameter.</summary>

@@ -11,16 +11,14 @@ internal sealed record KeyFixing(string Key, Joint Joint, bool FromBelow);
 /// <param name="Ladder">Of each rung, mm.</param>
 internal sealed record LockedSize(Fitted Size, IReadOnlyList<double> Ladder)
 {
-    /// <summary>How many rungs a ladder has.</summary>
-    private const int Rungs = 5;
-
-    public static LockedSize Of(FittedFace asked, Brief brief, Ledger ledger)
+    /// <param name="asked">What is asked of it.</param>
+    /// <param name="brief">What the part is made from.</param>
+    /// <param name="rungs">The fewest that its ladder has.</param>
+    /// <param name="ledger">Takes the figures.</param>
+    public static LockedSize Of(FittedFace asked, Brief brief, int rungs, Ledger ledger)
     {
         var size = Fitted.Reckon(asked, brief.Interfaces["channel"], brief.Fits, brief.Tries, ledger);
-        var drawn = size.Drawn.Value;
-        var step = ledger.Add($"{asked.Slot}.ladder", $"{asked.Name}, ladder step", Quantity.RuleOfThumb("ladder step", LadderPlan.Step(size, Rungs),
-            Unit.Millimetre, "So that most likely one of them is right."), "Rungs around the drawn size.");
-        return new(size, [.. Enumerable.Range(0, Rungs).Select(i => Math.Max(drawn / 2, drawn + ((i - (Rungs / 2)) * step.Value)))]);
+        return new(size, LadderRungs.Of(size, "rung", ledger, $"{asked.Slot}.ladder", rungs));
     }
 }
 
@@ -95,14 +93,16 @@ internal sealed record KeyReckoning
             Quantity.Chosen(name, p.Number(key)!.Value, Unit.Millimetre), because);
         var (locks, tee) = (p.Choice("locks"), place.Kind.Key == "t-slot");
         var wide = tee ? "mouth" : "width";
+        // Rungs that are felt both ways have a size each way.
+        var rungs = locks == "both" && p.Choice("ladders") == "together" ? LadderRungs.Most : LadderRungs.Fewest;
         // What is locked one way only is the seat of the channel, whichever way that is.
         var across = locks == "height" ? null : LockedSize.Of(new("channel", wide, Surface.OutsideFlat, FitClasses.Pocket(p.Choice("across")),
             p.Number("clearance"), "key width")
-        { Words = SeatWords.KeyAcross }, brief, ledger);
+        { Words = SeatWords.KeyAcross }, brief, rungs, ledger);
         var (slot, fit, clearance) = locks == "both" ? ("height", "upright", "clearanceHigh") : ("channel", "across", "clearance");
         var upright = locks == "across" ? null : LockedSize.Of(new(slot, "depth", Surface.OutsideFlat, FitClasses.Pocket(p.Choice(fit)), p.Number(clearance),
             "key height")
-        { Words = SeatWords.KeyInHeight }, brief, ledger);
+        { Words = SeatWords.KeyInHeight }, brief, rungs, ledger);
         Quantity Free(string dimension, Quantity free, string key, string name)
         {
             var read = ledger.Add($"channel.{dimension}.measured", place[dimension].Name, Evaluation.Of(place, dimension)!.Quantity, "As read.");

@@ -45,7 +45,7 @@ internal static class KeyShape
         {
             var wider = r.Across is null;
             yield return new("ladder-free", wider ? "ladder of the width" : "ladder of the height", () => Rungs([.. one.Ladder.Select((_, i) =>
-                wider ? (Grown(r.Width, i), r.High.Value) : (r.Width.Value, Grown(r.High, i)))], wider),
+                wider ? (Grown(r.Width, i, r.Locked[0].Ladder.Count), r.High.Value) : (r.Width.Value, Grown(r.High, i, r.Locked[0].Ladder.Count)))], wider),
                 $"{one.Ladder.Count} rungs, each {Figures.Mm(FreeStep)} {(wider ? "wider" : "higher")} than the last: shows where it begins to rub. It does "
                     + "not prove the fitted size.");
         }
@@ -53,9 +53,9 @@ internal static class KeyShape
 
     /// <summary>Width and reach of each rung, mm.</summary>
     private static IReadOnlyList<(double Width, double Below)> Together(KeyReckoning r) => [.. Enumerable.Range(0, r.Locked[0].Ladder.Count).Select(i =>
-        (r.Across?.Ladder[i] ?? Grown(r.Width, i), r.Upright?.Ladder[i] ?? Grown(r.High, i)))];
+        (r.Across?.Ladder[i] ?? Grown(r.Width, i, r.Locked[0].Ladder.Count), r.Upright?.Ladder[i] ?? Grown(r.High, i, r.Locked[0].Ladder.Count)))];
 
-    private static double Grown(Quantity size, int rung) => Math.Max(1, size.Value + ((rung - 2) * FreeStep));
+    private static double Grown(Quantity size, int rung, int of) => Math.Max(1, size.Value + ((rung - (of / 2)) * FreeStep));
 
     /// <summary>Where it is locked that way too, a rung that is not to be felt there is smaller.</summary>
     private static double Spare(Quantity size, LockedSize? locked) => locked is null ? size.Value : Math.Max(1, size.Value - Clear);

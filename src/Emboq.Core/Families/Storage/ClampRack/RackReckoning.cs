@@ -6,9 +6,6 @@ namespace Emboq.Core.Families.Storage.ClampRack;
 /// underside, the shelf lies above.</summary>
 internal sealed record RackReckoning
 {
-    /// <summary>How many chambers the samples have.</summary>
-    private const int Rungs = 3;
-
     public required Fitted Lip { get; init; }
 
     public required (Quantity Measured, Quantity Drawn, Quantity Realised) Web { get; init; }
@@ -85,8 +82,6 @@ internal sealed record RackReckoning
         var lip = Fitted.Reckon(new("clamp", "lip", Surface.Pocket, FitClasses.Pocket(p.Choice("fit")), p.Number("clearance"), "chamber")
         { Words = SeatWords.Rail }, place, brief.Fits, brief.Tries, ledger);
         var (web, high) = (lip.Across("web", "slot", ledger), lip.Across("lipHigh", "chamber, high", ledger));
-        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", LadderPlan.Step(lip, Rungs), Unit.Millimetre,
-            "So that most likely one of them is right."), "From one sample to the next.");
         var (depth, stop, lips, roof, wall, gap) = (ClampRackFamily.Depth.Read(p, ledger), ClampRackFamily.Stop.Read(p, ledger),
             ClampRackFamily.Lips.Read(p, ledger), ClampRackFamily.Roof.Read(p, ledger), ClampRackFamily.Wall.Read(p, ledger),
             ClampRackFamily.Gap.Read(p, ledger));
@@ -114,7 +109,7 @@ internal sealed record RackReckoning
             Lip = lip,
             Web = web,
             High = high,
-            Ladder = [.. Enumerable.Range(0, Rungs).Select(i => lip.Drawn.Value + ((i - (Rungs / 2)) * step.Value))],
+            Ladder = LadderRungs.Of(lip, "sample", ledger),
             Depth = depth,
             Stop = stop,
             Lips = lips,

@@ -4,8 +4,6 @@ namespace Emboq.Core.Families.Turning.Spindle;
 /// face that comes to rest on the spindle's shoulder is z = 0, and the material lies below.</summary>
 internal sealed record SpindleSocket
 {
-    private const int Rungs = 3;
-
     /// <summary>Kept free beyond the spindle's end, mm; how far the groove between register and thread reaches past the register.</summary>
     private const double PastEnd = 1, Groove = 0.3;
 
@@ -75,9 +73,6 @@ internal sealed record SpindleSocket
             ? Fitted.Reckon(new("spindle", "neck", Surface.HoleUpright, FitClasses.Of(p.Choice("register")), null, "register") { Words = SeatWords.Boss },
                 place, brief.Fits, [], ledger)
             : null;
-        var steps = LadderPlan.Step(thread, Rungs);
-        var step = ledger.Add("ladder", "ladder step", Quantity.RuleOfThumb("ladder step", steps, Unit.Millimetre,
-            "So that most likely one of them is right."), "From one test nut to the next.");
         return new()
         {
             Thread = thread,
@@ -91,7 +86,7 @@ internal sealed record SpindleSocket
                 Evaluation.Of(place, "neckLong")?.Quantity ?? Quantity.RuleOfThumb("length of a neck", 3, Unit.Millimetre,
                     "Nobody read it: necks are some 3 mm long; common practice, no published source."), "What the register goes over."),
             Scope = scope,
-            Ladder = [.. Enumerable.Range(0, Rungs).Select(i => thread.Drawn.Value + ((i - (Rungs / 2)) * step.Value))],
+            Ladder = LadderRungs.Of(thread, "test nut", ledger),
         };
     }
 
