@@ -104,6 +104,7 @@ api.MapFits();
 api.MapFitWindows();
 api.MapLearned();
 api.MapCombs();
+api.MapCameras();
 api.MapPacks();
 api.MapRows();
 api.MapBedfuls();

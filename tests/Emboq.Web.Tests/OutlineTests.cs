@@ -155,6 +155,52 @@ public sealed class OutlineTests(Server server)
         Field((await Photograph(file, "&sides=straight&height=12&block=40")).Body).ShouldBe("block");
     }
 
+    /// <summary>A camera is told by photographs of a sheet; a photograph by it then needs no tape. Taken out, what it told goes, and nothing is lost twice.</summary>
+    [Fact]
+    public async Task A_camera_whose_lens_is_known_takes_the_place_of_a_tape()
+    {
+        async Task<byte[]> Stand(string asked) => await server.Http.GetByteArrayAsync(new Uri($"/api/devices/camera/{asked}&zoomed=false", UriKind.Relative),
+            Stop);
+        async Task<(int Status, JsonNode Body)> Send(string to, byte[] sent)
+        {
+            using var content = new ByteArrayContent(sent);
+            content.Headers.ContentType = new("image/jpeg");
+            using var response = await server.Http.PostAsync(to, content, Stop);
+            return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync(Stop))!);
+        }
+
+        var camera = (await server.Send(HttpMethod.Post, "/api/cameras", new { name = "bench camera" })).Body!;
+        Field((await server.Send(HttpMethod.Post, "/api/cameras", new { name = "Bench camera" })).Body!).ShouldBe("name");
+        Field((await server.Send(HttpMethod.Post, "/api/cameras", new { name = " " })).Body!).ShouldBe("name");
+        var place = await Place();
+        var hook = await Stand("500/photograph.jpg?thick=12");
+        var taken = $"/api/interfaces/{place["id"]}/outlines/photographs?name=hook.jpg&sides=straight&height=12&lens={camera["id"]}";
+        Field((await Send(taken, hook)).Body).ShouldBe("lens");
+        var (_, first) = await Send($"/api/cameras/{camera["id"]}/photographs", await Stand("600/photograph.jpg?tilt=-30"));
+        ((string)first["says"]!).ShouldContain("3 more photographs");
+        foreach (var tilt in new[] { 25, -20, 35 })
+        {
+            (await Send($"/api/cameras/{camera["id"]}/photographs", await Stand($"600/photograph.jpg?tilt={tilt}"))).Status.ShouldBe(201);
+        }
+
+        Field((await Send($"/api/cameras/{camera["id"]}/photographs", "no picture"u8.ToArray())).Body).ShouldBe("file");
+        var (status, body) = await Send(taken, hook);
+        status.ShouldBe(201, body.ToJsonString());
+        ((string)body["says"]!).ShouldContain("by its lens");
+        async Task<JsonNode?> Now() => (await server.Get("/api/cameras")).AsArray().SingleOrDefault(c => (string)c!["id"]! == (string)camera["id"]!);
+        ((bool)(await Now())!["tells"]!).ShouldBeTrue();
+        foreach (var _ in Enumerable.Range(0, 2))
+        {
+            (await server.Send(HttpMethod.Delete, $"/api/cameras/photographs/{first["photographs"]![0]!["id"]}", new { })).Status.ShouldBe(204);
+        }
+
+        ((bool)(await Now())!["tells"]!).ShouldBeFalse();
+        (await server.Send(HttpMethod.Delete, $"/api/cameras/{camera["id"]}", new { })).Status.ShouldBe(204);
+        (await Now()).ShouldBeNull();
+        (await server.Send(HttpMethod.Delete, $"/api/cameras/{Guid.NewGuid()}", new { })).Status.ShouldBe(404);
+        (await Send($"/api/cameras/{camera["id"]}/photographs", hook)).Status.ShouldBe(404);
+    }
+
     /// <summary>Points that scatter are fewer once they are evened, and what it deviates by is told with them.</summary>
     [Fact]
     public async Task An_outline_is_evened_within_what_is_stated()

@@ -93,6 +93,37 @@ test('an odd tool is photographed on a sheet of marks, and its edge is seen in t
   await expect(outline).toContainText(`${count} corners from`)
 })
 
+test('a camera is told by photographs of a sheet, and then needs no tape', async ({ page }) => {
+  const camera = `Pocket camera ${unique}`
+  await page.goto('/instruments')
+  const cameras = page.getByRole('region', { name: 'Cameras' })
+  await cameras.getByRole('button', { name: 'Add a camera' }).click()
+  await expect(cameras.getByRole('alert')).toBeVisible()
+  await cameras.getByLabel('Name of the camera').fill(camera)
+  await cameras.getByRole('button', { name: 'Add a camera' }).click()
+  const lens = cameras.getByRole('group', { name: camera })
+  await expect(lens.getByRole('status')).toContainText('4 more photographs')
+  await lens
+    .getByLabel(`Photograph of a sheet of marks by ${camera}`)
+    .setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') })
+  await expect(lens.getByRole('alert')).toContainText('no photograph that can be read')
+  for (const wanted of ['3 more', '2 more', '1 more', 'It tells how high it stood']) {
+    await lens.getByRole('button', { name: 'Let the stand-in camera take one' }).click()
+    await expect(lens.getByRole('status')).toContainText(wanted, { timeout: 15_000 })
+  }
+  await addMachine(page, `Odd hooks ${unique}`, `odd hook ${unique}`, 'traced')
+  const outline = page.getByRole('region', { name: 'Outline' })
+  await outline.getByText('From a photograph', { exact: true }).click()
+  await outline.getByLabel('The thing').selectOption('has upright sides')
+  await outline.getByLabel("The camera's height is").selectOption('told by its lens')
+  const stand = outline.getByRole('button', { name: /^Let the stand-in camera/ })
+  await stand.click()
+  await expect(outline.getByRole('alert')).toContainText('take a camera whose lens is known')
+  await outline.getByLabel('It was the').selectOption(camera)
+  await stand.click()
+  await expect(outline.getByRole('status')).toContainText('by its lens')
+})
+
 test('a scanned tool is laid and cut, what cannot be cut is told at its field, and it gets a nest in a drawer', async ({ page }) => {
   await addMachine(page, `Scanned grips ${unique}`, `grip ${unique}`, 'traced')
   const outline = page.getByRole('region', { name: 'Outline' })

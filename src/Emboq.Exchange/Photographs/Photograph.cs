@@ -43,7 +43,13 @@ public static class Photograph
     /// <param name="file">A JPEG, PNG or WebP, whatever it is called.</param>
     /// <param name="thing">What lies there.</param>
     /// <param name="field">Path of the field, for problems.</param>
-    public static Outcome<Photographed> Read(byte[] file, ThingOnSheet thing, string field)
+    public static Outcome<Photographed> Read(byte[] file, ThingOnSheet thing, string field) => Looked(file, field, picture => Of(picture, thing, field));
+
+    /// <summary>A photograph as it is worked on: whole, its colours, and without them.</summary>
+    internal readonly record struct Picture(SKBitmap Whole, Mat Colours, Mat Grey);
+
+    /// <summary>Looks at a photograph, when it is one.</summary>
+    internal static Outcome<T> Looked<T>(byte[] file, string field, Func<Picture, Outcome<T>> look)
     {
         using var data = SKData.CreateCopy(file);
         using var codec = SKCodec.Create(data);
@@ -53,9 +59,17 @@ public static class Photograph
         }
 
         using var bitmap = ScaledDecoding.Read(codec, Longest);
+        if (bitmap is null)
+        {
+            return Unread(field);
+        }
+
         try
         {
-            return bitmap is null ? Unread(field) : Of(bitmap, thing, field);
+            using var colours = Mat.FromPixelData(bitmap.Height, bitmap.Width, MatType.CV_8UC4, bitmap.GetPixels(), bitmap.RowBytes);
+            using var grey = new Mat();
+            Cv2.CvtColor(colours, grey, ColorConversionCodes.RGBA2GRAY);
+            return look(new(bitmap, colours, grey));
         }
         catch (OpenCVException)
         {
@@ -70,12 +84,10 @@ public static class Photograph
     private static Problem Unread(string field) => new(field, null, "This is no photograph that can be read, or it is too large.",
         "Send a JPEG, PNG or WebP of 60 million pixels or fewer.", "JPEG, PNG or WebP");
 
-    private static Outcome<Photographed> Of(SKBitmap bitmap, ThingOnSheet thing, string field)
+    private static Outcome<Photographed> Of(Picture picture, ThingOnSheet thing, string field)
     {
-        using var colours = Mat.FromPixelData(bitmap.Height, bitmap.Width, MatType.CV_8UC4, bitmap.GetPixels(), bitmap.RowBytes);
-        using var grey = new Mat();
-        Cv2.CvtColor(colours, grey, ColorConversionCodes.RGBA2GRAY);
-        var found = ViewFinder.In(grey, thing.Camera, thing.Block, field);
+        var colours = picture.Colours;
+        var found = ViewFinder.In(picture.Grey, thing, field);
         if (!found.IsGood)
         {
             return found.Problems.ToList();
@@ -106,8 +118,7 @@ public static class Photograph
                 $"{Mm(Coarsest)} a pixel or less");
         }
 
-        // By tape, or by the mark on its block.
-        var known = thing.Block is { } block ? BlockMark.Doubt(view.Block!, block, view.Scatter * pixel) : ThingOnSheet.Tape;
+        var known = thing.Known(view, view.Scatter * pixel);
         if (known > MostDoubted * eye.Z)
         {
             return new Problem("block", Mm(Math.Round(known)), "So low a block hardly tells how high the camera stood.", "Take a higher block, or come nearer.",
@@ -130,12 +141,13 @@ public static class Photograph
         var outline = Cleaned(thing.Edge(Straightened(seen), view.View));
         var aside = seen.Max(p => double.Hypot(p.X - eye.X, p.Y - eye.Y));
         var doubt = 2 * Math.Sqrt(Math.Pow(pixel * view.Scatter, 2) + Math.Pow(pixel / 4, 2) + Math.Pow(thing.Doubt(aside, eye.Z, known), 2));
-        var byBlock = thing.Block is null ? "" : $", within {Mm(Math.Round(2 * known))} by the mark on its block";
+        var by = thing.Lens is not null ? "its lens" : thing.Block is not null ? "the mark on its block" : null;
+        var within = by is null ? "" : $", within {Mm(Math.Round(2 * known))} by {by}";
         return new Photographed(new([new(outline, true)], "millimetres of the sheet"), doubt,
             $"{view.Marks} of {view.Printed} marks lie within {Mm(Math.Round(pixel * view.Scatter, 3))} of where they were printed; the camera "
-                + $"stood {Mm(Math.Round(eye.Z))} high{byBlock}; its edge is known to {Mm(Math.Round(doubt, 2))}, corners are a little round"
+                + $"stood {Mm(Math.Round(eye.Z))} high{within}; its edge is known to {Mm(Math.Round(doubt, 2))}, corners are a little round"
                 + (thing.Sides == ThingSides.Straight ? ", and inner corners behind its own sides are not seen." : "."),
-            Small(bitmap, seen.Select(p => view.View.Of(p.X, p.Y)), 2 * doubt / pixel, FlatPicture.Of(colours, view.View, outline, thing.EdgeHeight)));
+            Small(picture.Whole, seen.Select(p => view.View.Of(p.X, p.Y)), 2 * doubt / pixel, FlatPicture.Of(colours, view.View, outline, thing.EdgeHeight)));
     }
 
     private static Mat Darkest(Mat colours)

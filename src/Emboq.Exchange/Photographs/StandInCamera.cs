@@ -16,6 +16,9 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
     /// <summary>A block with a mark on it that stands under it: its middle and its height, mm; <c>null</c> where there is none.</summary>
     public (Point2 At, double High)? Block { get; init; }
 
+    /// <summary>Focal length of its lens, px; <c>null</c> of one that is zoomed to the sheet.</summary>
+    public double? Focal { get; init; }
+
     /// <summary>Sheets that lie beside the one that is named, and where.</summary>
     public IReadOnlyList<(MarkSheet Sheet, SheetPlace Place)> Beside { get; init; } = [];
 
@@ -91,7 +94,7 @@ public sealed record StandInCamera(double Height, double Tilt = 0, double Bend =
         var high = sheet.Height + Beside.Sum(b => b.Sheet.Height);
         var eye = new Point3(sheet.Width / 2, (high / 2) - (Height * sin / cos), Height);
         double Shift(int i) => -((turn[i, 0] * eye.X) + (turn[i, 1] * eye.Y) + (turn[i, 2] * eye.Z));
-        return new(High * Height / (1.12 * high), new((Wide - 1) / 2.0, (High - 1) / 2.0), Bend, turn, [Shift(0), Shift(1), Shift(2)]);
+        return new(Focal ?? (High * Height / (1.12 * high)), new((Wide - 1) / 2.0, (High - 1) / 2.0), Bend, turn, [Shift(0), Shift(1), Shift(2)]);
     }
 
     private static byte At(List<(MarkSheet Sheet, SheetPlace Place, Mat Drawn)> papers, Point2 seen)

@@ -18,8 +18,15 @@ public enum ThingSides
 /// <param name="Height">Of the thing, mm.</param>
 /// <param name="Camera">Of the camera over the sheet, by tape, mm; that, or a block, is wanted where the thing has a height.</param>
 /// <param name="Block">Of a block with a mark on it that stands beside the thing, mm.</param>
-public sealed record ThingOnSheet(ThingSides Sides, double Height, double? Camera, double? Block = null)
+/// <param name="Lens">Of the camera, where it tells its height.</param>
+public sealed record ThingOnSheet(ThingSides Sides, double Height, double? Camera, double? Block = null, CameraLens? Lens = null)
 {
+    /// <summary>How the camera's height is known, standard uncertainty, mm: by its lens, by the mark on its block, or by tape.</summary>
+    /// <param name="found">The camera.</param>
+    /// <param name="scatter">Of corners, mm.</param>
+    internal double Known(FoundView found, double scatter) => Lens?.Doubt is { } share ? share * found.View.Eye.Z
+        : Block is { } high ? BlockMark.Doubt(found.Block!, high, scatter) : Tape;
+
     /// <summary>Lowest block that tells anything, and highest, mm.</summary>
     public const double BlockLow = 10, BlockHigh = 150;
 

@@ -28,22 +28,20 @@ internal static class ViewFinder
     private sealed record Mark(int Id, Point2f[] Corners);
 
     /// <summary>Corners of a sheet: where they were printed, and where they are seen, px.</summary>
-    private sealed record SeenSheet(MarkSheet Sheet, IReadOnlyList<(Point2 There, Point2f Here)> Corners)
+    internal sealed record SeenSheet(MarkSheet Sheet, IReadOnlyList<(Point2 There, Point2f Here)> Corners)
     {
         public SheetPlace Place { get; set; } = SheetPlace.Same;
 
         public int Marks => Corners.Count / 4;
     }
 
-    /// <summary>Finds it.</summary>
+    /// <summary>The sheet that is seen, or the joined sheets from the first on.</summary>
     /// <param name="grey">The photograph.</param>
-    /// <param name="height">Of the camera over the sheet by tape, mm; <c>null</c> where nobody read it: then the marks tell it, the less surely the
-    /// straighter it looked down.</param>
-    /// <param name="block">Of the block under a mark, mm; then how large that mark is seen tells the camera's height.</param>
     /// <param name="field">Path of the field, for problems.</param>
-    public static Outcome<FoundView> In(Mat grey, double? height, double? block, string field)
+    public static Outcome<IReadOnlyList<SeenSheet>> Seen(Mat grey, string field) => Seen(Found(grey), field);
+
+    private static Outcome<IReadOnlyList<SeenSheet>> Seen(IReadOnlyList<Mark> marks, string field)
     {
-        var marks = Found(grey);
         var sheets = Sheets(marks);
         if (sheets.Sum(s => s.Marks) is var count && (sheets.Count == 0 || sheets[0].Marks < Fewest))
         {
@@ -51,15 +49,30 @@ internal static class ViewFinder
                 "Lay the thing on the printed sheet and take the whole sheet, sharp, without glare.", $"{Fewest} or more");
         }
 
-        if (sheets[0].Sheet.Part is not SheetPart.Whole && !(sheets[0].Sheet.Part is SheetPart.First && sheets[^1].Sheet.Part is SheetPart.Last))
+        return sheets[0].Sheet.Part is not SheetPart.Whole && !(sheets[0].Sheet.Part is SheetPart.First && sheets[^1].Sheet.Part is SheetPart.Last)
+            ? new Problem(field, null, $"Of the joined sheets the {(sheets[0].Sheet.Part is SheetPart.First ? "last" : "first")} cannot be made out.",
+                "Take all of them, the first at one end and the last at the other, sharp, without glare.")
+            : sheets;
+    }
+
+    /// <summary>Finds it.</summary>
+    /// <param name="grey">The photograph.</param>
+    /// <param name="thing">How the camera's height over the sheet is known: by tape; by how large the mark on a block is seen; by its lens; or not: then the marks
+    /// tell it, the less surely the straighter it looked down.</param>
+    /// <param name="field">Path of the field, for problems.</param>
+    public static Outcome<FoundView> In(Mat grey, ThingOnSheet thing, string field)
+    {
+        var (marks, height, block) = (Found(grey), thing.Camera, thing.Block);
+        var seen = Seen(marks, field);
+        if (!seen.IsGood)
         {
-            return new Problem(field, null, $"Of the joined sheets the {(sheets[0].Sheet.Part is SheetPart.First ? "last" : "first")} cannot be made out.",
-                "Take all of them, the first at one end and the last at the other, sharp, without glare.");
+            return seen.Problems.ToList();
         }
 
+        var sheets = seen.Value;
         var size = new Size(grey.Width, grey.Height);
-        double focal = 1.2 * Math.Max(size.Width, size.Height);
-        var (view, scatter) = Fit(sheets, size, focal, height is null && block is null);
+        var focal = (thing.Lens?.Focal ?? 1.2) * Math.Max(size.Width, size.Height);
+        var (view, scatter) = Fit(sheets, size, focal, height is null && block is null && thing.Lens is null);
         IReadOnlyList<Point2>? Raised(CameraView by) => marks.FirstOrDefault(m => m.Id == MarkSheet.OnBlock) is { } m ? [.. m.Corners.Select(c => by.On(c.X,
             c.Y))] : null;
         if (block is not null && Raised(view) is null)

@@ -1,5 +1,6 @@
 using Emboq.Exchange.Pdf;
 using Emboq.Exchange.Photographs;
+using Emboq.Store;
 using Microsoft.AspNetCore.Mvc;
 using Npgsql;
 
@@ -23,20 +24,27 @@ internal static class OutlinePhotographEndpoints
     /// <param name="stop">Ends the wait.</param>
     /// <param name="thick">Of the hook, mm.</param>
     /// <param name="block">Of a block with a mark on it beside the hook, mm; nothing where there is none.</param>
-    private static async Task<IResult> Stand(int height, CancellationToken stop, double thick = 0, double block = 0)
+    /// <param name="tilt">From looking straight down, degrees.</param>
+    /// <param name="zoomed">Whether it is zoomed to the sheet; else its lens is always the same.</param>
+    private static async Task<IResult> Stand(int height, CancellationToken stop, double thick = 0, double block = 0, double tilt = Tilted, bool zoomed = true)
     {
         var input = new Input();
         input.Within("height", height, ThingOnSheet.CameraLow, ThingOnSheet.CameraHigh, "mm");
         input.Within("thick", thick, 0, ThingOnSheet.Highest / 4, "mm");
         input.Within("block", block, 0, ThingOnSheet.BlockHigh / 2, "mm");
+        input.Within("tilt", tilt, -MostTilted, MostTilted, "degrees");
         return !input.IsGood ? Problems.Bad(input.Problems) : !Photograph.Readable ? NoPhotographs
-            : TypedResults.File(await OnePicture.Of(() => new StandInCamera(height, Tilted, Bent) { Block = block > 0 ? (BesideHook, block) : null }.Take(
+            : TypedResults.File(await OnePicture.Of(() => new StandInCamera(height, tilt, Bent)
+            {
+                Block = block > 0 ? (BesideHook, block) : null,
+                Focal = zoomed ? null : OneLens,
+            }.Take(
                 MarkSheet.Of(PaperSize.A4), StandInCamera.Hook, thick), stop), "image/jpeg");
     }
 
     private static readonly Point2 BesideHook = new(100, 75);
 
-    private const double Tilted = 6, Bent = 0.04;
+    private const double Tilted = 6, MostTilted = 40, Bent = 0.04, OneLens = 2800;
 
     private static readonly IReadOnlyDictionary<string, (string File, Func<byte[]> Write)> Pages = new Dictionary<string, (string, Func<byte[]>)>
     {
@@ -57,7 +65,7 @@ internal static class OutlinePhotographEndpoints
             : TypedResults.File(Pages[key].Write(), "application/pdf", Pages[key].File);
     }
 
-    private static IResult NoPhotographs => Problems.Bad([new("photograph", null, "Photographs cannot be read on this machine: a library of the system is "
+    internal static IResult NoPhotographs => Problems.Bad([new("photograph", null, "Photographs cannot be read on this machine: a library of the system is "
         + "missing.", "Install libgtk-3-0 and start Emboq again.")], StatusCodes.Status422UnprocessableEntity);
 
     /// <summary>Gives a place the outline of a thing that was photographed on a sheet of marks.</summary>
@@ -72,9 +80,10 @@ internal static class OutlinePhotographEndpoints
     /// <param name="height">Of the thing: a size in any notation.</param>
     /// <param name="camera">Of the camera over the sheet, likewise.</param>
     /// <param name="block">Of a block with a mark on it that stands beside the thing, likewise: then it tells the camera's height.</param>
+    /// <param name="lens">Which camera of the workshop it was, where its lens tells the height.</param>
     private static async Task<IResult> TakePhotograph(Guid id, HttpRequest request, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop,
         string? name = null, double deviation = OutlineEndpoints.Usual, string? sides = null, string? height = null, string? camera = null,
-        string? block = null)
+        string? block = null, Guid? lens = null)
     {
         var input = new Input();
         var source = input.Name("name", name ?? "a photograph");
@@ -84,6 +93,7 @@ internal static class OutlinePhotographEndpoints
             : input.Within(field, input.Size(field, text, LengthSystem.Metric), least, most, "mm");
         var (thick, eye) = (Of("height", height, 0, ThingOnSheet.Highest), Of("camera", camera, ThingOnSheet.CameraLow, ThingOnSheet.CameraHigh));
         var under = Of("block", block, ThingOnSheet.BlockLow, ThingOnSheet.BlockHigh);
+        var by = lens is { } which ? await Lens(which, input, database, stop) : null;
         if (stands != ThingSides.Flat)
         {
             if (thick is null)
@@ -91,10 +101,10 @@ internal static class OutlinePhotographEndpoints
                 input.Add(new("height", null, "How high the thing is decides where its edge is.", "Read its height, or say that it is flat."));
             }
 
-            if (eye is null && under is null)
+            if (eye is null && under is null && lens is null)
             {
                 input.Add(new("camera", null, "From how high it was photographed decides where its edge is.",
-                    "Read from the sheet to the lens by tape, or lay a mark on a block of known height beside it."));
+                    "Read from the sheet to the lens by tape, lay a mark on a block of known height beside it, or take a camera whose lens is known."));
             }
         }
 
@@ -117,7 +127,7 @@ internal static class OutlinePhotographEndpoints
                 return refused;
             }
 
-            var read = await OnePicture.Of(() => Photograph.Read(body.ToArray(), new(stands, thick ?? 0, eye, under), "file"), stop);
+            var read = await OnePicture.Of(() => Photograph.Read(body.ToArray(), new(stands, thick ?? 0, eye, under, by), "file"), stop);
             if (!read.IsGood)
             {
                 return read.Problems.ToList();
@@ -127,5 +137,17 @@ internal static class OutlinePhotographEndpoints
             return traced.IsGood ? new OutlineRead(traced.Value.Outline, $"{read.Value.Says} {traced.Value.Says}", read.Value.Seen with
             { Flat = read.Value.Seen.Flat.From(traced.Value.Origin) }) : traced.Problems.ToList();
         }, stop);
+    }
+
+    private static async Task<CameraLens?> Lens(Guid id, Input input, NpgsqlDataSource database, CancellationToken stop)
+    {
+        var lens = await CameraStore.Find(database, id, stop) is { } camera ? await CameraEndpoints.Lens(camera, stop) : null;
+        if (lens is { Tells: true })
+        {
+            return lens;
+        }
+
+        input.Add(new("lens", $"{id}", "The lens of that camera is not known, or not well enough.", "Photograph a sheet of marks with it, under Instruments."));
+        return null;
     }
 }

@@ -5,6 +5,11 @@ import type { Access, DesignRequest, InterfaceView, Part, PartState, Surface } f
 
 export const away = queryOptions({ queryKey: ['away'], queryFn: ({ signal }) => got(api.GET('/api/away', { signal })) })
 export const families = queryOptions({ queryKey: ['families'], queryFn: ({ signal }) => got(api.GET('/api/families', { signal })) })
+export const cameras = queryOptions({
+  queryKey: ['cameras'],
+  queryFn: ({ signal }) => got(api.GET('/api/cameras', { signal })),
+})
+
 export const instruments = queryOptions({
   queryKey: ['instruments'],
   queryFn: ({ signal }) => got(api.GET('/api/instruments', { signal })),

@@ -4,6 +4,7 @@ type Schemas = components['schemas']
 
 export type Access = Schemas['Access']
 export type AlikeView = Schemas['AlikeView']
+export type CameraKnown = Schemas['CameraKnownView']
 export type BenchItem = Schemas['BenchItem']
 export type BenchView = Schemas['BenchView']
 export type HealthView = Schemas['HealthView']

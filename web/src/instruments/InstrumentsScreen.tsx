@@ -8,6 +8,7 @@ import { AwayList } from '@/ui/AwayList'
 import { Loading } from '@/ui/Loading'
 import { ErrorNote } from '@/ui/ProblemNote'
 import { useAway } from '@/ui/useAway'
+import { Cameras } from './Cameras'
 import { NewInstrument } from './NewInstrument'
 import { kindWords } from './kindWords'
 
@@ -54,6 +55,7 @@ export function InstrumentsScreen() {
       </div>
       {shelf.error && <ErrorNote error={shelf.error} />}
       <AwayList thing="instruments" all={list.data} called="of the instruments" />
+      <Cameras />
       {adding && <NewInstrument onClose={() => setAdding(false)} />}
     </div>
   )

@@ -6,6 +6,7 @@ import { Busy } from '@/ui/Busy'
 import { FileButton } from '@/ui/FileButton'
 import { ErrorNote, ProblemNote } from '@/ui/ProblemNote'
 import { SeenEdge } from './SeenEdge'
+import { WhichCamera } from './WhichCamera'
 
 const sides = [
   ['flat', 'is flat on the sheet'],
@@ -17,6 +18,7 @@ const sides = [
 const knows = [
   ['camera', 'read by tape'],
   ['block', 'told by a mark on a block'],
+  ['lens', 'told by its lens'],
 ] as const
 
 type Known = (typeof knows)[number][0]
@@ -41,13 +43,13 @@ export function OutlineFromPhotograph({ place, deviation, onTaken }: OutlineFrom
   const [stands, setStands] = useState<string>('flat')
   const [height, setHeight] = useState('')
   const [by, setBy] = useState<Known>('camera')
-  const [from, setFrom] = useState({ camera: '', block: '' })
+  const [from, setFrom] = useState({ camera: '', block: '', lens: '' })
   const take = useMutation({
     mutationFn: ({ file, stands, height, by, from }: Asked) => {
       const asked = new URLSearchParams({ name: file.name, deviation, sides: stands })
       if (stands !== 'flat') {
         asked.set('height', height)
-        asked.set(by, from)
+        if (from) asked.set(by, from)
       }
       return sendFile<OutlineTaken>(`/api/interfaces/${place.id}/outlines/photographs?${asked}`, file)
     },
@@ -59,19 +61,20 @@ export function OutlineFromPhotograph({ place, deviation, onTaken }: OutlineFrom
   // A hook of 12 mm under a camera that needs none, to see how it goes.
   const standIn = useMutation({
     mutationFn: async () => {
-      const answer = await fetch('/api/devices/camera/450/photograph.jpg?thick=12&block=40')
+      const answer = await fetch('/api/devices/camera/450/photograph.jpg?thick=12&block=40&zoomed=false')
       if (!answer.ok) throw new Error('The stand-in camera does not answer.')
       return new File([await answer.blob()], 'stand-in camera.jpg', { type: 'image/jpeg' })
     },
     onSuccess: (file) => {
       setStands('straight')
       setHeight('12')
-      setFrom({ camera: '450', block: '40' })
-      take.mutate({ file, stands: 'straight', height: '12', by, from: by === 'camera' ? '450' : '40' })
+      const known = { camera: '450', block: '40', lens: from.lens }
+      setFrom(known)
+      take.mutate({ file, stands: 'straight', height: '12', by, from: known[by] })
     },
   })
   const problem = (field: string) => (take.error instanceof ApiProblem ? take.error.at(field) : undefined)
-  const [ofHeight, ofCamera, ofBlock] = [problem('height'), problem('camera'), problem('block')]
+  const [ofHeight, ofCamera, ofBlock, ofLens] = [problem('height'), problem('camera'), problem('block'), problem('lens')]
   return (
     <details className="flex flex-col gap-2" open={take.isError || take.isSuccess || undefined}>
       <summary className="min-h-8 cursor-pointer">From a photograph</summary>
@@ -104,7 +107,10 @@ export function OutlineFromPhotograph({ place, deviation, onTaken }: OutlineFrom
                 ))}
               </select>
             </label>
-            {by === 'camera' ? (
+            {by === 'lens' && (
+              <WhichCamera value={from.lens} onChange={(lens) => setFrom({ ...from, lens })} problem={ofLens ?? ofCamera} />
+            )}
+            {by === 'camera' && (
               <SizeField
                 label="From sheet to lens, by tape"
                 value={from.camera}
@@ -112,7 +118,8 @@ export function OutlineFromPhotograph({ place, deviation, onTaken }: OutlineFrom
                 example="450"
                 problem={ofCamera}
               />
-            ) : (
+            )}
+            {by === 'block' && (
               <>
                 <p>
                   Print the <Printed name="block">mark for a block</Printed>, and lay it on a block beside the thing.
@@ -152,7 +159,7 @@ export function OutlineFromPhotograph({ place, deviation, onTaken }: OutlineFrom
           </>
         )}
         {standIn.error && <ErrorNote error={standIn.error} />}
-        {take.error && !ofHeight && !ofCamera && !ofBlock && <ErrorNote error={take.error} />}
+        {take.error && !ofHeight && !ofCamera && !ofBlock && !ofLens && <ErrorNote error={take.error} />}
       </div>
     </details>
   )
