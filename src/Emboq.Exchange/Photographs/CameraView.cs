@@ -23,15 +23,17 @@ internal sealed record CameraView(double Focal, Point2 Middle, double Bend, doub
     /// <summary>What of the sheet's plane is seen at a place of the picture, mm.</summary>
     public Point2 On(double u, double v)
     {
-        const int Rounds = 8;
-        var (bentX, bentY) = ((u - Middle.X) / Focal, (v - Middle.Y) / Focal);
-        var (x, y) = (bentX, bentY);
-        for (var i = 0; i < Rounds; i++)
+        // Bent rays are r (1 + k r²) from the middle: by Newton's rule.
+        const int Rounds = 4;
+        var (x, y) = ((u - Middle.X) / Focal, (v - Middle.Y) / Focal);
+        var bent = Math.Sqrt((x * x) + (y * y));
+        var r = bent;
+        for (var i = 0; i < Rounds && Bend != 0; i++)
         {
-            var bend = 1 + (Bend * ((x * x) + (y * y)));
-            (x, y) = (bentX / bend, bentY / bend);
+            r -= ((r * (1 + (Bend * r * r))) - bent) / (1 + (3 * Bend * r * r));
         }
 
+        (x, y) = bent > 0 ? (x * r / bent, y * r / bent) : (x, y);
         double[] ray = [x, y, 1];
         var far = -Eye.Z / Back(Turn, ray, 2);
         return new(Eye.X + (far * Back(Turn, ray, 0)), Eye.Y + (far * Back(Turn, ray, 1)));

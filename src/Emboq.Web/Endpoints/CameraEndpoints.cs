@@ -35,6 +35,7 @@ public sealed record CameraKnownView(Guid Id, string Name, IReadOnlyList<LensPho
             { Tells: true } => $"It tells how high it stood to {share} of that height.",
             { Photographs: >= CameraLens.Fewest } => $"It tells its height to {share} only: take some more, each tilted by 20 degrees or more, to another "
                 + "side.",
+            _ when lens?.Photographs == CameraLens.Fewest - 1 => "One more photograph of a sheet of marks is wanted, tilted to another side.",
             _ => $"{CameraLens.Fewest - (lens?.Photographs ?? 0)} more photographs of a sheet of marks are wanted, each tilted to another side.",
         };
     }
