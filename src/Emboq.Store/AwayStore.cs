@@ -2,18 +2,18 @@ using Npgsql;
 
 namespace Emboq.Store;
 
-/// <summary>What is put away: jobs, parts, setups and instruments that are no longer listed, and can be taken back.</summary>
+/// <summary>What is put away: jobs, parts, setups, instruments and cameras that are no longer listed, and can be taken back.</summary>
 public static class AwayStore
 {
     private sealed record Row(string Thing, string Id);
 
-    /// <summary>Everything that is put away: "job", "part", "process", "printer", "filament" or "instrument" to identities.</summary>
+    /// <summary>Everything that is put away: "job", "part", "process", "printer", "filament", "instrument" or "camera" to identities.</summary>
     public static async Task<ILookup<string, string>> All(NpgsqlDataSource database, CancellationToken stop) =>
         (await database.Many<Row>("select thing, id from away_now", null, stop)).ToLookup(r => r.Thing, r => r.Id);
 
     /// <summary>Puts something away, or takes it back.</summary>
     /// <param name="database">The notebook.</param>
-    /// <param name="thing">"job", "part", "process", "printer", "filament" or "instrument".</param>
+    /// <param name="thing">"job", "part", "process", "printer", "filament", "instrument" or "camera".</param>
     /// <param name="id">Its identity.</param>
     /// <param name="away">Whether it is put away.</param>
     /// <param name="at">When.</param>
@@ -27,6 +27,7 @@ public static class AwayStore
                 union all select 1 from process where @thing = 'process' and id::text = @id
                 union all select 1 from printer where @thing = 'printer' and id::text = @id
                 union all select 1 from filament where @thing = 'filament' and id::text = @id
-                union all select 1 from instrument where @thing = 'instrument' and id = @id)
+                union all select 1 from instrument where @thing = 'instrument' and id = @id
+                union all select 1 from camera where @thing = 'camera' and id::text = @id)
             """, new { thing, id, away, at = at.UtcDateTime }, stop) == 1;
 }

@@ -14,18 +14,17 @@ public sealed record Camera(Guid Id, string Name, IReadOnlyList<CameraPhotograph
 /// <param name="At">When it was taken in.</param>
 public sealed record CameraPhotograph(Guid Id, LensView Seen, DateTimeOffset At);
 
-/// <summary>Cameras and what photographs told of their lenses; both are only added, and count until they are taken out.</summary>
+/// <summary>Cameras and what photographs told of their lenses; both are only added; a photograph counts until it is taken out.</summary>
 public static class CameraStore
 {
     private sealed record Row(Guid Id, string Name, Guid? View, string? Seen, DateTime? At);
 
-    /// <summary>Those that count, oldest first.</summary>
+    /// <summary>All of them, put away or not, oldest first.</summary>
     public static async Task<IReadOnlyList<Camera>> All(NpgsqlDataSource database, CancellationToken stop) =>
     [
         .. (await database.Many<Row>("""
             select c.id, c.name, v.id as view, v.seen::text, v.at
             from camera c left join camera_view v on v.camera_id = c.id and not exists (select 1 from camera_view_strike k where k.view_id = v.id)
-            where not exists (select 1 from camera_strike k where k.camera_id = c.id)
             order by c.at, c.id, v.at, v.id
             """, null, stop)).GroupBy(r => (r.Id, r.Name)).Select(g => new Camera(g.Key.Id, g.Key.Name, [.. g.Where(r => r.View is not null).Select(r =>
                 new CameraPhotograph(r.View!.Value, StoreJson.Read<LensView>(r.Seen!), r.At!.Value))])),
@@ -44,20 +43,11 @@ public static class CameraStore
         database.Write("insert into camera_view (id, camera_id, seen, at) values (@Id, @camera, @seen::jsonb, @at)",
             new { view.Id, camera, seen = StoreJson.Write(view.Seen), at = view.At.UtcDateTime }, stop);
 
-    /// <summary>Takes a camera out.</summary>
-    /// <returns><c>false</c> when there is none of that identity.</returns>
-    public static Task<bool> TakeOut(NpgsqlDataSource database, Guid camera, DateTimeOffset at, CancellationToken stop) => Struck(database, """
-        with struck as (insert into camera_strike (camera_id, at) select id, @at from camera where id = @id on conflict do nothing)
-        select id from camera where id = @id
-        """, camera, at, stop);
-
     /// <summary>Takes a photograph out: what it told of the lens goes.</summary>
     /// <returns><c>false</c> when there is none of that identity.</returns>
-    public static Task<bool> TakeOutView(NpgsqlDataSource database, Guid view, DateTimeOffset at, CancellationToken stop) => Struck(database, """
-        with struck as (insert into camera_view_strike (view_id, at) select id, @at from camera_view where id = @id on conflict do nothing)
-        select id from camera_view where id = @id
-        """, view, at, stop);
-
-    private static async Task<bool> Struck(NpgsqlDataSource database, string statement, Guid id, DateTimeOffset at, CancellationToken stop) =>
-        await database.OneOrNone<Guid?>(statement, new { id, at = at.UtcDateTime }, stop) is not null;
+    public static async Task<bool> TakeOut(NpgsqlDataSource database, Guid photograph, DateTimeOffset at, CancellationToken stop) =>
+        await database.OneOrNone<Guid?>("""
+            with struck as (insert into camera_view_strike (view_id, at) select id, @at from camera_view where id = @photograph on conflict do nothing)
+            select id from camera_view where id = @photograph
+            """, new { photograph, at = at.UtcDateTime }, stop) is not null;
 }

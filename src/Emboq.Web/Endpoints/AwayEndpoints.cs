@@ -3,9 +3,9 @@ using Npgsql;
 
 namespace Emboq.Web.Endpoints;
 
-/// <summary>What is put away: identities of jobs, parts, setups, printers, filaments and instruments.</summary>
+/// <summary>What is put away: identities of jobs, parts, setups, printers, filaments, instruments and cameras.</summary>
 public sealed record AwayView(IReadOnlyList<string> Jobs, IReadOnlyList<string> Parts, IReadOnlyList<string> Processes,
-    IReadOnlyList<string> Printers, IReadOnlyList<string> Filaments, IReadOnlyList<string> Instruments);
+    IReadOnlyList<string> Printers, IReadOnlyList<string> Filaments, IReadOnlyList<string> Instruments, IReadOnlyList<string> Cameras);
 
 /// <summary>Puts something away, or takes it back.</summary>
 /// <param name="Away">Whether it is put away.</param>
@@ -22,7 +22,8 @@ internal static class AwayEndpoints
         ["processes"] = "process",
         ["printers"] = "printer",
         ["filaments"] = "filament",
-        ["instruments"] = "instrument"
+        ["instruments"] = "instrument",
+        ["cameras"] = "camera",
     };
 
     public static void MapAway(this IEndpointRouteBuilder api)
@@ -38,5 +39,5 @@ internal static class AwayEndpoints
         : Problems.Missing(kept, id);
 
     private static AwayView View(ILookup<string, string> away) => new([.. away["job"]], [.. away["part"]], [.. away["process"]],
-        [.. away["printer"]], [.. away["filament"]], [.. away["instrument"]]);
+        [.. away["printer"]], [.. away["filament"]], [.. away["instrument"]], [.. away["camera"]]);
 }

@@ -50,11 +50,10 @@ internal static class CameraEndpoints
     {
         api.MapGet("/cameras", All).Produces<IReadOnlyList<CameraKnownView>>();
         api.MapPost("/cameras", Add).Produces<CameraKnownView>(201).ProducesProblem(400);
-        api.MapDelete("/cameras/{id:guid}", TakeOut).Produces(204).ProducesProblem(404);
         api.MapPost("/cameras/{id:guid}/photographs", Take).Accepts<byte[]>("image/jpeg", "image/png", "image/webp").Produces<CameraKnownView>(201)
             .ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(422).ProducesProblem(429)
             .WithMetadata(new RequestSizeLimitAttribute(Limits.PhotoBytes)).RequireRateLimiting(Limits.Uploads);
-        api.MapDelete("/cameras/photographs/{id:guid}", TakeBack).Produces(204).ProducesProblem(404);
+        api.MapDelete("/cameras/photographs/{id:guid}", TakeOut).Produces(204).ProducesProblem(404);
     }
 
     /// <summary>What photographs tell of a lens.</summary>
@@ -77,10 +76,10 @@ internal static class CameraEndpoints
         var input = new Input();
         var name = input.Name("name", request.Name);
         var known = await CameraStore.All(database, stop);
-        input.Within("cameras", known.Count + 1, 1, MostCameras, "cameras: take one out first");
+        input.Within("cameras", known.Count + 1, 1, MostCameras, "cameras");
         if (known.Any(c => string.Equals(c.Name, name, StringComparison.OrdinalIgnoreCase)))
         {
-            input.Add(new("name", name, "There is a camera of that name.", "Give it another, or add photographs to that one."));
+            input.Add(new("name", name, "There is a camera of that name, or one was put away.", "Give it another, or add photographs to that one."));
         }
 
         if (!input.IsGood)
@@ -127,8 +126,5 @@ internal static class CameraEndpoints
     }
 
     private static async Task<IResult> TakeOut(Guid id, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop) =>
-        await CameraStore.TakeOut(database, id, clock.GetUtcNow(), stop) ? TypedResults.NoContent() : Problems.Missing("camera", id);
-
-    private static async Task<IResult> TakeBack(Guid id, NpgsqlDataSource database, TimeProvider clock, CancellationToken stop) =>
-        await CameraStore.TakeOutView(database, id, clock.GetUtcNow(), stop) ? TypedResults.NoContent() : Problems.Missing("photograph", id);
+        await CameraStore.TakeOut(database, id, clock.GetUtcNow(), stop) ? TypedResults.NoContent() : Problems.Missing("photograph", id);
 }

@@ -3,28 +3,36 @@ import { useState } from 'react'
 import { ApiProblem, api, sendFile } from '@/api/client'
 import { cameras } from '@/api/queries'
 import type { CameraKnown } from '@/api/types'
+import { AwayList } from '@/ui/AwayList'
 import { Busy } from '@/ui/Busy'
 import { FileButton } from '@/ui/FileButton'
 import { Loading } from '@/ui/Loading'
 import { day } from '@/ui/moments'
+import { Printed } from '@/ui/Printed'
 import { ErrorNote, ProblemNote } from '@/ui/ProblemNote'
+import { useAway } from '@/ui/useAway'
 
 /** Cameras whose lens is told by photographs of a sheet of marks: then one photograph tells from how high it was taken. */
 export function Cameras() {
   const list = useQuery(cameras)
+  const shelf = useAway('cameras')
   return (
     <section className="flex flex-col gap-3 pt-4" aria-label="Cameras">
       <h2 className="text-xl font-bold">Cameras</h2>
       <p className="quiet max-w-3xl">
         What is photographed on a sheet of marks and has a height is seen aside of where it is, by as much as the camera stood low. A camera
-        whose lens is known tells how high it stood: photograph a sheet of marks with it four times or more, unzoomed, each time tilted by
-        20 to 40 degrees to another side. A4 or Letter, with nothing on it; the sheets are under “From a photograph” of any outline.
+        whose lens is known tells how high it stood: photograph a sheet of marks (<Printed name="a4">A4</Printed>,{' '}
+        <Printed name="letter">Letter</Printed>) with it four times or more, unzoomed, each time tilted by 20 to 40 degrees to another side.
       </p>
       {list.isPending && <Loading what="the cameras" className="h-16" />}
       {list.isError && <ErrorNote error={list.error} />}
-      {list.data?.map((c) => (
-        <Lens key={c.id} camera={c} />
-      ))}
+      {list.data
+        ?.filter((c) => !shelf.isAway(c.id))
+        .map((c) => (
+          <Lens key={c.id} camera={c} onPutAway={() => shelf.put(c.id, true)} />
+        ))}
+      {shelf.error && <ErrorNote error={shelf.error} />}
+      <AwayList thing="cameras" all={list.data ?? []} called="of the cameras" />
       <Another />
     </section>
   )
@@ -64,7 +72,9 @@ function Another() {
 /** Sides that a camera which needs none looks from, in turn, degrees. */
 const tilts = [-30, 25, -20, 35, -35, 20]
 
-function Lens({ camera }: { readonly camera: CameraKnown }) {
+type LensProps = { readonly camera: CameraKnown; readonly onPutAway: () => void }
+
+function Lens({ camera, onPutAway }: LensProps) {
   const client = useQueryClient()
   const onSuccess = () => client.invalidateQueries({ queryKey: ['cameras'] })
   const take = useMutation({ mutationFn: (file: File) => sendFile<CameraKnown>(`/api/cameras/${camera.id}/photographs`, file), onSuccess })
@@ -77,20 +87,19 @@ function Lens({ camera }: { readonly camera: CameraKnown }) {
     },
     onSuccess: (file) => take.mutate(file),
   })
-  const away = useMutation({ mutationFn: () => api.DELETE('/api/cameras/{id}', { params: { path: { id: camera.id } } }), onSuccess })
   const out = useMutation({
     mutationFn: (id: string) => api.DELETE('/api/cameras/photographs/{id}', { params: { path: { id } } }),
     onSuccess,
   })
   const busy = take.isPending || standIn.isPending
-  const error = take.error ?? standIn.error ?? away.error ?? out.error
+  const error = take.error ?? standIn.error ?? out.error
   return (
     <div className="bg-base-200 flex flex-col gap-2 rounded-md px-3 py-2" role="group" aria-label={camera.name}>
       <div className="flex flex-wrap items-center gap-3">
         <h3 className="text-base font-bold">{camera.name}</h3>
         <p role="status">{camera.says}</p>
-        <button className="btn btn-ghost btn-sm ml-auto" aria-label={`Take out ${camera.name}`} onClick={() => away.mutate()}>
-          Take out
+        <button className="btn btn-ghost btn-sm ml-auto" aria-label={`Put away ${camera.name}`} onClick={onPutAway}>
+          Put away
         </button>
       </div>
       {camera.photographs.length > 0 && (

@@ -4,6 +4,7 @@ import { ApiProblem, sendFile } from '@/api/client'
 import type { InterfaceView, OutlineTaken, Problem } from '@/api/types'
 import { Busy } from '@/ui/Busy'
 import { FileButton } from '@/ui/FileButton'
+import { Printed } from '@/ui/Printed'
 import { ErrorNote, ProblemNote } from '@/ui/ProblemNote'
 import { SeenEdge } from './SeenEdge'
 import { WhichCamera } from './WhichCamera'
@@ -162,15 +163,6 @@ export function OutlineFromPhotograph({ place, deviation, onTaken }: OutlineFrom
         {take.error && !ofHeight && !ofCamera && !ofBlock && !ofLens && <ErrorNote error={take.error} />}
       </div>
     </details>
-  )
-}
-
-/** Something to be printed, and laid under a thing or beside it. */
-function Printed({ name, children }: { readonly name: string; readonly children: string }) {
-  return (
-    <a className="link" href={`/api/mark-sheets/${name}.pdf`} download>
-      {children}
-    </a>
   )
 }
 

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { cameras } from '@/api/queries'
 import type { Problem } from '@/api/types'
 import { ProblemNote } from '@/ui/ProblemNote'
+import { useAway } from '@/ui/useAway'
 
 type WhichCameraProps = {
   readonly value: string
@@ -12,7 +13,8 @@ type WhichCameraProps = {
 
 /** One of the cameras whose lens is known. */
 export function WhichCamera({ value, onChange, problem }: WhichCameraProps) {
-  const known = useQuery(cameras).data?.filter((c) => c.tells)
+  const shelf = useAway('cameras')
+  const known = useQuery(cameras).data?.filter((c) => c.tells && !shelf.isAway(c.id))
   return (
     <>
       {known?.length === 0 ? (
