@@ -44,6 +44,8 @@ Say("preview", previews);
 Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"ratio preview / kernel, median of pairs: {ratio:0.00}"));
 
 await EveryFamily();
+await DemoParts();
+await Homes();
 Scans();
 
 var clock = Stopwatch.StartNew();
@@ -191,25 +193,65 @@ static Interface Place(string kind, (string Key, double Value)[] sizes)
 // Each round is another angle, so that nothing is answered from memory.
 string Angle(int i) => (20 + (i * 0.01)).ToString("0.00", CultureInfo.InvariantCulture);
 
-async Task Preview(int i)
+Task Preview(int i) => Previewed(part, "coneAngle", Angle(i), "part", "counterpart");
+
+async Task Previewed(JsonNode of, string varied, string value, params string[] bodies)
 {
-    var parameters = part["state"]!["parameters"]!.DeepClone();
-    parameters["coneAngle"] = Angle(i);
-    var interfaces = new JsonObject(part["state"]!["interfaces"]!.AsObject().Select(s =>
+    var parameters = of["state"]!["parameters"]!.DeepClone();
+    parameters[varied] = value;
+    var interfaces = new JsonObject(of["state"]!["interfaces"]!.AsObject().Select(s =>
         KeyValuePair.Create<string, JsonNode?>(s.Key, new JsonObject { ["id"] = (string)s.Value! })));
     var request = new JsonObject
     {
-        ["family"] = family.Key,
-        ["process"] = process.Id.ToString(),
+        ["family"] = (string)of["family"]!,
+        ["process"] = (string)of["state"]!["process"]!,
         ["parameters"] = parameters,
         ["interfaces"] = interfaces,
-        ["part"] = (string)part["id"]!,
-        ["bodies"] = new JsonArray("part", "counterpart"),
+        ["part"] = (string)of["id"]!,
+        ["bodies"] = new JsonArray([.. bodies.Select(b => (JsonNode)b)]),
         ["why"] = new JsonArray(),
     };
     using var answer = await http.PostAsJsonAsync("/api/designs", request);
     answer.EnsureSuccessStatusCode();
     _ = await answer.Content.ReadAsByteArrayAsync();
+}
+
+// What stands on a scan or on several places, as the demo's parts do; one size another at each round.
+async Task DemoParts()
+{
+    var jobs = (await http.GetFromJsonAsync<JsonNode>("/api/jobs"))!.AsArray();
+    foreach (var (key, varied, from) in new[] { ("shell-clamp", "under", 20.0), ("drawer-nest", "floor", 2), ("lidded-case", "wall", 3), ("clamp-rack",
+        "wall", 4) })
+    {
+        var of = jobs.SelectMany(j => j!["parts"]!.AsArray()).First(p => (string)p!["family"]! == key)!;
+        foreach (string[] bodies in new[] { Array.Empty<string>(), ["part"], ["part", "counterpart"] })
+        {
+            var times = new List<double>();
+            for (var i = 0; i < 100; i++)
+            {
+                times.Add(await Timed(() => Previewed(of, varied, (from + (i * 0.005)).ToString("0.000", CultureInfo.InvariantCulture), bodies)));
+            }
+
+            Say($"{key} of the demo, {(bodies.Length == 0 ? "no bodies" : string.Join(" and ", bodies))}", [.. times.Skip(40)]);
+        }
+    }
+}
+
+// Homes for what the demo's job asks about, planned anew.
+async Task Homes()
+{
+    var jobs = (await http.GetFromJsonAsync<JsonNode>("/api/jobs"))!.AsArray();
+    var address = $"/api/jobs/{jobs.First(j => (string)j!["name"]! == "Edges that meet in the drawer")!["id"]}/homes";
+    var times = new List<double>();
+    for (var i = 0; i < 10; i++)
+    {
+        var now = (await http.GetFromJsonAsync<JsonNode>(address))!;
+        var asked = now["asked"]!;
+        asked["version"] = now["version"]!.DeepClone();
+        times.Add(await Timed(async () => (await http.PutAsJsonAsync(address, asked)).EnsureSuccessStatusCode()));
+    }
+
+    Say("homes of the demo planned anew", times);
 }
 
 async Task Kernel(int i)
@@ -224,7 +266,8 @@ static Interface Tube(double size)
 {
     var (id, caliper) = (Guid.NewGuid(), new Instrument("caliper", "caliper", 0.01, 0.03, 0.03, 150));
     return new(id, "place", KindList.Tube, [.. KindList.Tube.Dimensions.Select(d =>
-        new Dimension(id, d.Key, d.Name, [new(Guid.NewGuid(), size, "", caliper, default, null, null)]))]);
+        new Dimension(id, d.Key, d.Name, d.Key is not ("inside" or "outside") ? []
+            : [new(Guid.NewGuid(), d.Key == "inside" ? size - 4 : size, "", caliper, default, null, null)]))]);
 }
 
 static async Task<double> Timed(Func<Task> work)

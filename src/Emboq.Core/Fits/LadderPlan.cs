@@ -87,8 +87,8 @@ internal sealed record LadderPlan(int Rungs, double Step, double Shift)
     /// <summary>The same for many plans of one size: chances on a grid that rungs fall on, each reckoned once.</summary>
     private sealed class Worths
     {
-        /// <summary>A size that is known better is taken as known so well, mm.</summary>
-        private const double LeastDoubt = 0.01;
+        /// <summary>A size that is known better, or worse, is taken as known so well, mm: no ladder tells more, and none reaches further.</summary>
+        private const double LeastDoubt = 0.01, MostDoubt = 1;
 
         /// <summary>As far as any rung stands from the drawn size, mm.</summary>
         private const double Span = (Most / 2.0 * Furthest) + FurthestShift;
@@ -102,7 +102,7 @@ internal sealed record LadderPlan(int Rungs, double Step, double Shift)
         public Worths(Fitted of)
         {
             (this.of, doubts) = (of, Doubts(of));
-            var doubt = Math.Max(LeastDoubt, doubts.Doubt);
+            var doubt = Math.Clamp(doubts.Doubt, LeastDoubt, MostDoubt);
             fine = Fineness / 2 / Math.Ceiling(Fineness / 2 / (doubt / 8));
             var side = (int)Math.Ceiling(Reach * doubt / fine);
             known = new double[2 * (side + (int)Math.Ceiling(Span / fine)) + 1];

@@ -24,7 +24,8 @@ public sealed record LensPhotographView(Guid Id, int Marks, DateTimeOffset At);
 /// <param name="Says">How well, or what is wanted.</param>
 public sealed record CameraKnownView(Guid Id, string Name, IReadOnlyList<LensPhotographView> Photographs, bool Tells, string Says)
 {
-    internal static CameraKnownView Of(Camera camera, CameraLens? lens) => new(camera.Id, camera.Name, [.. camera.Photographs.Select(v => new LensPhotographView(v.Id,
+    internal static CameraKnownView Of(Camera camera, CameraLens? lens) => new(camera.Id, camera.Name, [.. camera.Photographs.Select(v =>
+        new LensPhotographView(v.Id,
         v.Seen.Marks, v.At))], lens?.Tells ?? false, Known(lens));
 
     private static string Known(CameraLens? lens)

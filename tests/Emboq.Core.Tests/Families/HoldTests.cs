@@ -136,6 +136,22 @@ public sealed class HoldTests
         }
     }
 
+    /// <summary>Readings that contradict each other by tens of millimetres leave a doubt that no ladder covers: one is planned all the same.</summary>
+    [Fact]
+    public void A_doubt_of_tens_of_millimetres_has_a_ladder_too()
+    {
+        var places = new Dictionary<string, Interface>
+        {
+            ["first"] = Workshop.Place(Guid.NewGuid(), "straw", KindList.Tube,
+            [("outside", 90), ("inside", 20), ("wall", 2)]),
+            ["second"] = Workshop.Tube("pipe", outside: 60, inside: 56)
+        };
+        var design = Adapter.Design(new(ParameterValues.Read(Adapter.Parameters, new Dictionary<string, string>()).Value, places, Workshop.Process, []));
+        design.Seats[0].Clearance.StandardUncertainty.ShouldBeGreaterThan(5);
+        design.Seats[0].Ladder.Count.ShouldBeInRange(3, 7);
+        design.Seats[0].Ladder.ShouldBeInOrder();
+    }
+
     [Fact]
     public void The_ladder_of_a_thin_plug_keeps_a_hole()
     {

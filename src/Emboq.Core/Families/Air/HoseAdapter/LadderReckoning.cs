@@ -10,7 +10,8 @@ internal sealed record LadderReckoning(IReadOnlyList<double> Sizes)
     /// <param name="ledger">Where the step is entered.</param>
     public static LadderReckoning Of(LadderParameters ladder, EndReckoning end, Process process, Ledger ledger)
     {
-        IReadOnlyList<double> Sizes(LadderPlan plan) => (end.Parameters.LadderShift is var moved and not 0 ? plan with { Shift = moved } : plan).Sizes(end.Drawn.Value);
+        IReadOnlyList<double> Sizes(LadderPlan plan) => (end.Parameters.LadderShift is var moved and not 0 ? plan with { Shift = moved }
+            : plan).Sizes(end.Drawn.Value);
         var (slot, fewest, most) = (end.Parameters.Slot, ladder.Rings ?? LadderRungs.Fewest, ladder.Rings ?? LadderPlan.Most);
         // Fewer rings take less of the bed; where it takes none, the most telling ladder says so.
         var plans = Enumerable.Range(0, most - fewest + 1).Select(n => LadderPlan.Of(end.Fitted, fewest, most - n, ladder.Step));
