@@ -40,8 +40,9 @@ contents() { "$emboq" backup "$BATS_TEST_TMPDIR/contents.zip" | grep -o 'content
   "$emboq" stop
   run "$emboq" restore "$BATS_TEST_DIRNAME/helpers.bash"
   [[ $status == 1 && $output == *"not a backup of a workshop"* ]] || { echo "$output"; false; }
-  # One byte in the middle of the first table.
-  printf '\xff' | dd of="$BATS_TEST_TMPDIR/b.zip" bs=1 seek=100 conv=notrunc status=none
+  # One byte in the first table, behind its name (APPNOTE 4.3.7).
+  at=$((30 + $(od -An -tu2 -j26 -N2 "$BATS_TEST_TMPDIR/b.zip") + 4))
+  printf '\xff' | dd of="$BATS_TEST_TMPDIR/b.zip" bs=1 seek="$at" conv=notrunc status=none
   run "$emboq" restore "$BATS_TEST_TMPDIR/b.zip"
   [[ $status == 1 && $output == *"Use another"* ]] || { echo "$output"; false; }
   [ "$(contents)" = "$before" ]

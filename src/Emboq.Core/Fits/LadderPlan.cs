@@ -35,7 +35,8 @@ internal sealed record LadderPlan(int Rungs, double Step, double Shift)
         List<(LadderPlan Plan, double Chance)> plans = [.. Enumerable.Range(least, most - least + 1).Select(rungs => step is { } chosen
             ? worth.Best([new(rungs, chosen, 0)])
             : worth.Best(Shifted(worth.Best(Spread(new(rungs, 0, 0))).Plan)))];
-        return plans.First(p => p.Chance >= plans.Max(p => p.Chance) - Worth).Plan;
+        var best = plans.Max(p => p.Chance);
+        return plans.First(p => p.Chance >= best - Worth).Plan;
     }
 
     private static IEnumerable<LadderPlan> Spread(LadderPlan plan) => Enumerable.Range(1, (int)Math.Round(Furthest / Fineness)).Select(n =>
@@ -108,7 +109,8 @@ internal sealed record LadderPlan(int Rungs, double Step, double Shift)
             known = new double[2 * (side + (int)Math.Ceiling(Span / fine)) + 1];
             Array.Fill(known, double.NaN);
             double[] densities = [.. Enumerable.Range(-side, (2 * side) + 1).Select(i => Normal.PDF(0, doubt, i * fine))];
-            weights = [.. densities.Select(d => d / densities.Sum())];
+            var mass = densities.Sum();
+            weights = [.. densities.Select(d => d / mass)];
         }
 
         /// <summary>The first of those that are worth most, to a thousandth.</summary>

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Globalization;
 using Emboq.Exchange.Photographs;
 using Emboq.Store;
@@ -57,9 +58,31 @@ internal static class CameraEndpoints
         api.MapDelete("/cameras/photographs/{id:guid}", TakeOut).Produces(204).ProducesProblem(404);
     }
 
+    /// <summary>What photographs told, by their identities: reckoned once.</summary>
+    private static readonly ConcurrentDictionary<string, CameraLens?> Reckoned = new();
+
     /// <summary>What photographs tell of a lens.</summary>
-    internal static Task<CameraLens?> Lens(Camera camera, CancellationToken stop) => !Photograph.Readable ? Task.FromResult<CameraLens?>(null)
-        : OnePicture.Of(() => CameraLens.Of([.. camera.Photographs.Select(v => v.Seen)]), stop);
+    internal static async Task<CameraLens?> Lens(Camera camera, CancellationToken stop)
+    {
+        const int MostKept = 10 * MostCameras;
+        var of = string.Join(',', camera.Photographs.Select(p => p.Id));
+        if (!Photograph.Readable)
+        {
+            return null;
+        }
+
+        if (Reckoned.TryGetValue(of, out var lens))
+        {
+            return lens;
+        }
+
+        if (Reckoned.Count >= MostKept)
+        {
+            Reckoned.Clear();
+        }
+
+        return Reckoned[of] = await OnePicture.Of(() => CameraLens.Of([.. camera.Photographs.Select(p => p.Seen)]), stop);
+    }
 
     private static async Task<IResult> All(NpgsqlDataSource database, CancellationToken stop)
     {

@@ -32,6 +32,19 @@ public sealed class FaceplateTests
         design.Proofs.Select(p => (p.Key, p.Rungs)).ShouldBe([("ladder-spindle", 3), ("ring-spindle", 1)]);
     }
 
+    /// <summary>Where little is known of the process more nuts help, but no more than lie side by side on the bed.</summary>
+    [Theory]
+    [InlineData(31.6, 230, 5)]
+    [InlineData(60, 230, 3)]
+    [InlineData(60, 400, 5)]
+    public void Test_nuts_are_as_many_as_the_bed_takes(double outside, double bed, int nuts)
+    {
+        var unsure = Solid with { Allowances = new Dictionary<Surface, Allowance>(), BedWidth = bed, BedDepth = bed };
+        var design = Design("", FormattableString.Invariant($"outside {outside}, pitch 3.175, length 28"), unsure);
+        design.Seats.Single().Ladder.Count.ShouldBe(nuts);
+        design.Proofs.Single(p => p.Key == "ladder-spindle").Rungs.ShouldBe(nuts);
+    }
+
     [Theory]
     [InlineData("outside 31.6, pitch 3.175, length 28", "register", Verdict.Watch, "neck")]
     [InlineData("outside 31.6, pitch 3.175, length 28, neck 30, neckLong 4", "register", Verdict.Stop, "neck")]

@@ -18,7 +18,7 @@ internal sealed record LockedSize(Fitted Size, IReadOnlyList<double> Ladder)
     public static LockedSize Of(FittedFace asked, Brief brief, int rungs, Ledger ledger)
     {
         var size = Fitted.Reckon(asked, brief.Interfaces["channel"], brief.Fits, brief.Tries, ledger);
-        return new(size, LadderRungs.Of(size, "rung", ledger, $"{asked.Slot}.ladder", rungs));
+        return new(size, LadderRungs.Of(size, ("rung", KeyShape.RungTakes), brief.Process, ledger, $"{asked.Slot}.ladder", rungs));
     }
 }
 

@@ -3,7 +3,10 @@ namespace Emboq.Core.Families.Jigs.FenceKey;
 /// <summary>The solids of a key.</summary>
 internal static class KeyShape
 {
-    private const double RungLength = 15;
+    private const double RungLength = 15, BetweenRungs = 4;
+
+    /// <summary>What a rung takes of their row, mm.</summary>
+    public const double RungTakes = RungLength + BetweenRungs;
 
     /// <summary>How much a rung grows where the key is free, mm; and how far one stays clear there that is to be felt the other way alone.</summary>
     private const double FreeStep = 0.2, Clear = 0.5;
@@ -45,7 +48,7 @@ internal static class KeyShape
         {
             var wider = r.Across is null;
             yield return new("ladder-free", wider ? "ladder of the width" : "ladder of the height", () => Rungs([.. one.Ladder.Select((_, i) =>
-                wider ? (Grown(r.Width, i, r.Locked[0].Ladder.Count), r.High.Value) : (r.Width.Value, Grown(r.High, i, r.Locked[0].Ladder.Count)))], wider),
+                wider ? (Grown(r, r.Width, i), r.High.Value) : (r.Width.Value, Grown(r, r.High, i)))], wider),
                 $"{one.Ladder.Count} rungs, each {Figures.Mm(FreeStep)} {(wider ? "wider" : "higher")} than the last: shows where it begins to rub. It does "
                     + "not prove the fitted size.");
         }
@@ -53,9 +56,9 @@ internal static class KeyShape
 
     /// <summary>Width and reach of each rung, mm.</summary>
     private static IReadOnlyList<(double Width, double Below)> Together(KeyReckoning r) => [.. Enumerable.Range(0, r.Locked[0].Ladder.Count).Select(i =>
-        (r.Across?.Ladder[i] ?? Grown(r.Width, i, r.Locked[0].Ladder.Count), r.Upright?.Ladder[i] ?? Grown(r.High, i, r.Locked[0].Ladder.Count)))];
+        (r.Across?.Ladder[i] ?? Grown(r, r.Width, i), r.Upright?.Ladder[i] ?? Grown(r, r.High, i)))];
 
-    private static double Grown(Quantity size, int rung, int of) => Math.Max(1, size.Value + ((rung - (of / 2)) * FreeStep));
+    private static double Grown(KeyReckoning r, Quantity size, int rung) => Math.Max(1, size.Value + ((rung - (r.Locked[0].Ladder.Count / 2)) * FreeStep));
 
     /// <summary>Where it is locked that way too, a rung that is not to be felt there is smaller.</summary>
     private static double Spare(Quantity size, LockedSize? locked) => locked is null ? size.Value : Math.Max(1, size.Value - Clear);
@@ -91,7 +94,7 @@ internal static class KeyShape
 
     private static string LadderOf(KeyReckoning r, LockedSize locked) => $"ladder-{(r.LaddersApart ? locked : r.Locked[0]).Size.Of.Slot}";
 
-    private static double RungAt(int rung) => rung * (RungLength + 4);
+    private static double RungAt(int rung) => rung * RungTakes;
 
     /// <summary>What one screw's hardware looks like in the frame of the key. Upside down, the roof of a lying hole would point down: it is spun
     /// first.</summary>

@@ -109,7 +109,7 @@ internal sealed record RackReckoning
             Lip = lip,
             Web = web,
             High = high,
-            Ladder = LadderRungs.Of(lip, "sample", ledger),
+            Ladder = LadderRungs.Of(lip, ("sample", block.Value + RackShape.BetweenSamples), process, ledger),
             Depth = depth,
             Stop = stop,
             Lips = lips,

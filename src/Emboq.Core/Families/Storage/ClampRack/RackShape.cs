@@ -52,13 +52,17 @@ internal static class RackShape
         return new(corners.Where((c, i) => i == 0 || c != corners[i - 1]));
     }
 
+    /// <summary>From one sample to the next, mm.</summary>
+    public const double BetweenSamples = 4;
+
     public static IEnumerable<Proof> Proofs(RackReckoning r)
     {
         yield return new("ladder-clamp", "sample chambers", () => r.Ladder.Select((lip, i) =>
         {
             // Each a little deeper than the last: the shallowest has the narrowest chamber.
             var block = lip + (2 * r.Wall.Value);
-            return Along(Section(r, [0], block, lip, r.Web.Drawn.Value + (lip - r.Lip.Drawn.Value)), Sample + (2 * i)).Tipped(90).At(i * (block + 4), 0, 0);
+            return Along(Section(r, [0], block, lip, r.Web.Drawn.Value + (lip - r.Lip.Drawn.Value)), Sample + (2 * i)).Tipped(90).At(i * (block
+                + BetweenSamples), 0, 0);
         }).Aggregate((a, b) => a + b),
             $"{r.Ladder.Count} chambers from {Figures.Mm(r.Ladder[0])} to {Figures.Mm(r.Ladder[^1])}, the shallowest has the narrowest: take the one that "
                 + "the bar slides into and does not rock in. It does not prove what the rail bears.")

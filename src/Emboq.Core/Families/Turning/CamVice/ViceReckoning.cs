@@ -253,7 +253,7 @@ internal sealed record ViceReckoning
             Spring = spring,
             Post = CamViceFamily.Turns.Read(p, ledger) ? VicePost.Of(PartBodies.Scope(brief, ledger, "turn", "post"), p, (cam, thick, lever, friction), jaw,
                 across, turns.Counterpart + grip, screw) : null,
-            Ladder = LadderRungs.Of(turns, "test ring", ledger),
+            Ladder = LadderRungs.Of(turns, ("test ring", turns.Drawn.Value + (2 * ViceShape.RingWall)), brief.Process, ledger),
         };
     }
 }

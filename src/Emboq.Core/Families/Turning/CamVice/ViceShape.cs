@@ -222,10 +222,13 @@ internal static class ViceShape
         }, "With a slice of the channel it proves that they slide, and can be measured over rollers. It does not prove that the lock holds.");
     }
 
+    /// <summary>Of a test ring, mm.</summary>
+    public const double RingWall = 3;
+
     /// <summary>Grown together side by side, each a little higher than the last.</summary>
     private static Solid Rings(ViceReckoning r)
     {
-        var radius = (r.Ladder[^1] / 2) + 3;
+        var radius = (r.Ladder[^1] / 2) + RingWall;
         return r.Ladder.Select((bore, i) => ((Solid)new Solid.Cylinder(radius, 6 + i) - new Solid.Cylinder(bore / 2, 9 + i).At(0, 0, -1))
             .At(i * ((2 * radius) - 1), 0, 0)).Aggregate((a, b) => a + b);
     }

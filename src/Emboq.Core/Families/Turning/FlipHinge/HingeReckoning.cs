@@ -206,7 +206,7 @@ internal sealed record HingeReckoning
             Material = PrintedMaterial.Of(brief.Process),
             HasPost = p.Choice("post") == "post",
             Way = way,
-            Ladder = LadderRungs.Of(turns, "test knuckle", ledger),
+            Ladder = LadderRungs.Of(turns, ("test knuckle", turns.Drawn.Value + (2 * wall.Value)), brief.Process, ledger),
         };
     }
 

@@ -167,7 +167,7 @@ internal sealed record StopReckoning
             Way = way,
             ToTheLeft = p.Choice("side") == "left",
             Wood = 2.5 * Hardware.Of("wood-screws", wood, "diameter", "screw").Value,
-            Ladder = LadderRungs.Of(turns, "test ring", ledger),
+            Ladder = LadderRungs.Of(turns, ("test ring", turns.Drawn.Value + (2 * StopShape.RingWall)), brief.Process, ledger),
         };
     }
 

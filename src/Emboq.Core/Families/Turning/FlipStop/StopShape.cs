@@ -64,10 +64,13 @@ internal static class StopShape
     public static Motion Down(StopReckoning r) => new("down", "the stop", ["arm"], [MotionStep.Around(Axis.Y, new(0, 0, r.AxisZ), r.ToTheLeft ? 90 : -90)],
         [new(0, "up"), new(1, "down, below the table's top")]);
 
+    /// <summary>Of a test ring, mm.</summary>
+    public const double RingWall = 4;
+
     public static IEnumerable<Proof> Proofs(StopReckoning r)
     {
-        yield return new("ladder-pin", "test rings", () => r.Ladder.Select((hole, i) => (new Solid.Cylinder((hole / 2) + 4, 5 + i)
-            - HoleShape.Cut(hole, -1, 6 + i, HoleLie.Upright)).At(i * ((r.Ladder[^1] / 2) + 4) * 1.9, 0, 0)).Aggregate((a, b) => a + b),
+        yield return new("ladder-pin", "test rings", () => r.Ladder.Select((hole, i) => (new Solid.Cylinder((hole / 2) + RingWall, 5 + i)
+            - HoleShape.Cut(hole, -1, 6 + i, HoleLie.Upright)).At(i * ((r.Ladder[^1] / 2) + RingWall) * 1.9, 0, 0)).Aggregate((a, b) => a + b),
             $"{r.Ladder.Count} rings with holes from {Figures.Mm(r.Ladder[0])} to {Figures.Mm(r.Ladder[^1])}, the lowest has the narrowest: take the one that "
                 + "turns freely and does not rattle. It does not prove what the arm bears.")
         {

@@ -242,7 +242,7 @@ internal sealed record LegReckoning
                 "Clearance between the cheeks over the length that they hold, drawn out to the foot; to each side."),
             Material = material,
             Way = way,
-            Ladder = LadderRungs.Of(gap, "step of the fork", ledger),
+            Ladder = LadderRungs.Of(gap, ("step of the fork", LegShape.ForkStep), brief.Process, ledger),
         };
         return locked != LegLock.Spring ? reckoned : reckoned with { Spring = Springs(p, (down, Hardware.Diameter(size)), material, ledger) };
     }

@@ -165,14 +165,17 @@ internal static class LegShape
         }, "Proves that the bolt goes through. It does not prove how the leg turns, or what the hinge bears.");
     }
 
-    /// <summary>Each step 8 mm deep, the widest at the mouth.</summary>
+    /// <summary>How deep a step of the fork is, mm.</summary>
+    public const double ForkStep = 8;
+
+    /// <summary>The widest step at the mouth.</summary>
     private static Solid Fork(LegReckoning r)
     {
-        const double Step = 8, Wall = 4, High = 8;
+        const double Wall = 4, High = 8;
         var wide = r.Ladder[^1] + (2 * Wall);
-        var deep = (r.Ladder.Count * Step) + Wall;
+        var deep = (r.Ladder.Count * ForkStep) + Wall;
         return Box(-wide / 2, 0, 0, wide / 2, deep, High).Without(r.Ladder.Select((gap, i) =>
-            Box(-gap / 2, Wall + (i * Step), -1, gap / 2, Wall + ((i + 1) * Step) + (i == r.Ladder.Count - 1 ? 1 : 0.01), High + 1)));
+            Box(-gap / 2, Wall + (i * ForkStep), -1, gap / 2, Wall + ((i + 1) * ForkStep) + (i == r.Ladder.Count - 1 ? 1 : 0.01), High + 1)));
     }
 
     public static IEnumerable<Gauge> Gauges(LegReckoning r)

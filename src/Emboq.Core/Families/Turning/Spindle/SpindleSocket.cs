@@ -4,6 +4,9 @@ namespace Emboq.Core.Families.Turning.Spindle;
 /// face that comes to rest on the spindle's shoulder is z = 0, and the material lies below.</summary>
 internal sealed record SpindleSocket
 {
+    /// <summary>Of a test nut around its thread at most, and from one to the next, mm.</summary>
+    private const double MostWall = 3.5, BetweenNuts = 2;
+
     /// <summary>Kept free beyond the spindle's end, mm; how far the groove between register and thread reaches past the register.</summary>
     private const double PastEnd = 1, Groove = 0.3;
 
@@ -86,7 +89,7 @@ internal sealed record SpindleSocket
                 Evaluation.Of(place, "neckLong")?.Quantity ?? Quantity.RuleOfThumb("length of a neck", 3, Unit.Millimetre,
                     "Nobody read it: necks are some 3 mm long; common practice, no published source."), "What the register goes over."),
             Scope = scope,
-            Ladder = LadderRungs.Of(thread, "test nut", ledger),
+            Ladder = LadderRungs.Of(thread, ("test nut", thread.Drawn.Value + (2 * MostWall) + BetweenNuts), brief.Process, ledger),
         };
     }
 
@@ -163,8 +166,9 @@ internal sealed record SpindleSocket
     /// <param name="wall">Around them, mm.</param>
     public Proof Nuts(double wall) => new("ladder-spindle", "test nuts", () => Ladder.Select((major, i) =>
     {
-        var (radius, high) = ((Ladder[^1] / 2) + Math.Min(wall, 3.5), Math.Max(8, (4 * Pitch.Value) + (PrintedThread.Rim(major) - (Minor.Value / 2))) + i);
-        return (new Solid.Cylinder(radius, high) - PrintedThread.Cut(major, Pitch.Value, high + ScrewHole.Over).At(0, 0, high)).At(i * ((2 * radius) + 2), 0,
+        var (radius, high) = ((Ladder[^1] / 2) + Math.Min(wall, MostWall), Math.Max(8, (4 * Pitch.Value) + (PrintedThread.Rim(major) - (Minor.Value / 2))) + i);
+        return (new Solid.Cylinder(radius, high) - PrintedThread.Cut(major, Pitch.Value, high + ScrewHole.Over).At(0, 0, high)).At(i * ((2 * radius)
+            + BetweenNuts), 0,
             0);
     }).Aggregate((a, b) => a + b),
         $"{Ladder.Count} nuts with threads from {Figures.Mm(Ladder[0])} to {Figures.Mm(Ladder[^1])} over the roots, the lowest has the narrowest: take the one "
