@@ -99,6 +99,8 @@ public sealed class PhotographTests
         var off = Off(read.Drawing.Paths.Single().Points, Hook);
         off[off.Count * 9 / 10].ShouldBeLessThan(read.Doubt);
         Read(file, new(ThingSides.Straight, 40, null, null, lens with { Focal = 0.8 * Truth })).Says.ShouldContain("stood 56");
+        // Where a tape says something else, the lens is what was asked, and what is told.
+        Read(file, new(ThingSides.Straight, 40, 450, null, lens)).Says.ShouldBe(read.Says);
     }
 
     /// <summary>Looked at straight from above, focal length and height can hardly be told apart: that is not taken for a lens that is known. What is no whole

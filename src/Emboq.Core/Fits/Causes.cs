@@ -1,7 +1,7 @@
 namespace Emboq.Core.Fits;
 
-/// <summary>Tellings written out in the independent causes behind them, each a standard normal. Those that several tellings have in common come first; what hangs
-/// on one telling alone is its own variance, so that a belief grows with what tellings share and not with their number.</summary>
+/// <summary>Tellings written out in the independent causes behind them, each a standard normal. Those that several tellings have in common come first;
+/// what hangs on one telling alone is its own variance, so that a belief grows with what tellings share and not with their number.</summary>
 internal sealed class Causes
 {
     private readonly Dictionary<string, int> known;

@@ -24,7 +24,8 @@ internal sealed record LadderPlan(int Rungs, double Step, double Shift)
     private const int Points = 81;
     private const double Reach = 4;
 
-    /// <summary>The fewest rungs, the nearest to the drawn size and to each other, in whole twentieths of a millimetre, that are worth as much as any.</summary>
+    /// <summary>The fewest rungs, the nearest to the drawn size and to each other, in whole twentieths of a millimetre, that are worth as much as
+    /// any.</summary>
     /// <param name="of">The fitted size.</param>
     /// <param name="least">Rungs.</param>
     /// <param name="most">Rungs.</param>

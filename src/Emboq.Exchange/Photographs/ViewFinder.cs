@@ -57,8 +57,8 @@ internal static class ViewFinder
 
     /// <summary>Finds it.</summary>
     /// <param name="grey">The photograph.</param>
-    /// <param name="thing">How the camera's height over the sheet is known: by tape; by how large the mark on a block is seen; by its lens; or not: then the marks
-    /// tell it, the less surely the straighter it looked down.</param>
+    /// <param name="thing">How the camera's height over the sheet is known: by its lens; by how large the mark on a block is seen; by tape; or not: then the
+    /// marks tell it, the less surely the straighter it looked down.</param>
     /// <param name="field">Path of the field, for problems.</param>
     public static Outcome<FoundView> In(Mat grey, ThingOnSheet thing, string field)
     {
@@ -82,7 +82,7 @@ internal static class ViewFinder
 
         for (var round = 0; round < 12; round++)
         {
-            if ((block is { } high ? BlockMark.Camera(Raised(view)!, high) : height) is not { } wanted || Math.Abs(view.Eye.Z - wanted) <= 0.01)
+            if (thing.Lens is not null || (block is { } high ? BlockMark.Camera(Raised(view)!, high) : height) is not { } wanted || Math.Abs(view.Eye.Z - wanted) <= 0.01)
             {
                 break;
             }

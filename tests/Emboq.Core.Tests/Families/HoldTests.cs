@@ -113,8 +113,8 @@ public sealed class HoldTests
         proposed.LadderChance.Value.ShouldBeGreaterThan(Design(("ladderRings", "3")).Seats[0].LadderChance!.Value - 0.001);
     }
 
-    /// <summary>Left open, a ladder has the fewest rings that are worth as much as any; where a fit reaches further to one side, so does the ladder: no row of as
-    /// many, however far apart and wherever its middle is, is worth more.</summary>
+    /// <summary>Left open, a ladder has the fewest rings that are worth as much as any; where a fit reaches further to one side, so does the
+    /// ladder: no row of as many, however far apart and wherever its middle is, is worth more.</summary>
     [Theory]
     [InlineData("snug")]
     [InlineData("slide")]

@@ -11,7 +11,8 @@ internal static class LadderRungs
 
     /// <summary>Their sizes, mm, the smallest first; their step is a line of the ledger.</summary>
     /// <param name="of">The fitted size.</param>
-    /// <param name="rung">What one is called: "test ring", and what it takes of the row that they lie in, mm: no more are planned than the bed has room for.</param>
+    /// <param name="rung">What one is called: "test ring", and what it takes of the row that they lie in, mm: no more are planned than the bed has room
+    /// for.</param>
     /// <param name="process">What they are printed with.</param>
     /// <param name="ledger">Takes the step.</param>
     /// <param name="key">Of its line.</param>

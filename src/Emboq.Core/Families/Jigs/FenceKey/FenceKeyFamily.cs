@@ -144,9 +144,7 @@ public static class FenceKeyFamily
         var deep = r.High.Value >= 1.5;
         yield return new("deep", "key in the channel", deep ? Verdict.Good : Verdict.Stop, deep ? "It reaches deep enough to guide."
             : "Hardly anything of it stands in the channel.",
-            Figures.Mm(r.High.Value), "1.5 mm or more", "Common practice, no published source.", deep ? [] : r.Upright is not null
-                ? [new Remedy.Change("Let the fit decide the clearance", new Dictionary<string, string> { [r.Across is null ? "clearance"
-                    : "clearanceHigh"] = "" })]
+            Figures.Mm(r.High.Value), "1.5 mm or more", "Common practice, no published source.", deep || r.Upright is not null ? []
                 : [new Remedy.Change("Leave less free below", new Dictionary<string, string> { ["under"] = "0.3" })]);
         if (r.Lip is null && brief.Parameters.Choice("foot") == "foot")
         {

@@ -22,7 +22,7 @@ internal static class KeyShape
         {
             var other = r.Locked.Count > 1 ? "" : $", each {Figures.Mm(FreeStep)} {(r.Upright is null ? "higher" : "wider")} than the last";
             yield return new($"ladder-{one.Size.Of.Slot}", "ladder of the channel", () => Rungs(Together(r), r.Upright is not null),
-                $"{Says(r, [.. r.Locked])}{other}{Printed}")
+                $"{Says(r, [.. r.Locked])}{other}{HowToUse}")
             {
                 Seat = one.Size.Of.Slot,
                 SecondSeat = r.Locked.Count > 1 ? r.Locked[1].Size.Of.Slot : null,
@@ -37,7 +37,7 @@ internal static class KeyShape
             yield return new($"ladder-{locked.Size.Of.Slot}", r.Locked.Count == 1 ? "ladder of the channel" : height ? "ladder of the height"
                 : "ladder of the width",
                 () => Rungs([.. locked.Ladder.Select(size => height ? (Spare(r.Width, r.Across), size) : (size, Spare(r.High, r.Upright)))], height),
-                    $"{Says(r, locked)}{Printed}")
+                    $"{Says(r, locked)}{HowToUse}")
             {
                 Seat = locked.Size.Of.Slot,
                 Rungs = locked.Ladder.Count,
@@ -107,7 +107,7 @@ internal static class KeyShape
     public static Solid Zone(KeyReckoning r, double x) =>
         r.Fixings.SelectMany(f => f.Joint.Sleeves.Select(s => Placed(r, f, s.Around, x))).Aggregate((a, b) => a + b) - Cut(r, x);
 
-    private const string Printed = "; rung 1 has one notch. Print it the way up the key will print. It does not prove the key's straightness.";
+    private const string HowToUse = "; rung 1 has one notch. Print it the way up the key will print. It does not prove the key's straightness.";
 
     private static string Says(KeyReckoning r, params IReadOnlyList<LockedSize> locked) => $"{locked[0].Ladder.Count} rungs "
         + string.Join(" and ", locked.Select(l =>
