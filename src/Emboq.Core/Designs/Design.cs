@@ -40,7 +40,8 @@ public sealed record Design
     public IReadOnlyList<Seat> Seats { get; init; } = [];
 
     /// <summary>What a seat is called: by its place, and where a place has several, by what is measured there too.</summary>
-    public string NameOf(Seat seat) => Seats.Count(s => (s.Interface.Id, s.Interface.Name) == (seat.Interface.Id, seat.Interface.Name)) > 1 ? seat.Whole : seat.Interface.Name;
+    public string NameOf(Seat seat) =>
+        Seats.Count(s => (s.Interface.Id, s.Interface.Name) == (seat.Interface.Id, seat.Interface.Name)) > 1 ? seat.Whole : seat.Interface.Name;
 
     /// <summary>Probability that every seat comes out as its fit at the next print; <c>null</c> where there is none, or something is unread.</summary>
     public double? Chance { get; init; }
