@@ -82,7 +82,8 @@ internal static class ViewFinder
 
         for (var round = 0; round < 12; round++)
         {
-            if (thing.Lens is not null || (block is { } high ? BlockMark.Camera(Raised(view)!, high) : height) is not { } wanted || Math.Abs(view.Eye.Z - wanted) <= 0.01)
+            if (thing.Lens is not null || (block is { } high ? BlockMark.Camera(Raised(view)!, high) : height) is not { } wanted
+                || Math.Abs(view.Eye.Z - wanted) <= 0.01)
             {
                 break;
             }
