@@ -78,6 +78,12 @@ internal sealed class SolidProgram(double chordError)
             ["outline"] = Outline(Facets.Of(s.Outline, cut, chordError)),
             ["path"] = new JsonArray([.. s.Path.Select(p => (JsonNode)new JsonArray(p.X, p.Y, p.Z))])
         },
+        Solid.Meshed m => new()
+        {
+            ["op"] = "mesh",
+            ["corners"] = Convert.ToBase64String(m.Bytes.Corners),
+            ["triangles"] = Convert.ToBase64String(m.Bytes.Triangles)
+        },
         Solid.Union u => new() { ["op"] = "union", ["of"] = new JsonArray([.. Several(u).Select(s => (JsonNode)Add(s, cut))]) },
         Solid.Difference d => new() { ["op"] = "difference", ["a"] = Add(d.From, cut), ["b"] = Add(d.Cut, !cut) },
         Solid.Intersection i => new() { ["op"] = "intersection", ["a"] = Add(i.A, cut), ["b"] = Add(i.B, cut) },

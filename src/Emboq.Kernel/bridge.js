@@ -20,10 +20,29 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     pad: (i, of) => padded(of(i.of), i),
     rib: (i, of) => ribsUnder(kernel, of(i.of), i),
     sweep: (i) => sweep(i.outline, i.path),
+    mesh: (i) => ofTriangles(new Float32Array(bytes(i.corners)), new Uint16Array(bytes(i.triangles))),
     union: (i, of) => Manifold.union(i.of.map(of)),
     difference: (i, of) => of(i.a).subtract(of(i.b)),
     intersection: (i, of) => of(i.a).intersect(of(i.b)),
   }
+
+  const digits = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/'
+  const worth = Uint8Array.from({ length: 128 }, (_, code) => Math.max(0, digits.indexOf(String.fromCharCode(code))))
+
+  // What base64 stands for (RFC 4648): the engine has no page's decoder.
+  function bytes(text) {
+    const out = new Uint8Array((text.length / 4) * 3)
+    for (let i = 0, at = 0; i < text.length; i += 4) {
+      const [a, b, c, d] = [0, 1, 2, 3].map((k) => worth[text.charCodeAt(i + k)])
+      out[at++] = (a << 2) | (b >> 4)
+      out[at++] = (b << 4) | (c >> 2)
+      out[at++] = (c << 6) | d
+    }
+    return out.buffer.slice(0, out.length - (text.endsWith('==') ? 2 : text.endsWith('=') ? 1 : 0))
+  }
+
+  const ofTriangles = (corners, triangles) =>
+    Manifold.ofMesh(new Mesh({ numProp: 3, vertProperties: Float32Array.from(corners), triVerts: Uint32Array.from(triangles) }))
 
   const fromOutline = (outline, solid) => fromOutlines([outline], solid)
 
@@ -61,7 +80,7 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
       return inner.map((corner) => corner + k * n)
     }
     const triangles = [...sides, ...cap(0).reverse(), ...cap(last)]
-    return Manifold.ofMesh(new Mesh({ numProp: 3, vertProperties: Float32Array.from(at.flat()), triVerts: Uint32Array.from(triangles) }))
+    return ofTriangles(at.flat(), triangles)
   }
 
   // Up to six pads, each at the corner of the lowest layer's hull that is furthest from those before it; the first is furthest from the middle.
@@ -120,7 +139,7 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     )
     const cap = kernel.triangulate([outline]).flat()
     const triangles = [...sides, ...[...cap].reverse(), ...cap.map((corner) => corner + last * n)]
-    return Manifold.ofMesh(new Mesh({ numProp: 3, vertProperties: Float32Array.from(at.flat()), triVerts: Uint32Array.from(triangles) }))
+    return ofTriangles(at.flat(), triangles)
   }
 
   const dot = (a, b) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]

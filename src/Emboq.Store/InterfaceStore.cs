@@ -58,8 +58,8 @@ public static class InterfaceStore
 
     /// <summary>Gives an interface the outline that a drawing shows.</summary>
     public static Task Trace(NpgsqlDataSource database, Guid place, Traced outline, DateTimeOffset at, CancellationToken stop) => database.Write("""
-            insert into outline (id, interface_id, source, deviation, points, sections, at)
-            values (@id, @place, @Source, @Deviation, @points::jsonb, @sections::jsonb, @at)
+            insert into outline (id, interface_id, source, deviation, points, sections, surface, at)
+            values (@id, @place, @Source, @Deviation, @points::jsonb, @sections::jsonb, @surface::jsonb, @at)
             """, new
     {
         id = Guid.CreateVersion7(),
@@ -68,6 +68,7 @@ public static class InterfaceStore
         outline.Deviation,
         points = StoreJson.Write(outline.Points),
         sections = outline.Sections is { } sections ? StoreJson.Write(sections) : null,
+        surface = outline.Surface is { } surface ? StoreJson.Write(surface) : null,
         at = at.UtcDateTime,
     }, stop);
 
@@ -95,17 +96,18 @@ public static class InterfaceStore
     /// <summary>Selects the places of given identities.</summary>
     internal const string ByIdentity = "select unnest(@ids)";
 
-    private sealed record OutlineRow(Guid InterfaceId, string Source, double Deviation, string Points, string? Sections);
+    private sealed record OutlineRow(Guid InterfaceId, string Source, double Deviation, string Points, string? Sections, string? Surface);
 
     private static Traced Outline(OutlineRow row) => new(row.Source, row.Deviation, StoreJson.Read<Point2[]>(row.Points))
     {
         Sections = row.Sections is { } sections ? StoreJson.Read<TracedSection[]>(sections) : null,
+        Surface = row.Surface is { } surface ? StoreJson.Read<TracedSurface>(surface) : null,
     };
 
     /// <summary>The outline that a place had before the one it has; <c>null</c> where it is its first.</summary>
     public static async Task<Traced?> OutlineBefore(NpgsqlDataSource database, Guid place, CancellationToken stop) =>
         await database.OneOrNone<OutlineRow>("""
-            select interface_id, source, deviation, points::text, sections::text from outline where interface_id = @place
+            select interface_id, source, deviation, points::text, sections::text, surface::text from outline where interface_id = @place
             order by at desc, id desc offset 1 limit 1
             """, new { place }, stop) is { } row ? Outline(row) : null;
 
@@ -116,7 +118,8 @@ public static class InterfaceStore
         select r.id, r.interface_id, r.dimension, r.value, r.text, r.at, r.remark, s.because, r.direction, r.instrument_id
         from reading r left join reading_strike s on s.reading_id = r.id where r.interface_id in ({places}) order by r.at, r.id;
         select kind, dimension, instrument_id, squares, freedom from scatter where kind in (select kind from interface where id in ({places}));
-        select distinct on (interface_id) interface_id, source, deviation, points::text, sections::text from outline where interface_id in ({places})
+        select distinct on (interface_id) interface_id, source, deviation, points::text, sections::text, surface::text from outline
+            where interface_id in ({places})
             order by interface_id, at desc, id desc;
         {InstrumentStore.SelectAll}
         """;

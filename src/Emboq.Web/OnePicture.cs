@@ -6,7 +6,10 @@ internal static class OnePicture
     private static readonly SemaphoreSlim Reading = new(1);
 
     /// <summary>Does work on a picture when no other is being read.</summary>
-    public static async Task<T> Of<T>(Func<T> work, CancellationToken stop)
+    public static Task<T> Of<T>(Func<T> work, CancellationToken stop) => Of(() => Task.FromResult(work()), stop);
+
+    /// <summary>Does work of several steps on a picture when no other is being read.</summary>
+    public static async Task<T> Of<T>(Func<Task<T>> work, CancellationToken stop)
     {
         await Reading.WaitAsync(stop);
         try

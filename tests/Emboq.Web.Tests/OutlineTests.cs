@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.IO.Compression;
 using System.Net.Http.Json;
 using System.Text;
@@ -322,6 +323,11 @@ public sealed class OutlineTests(Server server)
         // Two holes, 11 and 16 mm across, sections 3 mm apart.
         ((int)sections["unscanned"]!).ShouldBeInRange(5, 12);
 
+        // Two fingers of noise on every side of what it was asked to be thinned by.
+        ((int)sections["surface"]!["triangles"]!).ShouldBeInRange(1000, 8000);
+        var within = (string)sections["surface"]!["within"]!["metric"]!;
+        double.Parse(within.Split(' ')[0], CultureInfo.InvariantCulture).ShouldBeInRange(0.08, 0.4);
+
         (await Sent("/scans?name=grip.stl&at=14", scan)).ShouldSatisfyAllConditions(r => r.Status.ShouldBe(400), r => Field(r.Body).ShouldBe("at"));
         (await Sent("?name=knife.svg", "<svg/>"u8.ToArray())).ShouldSatisfyAllConditions(r => r.Status.ShouldBe(400), r => Field(r.Body).ShouldBe("interface"));
         using var mirrored = await server.Http.PostAsync($"/api/interfaces/{place["id"]}/outlines/mirrorings", null, Stop);
@@ -332,8 +338,22 @@ public sealed class OutlineTests(Server server)
         card["name"] = $"{card["name"]} again {Guid.NewGuid()}";
         var again = await server.Post("/api/machine-cards", card);
         ((int)again["interfaces"]![0]!["outline"]!["sections"]!["count"]!).ShouldBe((int)sections["count"]!);
-        card["places"]![0]!["outline"]!["sections"]![3]!["points"]![0]!["x"] = 1e300;
-        using var refused = await server.Http.PostAsync("/api/machine-cards", new StringContent(card.ToJsonString(), Encoding.UTF8, "application/json"), Stop);
-        ((int)refused.StatusCode).ShouldBe(400);
+        again["interfaces"]![0]!["outline"]!["sections"]!["surface"]!.ToJsonString().ShouldBe(sections["surface"]!.ToJsonString());
+        async Task<int> Offered(Action<JsonNode> spoil)
+        {
+            var spoilt = card.DeepClone();
+            spoil(spoilt["places"]![0]!["outline"]!);
+            using var refused = await server.Http.PostAsync("/api/machine-cards", new StringContent(spoilt.ToJsonString(), Encoding.UTF8, "application/json"),
+                Stop);
+            return (int)refused.StatusCode;
+        }
+
+        (await Offered(o => o["sections"]![3]!["points"]![0]!["x"] = 1e300)).ShouldBe(400);
+        // A surface with a hole, one of nothing, and one that is no base64.
+        (await Offered(o => o["surface"]!["mesh"]!["triangles"] = ((string)o["surface"]!["mesh"]!["triangles"]!)[8..])).ShouldBe(400);
+        (await Offered(o => o["surface"]!["mesh"]!["corners"] = null)).ShouldBe(400);
+        (await Offered(o => o["surface"]!["mesh"] = null)).ShouldBe(400);
+        (await Offered(o => o["surface"]!["mesh"]!["corners"] = "¡no!")).ShouldBe(400);
+        (await Offered(o => o["surface"]!["within"] = -1)).ShouldBe(400);
     }
 }

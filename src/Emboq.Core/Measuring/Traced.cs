@@ -24,6 +24,9 @@ public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point
     /// <summary>Sections of a body, square to x, the leftmost first; <c>null</c> for an outline alone.</summary>
     public IReadOnlyList<TracedSection>? Sections { get; init; }
 
+    /// <summary>The surface of a body, thinned; <c>null</c> for an outline alone, and where none was kept.</summary>
+    public TracedSurface? Surface { get; init; }
+
     /// <summary>Across, mm of the drawing.</summary>
     [JsonIgnore]
     public double Across => Points.Max(p => p.X) - Points.Min(p => p.X);
@@ -53,7 +56,9 @@ public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point
     /// <param name="deviation">How far its corners may lie beside the surface, mm.</param>
     /// <param name="length">Along x, from 0 on, mm.</param>
     /// <param name="sections">Two or more, the leftmost first.</param>
-    public static Traced Of(string source, double deviation, double length, IReadOnlyList<TracedSection> sections)
+    /// <param name="surface">Its surface, x along it, y across, z up from what it lies on; how far what it was thinned from lies beside it at most, mm.</param>
+    public static Traced Of(string source, double deviation, double length, IReadOnlyList<TracedSection> sections, (ClosedMesh Mesh, double Within)?
+        surface = null)
     {
         var (near, far) = (sections.Select(s => s.Points.Min(p => p.X)).ToList(), sections.Select(s => s.Points.Max(p => p.X)).ToList());
         var low = near.Min();
@@ -64,6 +69,7 @@ public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point
         return new(source, deviation, [End(0, 0), .. right, End(length, sections.Count - 1), .. left])
         {
             Sections = [.. sections.Select(s => s with { At = Math.Round(s.At, 4), Points = [.. s.Points.Select(p => Rounded(p.X - low, p.Y))] })],
+            Surface = surface is { } s ? new(MeshBytes.Of(s.Mesh.Moved(p => p with { Y = p.Y - low })), s.Within) : null,
         };
     }
 
@@ -94,6 +100,12 @@ public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point
             return cut;
         }
 
+        if (Surface is { } surface && (!(surface.Within is >= 0 and <= 5) || surface.Mesh?.Read() is not { } mesh || mesh.Points.Any(p =>
+            !(Math.Max(Math.Abs(p.X), Math.Max(Math.Abs(p.Y), Math.Abs(p.Z))) <= Widest))))
+        {
+            return new(field, null, "Its surface is not closed, or out of reach.", "Take the scan anew.", $"4 to {MeshBytes.Most} triangles");
+        }
+
         return !(Deviation is >= 0 and <= 5) ? new(field, $"{Deviation}", "Its deviation is out of reach.", "Give 0 to 5 mm.", "0 to 5 mm")
             : Outlines.Crossing(Points) is { } at ? new(field, $"{Figures.Number(at.X)}, {Figures.Number(at.Y)}",
                 $"The outline crosses or touches itself near {Figures.Number(at.X)}, {Figures.Number(at.Y)} of the drawing.",
@@ -101,6 +113,11 @@ public sealed record Traced(string Source, double Deviation, IReadOnlyList<Point
             : null;
     }
 }
+
+/// <summary>The surface of a body.</summary>
+/// <param name="Mesh">Its triangles: x as the x of the outline, y as its y, z up from what the body lies on.</param>
+/// <param name="Within">How far what it was thinned from lies beside it at most, mm.</param>
+public sealed record TracedSurface(MeshBytes Mesh, double Within);
 
 /// <summary>A section of a body.</summary>
 /// <param name="At">Along the x of the outline, mm.</param>

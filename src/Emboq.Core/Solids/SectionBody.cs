@@ -56,6 +56,12 @@ public sealed class SectionBody
     /// <summary>How far a corner of an outline stands out of the body at most, mm: sharp edges between its lines are cut.</summary>
     public double Smoothed { get; private init; }
 
+    /// <summary>The surface of the thing itself, where it is known: it goes wherever the body goes.</summary>
+    public ClosedMesh? Skin { get; private init; }
+
+    /// <summary>The thing itself where its surface is known, else the body.</summary>
+    public Solid Real => Skin is { } skin ? new Solid.Meshed(skin) : Solid;
+
     /// <summary>Its first and last y, mm.</summary>
     public (double From, double To) Ends => (rings[0].At, rings[^1].At);
 
@@ -68,6 +74,9 @@ public sealed class SectionBody
     /// <summary>Its least and greatest x, mm.</summary>
     public (double Left, double Right) Sides => (rings.Min(r => r.Points.Min(p => p.X)), rings.Max(r => r.Points.Max(p => p.X)));
 
+    /// <summary>The same of a thing whose surface is known.</summary>
+    public SectionBody Skinned(ClosedMesh? skin) => new(rings) { FoldedAt = FoldedAt, Smoothed = Smoothed, Skin = skin };
+
     /// <summary>Larger by a factor, about the origin.</summary>
     public SectionBody Scaled(double by)
     {
@@ -76,6 +85,7 @@ public sealed class SectionBody
         {
             FoldedAt = FoldedAt * by,
             Smoothed = Smoothed * by,
+            Skin = Skin?.Moved(p => p * by),
         };
     }
 
@@ -89,13 +99,18 @@ public sealed class SectionBody
     /// <summary>Turned end for end about the upright: it begins where it began.</summary>
     public SectionBody Turned() => new([.. rings.Reverse().Select(r => new Ring(Ends.From + Ends.To - r.At, r.Middle with { X = -r.Middle.X },
         [.. r.Points.Reverse().Select(p => p with { X = -p.X })]))])
-    { FoldedAt = Ends.From + Ends.To - FoldedAt, Smoothed = Smoothed };
+    {
+        FoldedAt = Ends.From + Ends.To - FoldedAt,
+        Smoothed = Smoothed,
+        Skin = Skin?.Moved(p => p with { X = -p.X, Y = Ends.From + Ends.To - p.Y }),
+    };
 
     /// <summary>Moved along, so that it begins at a place.</summary>
     public SectionBody From(double at) => new([.. rings.Select(r => r with { At = r.At - Ends.From + at })])
     {
         FoldedAt = FoldedAt - Ends.From + at,
-        Smoothed = Smoothed
+        Smoothed = Smoothed,
+        Skin = Skin?.Moved(p => p with { Y = p.Y - Ends.From + at }),
     };
 
     /// <summary>How far within what it stands on, on a flat floor, a point acts, mm: what the point rises by when all is tipped a little, over the sine of
@@ -119,6 +134,7 @@ public sealed class SectionBody
     {
         FoldedAt = FoldedAt,
         Smoothed = Smoothed,
+        Skin = Skin?.Moved(p => move(new(p.X, p.Z)) is var to ? new(to.X, p.Y, to.Y) : p),
     };
 
     /// <summary>The middle of all that it encloses: its centre of mass, if it is of one stuff (Simpson's rule, which is exact between outlines).</summary>
@@ -175,6 +191,33 @@ public sealed class SectionBody
         }
 
         return Math.Atan(most) * 180 / Math.PI;
+    }
+
+    /// <summary>How far the surface of the thing stands out of the body between two places, and how far it lies within, at most, mm: of its corners, in the
+    /// section of each.</summary>
+    /// <exception cref="InvalidOperationException">Its surface is not known.</exception>
+    public (double Out, double In) Beside(double from, double to)
+    {
+        var (most, least, section, i) = (0.0, 0.0, new Point2[Rails], 1);
+        foreach (var p in (Skin ?? throw new InvalidOperationException("Its surface is not known.")).Points.Where(p => p.Y >= Math.Max(from, Ends.From)
+            && p.Y <= Math.Min(to, Ends.To)).OrderBy(p => p.Y))
+        {
+            for (; rings[i].At < p.Y; i++)
+            {
+            }
+
+            var (a, b) = (rings[i - 1], rings[i]);
+            var share = (p.Y - a.At) / (b.At - a.At);
+            for (var j = 0; j < Rails; j++)
+            {
+                section[j] = new(a.Points[j].X + (share * (b.Points[j].X - a.Points[j].X)), a.Points[j].Y + (share * (b.Points[j].Y - a.Points[j].Y)));
+            }
+
+            var off = Outlines.Beside(section, new(p.X, p.Z));
+            (most, least) = (Math.Max(most, off), Math.Min(least, off));
+        }
+
+        return (most, -least);
     }
 
     /// <summary>Where an upright plane cuts it: x in the plane from the place named, y up. <c>null</c> where the plane runs out past an end.</summary>

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Security.Cryptography;
 
 namespace Emboq.Core.Solids;
 
@@ -287,6 +288,28 @@ public abstract class Solid : IEquatable<Solid>
 
         /// <summary>Where it goes.</summary>
         public ImmutableArray<Point3> Path { get; }
+    }
+
+    /// <summary>What a closed surface of triangles encloses, its corners in single precision.</summary>
+    public sealed class Meshed : Solid
+    {
+        /// <summary>Of a surface.</summary>
+        public Meshed(ClosedMesh mesh)
+            : this(MeshBytes.Of(mesh))
+        {
+        }
+
+        private Meshed(MeshBytes bytes)
+            : base(StructuralHash.Of("meshed", [], Convert.ToHexString(SHA256.HashData(bytes.Corners)),
+                Convert.ToHexString(SHA256.HashData(bytes.Triangles)))) => Bytes = bytes;
+
+        /// <summary>The surface.</summary>
+        public MeshBytes Bytes { get; }
+
+        /// <summary>Of a surface that was written.</summary>
+        /// <exception cref="FormatException">It encloses nothing, or has too many triangles.</exception>
+        internal static Meshed Of(MeshBytes bytes) => bytes.Read() is not null ? new(bytes)
+            : throw new FormatException("A surface of triangles encloses nothing, or has too many.");
     }
 
     /// <summary>Two solids as one.</summary>

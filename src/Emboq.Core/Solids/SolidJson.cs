@@ -51,6 +51,12 @@ public static class SolidJson
             ["outline"] = Outline(s.Outline),
             ["path"] = new JsonArray([.. s.Path.Select(p => (JsonNode)new JsonArray(p.X, p.Y, p.Z))])
         },
+        Solid.Meshed m => new()
+        {
+            [Kind] = "meshed",
+            ["corners"] = Convert.ToBase64String(m.Bytes.Corners),
+            ["triangles"] = Convert.ToBase64String(m.Bytes.Triangles)
+        },
         Solid.Union u => Pair("union", u.A, u.B),
         Solid.Difference d => Pair("difference", d.From, d.Cut),
         Solid.Intersection i => Pair("intersection", i.A, i.B),
@@ -77,6 +83,7 @@ public static class SolidJson
             "ribbed" => new Solid.Ribbed(Read(o["of"]), new(Number(o, "layer"), Number(o, "line"), Number(o, "hangs"), Number(o, "bridges"),
                 Number(o, "apart"))),
             "swept" => new Solid.Swept(Outline(o), [.. o["path"]!.AsArray().Select(p => new Point3((double)p![0]!, (double)p[1]!, (double)p[2]!))]),
+            "meshed" => Solid.Meshed.Of(new(Convert.FromBase64String((string)o["corners"]!), Convert.FromBase64String((string)o["triangles"]!))),
             "union" => new Solid.Union(Read(o["a"]), Read(o["b"])),
             "difference" => new Solid.Difference(Read(o["a"]), Read(o["b"])),
             "intersection" => new Solid.Intersection(Read(o["a"]), Read(o["b"])),

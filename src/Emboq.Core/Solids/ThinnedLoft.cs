@@ -64,7 +64,7 @@ internal static class ThinnedLoft
         {
             for (var i = from + 1; i < to; i++)
             {
-                if (Beside(p[i], p[from], p[to % p.Length]) is var off && off > most)
+                if (Outlines.Beside(p[i], p[from], p[to % p.Length]) is var off && off > most)
                 {
                     (most, at) = (off, i);
                 }
@@ -80,12 +80,4 @@ internal static class ThinnedLoft
     }
 
     private static double Apart(Point2 a, Point2 b) => double.Hypot(a.X - b.X, a.Y - b.Y);
-
-    /// <summary>Distance of a point from a line between two others.</summary>
-    private static double Beside(Point2 p, Point2 a, Point2 b)
-    {
-        var (dx, dy) = (b.X - a.X, b.Y - a.Y);
-        var share = (dx * dx) + (dy * dy) is > 0 and var long_ ? Math.Clamp((((p.X - a.X) * dx) + ((p.Y - a.Y) * dy)) / long_, 0, 1) : 0;
-        return double.Hypot(p.X - a.X - (share * dx), p.Y - a.Y - (share * dy));
-    }
 }

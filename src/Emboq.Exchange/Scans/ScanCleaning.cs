@@ -160,8 +160,7 @@ public static class ScanCleaning
     internal static Point3 Normal(ScanMesh mesh, int triangle)
     {
         var (a, b, c) = mesh.Of(triangle);
-        var (u, v) = (new Point3(b.X - a.X, b.Y - a.Y, b.Z - a.Z), new Point3(c.X - a.X, c.Y - a.Y, c.Z - a.Z));
-        return new((u.Y * v.Z) - (u.Z * v.Y), (u.Z * v.X) - (u.X * v.Z), (u.X * v.Y) - (u.Y * v.X));
+        return (b - a).Cross(c - a);
     }
 
     private static (int, int) Edge(int a, int b) => (Math.Min(a, b), Math.Max(a, b));

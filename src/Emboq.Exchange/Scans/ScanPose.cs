@@ -38,17 +38,15 @@ public static class ScanPose
         var (sin, cos) = Math.SinCos(turn * Math.PI / 180);
         Point3 Turned(Point3 p)
         {
-            var (a, b, c) = (Dot(p, x), Dot(p, y), Dot(p, z));
+            var (a, b, c) = (p.Dot(x), p.Dot(y), p.Dot(z));
             return new((a * cos) - (b * sin), (a * sin) + (b * cos), c);
         }
 
         var mesh = scan.Mesh.Moved(Turned);
         var least = mesh.Box.Least;
-        Point3 Placed(Point3 p) => new(p.X - least.X, p.Y - least.Y, p.Z - least.Z);
+        Point3 Placed(Point3 p) => p - least;
         return scan with { Mesh = mesh.Moved(Placed), Holes = [.. scan.Holes.Select(h => h with { At = Placed(Turned(h.At)) })] };
     }
-
-    private static double Dot(Point3 a, Point3 b) => (a.X * b.X) + (a.Y * b.Y) + (a.Z * b.Z);
 
     /// <summary>Principal axes of the surface, each triangle counting by its area: right-handed, x the longest of those that lie.</summary>
     private static (Point3 X, Point3 Y, Point3 Z) Axes(ScanMesh mesh, ScanUp up)
@@ -57,7 +55,7 @@ public static class ScanPose
         var parts = Enumerable.Range(0, mesh.Count).Select(t =>
         {
             var ((a, b, c), n) = (mesh.Of(t), ScanCleaning.Normal(mesh, t));
-            return (At: new[] { (a.X + b.X + c.X) / 3, (a.Y + b.Y + c.Y) / 3, (a.Z + b.Z + c.Z) / 3 }, Area: Math.Sqrt(Dot(n, n)));
+            return (At: new[] { (a.X + b.X + c.X) / 3, (a.Y + b.Y + c.Y) / 3, (a.Z + b.Z + c.Z) / 3 }, Area: n.Length);
         }).ToList();
         foreach (var (at, area) in parts)
         {
@@ -84,7 +82,7 @@ public static class ScanPose
         Point3 Way(int column) => Signed(new(found[0, column], found[1, column], found[2, column]));
         var (thin, mid, wide) = (Way(0), Way(1), Way(2));
         var (x, z) = up switch { ScanUp.Edge => (wide, mid), ScanUp.End => (mid, wide), _ => (wide, thin) };
-        return (x, new((z.Y * x.Z) - (z.Z * x.Y), (z.Z * x.X) - (z.X * x.Z), (z.X * x.Y) - (z.Y * x.X)), z);
+        return (x, z.Cross(x), z);
     }
 
     /// <summary>An axis has no direction: its largest part is taken to be greater than nothing.</summary>

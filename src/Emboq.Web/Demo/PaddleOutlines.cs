@@ -101,8 +101,9 @@ internal sealed partial class PaddleWorkshop
             StandInScanner.GripHalfHigh);
         const double Deviation = 0.05;
         var taken = ScanOutline.Read(StandInScanner.Stl(scan), ScanUnit.Mm, new(ScanUp.Flat, 0, false, null) { Sections = Deviation }, "file").Value;
-        await InterfaceStore.Trace(database, handle, Traced.Of("hot air gun.stl", Math.Round(Deviation + taken.Doubt, 3), taken.Body!.Value.Length,
-            taken.Body.Value.Cuts), Later(), default);
+        var (length, cuts, whole, scatter) = taken.Body!.Value;
+        await InterfaceStore.Trace(database, handle, Traced.Of("hot air gun.stl", Math.Round(Deviation + taken.Doubt, 3), length, cuts,
+            await ThinnedScan.Of(whole, scatter, Deviation)), Later(), default);
         await Read(handle, "breadth", "caliper", "50.02", "50.05");
         await Read(handle, "height", "caliper", "28.1");
         await Read(handle, "length", "tape", "150");

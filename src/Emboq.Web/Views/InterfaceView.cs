@@ -50,13 +50,20 @@ public sealed record OutlineView(string Source, int Corners, LengthView Across, 
 {
     /// <summary>From an outline.</summary>
     public static OutlineView Of(Traced o) => new(o.Source, o.Points.Count, LengthView.Of(o.Across), LengthView.Of(o.Along),
-        LengthView.Of(o.Deviation), o.Points, o.Mark, o.Sections is { } cuts ? new(cuts.Count, cuts.Count(c => !c.Scanned)) : null);
+        LengthView.Of(o.Deviation), o.Points, o.Mark, o.Sections is { } cuts ? new(cuts.Count, cuts.Count(c => !c.Scanned),
+            o.Surface is { } s ? new(s.Mesh.Count, LengthView.Of(s.Within)) : null) : null);
 }
 
 /// <summary>The sections of a scanned body.</summary>
 /// <param name="Count">How many.</param>
 /// <param name="Unscanned">How many of them run across what was never scanned.</param>
-public sealed record SectionsView(int Count, int Unscanned);
+/// <param name="Surface">Its surface, thinned; <c>null</c> where none was kept.</param>
+public sealed record SectionsView(int Count, int Unscanned, ScannedSurfaceView? Surface);
+
+/// <summary>The surface of a scanned body.</summary>
+/// <param name="Triangles">How many are left.</param>
+/// <param name="Within">How far the scan lies beside it at most.</param>
+public sealed record ScannedSurfaceView(int Triangles, LengthView Within);
 
 /// <summary>A length in both systems.</summary>
 public sealed record LengthView(string Metric, string? Inches)

@@ -256,6 +256,37 @@ public sealed class ShellClampTests
         Built(turn).Checks.ShouldContain(c => c.Key == "rear.split" && c.Verdict == Verdict.Good);
     }
 
+    /// <summary>A grip with a ridge of 0.6 around it where it is clamped: the smooth body leaves it away, the surface as scanned has it. Each school says what
+    /// the other would cost, and is one press away.</summary>
+    [Fact]
+    public void Smooth_or_as_scanned_each_tells_the_price_of_the_other()
+    {
+        static double Ridge(double x) => x is > 35 and < 45 ? 0.6 : 0;
+        var scan = Traced.Of("ridged.stl", 0.05, 160, [.. Enumerable.Range(0, 53).Select(i => 2 + (3.0 * i)).Select(x => new TracedSection(x,
+            [.. Outlines.Round(1, 120).Points.Select(p => new Point2(25 * p.X, 14 + (14 * p.Y)))], true))],
+            (Measuring.Places.Tube(160, 81, 120, (x, sin, cos) => new(x, (25 + Ridge(x)) * cos, 14 + ((14 + Ridge(x)) * sin))), 0.04));
+        var grip = Measuring.Places.Of(KindList.Of("grip"), "breadth 50, height 28, length 160") with { Outline = scan };
+        Design Built(params (string Key, string Value)[] decided) => On(grip, decided.Append(("front", "40")).ToDictionary(d => d.Item1, d => d.Item2));
+        var smooth = Of(Built(), "edges");
+        // The sharp end of an ellipse lies 0.02 out of the lines through it.
+        (smooth.Verdict, smooth.Figure).ShouldBe((Verdict.Watch, "0.62 mm"));
+        var entries = smooth.Remedies.OfType<Remedy.Change>().First().Entries;
+        var scanned = Built([.. entries.Select(e => (e.Key, e.Value))]);
+        Of(scanned, "edges").ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Good), c => c.Figure.ShouldBe("0.04 mm"),
+            c => c.Says.ShouldContain("0.62 mm"), c => c.Says.ShouldContain("triangles"));
+        scanned.Checks.ShouldNotContain(c => c.Key == "folds");
+        // Its hollow is wider by the ridge on each side.
+        double Wide(Design design) => design.Gauges.First(g => g.What == "hollow below the split").Size;
+        (Wide(scanned) - Wide(Built())).ShouldBe(1.2, 0.06);
+        // What lies further beside its scan than the clearance is not green.
+        var coarse = On(grip with { Outline = scan with { Surface = scan.Surface! with { Within = 0.9 } } }, entries.Append(new("front", "40")).ToDictionary());
+        Of(coarse, "edges").Verdict.ShouldBe(Verdict.Watch);
+        // Of a scan that only sections were kept of, there is no surface to take.
+        var none = On(grip with { Outline = scan with { Surface = null } }, entries);
+        (Of(none, "surface").Verdict, none.Pieces.Count).ShouldBe((Verdict.Stop, 0));
+        Of(On(grip with { Outline = scan with { Surface = null } }, new Dictionary<string, string>()), "edges").Verdict.ShouldBe(Verdict.Good);
+    }
+
     [Fact]
     public void Nothing_is_offered_that_would_not_help()
     {

@@ -85,7 +85,39 @@ internal static class Places
     public static (double Half, double Middle) GripAt(double x) => (20 + (5 * Math.Sin(2 * Math.PI * x / 160)), 20 * Math.Sin(Math.PI * x / 160));
 
     private static Traced Bent() => Traced.Of("grip.stl", 0.1, 160, [.. Enumerable.Range(0, 53).Select(i => 2 + (3.0 * i)).Select(x =>
-        new TracedSection(x, [.. Outlines.Round(1, 120).Points.Select(p => new Point2(GripAt(x).Middle + (GripAt(x).Half * p.X), 14 + (14 * p.Y)))], true))]);
+        new TracedSection(x, [.. Outlines.Round(1, 120).Points.Select(p => new Point2(GripAt(x).Middle + (GripAt(x).Half * p.X), 14 + (14 * p.Y)))], true))],
+        (Tube(160, 54, 48, (x, sin, cos) => new(x, GripAt(x).Middle + (GripAt(x).Half * cos), 14 + (14 * sin))), 0.05));
+
+    /// <summary>A closed surface along x from 0 on, its ends level.</summary>
+    /// <param name="length">mm.</param>
+    /// <param name="along">Rings.</param>
+    /// <param name="around">Corners of each.</param>
+    /// <param name="at">Where a corner is: x, sine and cosine around it.</param>
+    public static ClosedMesh Tube(double length, int along, int around, Func<double, double, double, Point3> at)
+    {
+        var (points, triangles) = (new List<Point3>(), new List<int>());
+        for (var i = 0; i < along; i++)
+        {
+            var ring = Enumerable.Range(0, around).Select(j => Math.SinCos(2 * Math.PI * j / around)).Select(a =>
+                at(length * i / (along - 1), a.Sin, a.Cos)).ToList();
+            points.AddRange(ring);
+            for (var j = 0; j < around && i > 0; j++)
+            {
+                var (a, b) = ((i * around) + j, (i * around) + ((j + 1) % around));
+                triangles.AddRange([a - around, b - around, b, a - around, b, a]);
+            }
+        }
+
+        foreach (var (first, over) in new[] { (0, true), ((along - 1) * around, false) })
+        {
+            for (var j = 1; j < around - 1; j++)
+            {
+                triangles.AddRange(over ? [first, first + j + 1, first + j] : [first, first + j, first + j + 1]);
+            }
+        }
+
+        return ClosedMesh.Of(points, triangles)!;
+    }
 
     public static Sizes SizesOf(string kind) => new(Of(kind));
 }

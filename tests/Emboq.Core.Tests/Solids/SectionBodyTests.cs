@@ -1,3 +1,5 @@
+using Emboq.Core.Tests.Measuring;
+
 namespace Emboq.Core.Tests.Solids;
 
 /// <summary>Bodies through sections, against cones and bent bars in closed form.</summary>
@@ -29,6 +31,35 @@ public sealed class SectionBodyTests
         SectionBody.Of((0, Round(10, 0, 0)), (20, Round(10, 0, 0)), (40, Round(20, 0, 0))).Steepest(25, 35).ShouldBe(Math.Atan(0.5) * 180 / Math.PI, 0.01);
         SectionBody.Of((0, Round(10, 0, 0)), (20, Round(10, 0, 0)), (40, Round(20, 0, 0))).Steepest(2, 18).ShouldBe(0, 0.01);
         Bent(0.3).Steepest(10, 90).ShouldBe(0, 0.01);
+    }
+
+    /// <summary>The surface of the thing goes wherever the body goes; what stands out of it and lies within is told in its sections.</summary>
+    [Fact]
+    public void Its_surface_goes_with_it()
+    {
+        // A bent bar of radius 10, with a ridge half a millimetre high from 30 to 50, and a furrow of 0.2 from 70 to 80.
+        double Radius(double y) => y is > 30 and < 50 ? 10.5 : y is > 70 and < 80 ? 9.8 : 10;
+        var skin = Places.Tube(100, 101, 90, (y, sin, cos) => new((0.2 * y) + (Radius(y) * cos), y, 20 - (Radius(y) * sin)));
+        var body = Bent(0.2).Skinned(skin);
+        body.Beside(0, 25).ShouldSatisfyAllConditions(b => b.Out.ShouldBe(0, 0.02), b => b.In.ShouldBe(0, 0.02));
+        body.Beside(35, 45).Out.ShouldBe(0.5, 0.02);
+        body.Beside(60, 90).In.ShouldBe(0.2, 0.02);
+        Bent(0.2).Skin.ShouldBeNull();
+        Should.Throw<InvalidOperationException>(() => Bent(0.2).Beside(0, 10));
+        SectionBody[] moved = [body.Scaled(1.3), body.Rolled(40), body.Turned(), body.From(-7), body.At(3, 5), body.Scaled(1.1).Rolled(-20).Turned().From(4)];
+        foreach (var to in moved)
+        {
+            var larger = to.Ends.To - to.Ends.From;
+            var off = to.Beside(to.Ends.From, to.Ends.To);
+            (off.Out / larger, off.In / larger).ShouldBe((0.005, 0.002), new Near2());
+        }
+    }
+
+    private sealed class Near2 : IEqualityComparer<(double, double)>
+    {
+        public bool Equals((double, double) a, (double, double) b) => Math.Abs(a.Item1 - b.Item1) < 2e-4 && Math.Abs(a.Item2 - b.Item2) < 2e-4;
+
+        public int GetHashCode((double, double) of) => 0;
     }
 
     [Fact]

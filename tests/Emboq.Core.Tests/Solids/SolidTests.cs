@@ -15,6 +15,7 @@ public sealed class SolidTests
         new Solid.Helical(Square, 12, 1.5),
         new Solid.Swept(Square, new(0, 0, 0), new(0, 0, 5), new(4, 0, 5)),
         new Solid.Extruded(Profile.Of(new(new(0, -5)), new(new(20, -5), 1), new(new(20, 5)), new(new(0, 5), 1)), 3),
+        new Solid.Meshed(Measuring.Places.Tube(5, 2, 7, (x, sin, cos) => new(x, cos, sin))),
         new Solid.Cylinder(1, 2) + new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) - new Solid.Box(1, 2, 3), new Solid.Cylinder(1, 2) & new Solid.Box(1, 2, 3),
     ];
 

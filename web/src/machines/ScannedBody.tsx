@@ -17,7 +17,13 @@ export function ScannedBody({ place }: { readonly place: InterfaceView }) {
             {scan.sections && scan.sections.unscanned > 0
               ? `; ${scan.sections.unscanned} of them run across what was never scanned, and nothing is clamped there`
               : ''}
+            {scan.sections?.surface ? null : '; its surface was not kept: a scan taken again keeps it'}
           </p>
+          {scan.sections?.surface ? (
+            <p className="flex flex-wrap items-center gap-2">
+              {scan.sections.surface.triangles} triangles of its surface, within <Figure {...scan.sections.surface.within} /> of the scan
+            </p>
+          ) : null}
           <p className="flex items-center gap-2">
             <Figure {...scan.across} /> × <Figure {...scan.along} />
           </p>

@@ -59,7 +59,7 @@ internal static class GripKind
     private static readonly ConditionalWeakTable<Traced, SectionBody> AsScanned = [];
 
     private static SectionBody Joined(Traced drawn) => SectionBody.Of([.. drawn.Sections!.Select(c => (c.At, new Profile(c.Points.Select(p =>
-        new Point2((drawn.Along / 2) - p.X, p.Y)))))]);
+        new Point2((drawn.Along / 2) - p.X, p.Y)))))]).Skinned(drawn.Surface?.Mesh.Read()?.Moved(p => new((drawn.Along / 2) - p.Y, p.X, p.Z)));
 
     private static double Scale(Sizes s, Traced drawn) => s["breadth"]!.Value / drawn.Along;
 

@@ -54,6 +54,13 @@ public static class ShellClampFamily
                 Cautions);
         }
 
+        if (ShellParameters.AsScanned.Read(brief.Parameters, ledger) && place.Outline?.Surface is null)
+        {
+            return PartBodies.Unbuilt(ledger, [new("surface", "surface as scanned", Verdict.Stop, "Only sections were kept of its scan, not the surface.",
+                "sections", "a surface", "What is not known is not drawn.", [new Remedy.Change("Take the smooth body", new Dictionary<string, string>
+                { ["body"] = "smooth" })])], Cautions);
+        }
+
         var r = ShellReckoning.Of(brief, ledger);
         return new()
         {

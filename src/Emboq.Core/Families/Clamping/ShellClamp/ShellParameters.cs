@@ -18,6 +18,10 @@ internal static class ShellParameters
     public static readonly Decision<bool> Two = Decide.Choice("stations", "Held by", "Two hold it straight; one holds what is short.",
         ("two", "two clamps", true), ("one", "one clamp", false));
 
+    public static readonly Decision<bool> AsScanned = Decide.Choice("body", "The handle is taken as", "A smooth body evens "
+        + "out what the scanner scattered, and edges with it; the surface as scanned keeps both.", ("smooth", "a smooth body through its sections", false),
+        ("scanned", "its surface as scanned, thinned", true));
+
     public static readonly Decision<bool> Insert = Decide.Choice("bites", "The screws bite into", "What is opened often wears out a thread in plastic.",
         ("plastic", "the lower half itself", false), ("insert", "heat-set inserts", true));
 
@@ -60,8 +64,8 @@ internal static class ShellParameters
 
     public static IReadOnlyList<ParameterSpec> All { get; } =
     [
-        Fit, Clearance, Two.Spec, Front, Rear, Roll, Along, Shell, Pinch.Spec, Screws, Screw, Insert.Spec, Thread, Seat, Torque, Height, Fine.Spec,
-        Under.Spec, TableScrew, Rows.Spec, Foot.Spec, Push, Specs.Choice("shakes", "In use it", "shakes",
+        Fit, Clearance, AsScanned.Spec, Two.Spec, Front, Rear, Roll, Along, Shell, Pinch.Spec, Screws, Screw, Insert.Spec, Thread, Seat, Torque, Height,
+        Fine.Spec, Under.Spec, TableScrew, Rows.Spec, Foot.Spec, Push, Specs.Choice("shakes", "In use it", "shakes",
             "What shakes pushes three times as hard at its worst.",
             new ParameterOption("shakes", "shakes"), new ParameterOption("still", "runs quietly")),
         Specs.Choice("heat", "It stands", "warm", "Warmth softens plastic, and creep grows with it.", new ParameterOption("warm", "near a motor or hot air"),

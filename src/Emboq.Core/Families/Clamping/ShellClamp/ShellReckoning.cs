@@ -11,6 +11,18 @@ internal sealed record ShellReckoning
     /// <summary>The handle as it stands in the clamps, its lowest place at z = 0.</summary>
     public required SectionBody Body { get; init; }
 
+    /// <summary>What a clamp is open for, where it is the surface as scanned; <c>null</c> where it is the smooth body.</summary>
+    public required ClosedMesh? Hollow { get; init; }
+
+    /// <summary>How far the handle as scanned stands out of the smooth body where it is held, and lies within it, at most, mm; <c>null</c> where only sections
+    /// were kept.</summary>
+    public (double Out, double In)? Beside { get; private init; }
+
+    /// <summary>Of its surface where it is held.</summary>
+    public int Triangles => Held.Sum(at => Body.Skin!.Between(at.From, at.To));
+
+    private IEnumerable<(double From, double To)> Held => Wanted.Select(at => (at - (Along.Value / 2), at + (Along.Value / 2)));
+
     /// <summary>Those that go around the handle; fewer than <see cref="Wanted"/> where one does not.</summary>
     public required IReadOnlyList<ShellStation> Stations { get; init; }
 
@@ -70,6 +82,9 @@ internal sealed record ShellReckoning
     /// <summary>Plastic at the ends of a foot's slot beyond what its hole asks for, mm.</summary>
     public const double FootWall = 1;
 
+    /// <summary>How far what opens a half straight lies within the surface as scanned, mm: less than a printer sees, more than triangles differ by.</summary>
+    private const double Hair = 0.03;
+
     public bool Built => Stations.Count == Wanted.Count;
 
     public double Gap => Pinch.Value;
@@ -128,10 +143,16 @@ internal sealed record ShellReckoning
             (2 * (hole.Reach + FootWall)) + ShellFeet.Spare));
         var wanted = Places(p, body, table.Rows, along.Value / 2, ledger);
         var growth = (fit.Drawn.Value - fit.Counterpart.Value) / 2;
+        var hollow = ShellParameters.AsScanned.Read(p, ledger) ? body.Skin!.Grown(growth) : null;
+        // Straight openings lie a hair within it, so that only what they open more is theirs.
+        var within = hollow is null ? null : body.Skin!.Grown(growth - Hair);
+        ShellOpening? Cut(Point2 about, double turn, double along) => body.Across(about, turn, along) is not { } smooth ? null
+            : hollow is null ? Outlines.Moved(smooth, growth) is { } moved ? new(moved, null) : null
+            : within!.Across(about, turn, along) is { } straight ? new(straight, hollow.Across(about, turn, along)) : null;
         // No screw of the table stands further out than a column beside the broadest place.
         var turn = ShellFeet.MostTurn(along.Value, hole.Reach + FootWall, ((body.Sides.Right - body.Sides.Left) / 2) + shell.Value + washer + table.Columns);
         List<ShellStation> stations = [.. wanted.Select((at, i) => ShellStation.Of(body, i == 0 ? "front" : "rear", i == 0 ? "first clamp" : "second clamp", at,
-            (along.Value, growth, pinch.Value), turn)).OfType<ShellStation>()];
+            Cut, (along.Value, pinch.Value), turn)).OfType<ShellStation>()];
         var material = PrintedMaterial.Of(brief.Process);
         var push = ledger.Add("push", "push of the work", (p.Choice("shakes") == "shakes" ? Quantity.RuleOfThumb("shaking", 3, Unit.None,
             "What shakes pushes up to three times as hard; common practice, no published source.") : Quantity.Chosen("quiet", 1, Unit.None))
@@ -140,6 +161,7 @@ internal sealed record ShellReckoning
         {
             Fit = fit,
             Body = body,
+            Hollow = hollow,
             Stations = stations,
             Wanted = wanted,
             Raised = Quantity.Chosen("raised", 0, Unit.Millimetre),
@@ -166,7 +188,9 @@ internal sealed record ShellReckoning
             Rows = table.Rows,
             Way = way,
         };
-        return draft.Standing(brief, sizes, table, rolled.Heights.Low, ledger);
+        var beside = body.Skin is null ? ((double, double)?)null : draft.Held.Select(at => body.Beside(at.From, at.To)).Aggregate((a, b) =>
+            (Math.Max(a.Out, b.Out), Math.Max(a.In, b.In)));
+        return (draft with { Beside = beside }).Standing(brief, sizes, table, rolled.Heights.Low, ledger);
     }
 
     /// <summary>A size as decided; left open, the usual one, or what it must be.</summary>

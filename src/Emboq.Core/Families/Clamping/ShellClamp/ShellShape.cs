@@ -95,16 +95,18 @@ internal static class ShellShape
     /// <summary>Over the whole clamp, x and z.</summary>
     private static Solid Along(Profile section, ShellReckoning r) => new Solid.Extruded(section, r.Along.Value).Tipped(90).At(0, r.Along.Value / 2, 0);
 
-    /// <summary>What a half is open by, a little past both ends of the clamp. A loft stands: laid down, its y is what was up, turned over.</summary>
+    /// <summary>What a half is open by, a little past both ends of the clamp. A loft stands: laid down, its y is what was up, turned over. It lets a half go
+    /// straight on over a surface as scanned too, which is cut out beside it in full.</summary>
     private static Solid Hollow(ShellReckoning r, ShellStation s, Func<ShellCut, Profile> half)
     {
         var cuts = s.Cuts.Reverse().Select(c => new Solid.Section(half(c), -c.Along)).ToList();
-        return new Solid.Lofted(ThinnedLoft.Of(cuts, Straight)).Tipped(90).At(s.Axis, 0, r.SplitOf(s));
+        var straight = new Solid.Lofted(ThinnedLoft.Of(cuts, Straight)).Tipped(90).At(s.Axis, 0, r.SplitOf(s));
+        return r.Hollow is { } hollow ? straight + new Solid.Meshed(hollow).At(-s.Middle.X, -s.At, r.Raised.Value).Spun(-s.Turn) : straight;
     }
 
     public static IEnumerable<Body> Machine(ShellReckoning r)
     {
-        yield return new("machine-grip", r.Fit.Place.Name, () => r.Body.Solid.At(0, 0, r.Raised.Value));
+        yield return new("machine-grip", r.Fit.Place.Name, () => r.Body.Real.At(0, 0, r.Raised.Value));
         var ((left, right), (from, to)) = (r.Body.Sides, r.Body.Ends);
         yield return new("machine-table", "table", () => new Solid.Box(right - left + 160, to - from + 80, 20).At(left - 80, from - 40,
             -20 - (r.Packer?.Value ?? 0)));
@@ -147,9 +149,9 @@ internal static class ShellShape
             yield return new(lower, "slot of a foot", r.TableHole.Bore, new(feet.Right, 0, r.Foot.Value / 2), Axis.X);
             if (free is not null)
             {
-                yield return new(lower, "hollow below the split", ShellStation.Wide(free.Lower, -half), new(s.Axis, free.Along + 0.001, split - half), Axis.X)
+                yield return new(lower, "hollow below the split", free.Wide(free.Lower, -half), new(s.Axis, free.Along + 0.001, split - half), Axis.X)
                 { Pictured = Coarse.BetweenSides };
-                yield return new(upper, "hollow above the split", ShellStation.Wide(free.Upper, half), new(s.Axis, free.Along + 0.001, split + half), Axis.X)
+                yield return new(upper, "hollow above the split", free.Wide(free.Upper, half), new(s.Axis, free.Along + 0.001, split + half), Axis.X)
                 { Pictured = Coarse.BetweenSides };
             }
         }
