@@ -112,12 +112,50 @@ public sealed class CaseMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     [Fact]
     public async Task Parts_of_a_split_case_are_the_whole()
     {
-        var (whole, split) = (Design("wall=4.4"), Design("wall=4.4; width=320"));
+        var (whole, split) = (Design("wall=4.4"), Design("wall=4.4; width=320; seam=plain"));
         split.Ledger["parts"].Value.ShouldBe(2);
         var meshes = await fixture.Pool.Evaluate([.. split.Pieces.Where(p => p.Key is "part" or "body-2").Select(p => p.Solid)], 0.02, Stop);
         // Left and right differ by the mark alone, and there is none.
         meshes[0].Volume.ShouldBe(meshes[1].Volume, meshes[0].Volume * 0.001);
         (await fixture.Pool.Between(split.Pieces[0].Solid, split.Pieces[1].Solid, 1, 0.02, Stop)).Overlap.ShouldBeLessThan(0.01);
         whole.Pieces.Count.ShouldBe(5);
+    }
+
+    /// <summary>A case cut both ways: along every seam of floor and lid the tongue stands in its groove with the room of the ledger at both flanks, so that
+    /// edges meet; half the groove's width less half the tongue's, square to a flank of 45 degrees. Nothing of it hangs as it is printed.</summary>
+    [Fact]
+    public async Task Tongues_stand_in_their_grooves_with_the_room_of_the_ledger()
+    {
+        var design = Design("wall=4.4; width=320; depth=220; height=100; floor=3; clearance=0.4");
+        design.Ledger["parts"].Value.ShouldBe(4);
+        design.Checks.Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty();
+        var (tongue, groove, stands) = (design.Ledger["seam.wide"].Value, design.Ledger["seam.groove"].Value, design.Ledger["seam.stands"].Value);
+        (stands, groove - tongue).ShouldBe((0.9, 0.35), new Close());
+        foreach (var (one, other, across) in new[] { ("part", "body-2", true), ("part", "body-3", false), ("body-3", "body-4", true),
+            ("body-2", "body-4", false), ("lid-1", "lid-2", true), ("lid-1", "lid-3", false) })
+        {
+            Solid Of(string key) => design.Pieces.Single(p => p.Key == key).Solid;
+            (await fixture.Pool.Between(Of(one), Of(other), 1, 0.02, Stop)).Overlap.ShouldBeLessThan(0.01, $"{one} and {other}");
+            // Drawn apart by less than the tongue stands out, it is still in its groove: moved up or down by less than its room it is free, by more it is not.
+            async Task<bool> Free(double up) => (await fixture.Pool.Between(Of(one), Of(other).At(across ? 0.01 : 0, across ? 0 : 0.01, up), 1, 0.02, Stop))
+                .Overlap < 0.01;
+            (await Free((groove - tongue) / 2)).ShouldBeTrue($"{one} and {other}");
+            (await Free(-(groove - tongue) / 2)).ShouldBeTrue($"{one} and {other}");
+            (await Free(((groove - tongue) / 2) + 0.05)).ShouldBeFalse($"{one} and {other}");
+            (await Free((tongue - groove) / 2 - 0.05)).ShouldBeFalse($"{one} and {other}");
+        }
+
+        foreach (var piece in design.Pieces.Where(p => p.Key is "part" or "body-4" or "lid-1" or "lid-4"))
+        {
+            var layers = await fixture.Pool.Layers(piece.AsPrinted, new(0.2, 0.45, 3, 4), 0.02, Stop);
+            (layers.Sum(l => l.Islands), layers.Max(l => l.Reach) < 1.2).ShouldBe((0, true), piece.Name);
+        }
+    }
+
+    private sealed class Close : IEqualityComparer<(double, double)>
+    {
+        public bool Equals((double, double) a, (double, double) b) => Math.Abs(a.Item1 - b.Item1) < 1e-6 && Math.Abs(a.Item2 - b.Item2) < 1e-6;
+
+        public int GetHashCode((double, double) of) => 0;
     }
 }

@@ -35,6 +35,18 @@ internal sealed record TongueGroove(Quantity Tongue, Quantity Groove, Quantity P
     /// <summary>What is cut into the edge that meets it.</summary>
     public Solid Cut(double high) => new Solid.Box(Stands.Value + Deeper + 1, Groove.Value, high + 2).At(-Stands.Value - Deeper, -Groove.Value / 2, -1);
 
+    /// <summary>Whether it goes in, and does not rattle.</summary>
+    public Check Slides(string key)
+    {
+        var (tight, loose) = (Play.Value - (2 * Play.StandardUncertainty), Play.Value + (2 * Play.StandardUncertainty));
+        return new($"{key}.slides", "tongue in its groove", tight >= 0 && loose <= 1 ? Verdict.Good : Verdict.Watch, tight < 0
+            ? "It may be too tight to go in: print the pair of edges first." : loose > 1 ? "It may rattle: print the pair of edges first."
+                : "It slides in by hand.",
+            $"{Figures.Mm(tight)} to {Figures.Mm(loose)}", "0 mm to 1 mm", "Law of sizes, k = 2; common practice, no published source.",
+                tight >= 0 && loose <= 1
+                ? [] : [new Remedy.Prove("Print the pair of edges first")]);
+    }
+
     /// <summary>Whether it goes in, and does not break through.</summary>
     /// <param name="key">Begins the keys.</param>
     /// <param name="wall">Of the material behind the edge, mm.</param>
@@ -42,13 +54,7 @@ internal sealed record TongueGroove(Quantity Tongue, Quantity Groove, Quantity P
     /// <param name="remedies">What makes the wall thicker.</param>
     public IEnumerable<Check> Checks(string key, double wall, double least, params IReadOnlyList<Remedy> remedies)
     {
-        var (tight, loose) = (Play.Value - (2 * Play.StandardUncertainty), Play.Value + (2 * Play.StandardUncertainty));
-        yield return new($"{key}.slides", "tongue in its groove", tight >= 0 && loose <= 1 ? Verdict.Good : Verdict.Watch, tight < 0
-            ? "It may be too tight to go in: print the pair of edges first." : loose > 1 ? "It may rattle: print the pair of edges first."
-                : "It slides in by hand.",
-            $"{Figures.Mm(tight)} to {Figures.Mm(loose)}", "0 mm to 1 mm", "Law of sizes, k = 2; common practice, no published source.",
-                tight >= 0 && loose <= 1
-                ? [] : [new Remedy.Prove("Print the pair of edges first")]);
+        yield return Slides(key);
         var left = wall - Stands.Value - Deeper;
         var holds = left >= least - 1e-9;
         yield return new($"{key}.wall", "wall behind the groove", holds ? Verdict.Good : Verdict.Stop, holds ? "Enough stays behind it."

@@ -87,7 +87,7 @@ public static class Evaluation
 
     private static IEnumerable<Estimate> ByMethods(Sizes sizes, Dimension dimension)
     {
-        foreach (var method in sizes.Place.Kind.MethodsOf(sizes.Place.Items).Where(m => m.Target == dimension.Key))
+        foreach (var method in sizes.MethodsTo(dimension.Key))
         {
             var inputs = method.Inputs.Select(i => Of(sizes.Place[i])?.Quantity).OfType<Quantity>().ToList();
             if (inputs.Count == method.Inputs.Count && Finite(method, inputs) is { } quantity)

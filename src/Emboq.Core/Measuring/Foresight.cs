@@ -18,7 +18,7 @@ public static class Foresight
         var direct = Best(sizes, key, instruments) is { } best
             ? [new Foreseen(Evaluation.Directly, [(key, best.Instrument)], best.Quantity.StandardUncertainty)]
             : Array.Empty<Foreseen>();
-        var byMethod = sizes.Place.Kind.MethodsOf(sizes.Place.Items).Where(m => m.Target == key).Select(m => Through(m, sizes, instruments)).OfType<Foreseen>();
+        var byMethod = sizes.MethodsTo(key).Select(m => Through(m, sizes, instruments)).OfType<Foreseen>();
         return [.. direct.Concat(byMethod).OrderBy(f => f.Uncertainty)];
     }
 
@@ -65,7 +65,7 @@ public static class Foresight
         }
 
         var access = sizes.Place[key].Access;
-        var drawn = sizes.Place.Kind.Drawing(sizes).Callouts.FirstOrDefault(c => c.Line == key) is { } c
+        var drawn = sizes.Drawing.Callouts.FirstOrDefault(c => c.Line == key) is { } c
             ? Math.Sqrt(Math.Pow(c.To.X - c.From.X, 2) + Math.Pow(c.To.Y - c.From.Y, 2)) : 0;
         return access switch
         {

@@ -17,13 +17,13 @@ public static class Propagation
     private const double Tolerated = 0.1;
 
     /// <summary>The interval of a dimension that hangs on a method alone, where first order does not tell it.</summary>
-    /// <param name="place">With its readings.</param>
+    /// <param name="sizes">Of a place, with its readings.</param>
     /// <param name="key">Of the dimension.</param>
     /// <returns><c>null</c> when it was read directly, has several ways, or first order is good enough.</returns>
-    public static Interval? Of(Interface place, string key)
+    public static Interval? Of(Sizes sizes, string key)
     {
-        var methods = place.Kind.MethodsOf(place.Items).Where(m => m.Target == key).Select(m => (Method: m, Inputs: Inputs(place, m))).Where(m =>
-            m.Inputs is not null).ToList();
+        var place = sizes.Place;
+        var methods = sizes.MethodsTo(key).Select(m => (Method: m, Inputs: Inputs(place, m))).Where(m => m.Inputs is not null).ToList();
         if (Evaluation.Of(place[key]) is not null || methods is not [var (method, inputs)])
         {
             return null;

@@ -4,6 +4,9 @@ namespace Emboq.Core.Measuring;
 public sealed class Sizes(Interface place)
 {
     private readonly Dictionary<string, Measurement?> known = [];
+    private ILookup<string, Method>? methods;
+    private SeatDrawing? drawing;
+    private Dictionary<string, DimensionKind>? kinds;
 
     /// <summary>The place.</summary>
     public Interface Place { get; } = place;
@@ -16,6 +19,16 @@ public sealed class Sizes(Interface place)
 
     /// <summary>A size of one item, counted from 0.</summary>
     public Quantity? this[int item, string key] => this[Place.Kind.Item!.KeyOf(item, key)];
+
+    /// <summary>How the place looks, by what is known of it.</summary>
+    public SeatDrawing Drawing => drawing ??= Place.Kind.Drawing(this);
+
+    /// <summary>What a dimension is.</summary>
+    /// <exception cref="KeyNotFoundException">The kind has no such dimension.</exception>
+    public DimensionKind KindOf(string key) => (kinds ??= Place.Kind.DimensionsOf(Place.Items).ToDictionary(d => d.Key))[key];
+
+    /// <summary>The ways to a dimension through others.</summary>
+    public IEnumerable<Method> MethodsTo(string key) => (methods ??= Place.Kind.MethodsOf(Place.Items).ToLookup(m => m.Target))[key];
 
     /// <summary>What the readings say of a size.</summary>
     public Measurement? Of(string key)

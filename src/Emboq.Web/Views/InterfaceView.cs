@@ -31,7 +31,7 @@ public sealed record InterfaceView(Guid Id, int Version, string Name, string Kin
         return new(place.Id, place.Version, place.Name, place.Kind.Key, place.Kind.Name, place.Items, place.Kind.Item?.Name,
             [.. place.Kind.DimensionsOf(place.Items).Select(k => DimensionView.Of(sizes, k, instruments))],
             [.. place.Kind.Rules(sizes).Select(CheckView.Of)], [.. figures.Lines.Select(LedgerLineView.Of)],
-            DrawingView.Of(place.Kind.Drawing(sizes)), [.. Identify.Of(sizes).Select(LikeliestView.Of)],
+            DrawingView.Of(sizes.Drawing), [.. Identify.Of(sizes).Select(LikeliestView.Of)],
             place.Kind.IsTraced, place.Kind.IsScanned, place.Outline is { } o ? OutlineView.Of(o) : null);
     }
 }
@@ -99,11 +99,11 @@ public sealed record DimensionView(string Key, string Label, string How, Access 
         var freedom = measured?.Quantity is { StandardUncertainty: > 0 } q ? q.DegreesOfFreedom : double.PositiveInfinity;
         return new(kind.Key, kind.Name, kind.How, kind.Access, kind.Need, measured is null ? null : QuantityView.Of(measured.Quantity),
             freedom < MostFreedom ? Math.Floor(freedom) : null,
-            WarningOf(measured) ?? Uneven(sizes.Place, kind.Key, unit), [.. dimension.Readings.Select(r => ReadingView.Of(r, unit))],
+            WarningOf(measured) ?? Uneven(sizes, kind.Key, unit), [.. dimension.Readings.Select(r => ReadingView.Of(r, unit))],
             measured?.Estimates.Count > 1 || (measured?.Estimates is [{ By: not Evaluation.Directly }])
                 ? [.. measured.Estimates.Select(e => new EstimateView(e.By, QuantityView.Of(e.Quantity)))] : [],
             [.. Foresight.Of(sizes, kind.Key, instruments).Select(f => new ForeseenView(f.By,
-                [.. f.Instruments.Select(i => new ForeseenReadingView(i.Dimension, Name(sizes, i.Dimension), i.Instrument.Id, i.Instrument.Name))],
+                [.. f.Instruments.Select(i => new ForeseenReadingView(i.Dimension, sizes.KindOf(i.Dimension).Name, i.Instrument.Id, i.Instrument.Name))],
                 QuantityText.Metric(2 * f.Uncertainty, unit)))],
             Core.Measuring.OutOfRound.Of(dimension) is { } oval ? Oval(oval) : null);
     }
@@ -118,11 +118,9 @@ public sealed record DimensionView(string Key, string Label, string How, Access 
     };
 
     /// <summary>Where first order falls short, the interval itself.</summary>
-    private static string? Uneven(Interface place, string key, Unit unit) => Propagation.Of(place, key) is { } i
+    private static string? Uneven(Sizes sizes, string key, Unit unit) => Propagation.Of(sizes, key) is { } i
         ? $"The doubt is uneven: with 95 % it lies between {QuantityText.Metric(i.Low, unit)} and {QuantityText.Metric(i.High, unit)} (Monte Carlo, "
             + "JCGM 101)." : null;
-
-    private static string Name(Sizes sizes, string key) => sizes.Place.Kind.DimensionsOf(sizes.Place.Items).First(d => d.Key == key).Name;
 
     private static string Oval(OutOfRound o) => o.IsOval
         ? string.Create(CultureInfo.InvariantCulture, $"Out of round by {o.Ovality:0.00} mm, widest at {o.Direction:0}°.")

@@ -120,6 +120,18 @@ public sealed class LiddedCaseTests
         }
 
         Of(two, "split").Verdict.ShouldBe(Verdict.Good);
+        // A floor of 2 leaves 0.6 below and above its tongue; half of what is left it stands out, and its parts are wider by that.
+        Line(two, "seam.wide.wanted").ShouldBe(0.8, 1e-9);
+        Line(two, "seam.stands").ShouldBe(0.4, 1e-9);
+        Of(two, "seam.slides").Verdict.ShouldBe(Verdict.Good);
+        two.Proofs.ShouldContain(p => p.Key == "edges");
+        var plain = Design("wall=4; width=360; depth=200; height=100; seam=plain");
+        plain.Checks.ShouldNotContain(c => c.Key.StartsWith("seam", StringComparison.Ordinal));
+        one.Ledger.Lines.ShouldNotContain(l => l.Key.StartsWith("seam", StringComparison.Ordinal));
+        var weak = Of(Design("wall=4; width=360; depth=200; height=100; floor=1.6"), "seam.floor");
+        weak.Verdict.ShouldBe(Verdict.Watch);
+        Design($"wall=4; width=360; depth=200; height=100; floor={((Remedy.Change)weak.Remedies[0]).Entries["floor"]}").Checks.ShouldContain(c =>
+            c.Key == "seam.slides");
         var thin = Design("wall=2.4; width=360; depth=200; height=100");
         Of(thin, "split.wall").Verdict.ShouldBe(Verdict.Stop);
         thin.Pieces.ShouldBeEmpty();

@@ -54,7 +54,7 @@ public sealed class ContradictionTests
     public void A_shallow_arc_tells_its_uneven_interval()
     {
         var arc = Places.Of(KindList.Of("arc"), "chord 60, sagitta 1.05");
-        var interval = Propagation.Of(arc, "radius").ShouldNotBeNull();
+        var interval = Propagation.Of(new(arc), "radius").ShouldNotBeNull();
         var (first, u) = (Evaluation.Of(arc, "radius")!.Quantity, Evaluation.Of(arc["sagitta"])!.Quantity.StandardUncertainty);
         double Radius(double s) => (60 * 60 / 8 / s) + (s / 2);
         interval.Low.ShouldBe(Radius(1.05 + (1.96 * u)), 4);
@@ -65,6 +65,6 @@ public sealed class ContradictionTests
     }
 
     [Fact]
-    public void A_deep_arc_is_told_well_enough_by_first_order() => Propagation.Of(Places.Of(KindList.Of("arc"), "chord 60, sagitta 12"),
+    public void A_deep_arc_is_told_well_enough_by_first_order() => Propagation.Of(new(Places.Of(KindList.Of("arc"), "chord 60, sagitta 12")),
         "radius").ShouldBeNull();
 }

@@ -29,7 +29,7 @@ internal static class ReadingChecks
                 "F test at 1 %; JCGM 100, H.5.", again);
         }
 
-        if (Propagation.Of(place, read) is { } interval)
+        if (Propagation.Of(new(place), read) is { } interval)
         {
             return new(key, title, Verdict.Watch,
                 $"This way to {dimension.Name} is so uneven that a plain ± does not tell its doubt: with 95 % it lies between "

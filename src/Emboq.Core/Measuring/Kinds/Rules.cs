@@ -42,7 +42,7 @@ internal static class Rules
             $"{Figures.Mm(gap.Value)} apart", $"± {Figures.Mm(doubt)}", Source, good ? [] : Again(sizes, keys));
     }
 
-    private static string Name(Sizes sizes, string key) => sizes.Place.Kind.DimensionsOf(sizes.Place.Items).First(d => d.Key == key).Name;
+    private static string Name(Sizes sizes, string key) => sizes.KindOf(key).Name;
 
     private static IReadOnlyList<Remedy> Again(Sizes sizes, params string[] keys) =>
         [.. keys.Select(k => new Remedy.Measure($"Measure {Name(sizes, k)} again", sizes.Place.Id, k))];

@@ -46,15 +46,14 @@ internal static class CaseChecks
                 Figures.Mm(r.Wide), "110 mm or more", "Plane sums.", [NoHandle]);
         }
 
-        foreach (var check in Shelf(r).Concat(CaseCarried.Checks(r, carried, brief, NoHandle)).Concat(Split(r)))
+        foreach (var check in Shelf(r).Concat(CaseCarried.Checks(r, carried, brief, NoHandle)).Concat(Split(r, brief)))
         {
             yield return check;
         }
 
         yield return DutyCheck.Of("years", brief.Process);
         yield return ChanceCheck.Of(chance, [(r.Turns.Realised, r.Turns.Place, "diameter")], r.Turns.Contradictions);
-        yield return BedCheck.Of(r.Wide / r.Parts.Across, (r.Deep + (2 * r.Radius) + CaseReckoning.StandsOff + 4) / r.Parts.Along, Math.Max(r.Rim, r.Top
-            - r.LidFrom), r.Way, brief.Process);
+        yield return BedCheck.Of(r.OnBed.Wide, r.OnBed.Deep, Math.Max(r.Rim, r.Top - r.LidFrom), r.Way, brief.Process);
     }
 
     private static Remedy NoHandle => new Remedy.Change("Leave the handle away", new Dictionary<string, string> { ["handle"] = "none" });
@@ -108,7 +107,7 @@ internal static class CaseChecks
                     * Math.Cbrt(Shaken / force)) / 10), "Make the clasps {0} thick"));
     }
 
-    private static IEnumerable<Check> Split(CaseReckoning r)
+    private static IEnumerable<Check> Split(CaseReckoning r, Brief brief)
     {
         if (r.Parts.Count == 1)
         {
@@ -120,6 +119,17 @@ internal static class CaseChecks
         yield return Judge.AtLeast("split.wall", "wall around the dowels", r.Wall.Value - r.Bore, CaseReckoning.LeastDowel, "Pieces of pin align the parts.",
             "The walls are too thin for pieces of pin across the cuts.", Verdict.Stop, Practice, LiddedCaseFamily.Wall.To(
                 0.2 * Math.Ceiling((r.Bore + CaseReckoning.LeastDowel) / 0.2), "Make the walls {0}"));
+        if (r.Seam is { } seam)
+        {
+            yield return seam.Fit.Slides("seam");
+        }
+        else if (LiddedCaseFamily.Tongue.Read(brief.Parameters, new()))
+        {
+            yield return Judge.AtLeast("seam.floor", "floor, for a tongue along its seams", r.Floor.Value, CaseSeam.LeastFloor, "",
+                "It is too thin for a tongue: its edges are plain, and pieces of pin align the walls alone.", Verdict.Watch, Practice,
+                LiddedCaseFamily.Floor.To(CaseSeam.LeastFloor, "Make floor and top {0}"));
+        }
+
         if (double.IsFinite(r.CutsClear))
         {
             yield return Judge.AtLeast("split.clear", "cuts beside hinge and handle", r.CutsClear, CaseReckoning.DowelDeep, "Nothing is cut through.",

@@ -42,6 +42,12 @@ internal static class CaseDrawing
             sheet.Axis(x, -5, x, top + 5);
         }
 
+        if (r.Seam is { } seam && r.CutsAcross.Any())
+        {
+            var (x, half, up) = (r.CutsAcross.First(), seam.Fit.Tongue.Value / 2, r.Floor.Value / 2);
+            sheet.Face(Matter.Part, [new(x, up - half), new(x + half, up), new(x, up + half)]).Point("seam.wide", x, up, CalloutSide.Below);
+        }
+
         return sheet.Along("width", (-w / 2) + wall, (w / 2) - wall, 0, 1, sets: r.Chosen ? "width" : null).Along("outer", -w / 2, w / 2, 0, 2).Done;
     }
 

@@ -94,6 +94,9 @@ internal sealed record CaseReckoning
     /// <summary>The parts of body and lid, from left to right and front to back: how many each way.</summary>
     public required (int Across, int Along, int Count) Parts { get; init; }
 
+    /// <summary>Along the seams of floor and top; <c>null</c> where there are none, or plain ones.</summary>
+    public CaseSeam? Seam { get; private init; }
+
     public required WayUp Way { get; init; }
 
     public double Wide => Width.Value + (2 * Wall.Value);
@@ -237,16 +240,27 @@ internal sealed record CaseReckoning
         var (outerWide, outerDeep) = (draft.Wide, draft.Deep + (2 * draft.Radius) + StandsOff + 4);
         ledger.Add("outer", "outside, left to right", Quantity.Chosen("outside, left to right", draft.Wide, Unit.Millimetre, "inside and walls"),
             "Inside and both walls.");
-        var parts = Split(outerWide, outerDeep, process.Bed);
+        var tongue = LiddedCaseFamily.Tongue.Read(p, ledger) && Judge.Enough(floor.Value, CaseSeam.LeastFloor);
+        var parts = Split(outerWide, outerDeep, tongue ? CaseSeam.Stands(floor.Value) : 0, process.Bed);
         ledger.Add("parts", "parts of body and lid", Quantity.Chosen("parts of body and lid", parts.Count, Unit.None, "the bed"),
             "The fewest that each lie on the bed.");
-        return draft with { Parts = parts };
+        return draft with
+        {
+            Parts = parts,
+            Seam = tongue && parts.Count > 1 ? CaseSeam.Of(PartBodies.Scope(brief, ledger, "seam", "tongue"), floor.Value) : null,
+        };
     }
 
     private const double Friction = 0.3;
 
-    /// <summary>The fewest parts that lie on a bed; what stands out of the walls is counted to each.</summary>
-    private static (int Across, int Along, int Count) Split(double wide, double deep, Bed bed) => Enumerable.Range(1, 6).SelectMany(a => Enumerable.Range(1,
-        6).Select(b => (Across: a, Along: b, Count: a * b))).OrderBy(s => s.Count).ThenBy(s => s.Along).Where(s => BedRoom.Lies(wide / s.Across,
-            deep / s.Along, bed)).DefaultIfEmpty((Across: 1, Along: 1, Count: 1)).First();
+    /// <summary>Of a part on its bed, left to right and front to back, with the tongue along its seam.</summary>
+    public (double Wide, double Deep) OnBed => Seam?.Fit.Stands.Value is var stands ? (OfPart(Wide, Parts.Across, stands ?? 0),
+        OfPart(Deep + (2 * Radius) + StandsOff + 4, Parts.Along, stands ?? 0)) : default;
+
+    private static double OfPart(double whole, int parts, double stands) => (whole / parts) + (parts > 1 ? stands : 0);
+
+    /// <summary>The fewest parts that lie on a bed; what stands out of the walls, and out of a seam, is counted to each.</summary>
+    private static (int Across, int Along, int Count) Split(double wide, double deep, double stands, Bed bed) => Enumerable.Range(1, 6).SelectMany(a =>
+        Enumerable.Range(1, 6).Select(b => (Across: a, Along: b, Count: a * b))).OrderBy(s => s.Count).ThenBy(s => s.Along).Where(s =>
+            BedRoom.Lies(OfPart(wide, s.Across, stands), OfPart(deep, s.Along, stands), bed)).DefaultIfEmpty((Across: 1, Along: 1, Count: 1)).First();
 }

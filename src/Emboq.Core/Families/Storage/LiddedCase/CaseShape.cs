@@ -9,9 +9,9 @@ internal static class CaseShape
         return
         [
             .. Parts(r).Select((p, i) => new Piece(i == 0 ? Piece.Main : $"body-{i + 1}", r.Parts.Count == 1 ? "body" : $"body, {p.Name}", () =>
-                body() & p.Box, LiddedCaseFamily.Ways, r.Way.Key) { MayDiffer = false }),
-            .. Parts(r).Select((p, i) => new Piece($"lid-{i + 1}", r.Parts.Count == 1 ? "lid" : $"lid, {p.Name}", () => lid() & p.Box, LiddedCaseFamily.LidWays,
-                "top") { WayBy = null, MayDiffer = false }),
+                Seamed(r, body() & p.Box, p.At, 0), LiddedCaseFamily.Ways, r.Way.Key) { MayDiffer = false }),
+            .. Parts(r).Select((p, i) => new Piece($"lid-{i + 1}", r.Parts.Count == 1 ? "lid" : $"lid, {p.Name}", () =>
+                Seamed(r, lid() & p.Box, p.At, r.Top - r.Floor.Value), LiddedCaseFamily.LidWays, "top") { WayBy = null, MayDiffer = false }),
             .. r.At.Select((x, i) => new Piece($"clasp-{i + 1}", r.At.Count == 1 ? "clasp" : $"clasp {i + 1}", () => Clasp(r).At(x, 0, 0),
                 LiddedCaseFamily.LyingWays, "flat") { WayBy = null, MayDiffer = false }),
             .. r.ShelfTall is null ? [] : Parts(r).Select((p, i) => new Piece($"shelf-{i + 1}", r.Parts.Count == 1 ? "shelf" : $"shelf, {p.Name}", () =>
@@ -21,15 +21,17 @@ internal static class CaseShape
         ];
     }
 
-    /// <summary>Boxes that the cuts leave, each with its name; those at an edge reach far out, for what stands out of the walls is theirs.</summary>
-    private static IEnumerable<(string Name, Solid Box)> Parts(CaseReckoning r)
+    private static Solid Seamed(CaseReckoning r, Solid part, (int, int) at, double from) => r.Seam is { } seam ? seam.Seamed(r, part, at, from) : part;
+
+    /// <summary>Boxes that the cuts leave, each with its place and name; those at an edge reach far out, for what stands out of the walls is theirs.</summary>
+    private static IEnumerable<(string Name, (int Across, int Along) At, Solid Box)> Parts(CaseReckoning r)
     {
         const double Far = 60;
         double[] x = [(-r.Wide / 2) - Far, .. r.CutsAcross, (r.Wide / 2) + Far], y = [-Far, .. r.CutsAlong, r.Deep + Far];
         return from j in Enumerable.Range(0, r.Parts.Along)
                from i in Enumerable.Range(0, r.Parts.Across)
                select (Called(i, r.Parts.Across, "left", "right") + (r.Parts is { Across: > 1, Along: > 1 } ? " " : "") + Called(j, r.Parts.Along, "front",
-                   "back"), new Solid.Box(x[i + 1] - x[i], y[j + 1] - y[j], r.Top + (2 * Far)).At(x[i], y[j], -Far));
+                   "back"), (i, j), new Solid.Box(x[i + 1] - x[i], y[j + 1] - y[j], r.Top + (2 * Far)).At(x[i], y[j], -Far));
     }
 
     private static string Called(int i, int of, string first, string last) => of == 1 ? "" : i == 0 ? first : i == of - 1 ? last : of == 3 ? "middle"
@@ -223,6 +225,11 @@ internal static class CaseShape
         yield return new("click", "clasp and bead", () => (new Solid.Box(CaseReckoning.ClaspWide + 8, 4, r.Rim).At(-1 - 4, 0, 0) + Bead(r).At(-2, 0, 0))
             + Clasp(r).Tipped(90).At(CaseReckoning.ClaspWide / 2, r.Top + 20, CaseReckoning.StandsOff + CaseReckoning.Close + r.Thick.Value),
             "A bead on a strip, and a clasp: press them together by hand. It does not prove the hinge, nor how often it bears it.");
+        if (r.Seam is { } seam)
+        {
+            yield return new("edges", "a pair of edges", () => seam.Pair(r.Floor.Value), "Two strips of floor, one with the tongue: push them together on a "
+                + "flat board. It does not prove the walls, nor the glue.");
+        }
     }
 
     public static IEnumerable<Gauge> Gauges(CaseReckoning r)

@@ -24,6 +24,9 @@ public static class LiddedCaseFamily
     internal static readonly Decision<bool> Shelf = Decide.Choice("shelf", "Shelf inside", "A tray that lies on ledges, flush with the rim of the body.",
         ("none", "none", false), ("tray", "a tray over what lies below", true));
 
+    internal static readonly Decision<bool> Tongue = Decide.Choice("seam", "Seams of floor and top", "Where the case is split for the bed; pieces of pin align "
+        + "its walls.", ("tongue", "a tongue in a groove", true), ("plain", "plain edges", false));
+
     internal static readonly Decision<Quantity>
         ShelfHigh = Decide.Length("shelf, inside", "How high.", Specs.Length("shelfHigh", "Shelf, inside", 12, 4, 120, "How high the tray is inside.", 0.5)),
         Room = Decide.Length("room around", "Around what lies in it.", Specs.Length("room", "Room around it", 3, 0, 60, "On every side, above and below.",
@@ -49,7 +52,7 @@ public static class LiddedCaseFamily
             Specs.Length("width", "Inside, left to right", 180, 20, 1200, "Clear.").If("content", "open"),
             Specs.Length("depth", "Inside, front to back", 100, 20, 1200, "Clear.").If("content", "open"),
             Specs.Length("height", "Inside, high", 50, 20, 500, "Clear, body and lid together.").If("content", "open"),
-            Room.Spec.If("content", "named"), LidHigh.Spec, Wall.Spec, Floor.Spec,
+            Room.Spec.If("content", "named"), LidHigh.Spec, Wall.Spec, Floor.Spec, Tongue.Spec,
             Specs.Choice("fit", "Knuckles on the pin", "moving", "How they turn.", new ParameterOption("moving", "turn freely"),
                 new ParameterOption("slide", "turn close")),
             Specs.Length("clearance", "Clearance on the pin", null, 0.05, 2, "On its diameter. Left open, the fit decides.", 0.05),
