@@ -8,7 +8,7 @@ namespace Emboq.Web.Tests;
 /// EMBOQ_DOOR sets how many of each family; the seed is fixed, so that a failure comes again.</summary>
 public sealed class DoorTests(Server server)
 {
-    private static readonly int Sets = int.Parse(Environment.GetEnvironmentVariable("EMBOQ_DOOR") ?? "20", CultureInfo.InvariantCulture);
+    private static readonly int Sets = int.Parse(Environment.GetEnvironmentVariable("EMBOQ_DOOR") ?? "14", CultureInfo.InvariantCulture);
 
     /// <summary>Every how many are printed and their files fetched.</summary>
     private const int PrintedEvery = 6;

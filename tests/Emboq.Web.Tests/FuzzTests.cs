@@ -22,7 +22,7 @@ public sealed class FuzzTests(Server server)
     [Fact]
     public async Task No_odd_request_breaks_the_server()
     {
-        var count = int.Parse(Environment.GetEnvironmentVariable("EMBOQ_FUZZ") ?? "2000", System.Globalization.CultureInfo.InvariantCulture);
+        var count = int.Parse(Environment.GetEnvironmentVariable("EMBOQ_FUZZ") ?? "1500", System.Globalization.CultureInfo.InvariantCulture);
         var description = await server.Get("/openapi/v1.json");
         var schemas = description["components"]!["schemas"]!.AsObject();
         var operations = (

@@ -88,7 +88,7 @@ public sealed class ClosedMesh
                 var corner = Triangles[t + k];
                 var (to, from) = (Points[Triangles[t + ((k + 1) % 3)]] - Points[corner], Points[Triangles[t + ((k + 2) % 3)]] - Points[corner]);
                 var across = to.Cross(from);
-                if (across.Length is > 1e-12 and var twice)
+                if (across.Length() is > 1e-12 and var twice)
                 {
                     var (n, angle, row) = (across * (1 / twice), Math.Atan2(twice, to.Dot(from)), rows[corner]);
                     sums[corner] += n * angle;
@@ -100,14 +100,14 @@ public sealed class ClosedMesh
         Point3 Out(int corner)
         {
             var (sum, row) = (sums[corner], rows[corner]);
-            if (sum.Length < 1e-9)
+            if (sum.Length() < 1e-9)
             {
                 return Points[corner];
             }
 
             var counts = Mean * row.Angle;
             var (x, y, z) = (row.X + new Point3(counts, 0, 0), row.Y + new Point3(0, counts, 0), row.Z + new Point3(0, 0, counts));
-            var wanted = sum + (sum * (counts / sum.Length));
+            var wanted = sum + (sum * (counts / sum.Length()));
             // Cramer's rule.
             return Points[corner] + (((y.Cross(z) * wanted.X) + (z.Cross(x) * wanted.Y) + (x.Cross(y) * wanted.Z)) * (by / x.Dot(y.Cross(z))));
         }

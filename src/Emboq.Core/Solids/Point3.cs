@@ -4,7 +4,7 @@ namespace Emboq.Core.Solids;
 public readonly record struct Point3(double X, double Y, double Z)
 {
     /// <summary>From the origin to it.</summary>
-    public double Length => Math.Sqrt(Dot(this));
+    public double Length() => Math.Sqrt(Dot(this));
 
     /// <summary>Moved by another.</summary>
     public static Point3 operator +(Point3 a, Point3 b) => new(a.X + b.X, a.Y + b.Y, a.Z + b.Z);

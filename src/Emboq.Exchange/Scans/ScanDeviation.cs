@@ -68,6 +68,6 @@ public static class ScanDeviation
             : vb <= 0 && d2 >= 0 && d6 <= 0 ? a + (ac * (d2 / (d2 - d6)))
             : va <= 0 && d4 - d3 >= 0 && d5 - d6 >= 0 ? b + ((c - b) * ((d4 - d3) / (d4 - d3 + d5 - d6)))
             : a + (ab * (vb / (va + vb + vc))) + (ac * (vc / (va + vb + vc)));
-        return (p - nearest).Length;
+        return (p - nearest).Length();
     }
 }

@@ -55,7 +55,7 @@ public static class ScanPose
         var parts = Enumerable.Range(0, mesh.Count).Select(t =>
         {
             var ((a, b, c), n) = (mesh.Of(t), ScanCleaning.Normal(mesh, t));
-            return (At: new[] { (a.X + b.X + c.X) / 3, (a.Y + b.Y + c.Y) / 3, (a.Z + b.Z + c.Z) / 3 }, Area: n.Length);
+            return (At: new[] { (a.X + b.X + c.X) / 3, (a.Y + b.Y + c.Y) / 3, (a.Z + b.Z + c.Z) / 3 }, Area: n.Length());
         }).ToList();
         foreach (var (at, area) in parts)
         {

@@ -54,7 +54,7 @@ public sealed class ClosedMeshTests
     {
         foreach (var (was, p) in Ball.Points.Zip(Ball.Grown(by).Points).Where(p => Math.Abs(p.First.X) < 9))
         {
-            p.Length.ShouldBe(was.Length + by, Math.Abs(by) * 0.01);
+            p.Length().ShouldBe(was.Length() + by, Math.Abs(by) * 0.01);
         }
 
         var section = Bar.Grown(by).Across(new(0, 20), 0, 0)!;
@@ -71,7 +71,7 @@ public sealed class ClosedMeshTests
         (bytes.Count, bytes.Corners.Length).ShouldBe((Ball.Count, 12 * Ball.Points.Length));
         var back = bytes.Read()!;
         back.Triangles.ShouldBe(Ball.Triangles);
-        back.Points.Zip(Ball.Points, (a, b) => (a - b).Length).Max().ShouldBeLessThan(1e-6);
+        back.Points.Zip(Ball.Points, (a, b) => (a - b).Length()).Max().ShouldBeLessThan(1e-6);
         (bytes with { Corners = bytes.Corners[..^4] }).Read().ShouldBeNull();
         (bytes with { Triangles = bytes.Triangles[..^6] }).Read().ShouldBeNull();
         (bytes with { Triangles = [] }).Read().ShouldBeNull();

@@ -75,6 +75,23 @@ describe('the layout of a drawing', () => {
     )
   })
 
+  it('sets labels that do not fit beside each other in rows, inside and off each other', () => {
+    const many = (side: 'above' | 'below') =>
+      Array.from({ length: 6 }, (_, i) => callout(`${side}${i}`, side, 1, side === 'above' ? 'diameter' : 'length', i, 48, i + 20, 52))
+    const crowded = { ...drawing, callouts: [...drawing.callouts.filter((c) => c.side !== 'below'), ...many('above'), ...many('below')] }
+    const { callouts } = layoutDrawing(crowded, 600, 620)
+    expect(callouts).toHaveLength(crowded.callouts.length)
+    callouts.forEach((a, i) => {
+      expect(a.label.x, a.callout.line).toBeGreaterThanOrEqual(labelSize.width / 2)
+      expect(a.label.x, a.callout.line).toBeLessThanOrEqual(600 - labelSize.width / 2)
+      expect(a.label.y, a.callout.line).toBeLessThanOrEqual(620 - labelSize.height / 2)
+      callouts.slice(i + 1).forEach((b) => {
+        const apart = Math.abs(a.label.x - b.label.x) >= labelSize.width || Math.abs(a.label.y - b.label.y) >= labelSize.height
+        expect(apart, `${a.callout.line} and ${b.callout.line}`).toBe(true)
+      })
+    })
+  })
+
   it('draws the section alone where labels would crowd it out', () => {
     const { callouts, toScreen } = layoutDrawing(drawing, 420, 400)
     expect(callouts).toEqual([])

@@ -17,19 +17,27 @@ export type Layout = { readonly scale: number; readonly toScreen: (p: Point) => 
 export const labelSize = { width: 158, height: 62 } as const
 
 const gap = 8
-const margin = { side: labelSize.width + 52, above: labelSize.height + 26, below: labelSize.height + 54 } as const
+const row = labelSize.height + gap
+const margin = { side: labelSize.width + 52, above: 18, below: 46 } as const
+
+/** How many rows the labels above or below take: as few as they fit into beside each other. */
+const rowsOf = (callouts: readonly Callout[], side: Callout['side'], width: number) =>
+  Math.ceil(callouts.filter((c) => c.side === side).length / Math.max(1, Math.floor(width / (labelSize.width + gap))))
 
 /** Where no label stands above, the drawing takes the room. */
-const around = ({ callouts }: DrawingView): Margin => ({ ...margin, above: callouts.some((c) => c.side === 'above') ? margin.above : 20 })
+const around = ({ callouts }: DrawingView, width: number): Margin => ({
+  side: margin.side,
+  above: margin.above + rowsOf(callouts, 'above', width) * row,
+  below: margin.below + Math.max(1, rowsOf(callouts, 'below', width)) * row,
+})
 
-/** In a narrower rectangle the labels would leave no room for the drawing or for each other, and it stands alone. */
-const narrowest = ({ callouts }: DrawingView) =>
-  Math.max(2 * margin.side + 140, callouts.filter((c) => c.side === 'below').length * (labelSize.width + gap))
+/** In a narrower rectangle the labels would leave no room for the drawing, and it stands alone. */
+const narrowest = 2 * margin.side + 140
 
 /** Puts a drawing and its callouts into a rectangle: the drawing as large as it goes, labels around it, none on another. */
 export function layoutDrawing(drawing: DrawingView, width: number, height: number): Layout {
-  if (width < narrowest(drawing)) return { ...fit(drawing, width, height, { side: 20, above: 20, below: 20 }), callouts: [] }
-  const { scale, toScreen } = fit(drawing, width, height, around(drawing))
+  if (width < narrowest) return { ...fit(drawing, width, height, { side: 20, above: 20, below: 20 }), callouts: [] }
+  const { scale, toScreen } = fit(drawing, width, height, around(drawing, width))
   const [least, greatest] = [toScreen(drawing.least), toScreen(drawing.greatest)]
   const place = { toScreen, frame: { left: least.x, right: greatest.x, above: greatest.y, below: least.y }, width, height }
   return {
@@ -87,8 +95,8 @@ function besides(all: readonly Callout[], side: 'left' | 'right', inside: Place)
   const wanted = mine.map((c) => (c.row === 0 ? frame.above : c.row === 2 ? centre : frame.below))
   // Where labels above reach over the column, it begins below them.
   const reaches = aboveOrBelow(all, 'above', inside).some((p) => Math.abs(p.label.x - x) < labelSize.width + gap)
-  const from = reaches ? labelSize.height + gap : 0
-  const ys = spread(wanted, labelSize.height + gap, from, height - margin.below + 40)
+  const from = reaches ? rowsOf(all, 'above', width) * row : 0
+  const ys = spread(wanted, row, from, height - Math.max(1, rowsOf(all, 'below', width)) * row - 6)
   return mine.map((callout, i) => {
     const [start, end] = [toScreen(callout.from), toScreen(callout.to)]
     const label = { x, y: ys[i]! }
@@ -113,11 +121,25 @@ function besides(all: readonly Callout[], side: 'left' | 'right', inside: Place)
 function aboveOrBelow(all: readonly Callout[], side: 'above' | 'below', { toScreen, frame, width, height }: Place): PlacedCallout[] {
   const mine = all.filter((c) => c.side === side)
   const middles = mine.map((c) => (toScreen(c.from).x + toScreen(c.to).x) / 2)
-  const xs = spread(middles, labelSize.width + gap, 0, width)
-  const y = side === 'above' ? labelSize.height / 2 + 4 : height - labelSize.height / 2 - 4
+  // From left to right, row after row: neighbours stand in rows of their own.
+  const rows = rowsOf(all, side, width)
+  const order = mine.map((_, i) => i).sort((a, b) => middles[a]! - middles[b]! || a - b)
+  const labels = new Array<Point>(mine.length)
+  for (let k = 0; k < rows; k++) {
+    const own = order.filter((_, at) => at % rows === k)
+    const xs = spread(
+      own.map((i) => middles[i]!),
+      labelSize.width + gap,
+      0,
+      width,
+    )
+    const off = labelSize.height / 2 + 4 + k * row
+    own.forEach((i, at) => (labels[i] = { x: xs[at]!, y: side === 'above' ? off : height - off }))
+  }
   return mine.map((callout, i) => {
     const [from, to] = [toScreen(callout.from), toScreen(callout.to)]
-    const label = { x: xs[i]!, y }
+    const label = labels[i]!
+    const y = label.y
     const edge = { x: label.x, y: side === 'above' ? y + labelSize.height / 2 : y - labelSize.height / 2 }
     if (callout.kind !== 'length') {
       const at = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }

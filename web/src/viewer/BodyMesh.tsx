@@ -20,7 +20,7 @@ export type BodyMeshProps = {
   readonly body: BodyView
   readonly geometry: BufferGeometry
   readonly matrix: Matrix4
-  /** A piece is shaded; the machine beside pieces is an outline that hides nothing. */
+  /** A piece is shaded; the machine beside pieces is an outline under a veil, which hides nothing: a smooth thing has hardly an edge to draw. */
   readonly outline: boolean
   readonly colour: string
   readonly ink: string
@@ -35,7 +35,11 @@ export function BodyMesh({ body, geometry, matrix, outline, colour, ink, cut, nu
   const planes = useMemo(() => (cut ? [cut] : []), [cut])
   return (
     <group matrix={matrix} matrixAutoUpdate={false}>
-      {!outline && (
+      {outline ? (
+        <mesh geometry={geometry} renderOrder={95}>
+          <meshBasicMaterial color={colour} transparent opacity={0.16} depthWrite={false} />
+        </mesh>
+      ) : (
         <mesh geometry={geometry} onClick={onPick} renderOrder={number + 0.2}>
           <meshLambertMaterial
             color={colour}

@@ -87,7 +87,7 @@ internal static class ShellChecks
         var beside = r.Beside!.Value;
         yield return Judge.AtMost("edges", "thinned from its scan", surface.Within, Math.Max(0.05, r.Fit.Realised.Value / 2), "What was left away of the scan "
             + $"keeps within the clearance. A smooth body would leave away up to {Figures.Mm(beside.Out)} that stands out, and fill up to "
-            + $"{Figures.Mm(beside.In)}; this one has {r.Triangles} triangles where it is held, and whatever the scanner scattered.",
+            + $"{Figures.Mm(beside.In)}; this one has {r.Triangles} triangles where it is held.",
             "The scan stands out of what it was thinned to, and would touch: take it with less deviation, or a freer fit.", Verdict.Watch,
             "Corners of the scan against the surface that is left.", new Remedy.Change("Take a smooth body", new Dictionary<string, string>
                 { ["body"] = "smooth" }));

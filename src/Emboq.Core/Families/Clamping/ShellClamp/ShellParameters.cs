@@ -18,8 +18,8 @@ internal static class ShellParameters
     public static readonly Decision<bool> Two = Decide.Choice("stations", "Held by", "Two hold it straight; one holds what is short.",
         ("two", "two clamps", true), ("one", "one clamp", false));
 
-    public static readonly Decision<bool> AsScanned = Decide.Choice("body", "The handle is taken as", "A smooth body evens "
-        + "out what the scanner scattered, and edges with it; the surface as scanned keeps both.", ("smooth", "a smooth body through its sections", false),
+    public static readonly Decision<bool> AsScanned = Decide.Choice("body", "The handle is taken as", "A smooth body runs "
+        + "straight from section to section; the surface as scanned keeps what lies between them.", ("smooth", "a smooth body through its sections", false),
         ("scanned", "its surface as scanned, thinned", true));
 
     public static readonly Decision<bool> Insert = Decide.Choice("bites", "The screws bite into", "What is opened often wears out a thread in plastic.",
