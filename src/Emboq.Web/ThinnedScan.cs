@@ -6,8 +6,8 @@ namespace Emboq.Web;
 /// <summary>The surface of a scanned body, in as few triangles as keep near it.</summary>
 internal static class ThinnedScan
 {
-    /// <summary>Finer than this no scanner sees, mm.</summary>
-    private const double Finest = 0.02;
+    /// <summary>Finer than this no scanner sees; coarser it would be felt, mm.</summary>
+    private const double Finest = 0.02, Felt = 0.05;
 
     /// <summary>Coarser than this is no surface of a tool, mm.</summary>
     private const double Largest = 5;
@@ -21,19 +21,20 @@ internal static class ThinnedScan
     /// <summary>Evens and thins it.</summary>
     /// <param name="scan">Closed, laid down.</param>
     /// <param name="scatter">Of its corners, one standard deviation, mm.</param>
-    /// <param name="deviation">How far what is left may lie beside it once it is evened out, mm; further where else more triangles were left than are
-    /// kept.</param>
+    /// <param name="deviation">How far what is left may lie beside it once it is evened out, mm: no further than is felt, but where else more triangles
+    /// were left than are kept.</param>
     /// <returns>What is left, and how far corners of the scan lie beside it at most, scatter and all, measured, mm; <c>null</c> where the scan meets itself,
     /// and encloses nothing that is one body.</returns>
-    public static async Task<(ClosedMesh Mesh, double Within)?> Of(ScanMesh scan, double scatter, double deviation)
+    public static async Task<(ClosedMesh Mesh, double Within)?> Of(CleanScan scan, double scatter, double deviation)
     {
-        var even = scatter < Finest / 4 ? scan : ScanEvening.Of(scan);
-        for (var within = Math.Max(deviation, Finest); within < Largest; within *= 1.4)
+        var even = scatter < Finest / 4 ? scan.Mesh : ScanEvening.Of(scan);
+        for (var within = Math.Clamp(deviation, Finest, Felt); within < Largest; within *= 1.4)
         {
             // What is still too many, or closed in a way that is not one body, is so no more when it is thinned further.
             if (await Thinning.Of(even.Points, even.Triangles, within) is { Count: <= Most } mesh)
             {
-                return ScanDeviation.Of(scan, mesh, within + (Scattered * scatter) + Beside) is { } measured ? (mesh, Math.Round(measured + 0.0005, 3)) : null;
+                return ScanDeviation.Of(scan.Mesh, mesh, within + (Scattered * scatter) + Beside) is { } measured ? (mesh, Math.Round(measured + 0.0005, 3))
+                    : null;
             }
         }
 

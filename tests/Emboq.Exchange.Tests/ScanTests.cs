@@ -40,9 +40,10 @@ public sealed class ScanTests
     {
         var read = ScanOutline.Read(StandInScanner.Stl(Grip(new StandInScanner(17) { Fine = (180, 200), Unseen = [new(new(75, 0, 28), 12)] })), ScanUnit.Mm,
             Above with { Sections = 0.1 }, "file").Value;
-        var (_, _, whole, scatter) = read.Body!.Value;
+        var (_, _, clean, scatter) = read.Body!.Value;
+        var whole = clean.Mesh;
         scatter.ShouldBeInRange(0.01, 0.04);
-        var even = ScanEvening.Of(whole);
+        var even = ScanEvening.Of(clean);
         var thin = (await Kernel.Thinning.Of(even.Points, even.Triangles, 0.05))!;
         thin.Count.ShouldBeLessThan(whole.Count / 8);
         var middle = whole.Box.Greatest;

@@ -175,6 +175,7 @@ test('a handle without a straight edge is scanned, and gets a shell clamp that g
   await scan.getByRole('button', { name: 'Let the stand-in scanner scan a grip' }).click()
   await expect(scan.getByRole('status')).toContainText('of them across what was never scanned')
   await expect(scan).toContainText('nothing is clamped there')
+  await expect(scan).toContainText(/\d{4} triangles of its surface, within 0\.1\d mm/)
   const entry = page.getByRole('textbox', { name: /^Reading of/ })
   for (const [of, text] of [
     [/greatest breadth/, '50'],
@@ -199,4 +200,10 @@ test('a handle without a straight edge is scanned, and gets a shell clamp that g
   await expect(checks).toContainText('each upper half moves freely', { timeout: 60_000 })
   await expect(checks).toContainText('the tool moves freely')
   await expect(checks).not.toContainText('runs into')
+  // What the smooth body evens out would touch; cut by its own surface it has its room, and still comes off.
+  await expect(checks).toContainText('would touch there first')
+  await checks.getByRole('button', { name: 'Take its surface as scanned' }).click()
+  await expect(checks).toContainText('What was left away of the scan keeps within the clearance')
+  await expect(checks).toContainText('each upper half moves freely', { timeout: 60_000 })
+  await expect(checks.getByText('Stop')).toHaveCount(0)
 })

@@ -59,9 +59,6 @@ public sealed class SectionBody
     /// <summary>The surface of the thing itself, where it is known: it goes wherever the body goes.</summary>
     public ClosedMesh? Skin { get; private init; }
 
-    /// <summary>The thing itself where its surface is known, else the body.</summary>
-    public Solid Real => Skin is { } skin ? new Solid.Meshed(skin) : Solid;
-
     /// <summary>Its first and last y, mm.</summary>
     public (double From, double To) Ends => (rings[0].At, rings[^1].At);
 

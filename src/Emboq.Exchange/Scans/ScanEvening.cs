@@ -8,11 +8,11 @@ public static class ScanEvening
 
     private const int Times = 12;
 
-    /// <summary>Evens a surface.</summary>
-    /// <param name="scan">Closed.</param>
-    public static ScanMesh Of(ScanMesh scan)
+    /// <summary>Evens its surface; corners of what closes a hole stay where they are.</summary>
+    public static ScanMesh Of(CleanScan clean)
     {
-        var points = scan.Points;
+        var (scan, points) = (clean.Mesh, clean.Mesh.Points);
+        HashSet<int> stay = [.. scan.Triangles.Skip(3 * clean.Capped)];
         var (beside, count) = (new Point3[points.Length], new int[points.Length]);
         for (var n = 0; n < 2 * Times; n++)
         {
@@ -27,7 +27,7 @@ public static class ScanEvening
             }
 
             var share = n % 2 == 0 ? Forth : Back;
-            points = [.. points.Select((p, i) => count[i] == 0 ? p : p + (((beside[i] * (1.0 / count[i])) - p) * share))];
+            points = [.. points.Select((p, i) => count[i] == 0 || stay.Contains(i) ? p : p + (((beside[i] * (1.0 / count[i])) - p) * share))];
         }
 
         return scan with { Points = points };

@@ -48,7 +48,7 @@ public sealed record SeenHole(double X, double Z, double Across);
 public sealed record Scanned(DrawnLines Drawing, double Doubt, string Says, SeenScan Seen)
 {
     /// <summary>Its length, its sections, all of its surface as it was laid and what that scatters by (mm), where they were asked for.</summary>
-    public (double Length, IReadOnlyList<TracedSection> Cuts, ScanMesh Whole, double Scatter)? Body { get; init; }
+    public (double Length, IReadOnlyList<TracedSection> Cuts, CleanScan Whole, double Scatter)? Body { get; init; }
 }
 
 /// <summary>Takes an outline from a scan: a level cut, or all of it seen from above.</summary>
@@ -120,7 +120,7 @@ public static class ScanOutline
                     {
                         Sections = [.. cut.Value.Cuts.Select(c => new SeenSection(c.At, c.Points.Min(p => p.Y), c.Points.Max(p => p.Y), c.Scanned))],
                     })
-                { Body = (size.X, cut.Value.Cuts, scan.Mesh, cut.Value.Scatter) };
+                { Body = (size.X, cut.Value.Cuts, scan, cut.Value.Scatter) };
         }
 
         var (loop, parts) = asked.At is { } height ? Cut(scan, height) : FromAbove(scan);

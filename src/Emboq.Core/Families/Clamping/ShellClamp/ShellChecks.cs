@@ -90,7 +90,7 @@ internal static class ShellChecks
             + $"{Figures.Mm(beside.In)}; this one has {r.Triangles} triangles where it is held.",
             "The scan stands out of what it was thinned to, and would touch: take it with less deviation, or a freer fit.", Verdict.Watch,
             "Corners of the scan against the surface that is left.", new Remedy.Change("Take a smooth body", new Dictionary<string, string>
-                { ["body"] = "smooth" }));
+            { ["body"] = "smooth" }));
     }
 
     /// <summary>Whether the handle was scanned where it is held, and does not push a clamp off itself.</summary>

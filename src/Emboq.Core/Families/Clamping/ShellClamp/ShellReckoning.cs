@@ -14,6 +14,9 @@ internal sealed record ShellReckoning
     /// <summary>What a clamp is open for, where it is the surface as scanned; <c>null</c> where it is the smooth body.</summary>
     public required ClosedMesh? Hollow { get; init; }
 
+    /// <summary>The handle as it is taken.</summary>
+    public Solid Handle => Hollow is null ? Body.Solid : new Solid.Meshed(Body.Skin!);
+
     /// <summary>How far the handle as scanned stands out of the smooth body where it is held, and lies within it, at most, mm; <c>null</c> where only sections
     /// were kept.</summary>
     public (double Out, double In)? Beside { get; private init; }

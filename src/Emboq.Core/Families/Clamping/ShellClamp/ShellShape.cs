@@ -106,7 +106,7 @@ internal static class ShellShape
 
     public static IEnumerable<Body> Machine(ShellReckoning r)
     {
-        yield return new("machine-grip", r.Fit.Place.Name, () => r.Body.Real.At(0, 0, r.Raised.Value));
+        yield return new("machine-grip", r.Fit.Place.Name, () => r.Handle.At(0, 0, r.Raised.Value));
         var ((left, right), (from, to)) = (r.Body.Sides, r.Body.Ends);
         yield return new("machine-table", "table", () => new Solid.Box(right - left + 160, to - from + 80, 20).At(left - 80, from - 40,
             -20 - (r.Packer?.Value ?? 0)));

@@ -146,7 +146,7 @@ internal static class NestShape
     {
         if (tool.Lies.Body is { } body)
         {
-            return body.Real.At(0, tool.Y, tool.Base);
+            return body.Solid.At(0, tool.Y, tool.Base);
         }
 
         if (tool.Lies.Outline is { } outline)
