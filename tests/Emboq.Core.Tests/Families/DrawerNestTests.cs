@@ -174,6 +174,8 @@ public sealed class DrawerNestTests
         Line(Design("", ("tool1", "grip", Grip + ", balance 60")), "tool1.balance").ShouldBe(60);
         // It stands on a bow, as steadily as that is wide.
         Of(Design("school=rough", ("tool1", "grip", Grip)), "tool1.rest").Verdict.ShouldBe(Verdict.Good);
+        // It has no rims that it could lie on, tilted.
+        (design.Ledger.Lines.Any(l => l.Key == "tool1.tilt"), design.Drawing!.Callouts.Any(c => c.Line == "tool1.tilt")).ShouldBe((false, false));
         // Followed below, it takes less out of its module than as wide as it is down to the floor.
         var grams = System.Text.RegularExpressions.Regex.Matches(Of(Design("school=rough", ("tool1", "grip", Grip)), "schools").Says, @"(\d+) g in").Select(m =>
             int.Parse(m.Groups[1].Value)).ToList();

@@ -61,6 +61,8 @@ internal static class ShellChecks
         }
     }
 
+    private static Remedy FreeFit => new Remedy.Change("Take a free fit", new Dictionary<string, string> { ["fit"] = "free" });
+
     /// <summary>What a smooth body leaves away, and what the surface as scanned would cost.</summary>
     private static IEnumerable<Check> Smooth(ShellReckoning r)
     {
@@ -69,16 +71,15 @@ internal static class ShellChecks
                 + "so the shell does not fill them.",
             Verdict.Watch, r.Body.FoldedAt is { } fold ? $"at {Figures.Mm(fold)}" : "none", "none", "Plane geometry.");
         var most = Math.Max(0.05, r.Fit.Realised.Value / 2);
-        var free = new Remedy.Change("Take a free fit", new Dictionary<string, string> { ["fit"] = "free" });
         yield return r.Beside is { } beside
             ? Judge.AtMost("edges", "what stands out of the smooth body", beside.Out, most, $"The handle as scanned keeps within the clearance; up to "
                 + $"{Figures.Mm(beside.In)} of it lies deeper than the smooth body, and is held less there.",
                 "The handle as scanned stands out of the smooth body, and would touch there first: take its surface as scanned, or a freer fit.", Verdict.Watch,
                 $"Corners of its surface, {r.Triangles} triangles where it is held, against the body through its sections.",
-                new Remedy.Change("Take its surface as scanned", new Dictionary<string, string> { ["body"] = "scanned" }), free)
+                new Remedy.Change("Take its surface as scanned", new Dictionary<string, string> { ["body"] = "scanned" }), FreeFit)
             : Judge.AtMost("edges", "edges of the handle that are rounded off", r.Body.Smoothed, most, "The smooth body keeps within the clearance.",
                 "Sharp edges of the handle stand out of the smooth body, and would touch: take a freer fit.", Verdict.Watch,
-                "Corners of the sections against the lines through them.", free);
+                "Corners of the sections against the lines through them.", FreeFit);
     }
 
     /// <summary>What the surface as scanned costs, and what the smooth body would leave away.</summary>
@@ -88,9 +89,8 @@ internal static class ShellChecks
         yield return Judge.AtMost("edges", "thinned from its scan", surface.Within, Math.Max(0.05, r.Fit.Realised.Value / 2), "What was left away of the scan "
             + $"keeps within the clearance. A smooth body would leave away up to {Figures.Mm(beside.Out)} that stands out, and fill up to "
             + $"{Figures.Mm(beside.In)}; this one has {r.Triangles} triangles where it is held.",
-            "The scan stands out of what it was thinned to, and would touch: take it with less deviation, or a freer fit.", Verdict.Watch,
-            "Corners of the scan against the surface that is left.", new Remedy.Change("Take a smooth body", new Dictionary<string, string>
-            { ["body"] = "smooth" }));
+            "The scan stands out of what it was thinned to, and would touch: scan it again, finer, or take a freer fit.", Verdict.Watch,
+            "Corners of the scan against the surface that is left.", FreeFit);
     }
 
     /// <summary>Whether the handle was scanned where it is held, and does not push a clamp off itself.</summary>

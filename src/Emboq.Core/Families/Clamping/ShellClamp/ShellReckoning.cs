@@ -151,7 +151,7 @@ internal sealed record ShellReckoning
         var within = hollow is null ? null : body.Skin!.Grown(growth - Hair);
         ShellOpening? Cut(Point2 about, double turn, double along) => body.Across(about, turn, along) is not { } smooth ? null
             : hollow is null ? Outlines.Moved(smooth, growth) is { } moved ? new(moved, null) : null
-            : within!.Across(about, turn, along) is { } straight ? new(straight, hollow.Across(about, turn, along)) : null;
+            : within!.Across(about, turn, along) is { } straight && hollow.Across(about, turn, along) is { } surface ? new(straight, surface) : null;
         // No screw of the table stands further out than a column beside the broadest place.
         var turn = ShellFeet.MostTurn(along.Value, hole.Reach + FootWall, ((body.Sides.Right - body.Sides.Left) / 2) + shell.Value + washer + table.Columns);
         List<ShellStation> stations = [.. wanted.Select((at, i) => ShellStation.Of(body, i == 0 ? "front" : "rear", i == 0 ? "first clamp" : "second clamp", at,

@@ -74,6 +74,9 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
         { Outline = placed };
     }
 
+    /// <summary>Whether it is of steps, and lies on rims of them.</summary>
+    public bool IsTurned => Outline is null;
+
     /// <summary>Of a thing that was scanned: its middle at x = 0, its front at y = 0, its lowest place at z = 0; <c>null</c> for all others.</summary>
     public SectionBody? Body { get; init; }
 

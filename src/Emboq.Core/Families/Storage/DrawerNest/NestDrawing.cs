@@ -89,8 +89,12 @@ internal static class NestDrawing
             .Up($"{t.Slot}.top", deep, 0, t.Top, 1, CalloutSide.Right);
         // Where it balances.
         var balance = t.Axis(t.Lies.Centre);
-        sheet.Cross(balance.X, balance.Y, 3).Point($"{t.Slot}.balance", balance.X, balance.Y, CalloutSide.Below)
-            .Point($"{t.Slot}.tilt", t.Axis(0).X, t.Axis(0).Y, CalloutSide.Left);
+        sheet.Cross(balance.X, balance.Y, 3).Point($"{t.Slot}.balance", balance.X, balance.Y, CalloutSide.Below);
+        if (t.Lies.IsTurned)
+        {
+            sheet.Point($"{t.Slot}.tilt", t.Axis(0).X, t.Axis(0).Y, CalloutSide.Left);
+        }
+
         if (first)
         {
             sheet.Up("height", 0, 0, high, 1, CalloutSide.Left).Point("floor", deep * 0.7, r.Floor.Value / 2, CalloutSide.Below, "floor")

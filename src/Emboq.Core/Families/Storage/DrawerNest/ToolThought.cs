@@ -111,9 +111,14 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
             Has("balance") ? "where it was laid across an edge" : lies.Body is not null ? "its scan" : lies.Outline is not null ? "its outline"
                 : "its steps and what they are of"),
             "From its end at the front: frustum by frustum, each as dense as it is, or by its outline or its scan; as read, where it was.");
-        ledger.Add($"{Slot}.tilt", $"{Place.Name} tilted", Quantity.Chosen($"{Place.Name} tilted", Math.Abs(lies.Tilt), Unit.DegreeOfArc,
-            lies.Lean > 0 ? "how it leans" : "its two lowest rims"),
-            "On a flat floor it lies on two rims with its centre of mass at its lowest, and its axis is tilted by so much; leaning adds to it.");
+        // What is flat, or was scanned, lies as it was taken and has no rims.
+        if (lies.IsTurned)
+        {
+            ledger.Add($"{Slot}.tilt", $"{Place.Name} tilted", Quantity.Chosen($"{Place.Name} tilted", Math.Abs(lies.Tilt), Unit.DegreeOfArc,
+                lies.Lean > 0 ? "how it leans" : "its two lowest rims"),
+                "On a flat floor it lies on two rims with its centre of mass at its lowest, and its axis is tilted by so much; leaning adds to it.");
+        }
+
         ledger.Add($"{Slot}.top", $"{Place.Name}, highest", Quantity.Chosen($"{Place.Name}, highest", lowest + lies.Top, Unit.Millimetre, "how it lies"),
             "Over the drawer's floor.");
         ledger.Add($"{Slot}.turn", $"{Place.Name}, room to turn", Quantity.Chosen($"{Place.Name}, room to turn", room, Unit.Millimetre,
