@@ -12,7 +12,7 @@ public static class ScanDeviation
     {
         var box = scan.Box;
         // About as many cells as triangles reach into a few of.
-        var cell = Math.Max(4 * most, Math.Max(box.Greatest.X - box.Least.X, Math.Max(box.Greatest.Y - box.Least.Y, box.Greatest.Z - box.Least.Z)) / 100);
+        var cell = Math.Max(4 * most, Math.Max(box.Greatest.X - box.Least.X, Math.Max(box.Greatest.Y - box.Least.Y, box.Greatest.Z - box.Least.Z)) / 50);
         int Cell(double at) => (int)Math.Floor(at / cell);
         var near = new Dictionary<(int, int, int), List<int>>();
         for (var t = 0; t < surface.Count; t++)

@@ -66,7 +66,7 @@ internal static class OutlineScanEndpoints
                 var surface = await OnePicture.Of(() => ThinnedScan.Of(cut.Whole, cut.Scatter, deviation), stop);
                 var whole = Traced.Of(source, Math.Round(deviation + read.Value.Doubt, 3), cut.Length, cut.Cuts, surface);
                 var kept = surface is { } thin ? $"Of its surface {thin.Mesh.Count} triangles are kept, within {Figures.Mm(thin.Within)} of the scan."
-                    : "It meets itself somewhere: its sections are kept, its surface is not.";
+                    : "It meets itself somewhere, or scatters too far: its sections are kept, its surface is not.";
                 return whole.Wrong("file") is { } wrong ? wrong : new OutlineRead(whole, $"{read.Value.Says} {kept}", Scan: read.Value.Seen);
             }
 
