@@ -27,7 +27,8 @@ internal static class OnceOnly
         }
         else
         {
-            context.Request.EnableBuffering(BodyInMemory, BodyInMemory);
+            // As much as any door lets in: what is more than is held in memory waits in a file.
+            context.Request.EnableBuffering(BodyInMemory, Limits.ScanBytes);
             await Whole.Of(() => Answer(context, next, key), isGood: answered => answered);
         }
     });

@@ -301,6 +301,21 @@ public sealed class OutlineTests(Server server)
         ((int)back["outline"]!["corners"]!, (string)back["outline"]!["source"]!).ShouldBe((corners, "grip.stl"));
     }
 
+    /// <summary>A scan may be larger than anything else that is sent once: one of 20 MB that is none is refused in words.</summary>
+    [Fact]
+    public async Task A_large_scan_passes_the_door_that_does_things_once()
+    {
+        var machine = await server.Post("/api/machines?again=true", new { name = "large scan" });
+        var place = await server.Post($"/api/machines/{machine["id"]}/interfaces", new { name = "large", kind = "grip" });
+        using var request = new HttpRequestMessage(HttpMethod.Post, $"/api/interfaces/{place["id"]}/outlines/scans?name=large.stl")
+        {
+            Content = new ByteArrayContent(new byte[20 * 1024 * 1024]),
+        };
+        request.Headers.Add("Idempotency-Key", $"{Guid.NewGuid()}");
+        using var response = await server.Http.SendAsync(request, Stop);
+        ((int)response.StatusCode, Field(JsonNode.Parse(await response.Content.ReadAsStringAsync(Stop))!)).ShouldBe((400, "file"));
+    }
+
     /// <summary>A body is taken whole, by its sections: they are kept, go out and in with a machine's card, and are changed by nothing but another
     /// scan.</summary>
     [Fact]
