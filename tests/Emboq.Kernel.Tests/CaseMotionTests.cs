@@ -131,12 +131,19 @@ public sealed class CaseMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
         design.Checks.Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty();
         var (tongue, groove, stands) = (design.Ledger["seam.wide"].Value, design.Ledger["seam.groove"].Value, design.Ledger["seam.stands"].Value);
         (stands, groove - tongue).ShouldBe((0.9, 0.35), new Close());
+        var pair = (await fixture.Pool.Evaluate([design.Proofs.Single(p => p.Key == "edges").Solid], 0.02, Stop))[0];
+        foreach (var gauge in design.Gauges.Where(g => g.Body == "edges"))
+        {
+            MeshGauge.Read(pair, gauge).ShouldNotBeNull(gauge.What).ShouldBe(gauge.Size, 0.001, gauge.What);
+        }
+
+        design.Gauges.Count(g => g.Body == "edges").ShouldBe(2);
         foreach (var (one, other, across) in new[] { ("part", "body-2", true), ("part", "body-3", false), ("body-3", "body-4", true),
             ("body-2", "body-4", false), ("lid-1", "lid-2", true), ("lid-1", "lid-3", false) })
         {
             Solid Of(string key) => design.Pieces.Single(p => p.Key == key).Solid;
             (await fixture.Pool.Between(Of(one), Of(other), 1, 0.02, Stop)).Overlap.ShouldBeLessThan(0.01, $"{one} and {other}");
-            // Drawn apart by less than the tongue stands out, it is still in its groove: moved up or down by less than its room it is free, by more it is not.
+            // A hair apart, the tongue is in its groove: moved up or down by its room it is free, by more it is not.
             async Task<bool> Free(double up) => (await fixture.Pool.Between(Of(one), Of(other).At(across ? 0.01 : 0, across ? 0 : 0.01, up), 1, 0.02, Stop))
                 .Overlap < 0.01;
             (await Free((groove - tongue) / 2)).ShouldBeTrue($"{one} and {other}");

@@ -61,12 +61,9 @@ public sealed class ClosedMesh
     public (Point3 A, Point3 B, Point3 C) Of(int triangle) => (Points[Triangles[3 * triangle]], Points[Triangles[(3 * triangle) + 1]],
         Points[Triangles[(3 * triangle) + 2]]);
 
-    /// <summary>How many of its triangles have a corner between two places along y.</summary>
-    public int Between(double from, double to)
-    {
-        bool[] there = [.. Points.Select(p => p.Y >= from && p.Y <= to)];
-        return Enumerable.Range(0, Count).Count(t => there[Triangles[3 * t]] || there[Triangles[(3 * t) + 1]] || there[Triangles[(3 * t) + 2]]);
-    }
+    /// <summary>How many of its triangles reach in between two places along y.</summary>
+    public int Between(double from, double to) => Enumerable.Range(0, Count).Count(t => Of(t) is var (a, b, c)
+        && Math.Max(a.Y, Math.Max(b.Y, c.Y)) >= from && Math.Min(a.Y, Math.Min(b.Y, c.Y)) <= to);
 
     /// <summary>The same moved, turned or made larger.</summary>
     /// <param name="move">Keeps left and right.</param>

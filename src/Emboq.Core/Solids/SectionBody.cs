@@ -75,40 +75,40 @@ public sealed class SectionBody
     public SectionBody Skinned(ClosedMesh? skin) => new(rings) { FoldedAt = FoldedAt, Smoothed = Smoothed, Skin = skin };
 
     /// <summary>Larger by a factor, about the origin.</summary>
-    public SectionBody Scaled(double by)
-    {
-        Point2 Larger(Point2 p) => new(p.X * by, p.Y * by);
-        return new([.. rings.Select(r => new Ring(r.At * by, Larger(r.Middle), [.. r.Points.Select(Larger)]))])
-        {
-            FoldedAt = FoldedAt * by,
-            Smoothed = Smoothed * by,
-            Skin = Skin?.Moved(p => p * by),
-        };
-    }
+    public SectionBody Scaled(double by) => Moved(p => p * by, by);
 
     /// <summary>Turned about the y axis, counter-clockwise seen from its near end.</summary>
     public SectionBody Rolled(double degrees)
     {
         var (sin, cos) = Math.SinCos(degrees * Math.PI / 180);
-        return Each(p => new((p.X * cos) - (p.Y * sin), (p.X * sin) + (p.Y * cos)));
+        return Moved(p => new((p.X * cos) - (p.Z * sin), p.Y, (p.X * sin) + (p.Z * cos)));
     }
 
     /// <summary>Turned end for end about the upright: it begins where it began.</summary>
-    public SectionBody Turned() => new([.. rings.Reverse().Select(r => new Ring(Ends.From + Ends.To - r.At, r.Middle with { X = -r.Middle.X },
-        [.. r.Points.Reverse().Select(p => p with { X = -p.X })]))])
-    {
-        FoldedAt = Ends.From + Ends.To - FoldedAt,
-        Smoothed = Smoothed,
-        Skin = Skin?.Moved(p => p with { X = -p.X, Y = Ends.From + Ends.To - p.Y }),
-    };
+    public SectionBody Turned() => Moved(p => new(-p.X, Ends.From + Ends.To - p.Y, p.Z));
 
     /// <summary>Moved along, so that it begins at a place.</summary>
-    public SectionBody From(double at) => new([.. rings.Select(r => r with { At = r.At - Ends.From + at })])
+    public SectionBody From(double at) => Moved(p => p with { Y = p.Y - Ends.From + at });
+
+    /// <summary>Moved across and up.</summary>
+    public SectionBody At(double x, double z) => Moved(p => p + new Point3(x, 0, z));
+
+    /// <summary>All that belongs to it goes where its outlines go.</summary>
+    /// <param name="move">Keeps outlines square to y, and left and right.</param>
+    /// <param name="larger">By what factor.</param>
+    private SectionBody Moved(Func<Point3, Point3> move, double larger = 1)
     {
-        FoldedAt = FoldedAt - Ends.From + at,
-        Smoothed = Smoothed,
-        Skin = Skin?.Moved(p => p with { Y = p.Y - Ends.From + at }),
-    };
+        Point3 To(Ring r, Point2 p) => move(new(p.X, r.At, p.Y));
+        static Point2 Across(Point3 p) => new(p.X, p.Z);
+        List<Ring> to = [.. rings.Select(r => new Ring(To(r, r.Middle).Y, Across(To(r, r.Middle)), [.. r.Points.Select(p => Across(To(r, p)))]))];
+        // Turned end for end, they are seen from behind.
+        return new(to[0].At < to[^1].At ? [.. to] : [.. Enumerable.Reverse(to).Select(r => r with { Points = [.. r.Points.Reverse()] })])
+        {
+            FoldedAt = FoldedAt is { } at ? move(new(0, at, 0)).Y : null,
+            Smoothed = Smoothed * larger,
+            Skin = Skin?.Moved(move),
+        };
+    }
 
     /// <summary>How far within what it stands on, on a flat floor, a point acts, mm: what the point rises by when all is tipped a little, over the sine of
     /// that, towards whichever side it rises least. On a flat foot that is how far within it the point lies; of what rolls, nothing.</summary>
@@ -123,16 +123,6 @@ public sealed class SectionBody
             Math.Sin(Tipped) * way.Sin,
             Math.Cos(Tipped)) - level) / Math.Sin(Tipped));
     }
-
-    /// <summary>Moved across and up.</summary>
-    public SectionBody At(double x, double z) => Each(p => new(p.X + x, p.Y + z));
-
-    private SectionBody Each(Func<Point2, Point2> move) => new([.. rings.Select(r => r with { Middle = move(r.Middle), Points = [.. r.Points.Select(move)] })])
-    {
-        FoldedAt = FoldedAt,
-        Smoothed = Smoothed,
-        Skin = Skin?.Moved(p => move(new(p.X, p.Z)) is var to ? new(to.X, p.Y, to.Y) : p),
-    };
 
     /// <summary>The middle of all that it encloses: its centre of mass, if it is of one stuff (Simpson's rule, which is exact between outlines).</summary>
     public Point3 Centre
@@ -190,28 +180,41 @@ public sealed class SectionBody
         return Math.Atan(most) * 180 / Math.PI;
     }
 
-    /// <summary>How far the surface of the thing stands out of the body between two places, and how far it lies within, at most, mm: of its corners, in the
-    /// section of each.</summary>
+    /// <summary>How far the surface of the thing stands out of the body between two places, and how far it lies within, at most, mm: of its corners, and of
+    /// cuts across it, for long triangles have no corner there; each in its own section. <c>null</c> where no length of the body lies between.</summary>
     /// <exception cref="InvalidOperationException">Its surface is not known.</exception>
-    public (double Out, double In) Beside(double from, double to)
+    public (double Out, double In)? Beside(double from, double to)
     {
-        var (most, least, section, i) = (0.0, 0.0, new Point2[Rails], 1);
-        foreach (var p in (Skin ?? throw new InvalidOperationException("Its surface is not known.")).Points.Where(p => p.Y >= Math.Max(from, Ends.From)
-            && p.Y <= Math.Min(to, Ends.To)).OrderBy(p => p.Y))
+        const double Apart = 2.5;
+        var skin = Skin ?? throw new InvalidOperationException("Its surface is not known.");
+        var (low, high) = (Math.Max(from, Ends.From), Math.Min(to, Ends.To));
+        if (low >= high)
         {
-            for (; rings[i].At < p.Y; i++)
+            return null;
+        }
+
+        var count = (int)Math.Ceiling((high - low) / Apart);
+        var cuts = Enumerable.Range(0, count).Select(i => low + ((high - low) * i / count)).Append(high).SelectMany(y =>
+            (skin.Across(new(0, y), 0, 0)?.Points ?? []).Select(p => new Point3(p.X, y, p.Y)));
+        var (most, least, section, i) = (0.0, 0.0, new Point2[Rails], 1);
+        foreach (var at in skin.Points.Where(p => p.Y >= low && p.Y <= high).Concat(cuts).GroupBy(p => p.Y).OrderBy(g => g.Key))
+        {
+            for (; rings[i].At < at.Key; i++)
             {
             }
 
             var (a, b) = (rings[i - 1], rings[i]);
-            var share = (p.Y - a.At) / (b.At - a.At);
+            var share = (at.Key - a.At) / (b.At - a.At);
             for (var j = 0; j < Rails; j++)
             {
                 section[j] = new(a.Points[j].X + (share * (b.Points[j].X - a.Points[j].X)), a.Points[j].Y + (share * (b.Points[j].Y - a.Points[j].Y)));
             }
 
-            var off = Outlines.Beside(section, new(p.X, p.Z));
-            (most, least) = (Math.Max(most, off), Math.Min(least, off));
+            foreach (var p in at)
+            {
+                var off = Outlines.Beside(section, new(p.X, p.Z));
+                (most, least) = (Math.Max(most, off), Math.Min(least, off));
+            }
         }
 
         return (most, -least);

@@ -41,16 +41,21 @@ public sealed class SectionBodyTests
         double Radius(double y) => y is > 30 and < 50 ? 10.5 : y is > 70 and < 80 ? 9.8 : 10;
         var skin = Places.Tube(100, 101, 90, (y, sin, cos) => new((0.2 * y) + (Radius(y) * cos), y, 20 - (Radius(y) * sin)));
         var body = Bent(0.2).Skinned(skin);
-        body.Beside(0, 25).ShouldSatisfyAllConditions(b => b.Out.ShouldBe(0, 0.02), b => b.In.ShouldBe(0, 0.02));
-        body.Beside(35, 45).Out.ShouldBe(0.5, 0.02);
-        body.Beside(60, 90).In.ShouldBe(0.2, 0.02);
+        body.Beside(0, 25)!.Value.ShouldSatisfyAllConditions(b => b.Out.ShouldBe(0, 0.02), b => b.In.ShouldBe(0, 0.02));
+        body.Beside(35, 45)!.Value.Out.ShouldBe(0.5, 0.02);
+        body.Beside(60, 90)!.Value.In.ShouldBe(0.2, 0.02);
+        // A straight bar has corners at its ends alone: it is seen where it is held all the same, 0.3 larger than the body there.
+        var straight = Bent(0).Skinned(Places.Tube(100, 2, 90, (y, sin, cos) => new(10.3 * cos, y, 20 - (10.3 * sin))));
+        straight.Beside(40, 60)!.Value.Out.ShouldBe(0.3, 0.02);
+        straight.Beside(101, 120).ShouldBeNull();
+        straight.Skin!.Between(40, 60).ShouldBe(180);
         Bent(0.2).Skin.ShouldBeNull();
         Should.Throw<InvalidOperationException>(() => Bent(0.2).Beside(0, 10));
         SectionBody[] moved = [body.Scaled(1.3), body.Rolled(40), body.Turned(), body.From(-7), body.At(3, 5), body.Scaled(1.1).Rolled(-20).Turned().From(4)];
         foreach (var to in moved)
         {
             var larger = to.Ends.To - to.Ends.From;
-            var off = to.Beside(to.Ends.From, to.Ends.To);
+            var off = to.Beside(to.Ends.From, to.Ends.To)!.Value;
             (off.Out / larger, off.In / larger).ShouldBe((0.005, 0.002), new Near2());
         }
     }

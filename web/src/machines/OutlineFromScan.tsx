@@ -54,7 +54,8 @@ export function OutlineFromScan({ place, deviation }: { readonly place: Interfac
       <div className="flex flex-col gap-2 pt-1">
         <p>
           {place.isScanned
-            ? 'It is cleaned, laid down with its long way from left to right, and cut into sections; its surface is kept too, evened out and thinned. Sections across what was never scanned are marked.'
+            ? 'It is cleaned, laid down with its long way from left to right, and cut into sections; ' +
+              'its surface is kept too, evened out and thinned. Sections across what was never scanned are marked.'
             : 'A scan (STL, OBJ or PLY) is cleaned, laid down, and cut level, or seen from above. What was never scanned is never part of the outline.'}
         </p>
         <Choice label="Its numbers are" value={laid.unit} options={units} onChange={(unit) => set({ unit })} />

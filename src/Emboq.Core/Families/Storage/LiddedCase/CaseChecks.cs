@@ -125,7 +125,7 @@ internal static class CaseChecks
         }
         else if (LiddedCaseFamily.Tongue.Read(brief.Parameters, new()))
         {
-            yield return Judge.AtLeast("seam.floor", "floor, for a tongue along its seams", r.Floor.Value, CaseSeam.LeastFloor, "",
+            yield return Judge.AtLeast("seam.floor", "floor, for a tongue along its seams", r.Floor.Value, CaseSeam.LeastFloor, "It has room for one.",
                 "It is too thin for a tongue: its edges are plain, and pieces of pin align the walls alone.", Verdict.Watch, Practice,
                 LiddedCaseFamily.Floor.To(CaseSeam.LeastFloor, "Make floor and top {0}"));
         }

@@ -254,8 +254,9 @@ internal sealed record CaseReckoning
     private const double Friction = 0.3;
 
     /// <summary>Of a part on its bed, left to right and front to back, with the tongue along its seam.</summary>
-    public (double Wide, double Deep) OnBed => Seam?.Fit.Stands.Value is var stands ? (OfPart(Wide, Parts.Across, stands ?? 0),
-        OfPart(Deep + (2 * Radius) + StandsOff + 4, Parts.Along, stands ?? 0)) : default;
+    public (double Wide, double Deep) OnBed => (OfPart(Wide, Parts.Across, Tongue), OfPart(Deep + (2 * Radius) + StandsOff + 4, Parts.Along, Tongue));
+
+    private double Tongue => Seam?.Fit.Stands.Value ?? 0;
 
     private static double OfPart(double whole, int parts, double stands) => (whole / parts) + (parts > 1 ? stands : 0);
 

@@ -38,12 +38,22 @@ internal sealed record CaseSeam(TongueGroove Fit)
         return part.Without([.. i > 0 ? [Across(In, x[i])] : Array.Empty<Solid>(), .. j > 0 ? [Along(In, y[j])] : Array.Empty<Solid>()]);
     }
 
+    /// <summary>Strips of a floor as a proof: how long, how wide, and how far beside each other, mm.</summary>
+    private const double Long = 40, Wide = 15, Apart = 6;
+
     /// <summary>Two strips of a floor that lie beside each other, one with the tongue and one with the groove.</summary>
     public Solid Pair(double floor)
     {
-        const double Long = 40, Wide = 15, Apart = 6;
         var strip = new Solid.Box(Wide, Long, floor);
         return (strip + Out(Long).Spun(90).At(Wide, Long / 2, floor / 2)) + (strip - In(Long).Spun(90).At(0, Long / 2, floor / 2)).At(Wide + Apart, 0, 0);
+    }
+
+    /// <summary>Sizes of the pair, read a hair from its edges, where flanks of 45 degrees are as much narrower on both sides.</summary>
+    public IEnumerable<Gauge> Gauges(double floor)
+    {
+        const double Hair = 0.1;
+        yield return new("edges", "tongue at its edge", Fit.Tongue.Value - (2 * Hair), new(Wide + Hair, Long / 2, floor / 2), Axis.Z, Jaws.Over);
+        yield return new("edges", "groove at its edge", Fit.Groove.Value - (2 * Hair), new(Wide + Apart + Hair, Long / 2, floor / 2), Axis.Z);
     }
 
     /// <summary>A tongue along a seam, its middle at x = 0.</summary>

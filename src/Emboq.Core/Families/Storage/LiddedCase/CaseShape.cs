@@ -256,6 +256,11 @@ internal static class CaseShape
         yield return new(Piece.Main, "floor", r.Floor.Value, new(x + (r.Wide / r.Parts.Across / 4), y, r.Floor.Value / 2), Solids.Axis.Z, Jaws.Over);
         yield return new("clasp-1", "clasp, where it bends", r.Thick.Value, new(r.At[0] + 0.01, -CaseReckoning.StandsOff - CaseReckoning.Close
             - (r.Thick.Value / 2), r.LidFrom), Solids.Axis.Y, Jaws.Over);
+        foreach (var gauge in r.Seam?.Gauges(r.Floor.Value) ?? [])
+        {
+            yield return gauge;
+        }
+
         yield return new("ring-pin", "knuckle's bore", r.Bore, new(r.Knuckle.Value / 2, 0, r.Lug), Solids.Axis.Y);
         yield return new("ring-pin", "knuckle's bore, upright", r.Bore, new(r.Knuckle.Value / 2, 0, r.Lug), Solids.Axis.Z);
     }

@@ -104,7 +104,7 @@ public static class LiddedCaseFamily
             Fitting =
             [
                 .. r.Parts.Count > 1 ? new[] { "Set the pieces of pin into the holes of the cuts, and glue the parts together on a flat board, body and lid "
-                    + "each by itself." } : [],
+                    + $"each by itself{(r.Seam is null ? "" : ", tongues in their grooves")}." } : [],
                 "Slide each clasp into its channel from the top of the lid down, and set a drop of glue over its foot.",
                 "Hold the lid on the body, push the pins through the knuckles, and set a drop of glue at their ends, in the outer knuckles alone.",
                 .. r.ShelfTall is null ? [] : new[] { "Lay the shelf onto its ledges; its notches are for lifting it out." },
