@@ -96,6 +96,18 @@ public sealed class ShellSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         }
     }
 
+    /// <summary>Feet as high as their check lets them be keep the gap between the halves, and their screws enter from outside.</summary>
+    [Fact]
+    public async Task The_highest_feet_hold_no_upper_half_off()
+    {
+        var low = Design(("under", "6"), ("thread", "8"), ("foot", "40")).Checks.Where(c => c.Key.EndsWith(".feet", StringComparison.Ordinal)).ToList();
+        var foot = low.Min(c => double.Parse(c.Remedies.OfType<Remedy.Change>().Single().Entries["foot"], System.Globalization.CultureInfo.InvariantCulture));
+        var design = Design(("under", "6"), ("thread", "8"), ("foot", Figures.Number(foot)));
+        var (lower, upper) = (design.Pieces.Single(p => p.Key == "part"), design.Pieces.Single(p => p.Key == "cap"));
+        var meeting = await fixture.Pool.Between(lower.Pose.Of(lower.Solid), upper.Pose.Of(upper.Solid), 3, 0.02, Stop);
+        meeting.Gap.ShouldNotBeNull().ShouldBe(design.Ledger["pinch"].Value, 0.01);
+    }
+
     /// <summary>Of a straight ellipse 50 wide and 28 high, gauged 1.2 mm from its middle, the hollow is as wide in the triangles as the handle is there, and
     /// what the ledger adds.</summary>
     [Fact]

@@ -74,7 +74,8 @@ public sealed class ShellClampTests
         var off = Design("front=155");
         Of(off, "ends").Verdict.ShouldBe(Verdict.Stop);
         // Beside the handle there is nothing that was scanned, or level.
-        off.Checks.ShouldNotContain(c => c.Key == "scanned" || c.Key == "steep");
+        off.Checks.ShouldNotContain(c => c.Key == "scanned" || c.Key == "steep" || c.Key == "edges");
+        Design("front=155; body=scanned").Checks.ShouldNotContain(c => c.Key == "edges");
     }
 
     [Fact]
@@ -123,6 +124,18 @@ public sealed class ShellClampTests
         Of(Design("seat=3"), "screw.seat").Verdict.ShouldBe(Verdict.Good);
         Of(Design("seat=2"), "screw.seat").Verdict.ShouldBe(Verdict.Stop);
         Of(Design("pinch=0.5"), "gap.left").Verdict.ShouldBe(Verdict.Stop);
+    }
+
+    /// <summary>A handle that lies low, between thick feet: they would cover its screws.</summary>
+    [Fact]
+    public void Feet_end_below_the_upper_half()
+    {
+        var high = Of(Design("under=6; foot=25; thread=8"), "front.feet");
+        (high.Verdict, high.Figure).ShouldBe((Verdict.Stop, "25 mm"));
+        var entries = high.Remedies.OfType<Remedy.Change>().Single().Entries;
+        Of(Design($"under=6; thread=8; foot={entries["foot"]}"), "front.feet").Verdict.ShouldBe(Verdict.Good);
+        // Feet that bend are not offered to be as thick as that.
+        Of(Design("under=6; thread=8; foot=4; torque=6"), "foot.bends").Remedies.ShouldBeEmpty();
     }
 
     [Theory]

@@ -50,12 +50,7 @@ internal static class ShellChecks
                 { ["front"] = "", ["rear"] = "" })], .. r.Wanted.Count > 1 ? [new Remedy.Change("Hold it by one clamp", new Dictionary<string, string>
                 { ["stations"] = "one" })] : Array.Empty<Remedy>()]);
         // Of a place beside the handle nothing else is judged.
-        foreach (var check in inside ? Surface(r, scan) : [])
-        {
-            yield return check;
-        }
-
-        foreach (var check in r.Hollow is null ? Smooth(r) : AsScanned(r, scan.Surface!))
+        foreach (var check in inside ? Surface(r, scan).Concat(r.Hollow is null ? Smooth(r) : AsScanned(r, scan.Surface!)) : [])
         {
             yield return check;
         }
@@ -147,8 +142,12 @@ internal static class ShellChecks
                 [.. r.Packer is null ? [ShellParameters.Under.To(Math.Ceiling(Math.Max(3, shell / 4)), "Leave {0} below it")]
                     : new[] { ShellParameters.Height.To(Math.Ceiling(r.Tip!.Value - r.Stations.Min(r.BelowOf) + Math.Max(3, shell / 4)),
                     "Want it {0} over the table") }]);
-            yield return r.Bite.FloorCheck($"{s.Key}.floor", $"thread of the {name}", r.SplitOf(s) - (r.Gap / 2), 2, ShellParameters.Under.To(
+            yield return r.Bite.FloorCheck($"{s.Key}.floor", $"thread of the {name}", r.FaceOf(s), 2, ShellParameters.Under.To(
                 Math.Ceiling(r.Bite.Depth + 2 + (r.Gap / 2) - s.Split.At + s.Sides.Low), "Leave {0} below the handle"));
+            yield return Judge.AtMost($"{s.Key}.feet", $"feet, below the upper half of the {name}", r.Foot.Value, r.FaceOf(s), "The lower half ends above its feet.",
+                "The feet reach past where the halves meet: they would cover its screws, and hold the upper half off. Thinner feet, or the handle higher.",
+                remedies: r.FaceOf(s) < ShellParameters.Foot.Spec.Minimum ? []
+                    : [ShellParameters.Foot.To(Math.Floor(r.FaceOf(s) * 2) / 2, "Make the feet {0}")]);
             yield return Judge.AtLeast($"{s.Key}.head", $"heads within the {name}", r.TopOf(s) - r.SplitOf(s), r.HeadAt, "The heads lie within the upper half.",
                 "The handle is so flat that the heads stand out of the upper half: a thicker shell.", Verdict.Watch, "Plane geometry.",
                 ShellParameters.Shell.To(Math.Ceiling(shell + r.HeadAt - r.TopOf(s) + r.SplitOf(s)), "Make the shell {0}"));
@@ -248,7 +247,7 @@ internal static class ShellChecks
         var bears = r.Material?.Along.Value / PrintedMaterial.Safety;
         yield return Strength.Used("foot.bends", "feet under their screws", Bends(r.Foot.Value), bears, "MPa", "They bear screws drawn as hard as the others.",
             "They break where they leave the clamp: thicker feet.", "A cantilever, the slot left out (Roark; from memory); a third of the strength.",
-            () => Strength.Best(new StrengthChoice("foot", "feet", r.Foot.Value, 40, f => Bends(f) / bears!.Value)));
+            () => Strength.Best(new StrengthChoice("foot", "feet", r.Foot.Value, Math.Min(40, r.Stations.Min(r.FaceOf)), f => Bends(f) / bears!.Value)));
     }
 
     private static IEnumerable<Check> Borne(ShellReckoning r, Brief brief)

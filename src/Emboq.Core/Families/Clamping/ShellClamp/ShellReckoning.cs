@@ -18,7 +18,7 @@ internal sealed record ShellReckoning
     public Solid Handle => Hollow is null ? Body.Solid : new Solid.Meshed(Body.Skin!);
 
     /// <summary>How far the handle as scanned stands out of the smooth body where it is held, and lies within it, at most, mm; <c>null</c> where only sections
-    /// were kept.</summary>
+    /// were kept, or a clamp stands beside the handle.</summary>
     public (double Out, double In)? Beside { get; private init; }
 
     /// <summary>Of its surface where it is held.</summary>
@@ -94,6 +94,9 @@ internal sealed record ShellReckoning
 
     /// <summary>Where the halves of a clamp meet, over the table, mm.</summary>
     public double SplitOf(ShellStation s) => Raised.Value + s.Split.At;
+
+    /// <summary>Upper face of the lower half, over the table, mm.</summary>
+    public double FaceOf(ShellStation s) => SplitOf(s) - (Gap / 2);
 
     public double TopOf(ShellStation s) => Raised.Value + s.Sides.High + Shell.Value;
 
@@ -191,8 +194,8 @@ internal sealed record ShellReckoning
             Rows = table.Rows,
             Way = way,
         };
-        var beside = body.Skin is null ? ((double, double)?)null : draft.Held.Select(at => body.Beside(at.From, at.To)).Aggregate((a, b) =>
-            (Math.Max(a.Out, b.Out), Math.Max(a.In, b.In)));
+        var beside = body.Skin is null ? null : draft.Held.Select(at => body.Beside(at.From, at.To)).Aggregate((a, b) => a is { } one && b is { } other
+            ? (Math.Max(one.Out, other.Out), Math.Max(one.In, other.In)) : null);
         return (draft with { Beside = beside }).Standing(brief, sizes, table, rolled.Heights.Low, ledger);
     }
 

@@ -29,7 +29,7 @@ internal static class ShellShape
             {
                 MayDiffer = false,
                 Pose = pose,
-                Walls = [.. Screws(r, s).Select((at, i) => ($"screw {i + 1}", r.Bite.Zone.At(at.X, at.Y, r.SplitOf(s) - (r.Gap / 2))))],
+                Walls = [.. Screws(r, s).Select((at, i) => ($"screw {i + 1}", r.Bite.Zone.At(at.X, at.Y, r.FaceOf(s))))],
             };
             yield return new(UpperOf(s), $"{which}upper half", () => Upper(r, s), ShellParameters.CapWays, r.Way.Key) { MayDiffer = false, Pose = pose };
         }
@@ -46,7 +46,7 @@ internal static class ShellShape
 
     public static Solid Lower(ShellReckoning r, ShellStation s, ShellFeet feet)
     {
-        var (left, right, top) = (r.LeftOf(s), r.RightOf(s), r.SplitOf(s) - (r.Gap / 2));
+        var (left, right, top) = (r.LeftOf(s), r.RightOf(s), r.FaceOf(s));
         var (from, to) = (feet.Left - r.FootEnd, feet.Right + r.FootEnd);
         var body = Along(new(new(left, 0), new(right, 0), new(right, top), new(left, top)), r) + Along(new(new(from, 0), new(to, 0), new(to, r.Foot.Value),
             new(from, r.Foot.Value)), r);
@@ -144,7 +144,7 @@ internal static class ShellShape
             // Nearest to its middle, beside every window.
             var free = s.Cuts.Where(c => Math.Abs(c.Along) < (r.Along.Value / 2) - Hair && r.Keepings.All(k => !k.Opens(s.At + c.Along)))
                 .MinBy(c => Math.Abs(c.Along));
-            yield return new(lower, "thread", r.Bite.Bore, new(screw.X, screw.Y, split - (r.Gap / 2) - 0.4), Axis.X);
+            yield return new(lower, "thread", r.Bite.Bore, new(screw.X, screw.Y, r.FaceOf(s) - 0.4), Axis.X);
             yield return new(upper, "screw hole", r.Head.Joint.Bore, new(screw.X, screw.Y, split + (r.Gap / 2) + 0.4), Axis.X);
             yield return new(lower, "slot of a foot", r.TableHole.Bore, new(feet.Right, 0, r.Foot.Value / 2), Axis.X);
             if (free is not null)
