@@ -41,6 +41,8 @@ public sealed class CaseMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     [InlineData("width=90; depth=60; height=46; lidHigh=16; catch=1.4; knuckle=5")]
     [InlineData("wall=4.4; width=230; depth=90")]
     [InlineData("shelf=tray; shelfHigh=10; width=150")]
+    [InlineData("wall=4.4; width=300; depth=90; height=84; joined=screwed; bar=15; handleWide=70")]
+    [InlineData("wall=4.4; width=300; depth=90; height=84; joined=screwed; joinScrew=M5")]
     public async Task Lid_and_handle_turn_free(string entries)
     {
         var design = Design(entries);
@@ -156,6 +158,54 @@ public sealed class CaseMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
         {
             var layers = await fixture.Pool.Layers(piece.AsPrinted, new(0.2, 0.45, 3, 4), 0.02, Stop);
             (layers.Sum(l => l.Islands), layers.Max(l => l.Reach) < 1.2).ShouldBe((0, true), piece.Name);
+        }
+    }
+
+    /// <summary>A high case cut both ways: along every axis of its screws a shank passes one part and is bitten all around by the other, a head lies flat on
+    /// its ear, and before it a key has its way, with the case shut and its handle hanging.</summary>
+    [Fact]
+    public async Task Screws_pass_one_part_bite_in_the_other_and_are_reached()
+    {
+        const double Shank = 3, Head = 5.5, High = 3, Seat = 5, Long = 14, Key = 20;
+        var design = Design("wall=4.4; width=320; depth=220; height=100; joined=screwed");
+        design.Ledger["parts"].Value.ShouldBe(4);
+        design.Checks.Where(c => c.Verdict == Verdict.Stop).ShouldBeEmpty();
+        var bored = (await fixture.Pool.Evaluate([design.Proofs.Single(p => p.Key == "ears").Solid], 0.02, Stop))[0];
+        var gauges = design.Gauges.Where(g => g.Body == "ears").ToList();
+        gauges.Count.ShouldBe(2);
+        foreach (var gauge in gauges)
+        {
+            MeshGauge.Read(bored, gauge).ShouldNotBeNull(gauge.What).ShouldBe(gauge.Size, MeshGauge.Tolerance, gauge.What);
+        }
+
+        var half = -gauges[0].At.Y;
+        var (rim, top) = (design.Ledger["bodyHigh"].Value + 2, design.Ledger["bodyHigh"].Value + 2 + 0.2 + 18 + 2);
+        var standing = Assembled.Of(design, new Dictionary<string, double>());
+        var bite = Math.PI / 4 * ((Shank * Shank) - (gauges[1].Size * gauges[1].Size));
+        // Of the screw, its head at −x of the cut at x = 0: front, back, left and right.
+        Solid Front(Solid s) => s.At(0, -half, 0);
+        Solid Back(Solid s) => s.Spun(180).At(0, 228.8 + half, 0);
+        Solid Left(Solid s) => s.Spun(-90).At(-164.4 - half, 114.4, 0);
+        Solid Right(Solid s) => s.Spun(90).At(164.4 + half, 114.4, 0);
+        foreach (var (z, prefix) in new[] { (half, "body"), (rim - 16 - half, "body"), (top - half, "lid") })
+        {
+            foreach (var (wall, passed, bitten) in new (Func<Solid, Solid>, int, int)[] { (Front, 1, 2), (Back, 4, 3), (Left, 3, 1), (Right, 2, 4) })
+            {
+                Solid Rod(double across, double from, double to) => wall(new Solid.Cylinder(across / 2, to - from).Rolled(90).At(from, 0, z));
+                async Task<double> Met(int part, Solid rod) => (await fixture.Pool.Between(standing.Single(s => s.Key == (part == 1 && prefix == "body" ? "part"
+                    : $"{prefix}-{part}")).Solid, rod, 1, 0.01, Stop)).Overlap;
+                var where = $"{prefix} {passed} and {bitten} at {z:0}";
+                (await Met(passed, Rod(Shank, -Seat - 1, 0))).ShouldBe(0, 0.01, where);
+                // Its roof of two slopes leaves a quarter open above.
+                (await Met(bitten, Rod(Shank, 0, 9))).ShouldBeInRange(bite * 9 * 0.7, bite * 9, where);
+                (await Met(bitten, Rod(Shank, 9, Long - Seat + 1))).ShouldBeGreaterThan(5, where);
+                (await Met(passed, Rod(Head, -Seat, -Seat + 0.1))).ShouldBeGreaterThan(0.5, where);
+                var way = Rod(Head, -Seat - High - Key, -Seat - 0.01);
+                foreach (var body in standing)
+                {
+                    (await fixture.Pool.Between(body.Solid, way, 1, 0.01, Stop)).Overlap.ShouldBe(0, 0.001, $"{where}: {body.Name}");
+                }
+            }
         }
     }
 

@@ -70,7 +70,7 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { sunk: '70' }, places: { tool1: 'grip' } },
   ],
   'lidded-case': [
-    { parameters: { width: '320', wall: '5', shelf: 'tray', carries: '1.5' }, places: {} },
+    { parameters: { width: '320', wall: '5', shelf: 'tray', carries: '1.5', joined: 'screwed' }, places: {} },
     { parameters: { handle: 'none' }, places: { content: 'block' } },
   ],
   'shell-clamp': [{ parameters: { stations: 'one', front: '115', bladeHeight: '60', foot: '14', body: 'scanned' }, places: {} }],

@@ -144,8 +144,9 @@ internal static class ShellChecks
                     "Want it {0} over the table") }]);
             yield return r.Bite.FloorCheck($"{s.Key}.floor", $"thread of the {name}", r.FaceOf(s), 2, ShellParameters.Under.To(
                 Math.Ceiling(r.Bite.Depth + 2 + (r.Gap / 2) - s.Split.At + s.Sides.Low), "Leave {0} below the handle"));
-            yield return Judge.AtMost($"{s.Key}.feet", $"feet, below the upper half of the {name}", r.Foot.Value, r.FaceOf(s), "The lower half ends above its feet.",
-                "The feet reach past where the halves meet: they would cover its screws, and hold the upper half off. Thinner feet, or the handle higher.",
+            yield return Judge.AtMost($"{s.Key}.feet", $"feet, below the upper half of the {name}", r.Foot.Value, r.FaceOf(s),
+                "The lower half ends above its feet.", "The feet reach past where the halves meet: they would cover its screws, and hold the "
+                    + "upper half off. Thinner feet, or the handle higher.",
                 remedies: r.FaceOf(s) < ShellParameters.Foot.Spec.Minimum ? []
                     : [ShellParameters.Foot.To(Math.Floor(r.FaceOf(s) * 2) / 2, "Make the feet {0}")]);
             yield return Judge.AtLeast($"{s.Key}.head", $"heads within the {name}", r.TopOf(s) - r.SplitOf(s), r.HeadAt, "The heads lie within the upper half.",

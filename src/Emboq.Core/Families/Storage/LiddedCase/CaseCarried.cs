@@ -15,27 +15,37 @@ internal sealed record CaseCarried(Quantity Bar, Quantity Pins, Quantity Eyes, Q
     /// <summary>Shear that a bar bears, of what it bears pulled: 1 / √3 (von Mises).</summary>
     private static readonly Quantity Sheared = Quantity.RuleOfThumb("shear borne, of a pull", 1 / Math.Sqrt(3), Unit.None, "von Mises.");
 
-    /// <summary>Works it out; <c>null</c> where there is no handle, or nobody weighed what lies in it.</summary>
-    public static CaseCarried? Of(CaseReckoning r, Brief brief, Ledger ledger)
+    /// <summary>What all of it weighs as it is snatched up; <c>null</c> where nobody weighed what lies in it, or nothing has to bear it.</summary>
+    public static Quantity? Weight(CaseReckoning r, Brief brief, Ledger ledger)
     {
         var weighed = brief.Interfaces.GetValueOrDefault("content") is { } content && Evaluation.Of(content, "mass") is { } read ? read.Quantity
             : brief.Parameters.Number("carries") is { } said ? Quantity.Chosen("what lies in it weighs", 1000 * said, Unit.Grams) : null;
-        if (r.Handle is not { } handle || weighed is null)
+        if ((r.Handle is null && r.Screws is null) || weighed is null)
         {
             return null;
         }
 
-        Quantity Mm(string name, double value) => Quantity.Chosen(name, value, Unit.Millimetre, "this family");
         ledger.Add("carries", "what lies in it weighs", weighed, "As weighed, or as said.");
         var shell = Shell(r, brief.Process);
         var own = ledger.Add("own", "case, about", Quantity.RuleOfThumb("case, about", shell, Unit.Grams, "Its walls, floors and top, all plastic."),
             "Walls, floor and top as if they were solid.");
         var still = Quantity.Input("weight of a gram", 0.00980665, new(Gram: -1, Newton: 1), new Provenance.Standard("ISO 80000-4", "standard gravity"))
             * (weighed + own);
-        var weight = ledger.Add("carry.weight", "force on the handle", Quantity.RuleOfThumb("snatched up", 3, Unit.None,
+        return ledger.Add("carry.weight", "force as it is lifted", Quantity.RuleOfThumb("snatched up", 3, Unit.None,
             "What is snatched up, or swings, pulls up to three times as hard; common practice, no published source.") * still, "Of all of it.");
+    }
+
+    /// <summary>Works it out; <c>null</c> where there is no handle, or its weight is not known.</summary>
+    public static CaseCarried? Of(CaseReckoning r, Quantity? weight, Ledger ledger)
+    {
+        if (r.Handle is not { } handle || weight is null)
+        {
+            return null;
+        }
+
+        Quantity Mm(string name, double value) => Quantity.Chosen(name, value, Unit.Millimetre, "this family");
         var half = weight / Quantity.Chosen("sides of the handle", 2, Unit.None, "this family");
-        var (thick, high) = (Mm("bar, thick", 2 * (r.Radius - 0.1)), Mm("bar, high", Math.Min(9, handle.Long - r.Radius)));
+        var (thick, high) = (Mm("bar, thick", 2 * (r.Radius - 0.1)), Mm("bar, high", handle.Bar));
         var span = Mm("from leg to leg", handle.Wide + (2 * (r.Knuckle.Value + CaseReckoning.Beside)));
         var bar = ledger.Add("carry.bar", "stress in the handle's bar", Quantity.Chosen("six fourths", 1.5, Unit.None, "a beam") * weight * span / (thick
             * Quantity.Square(high)), "M = F L / 4, W = b h² / 6: a beam on two pins, pulled in its middle (Roark, from memory).");
@@ -65,6 +75,10 @@ internal sealed record CaseCarried(Quantity Bar, Quantity Pins, Quantity Eyes, Q
     private static double Shell(CaseReckoning r, Process process) => process.Density / 1000 * ((2 * r.Wide * r.Deep * r.Floor.Value) + (2 * (r.Wide + r.Deep)
         * r.Wall.Value * (r.BodyHigh.Value + r.LidHigh.Value)));
 
+    /// <summary>Offers to weigh what lies in it, where that is a place.</summary>
+    public static IEnumerable<Remedy> Weigh(Brief brief) => brief.Interfaces.GetValueOrDefault("content") is { } content
+        ? [new Remedy.Measure($"Weigh {content.Name}", content.Id, "mass")] : [];
+
     /// <summary>What is judged of it.</summary>
     /// <param name="r">The case.</param>
     /// <param name="carried">How it is carried; <c>null</c> where nobody weighed what lies in it.</param>
@@ -79,11 +93,8 @@ internal sealed record CaseCarried(Quantity Bar, Quantity Pins, Quantity Eyes, Q
 
         if (carried is not { } c)
         {
-            Remedy[] weigh = brief.Interfaces.GetValueOrDefault("content") is { } content ? [new Remedy.Measure($"Weigh {content.Name}", content.Id, "mass"),
-                none]
-                : [none];
             yield return new("carry", "handle and hinge, carried", Verdict.Watch, "Not judged: weigh what lies in it, or say what it weighs.", "not weighed",
-                "what lies in it on the scale", "A load is measured, never assumed.", weigh);
+                "what lies in it on the scale", "A load is measured, never assumed.", [.. Weigh(brief), none]);
             yield break;
         }
 
@@ -93,8 +104,13 @@ internal sealed record CaseCarried(Quantity Bar, Quantity Pins, Quantity Eyes, Q
         const string Beam = "Beam on two pins, pulled in its middle (Roark, from memory); a third of what breaks a sample.",
             Eye = "Force over what is left beside a pin; a third of what breaks a sample.",
             Shear = "Shear over the sections of a pin, as a pull (von Mises); a third of what breaks a sample of the part's filament.";
+        var (wide, legs, high) = (r.Handle.Value.Wide, 2 * (r.Knuckle.Value + CaseReckoning.Beside), r.Handle.Value.Bar);
         yield return Strength.Used("carry.bar", "handle's bar, carried", c.Bar.Value, along, "MPa", "It bears being snatched up.",
-            "It bends and breaks as it is snatched up: carry it with a hand under it.", Beam, () => [none]);
+            "It bends and breaks as it is snatched up: carry it with a hand under it.", Beam, () => [.. Strength.Best(
+                new(LiddedCaseFamily.Bar.Spec.Key, "bar", high, Math.Min(LiddedCaseFamily.Bar.Spec.Maximum, r.Handle.Value.Long - r.Radius), to =>
+                    c.Bar.Value * high * high / (to * to) / along!.Value),
+                new(LiddedCaseFamily.HandleWide.Key, "handle, from lug to lug,", wide, 60, to => c.Bar.Value * (to + legs) / (wide + legs)
+                    / along!.Value)), none]);
         yield return Strength.Used("carry.pins", "handle's pins, carried", c.Pins.Value, along, "MPa", "They bear it, even of filament.",
             "Pins of filament are sheared off: a thicker rod, or no handle.", Shear, () => [none]);
         IEnumerable<Remedy> Wider(Quantity stress) => [.. Strength.Best(new StrengthChoice(LiddedCaseFamily.Knuckle.Spec.Key, "knuckles", r.Knuckle.Value,

@@ -7,7 +7,7 @@ internal static class CaseChecks
 {
     private const string Practice = "Common practice, no published source.";
 
-    public static IEnumerable<Check> Of(CaseReckoning r, Brief brief, CaseCarried? carried, double chance)
+    public static IEnumerable<Check> Of(CaseReckoning r, Brief brief, (CaseCarried? Carried, Quantity? Pull) load, double chance)
     {
         yield return ReadingChecks.Of("pin.readings", "pin measured", r.Turns.Place, "diameter");
         yield return Judge.AtLeast("body", "body, inside", r.BodyHigh.Value, 1, "The lid leaves a body.", "The lid is as high as the whole case.", Verdict.Stop,
@@ -33,11 +33,14 @@ internal static class CaseChecks
 
         if (r.Handle is { } handle)
         {
-            yield return Judge.AtLeast("handle.wide", "handle between the clasps", handle.Wide, CaseReckoning.LeastBetween, "It has room between them.",
+            yield return Judge.AtLeast("handle.wide", "handle between the clasps", r.Between, CaseReckoning.LeastBetween, "It has room between them.",
                 "The case is too narrow for a handle between its clasps.", Verdict.Stop, "Plane sums.", NoHandle);
+            yield return Judge.AtMost("handle.between", "handle, as wide as asked", handle.Wide, Math.Max(r.Between, CaseReckoning.LeastBetween),
+                "The clasps leave it room.", "The clasps do not leave it so much room.", remedies: LiddedCaseFamily.HandleWide.To(Math.Floor(Math.Max(r.Between,
+                    CaseReckoning.LeastBetween)), "Make the handle {0} wide"));
             yield return Judge.AtLeast("handle.long", "handle, hanging", handle.Long, CaseReckoning.LeastHang, "It hangs above the underside.",
                 "The body is too low for a handle in front.", Verdict.Stop, "Plane sums.", NoHandle);
-            yield return Judge.AtLeast("handle.hand", "handle, for fingers", Math.Min(handle.Long - (2 * r.Radius), handle.Wide / 3), 20,
+            yield return Judge.AtLeast("handle.hand", "handle, for fingers", Math.Min(handle.Long - handle.Bar - r.Radius, handle.Wide / 3), 20,
                 "Three fingers go through.", "Fingers hardly go through: a wider case or a higher body, or no handle.", Verdict.Watch, Practice, NoHandle);
         }
         else if (LiddedCaseFamily.Handle.Read(brief.Parameters, new()))
@@ -46,7 +49,8 @@ internal static class CaseChecks
                 Figures.Mm(r.Wide), "110 mm or more", "Plane sums.", [NoHandle]);
         }
 
-        foreach (var check in Shelf(r).Concat(CaseCarried.Checks(r, carried, brief, NoHandle)).Concat(Split(r, brief)))
+        foreach (var check in Shelf(r).Concat(CaseCarried.Checks(r, load.Carried, brief, NoHandle)).Concat(Split(r, brief))
+            .Concat(Screwed(r, load.Pull, brief)))
         {
             yield return check;
         }
@@ -114,8 +118,9 @@ internal static class CaseChecks
             yield break;
         }
 
-        yield return new("split", "split for the bed", Verdict.Good, $"Body and lid are each glued of {r.Parts.Count} parts, the fewest that lie on the bed; "
-            + "walls, gaps, hinge and clasps keep their sizes.", $"{r.Parts.Across} × {r.Parts.Along}", "the fewest", "The printer's own size.", []);
+        yield return new("split", "split for the bed", Verdict.Good, $"Body and lid are each {(r.Screws is null ? "glued" : "screwed")} of "
+            + $"{r.Parts.Count} parts, the fewest that lie on the bed; walls, gaps, hinge and clasps keep their sizes.",
+            $"{r.Parts.Across} × {r.Parts.Along}", "the fewest", "The printer's own size.", []);
         yield return Judge.AtLeast("split.wall", "wall around the dowels", r.Wall.Value - r.Bore, CaseReckoning.LeastDowel, "Pieces of pin align the parts.",
             "The walls are too thin for pieces of pin across the cuts.", Verdict.Stop, Practice, LiddedCaseFamily.Wall.To(
                 0.2 * Math.Ceiling((r.Bore + CaseReckoning.LeastDowel) / 0.2), "Make the walls {0}"));
@@ -135,5 +140,33 @@ internal static class CaseChecks
             yield return Judge.AtLeast("split.clear", "cuts beside hinge and handle", r.CutsClear, CaseReckoning.DowelDeep, "Nothing is cut through.",
                 "A cut goes through a knuckle or a lug: another size, or a larger printer.");
         }
+    }
+
+    private static IEnumerable<Check> Screwed(CaseReckoning r, Quantity? pull, Brief brief)
+    {
+        if (r.Screws is not { } screws)
+        {
+            yield break;
+        }
+
+        var glued = new Remedy.Change("Glue the parts", new Dictionary<string, string> { ["joined"] = "glued" });
+        foreach (var check in screws.Head.Checks.Concat(screws.Bite.Checks).Append(screws.Takes.Check))
+        {
+            yield return check;
+        }
+
+        if (double.IsFinite(r.CutsClear))
+        {
+            yield return Judge.AtLeast("join.clear", "beside a cut, for its screws", r.CutsClear, screws.Beside, "Ears, heads and a key have room.",
+                "Hinge, clasps or handle stand where its screws are driven in.", Verdict.Stop, "Plane sums.", glued);
+        }
+
+        yield return Judge.AtLeast("join.high", "body and lid, for the ears of their screws", Math.Min(r.Rim, r.LidOutside), screws.Ear,
+            "They are high enough.", "They are lower than the ears: thinner screws, or glue.", Verdict.Stop, "Plane sums.", glued);
+        yield return pull is null ? new("join.holds", "screws of the cuts", Verdict.Watch, "Not judged: weigh what lies in it, or say what it weighs.",
+            "not weighed", "what lies in it on the scale", "A load is measured, never assumed.", [.. CaseCarried.Weigh(brief)])
+            : Strength.Used("join.holds", "screws of the cuts", pull.Value, CutThread.Bears(screws.Size, screws.Takes.InThread, r.Material), "N",
+                "Their threads bear what opens a cut as the case is snatched up.", "They pull out of their threads: glue the parts, or take thicker screws.",
+                CutThread.By, () => [glued]);
     }
 }

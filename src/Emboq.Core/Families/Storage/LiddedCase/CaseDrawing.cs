@@ -30,10 +30,10 @@ internal static class CaseDrawing
             sheet.Box(Matter.Part, x - (CaseReckoning.ClaspWide / 2), clasp.Min(p => p.Y), x + (CaseReckoning.ClaspWide / 2), clasp.Max(p => p.Y));
         }
 
-        if (r.Handle is var (at, hangs, wide))
+        if (r.Handle is var (at, hangs, wide, bar))
         {
             var half = (wide / 2) + (1.5 * r.Knuckle.Value);
-            sheet.Box(Matter.Part, -half, at - hangs, half, at - hangs + 9).Box(Matter.Part, -half, at - hangs, -half + r.Knuckle.Value, at + r.Radius)
+            sheet.Box(Matter.Part, -half, at - hangs, half, at - hangs + bar).Box(Matter.Part, -half, at - hangs, -half + r.Knuckle.Value, at + r.Radius)
                 .Box(Matter.Part, half - r.Knuckle.Value, at - hangs, half, at + r.Radius);
         }
 
@@ -42,6 +42,7 @@ internal static class CaseDrawing
             sheet.Axis(x, -5, x, top + 5);
         }
 
+        Ears(sheet, r);
         if (r.Seam is { } seam && r.CutsAcross.Any())
         {
             var (x, half, up) = (r.CutsAcross.First(), seam.Fit.Tongue.Value / 2, r.Floor.Value / 2);
@@ -49,6 +50,23 @@ internal static class CaseDrawing
         }
 
         return sheet.Along("width", (-w / 2) + wall, (w / 2) - wall, 0, 1, sets: r.Chosen ? "width" : null).Along("outer", -w / 2, w / 2, 0, 2).Done;
+    }
+
+    /// <summary>The ears of its screws from the front, with what is drawn of the first.</summary>
+    private static void Ears(Sheet sheet, CaseReckoning r)
+    {
+        if (r.Screws is not { } screws || !r.CutsAcross.Any())
+        {
+            return;
+        }
+
+        var (half, (passed, bitten)) = (screws.Ear / 2, screws.Lengths);
+        foreach (var (x, z) in r.CutsAcross.SelectMany(x => screws.Heights(r).Append(r.Top - half).Select(z => (x, z))))
+        {
+            sheet.Box(Matter.Part, x - passed, z - half, x + bitten, z + half);
+        }
+
+        sheet.Point("join.hole", r.CutsAcross.First() - passed, half, CalloutSide.Left).Point("bite.thread", r.CutsAcross.First() + bitten, half);
     }
 
     /// <summary>The tray on its ledges, cut from front to back.</summary>

@@ -85,8 +85,9 @@ internal sealed record CaseReckoning
     /// <summary>Narrower, ledges leave nothing free between them, mm.</summary>
     public const double LeastShelf = 20;
 
-    /// <summary>Where the handle turns over the underside, how far it hangs, and from lug to lug; <c>null</c> where there is none.</summary>
-    public required (double At, double Long, double Wide)? Handle { get; init; }
+    /// <summary>Where the handle turns over the underside, how far it hangs, from lug to lug, and how high its bar is; <c>null</c> where there is
+    /// none.</summary>
+    public required (double At, double Long, double Wide, double Bar)? Handle { get; init; }
 
     /// <summary>Whether its inside was chosen, and not measured.</summary>
     public required bool Chosen { get; init; }
@@ -96,6 +97,9 @@ internal sealed record CaseReckoning
 
     /// <summary>Along the seams of floor and top; <c>null</c> where there are none, or plain ones.</summary>
     public CaseSeam? Seam { get; private init; }
+
+    /// <summary>What draws the parts together; <c>null</c> where they are glued, or there is one.</summary>
+    public CaseScrews? Screws { get; private init; }
 
     public required WayUp Way { get; init; }
 
@@ -110,6 +114,9 @@ internal sealed record CaseReckoning
     public double LidFrom => Rim + Gap;
 
     public double Top => LidFrom + LidHigh.Value + Floor.Value;
+
+    /// <summary>Of the lid, outside, mm.</summary>
+    public double LidOutside => Top - LidFrom;
 
     public double Bore => Turns.Drawn.Value;
 
@@ -160,7 +167,7 @@ internal sealed record CaseReckoning
         : new[] { -1, 1 }.Select(side => Math.Abs(c - (side * h.Wide / 2)) - (Knuckle.Value / 2)))).DefaultIfEmpty(double.PositiveInfinity).Min();
 
     /// <summary>From lug to lug, as far as clasps leave it.</summary>
-    private double Between => Math.Min(100, 2 * (At[^1] - (ClaspWide / 2) - 2 - (1.5 * Knuckle.Value) - Beside));
+    public double Between => 2 * (At[^1] - (ClaspWide / 2) - 2 - (1.5 * Knuckle.Value) - Beside);
 
     /// <summary>A handle narrower than this, or hanging less, is none, mm.</summary>
     public const double LeastBetween = 30, LeastHang = 12;
@@ -170,7 +177,8 @@ internal sealed record CaseReckoning
         Math.Max(BlockFrom + 9, Lug))
         && Judge.Enough(Wide, HingeLong) && Judge.Enough(Wide, ClaspWide + 2) && Judge.Enough(BodyHigh.Value, 1) && Judge.Enough(Rim, Lug) && ShelfHolds
         && (Parts.Count == 1 || (Judge.Enough(Wall.Value, Bore + LeastDowel) && Judge.Enough(CutsClear, DowelDeep)))
-        && (Handle is not { } h || (Judge.Enough(h.Long, LeastHang) && Judge.Enough(h.Wide, LeastBetween)));
+        && (Screws is not { } screws || (Judge.Enough(CutsClear, screws.Beside) && Judge.Enough(Math.Min(Rim, LidOutside), screws.Ear)))
+        && (Handle is not { } h || (Judge.Enough(h.Long, LeastHang) && Judge.Enough(h.Wide, LeastBetween) && Judge.Enough(Between, h.Wide)));
 
     /// <summary>Of a lug, from its middle down to where it leaves the wall.</summary>
     public double Lug => 2.5 * Radius;
@@ -235,33 +243,47 @@ internal sealed record CaseReckoning
             Parts = (1, 1, 1),
             Way = LiddedCaseFamily.Way.Read(p, ledger),
         };
-        var at = draft.Rim - draft.Lug - 1;
-        draft = draft with { Handle = LiddedCaseFamily.Handle.Read(p, ledger) && draft.At.Count > 1 ? (at, Math.Min(40, at - 2), draft.Between) : null };
-        var (outerWide, outerDeep) = (draft.Wide, draft.Deep + (2 * draft.Radius) + StandsOff + 4);
         ledger.Add("outer", "outside, left to right", Quantity.Chosen("outside, left to right", draft.Wide, Unit.Millimetre, "inside and walls"),
             "Inside and both walls.");
         var tongue = LiddedCaseFamily.Tongue.Read(p, ledger) && Judge.Enough(floor.Value, CaseSeam.LeastFloor);
-        var parts = Split(outerWide, outerDeep, tongue ? CaseSeam.Stands(floor.Value) : 0, process.Bed);
+        var screwed = LiddedCaseFamily.Screwed.Read(p, ledger);
+        var parts = draft.Fewest(tongue ? CaseSeam.Stands(floor.Value) : 0, screwed ? CaseScrews.Of(brief, new()).Ear : 0, process.Bed);
         ledger.Add("parts", "parts of body and lid", Quantity.Chosen("parts of body and lid", parts.Count, Unit.None, "the bed"),
             "The fewest that each lie on the bed.");
-        return draft with
+        var whole = draft with
         {
             Parts = parts,
             Seam = tongue && parts.Count > 1 ? CaseSeam.Of(PartBodies.Scope(brief, ledger, "seam", "tongue"), floor.Value) : null,
+            Screws = screwed && parts.Count > 1 ? CaseScrews.Of(brief, ledger) : null,
         };
+        return LiddedCaseFamily.Handle.Read(p, ledger) && draft.At.Count > 1
+            ? whole with { Handle = whole.Hung(p.Number(LiddedCaseFamily.HandleWide.Key), LiddedCaseFamily.Bar.Read(p, ledger)) } : whole;
+    }
+
+    /// <summary>The handle below the lugs' slope, its bar over the underside, and over the ears on the floor between its legs.</summary>
+    private (double At, double Long, double Wide, double Bar) Hung(double? wide, Quantity bar)
+    {
+        var at = Rim - Lug - 1;
+        var hangs = Math.Min(40, at - 2 - (Screws is { } screws && Parts.Across > 1 ? screws.Ear : 0));
+        return (at, hangs, wide ?? Math.Min(100, Between), Math.Min(bar.Value, hangs - Radius));
     }
 
     private const double Friction = 0.3;
 
-    /// <summary>Of a part on its bed, left to right and front to back, with the tongue along its seam.</summary>
-    public (double Wide, double Deep) OnBed => (OfPart(Wide, Parts.Across, Tongue), OfPart(Deep + (2 * Radius) + StandsOff + 4, Parts.Along, Tongue));
+    /// <summary>Of a part on its bed, left to right and front to back, with the tongue along its seam and the ears of its screws.</summary>
+    public (double Wide, double Deep) OnBed => Spread(Parts.Across, Parts.Along, Seam?.Fit.Stands.Value ?? 0, Screws?.Ear ?? 0);
 
-    private double Tongue => Seam?.Fit.Stands.Value ?? 0;
+    /// <summary>What stands out of the walls, and out of a seam, is counted to each part.</summary>
+    private (double Wide, double Deep) Spread(int across, int along, double stands, double ear)
+    {
+        double OfPart(double whole, int parts) => (whole / parts) + (parts > 1 ? stands : 0);
+        var (beside, ends) = (along > 1 ? ear : 0, across > 1 ? ear : 0);
+        return (OfPart(Wide + (2 * beside), across), OfPart(Deep, along) + Math.Max(2 * Radius, ends) + Math.Max(StandsOff + 4, ends));
+    }
 
-    private static double OfPart(double whole, int parts, double stands) => (whole / parts) + (parts > 1 ? stands : 0);
-
-    /// <summary>The fewest parts that lie on a bed; what stands out of the walls, and out of a seam, is counted to each.</summary>
-    private static (int Across, int Along, int Count) Split(double wide, double deep, double stands, Bed bed) => Enumerable.Range(1, 6).SelectMany(a =>
+    /// <summary>The fewest parts that lie on a bed.</summary>
+    private (int Across, int Along, int Count) Fewest(double stands, double ear, Bed bed) => Enumerable.Range(1, 6).SelectMany(a =>
         Enumerable.Range(1, 6).Select(b => (Across: a, Along: b, Count: a * b))).OrderBy(s => s.Count).ThenBy(s => s.Along).Where(s =>
-            BedRoom.Lies(OfPart(wide, s.Across, stands), OfPart(deep, s.Along, stands), bed)).DefaultIfEmpty((Across: 1, Along: 1, Count: 1)).First();
+            Spread(s.Across, s.Along, stands, ear) is var (wide, deep) && BedRoom.Lies(wide, deep, bed)).DefaultIfEmpty((Across: 1, Along: 1,
+                Count: 1)).First();
 }

@@ -42,7 +42,7 @@ internal static class CaseShape
         var solid = Box(r, 0, r.Rim) - new Solid.Box(r.Width.Value, r.Depth.Value, r.BodyHigh.Value + 1).At(-r.Width.Value / 2, r.Wall.Value, r.Floor.Value);
         solid = r.At.SelectMany(x => new[] { -1, 1 }.Select(side => x + (side * (r.Knuckle.Value + CaseReckoning.Beside)))).Aggregate(solid, (s, x) =>
             s + Knuckle(r, x, -1));
-        solid = Ledges(r).Aggregate(solid, (s, ledge) => s + ledge);
+        solid = Ledges(r).Concat(r.Screws?.OfBody(r) ?? []).Aggregate(solid, (s, more) => s + more);
         solid = r.At.Aggregate(solid, (s, x) => s + Bead(r).At(x - (CaseReckoning.ClaspWide / 2) - 1, 0, 0));
         solid = r.Handle is { } handle ? new[] { -1, 1 }.Aggregate(solid, (s, side) => s + Lug(r, side * handle.Wide / 2, handle.At)) : solid;
         solid = solid.Without([.. r.At.Select(x => Pin(r, x - (r.HingeLong / 2) - 1, r.HingeLong + 2, r.Axis)), .. r.Handle is { } h
@@ -91,6 +91,7 @@ internal static class CaseShape
         solid = r.At.Aggregate(solid, (s, x) => s + Knuckle(r, x, 1));
         solid = r.At.Aggregate(solid, (s, x) => s + new Solid.Box(CaseReckoning.ClaspWide, CaseReckoning.StandsOff + 1, r.Top - from - CaseReckoning.BlockFrom)
             .At(x - (CaseReckoning.ClaspWide / 2), -CaseReckoning.StandsOff, from + CaseReckoning.BlockFrom));
+        solid = (r.Screws?.OfLid(r) ?? []).Aggregate(solid, (s, ear) => s + ear);
         return solid.Without([.. r.At.Select(x => Channel(r).At(x, 0, 0)),
             .. r.At.Select(x => Pin(r, x - r.Knuckle.Value, 2 * r.Knuckle.Value, r.Axis)), .. Dowels(r, (from + r.Top) / 2)]);
     };
@@ -173,13 +174,13 @@ internal static class CaseShape
     /// <summary>Two legs outside of the lugs, and a bar; as it hangs.</summary>
     private static Solid Bail(CaseReckoning r)
     {
-        var ((at, hangs, wide), half, leg) = (r.Handle!.Value, r.Radius - 0.1, r.Knuckle.Value);
+        var ((at, hangs, wide, high), half, leg) = (r.Handle!.Value, r.Radius - 0.1, r.Knuckle.Value);
         var axis = HandleAxis(r, at);
         var (from, to) = ((wide / 2) + (leg / 2) + CaseReckoning.Beside, (wide / 2) + (1.5 * leg) + CaseReckoning.Beside);
         // Round about its pin, so that it turns beside the front.
         var legs = new[] { -to, from }.Select(x => new Solid.Hulled(new Solid.Cylinder(half, leg).Rolled(90).At(x, axis.X, at), new Solid.Box(leg, 2 * half, 1)
             .At(x, axis.X - half, at - hangs))).Aggregate<Solid>((a, b) => a + b);
-        var bar = new Solid.Box(2 * to, 2 * half, Math.Min(9, hangs - r.Radius)).At(-to, axis.X - half, at - hangs);
+        var bar = new Solid.Box(2 * to, 2 * half, high).At(-to, axis.X - half, at - hangs);
         return (legs + bar) - Pin(r, -to - 1, (2 * to) + 2, axis);
     }
 
@@ -228,7 +229,13 @@ internal static class CaseShape
         if (r.Seam is { } seam)
         {
             yield return new("edges", "a pair of edges", () => seam.Pair(r.Floor.Value), "Two strips of floor, one with the tongue: push them together on a "
-                + "flat board. It does not prove the walls, nor the glue.");
+                + $"flat board. It does not prove the walls, nor the {(r.Screws is null ? "glue" : "screws")}.");
+        }
+
+        if (r.Screws is { } screws)
+        {
+            yield return new("ears", "a pair of ears", screws.Proof, "Proves that a screw passes one and bites in the other: drive it in by hand. It does not "
+                + "prove how hard the ears pull at their walls.");
         }
     }
 
@@ -256,7 +263,7 @@ internal static class CaseShape
         yield return new(Piece.Main, "floor", r.Floor.Value, new(x + (r.Wide / r.Parts.Across / 4), y, r.Floor.Value / 2), Solids.Axis.Z, Jaws.Over);
         yield return new("clasp-1", "clasp, where it bends", r.Thick.Value, new(r.At[0] + 0.01, -CaseReckoning.StandsOff - CaseReckoning.Close
             - (r.Thick.Value / 2), r.LidFrom), Solids.Axis.Y, Jaws.Over);
-        foreach (var gauge in r.Seam?.Gauges(r.Floor.Value) ?? [])
+        foreach (var gauge in (r.Seam?.Gauges(r.Floor.Value) ?? []).Concat(r.Screws?.Gauges() ?? []))
         {
             yield return gauge;
         }

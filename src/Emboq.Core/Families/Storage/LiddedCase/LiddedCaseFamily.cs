@@ -27,7 +27,18 @@ public static class LiddedCaseFamily
     internal static readonly Decision<bool> Tongue = Decide.Choice("seam", "Seams of floor and top", "Where the case is split for the bed; pieces of pin align "
         + "its walls.", ("tongue", "a tongue in a groove", true), ("plain", "plain edges", false));
 
+    internal static readonly Decision<bool> Screwed = Decide.Choice("joined", "Parts are joined", "Where the case is split for the bed. Screws stand in ears "
+        + "outside of the walls, and can be taken out again.", ("glued", "with glue", false), ("screwed", "with screws", true));
+
+    internal static readonly ParameterSpec ScrewSize = Specs.Choice("joinScrew", "Screws of the cuts", "M3", "Cap screws; they cut their own thread.",
+        Hardware.Threads).If("joined", "screwed");
+
+    internal static readonly ParameterSpec HandleWide = Specs.Length("handleWide", "Handle, wide", null, 30, 300,
+        "From lug to lug. Left open, 100 mm, or as far as the clasps leave it.").If("handle", "fold");
+
     internal static readonly Decision<Quantity>
+        Bar = Decide.Length("handle's bar", "How high.", Specs.Length("bar", "Handle's bar", 9, 4, 15, "How high the bar is that the hand holds.", 0.5))
+            .If("handle", "fold"),
         ShelfHigh = Decide.Length("shelf, inside", "How high.", Specs.Length("shelfHigh", "Shelf, inside", 12, 4, 120, "How high the tray is inside.", 0.5)),
         Room = Decide.Length("room around", "Around what lies in it.", Specs.Length("room", "Room around it", 3, 0, 60, "On every side, above and below.",
             0.5)),
@@ -52,11 +63,11 @@ public static class LiddedCaseFamily
             Specs.Length("width", "Inside, left to right", 180, 20, 1200, "Clear.").If("content", "open"),
             Specs.Length("depth", "Inside, front to back", 100, 20, 1200, "Clear.").If("content", "open"),
             Specs.Length("height", "Inside, high", 50, 20, 500, "Clear, body and lid together.").If("content", "open"),
-            Room.Spec.If("content", "named"), LidHigh.Spec, Wall.Spec, Floor.Spec, Tongue.Spec,
+            Room.Spec.If("content", "named"), LidHigh.Spec, Wall.Spec, Floor.Spec, Tongue.Spec, Screwed.Spec, ScrewSize,
             Specs.Choice("fit", "Knuckles on the pin", "moving", "How they turn.", new ParameterOption("moving", "turn freely"),
                 new ParameterOption("slide", "turn close")),
             Specs.Length("clearance", "Clearance on the pin", null, 0.05, 2, "On its diameter. Left open, the fit decides.", 0.05),
-            Shelf.Spec, ShelfHigh.Spec.If("shelf", "tray"), Knuckle.Spec, Handle.Spec, Arm.Spec, Thick.Spec, Catch.Spec,
+            Shelf.Spec, ShelfHigh.Spec.If("shelf", "tray"), Knuckle.Spec, Handle.Spec, HandleWide, Bar.Spec, Arm.Spec, Thick.Spec, Catch.Spec,
             Specs.Number("carries", "It carries", null, 0.05, 30, "kg",
                 "What lies in it weighs so much; left open, it is weighed, or its handle is not judged.")
                 with { Step = 0.1 },
@@ -85,6 +96,7 @@ public static class LiddedCaseFamily
         }
 
         var r = CaseReckoning.Of(brief, ledger);
+        var weight = CaseCarried.Weight(r, brief, ledger);
         var chance = JointProbability.Within([r.Turns.Limits]);
         return new()
         {
@@ -96,15 +108,18 @@ public static class LiddedCaseFamily
             Contacts = r.Built ? CaseShape.Contacts(r) : [],
             Seats = [r.Turns.Seat()],
             Chance = chance,
-            Checks = [.. CaseChecks.Of(r, brief, CaseCarried.Of(r, brief, ledger), chance)],
+            Checks = [.. CaseChecks.Of(r, brief, (CaseCarried.Of(r, weight, ledger), weight is null ? null : r.Screws?.Pull(r, weight, ledger)),
+                chance)],
             Drawing = r.Built ? CaseDrawing.Of(r) : null,
             Hardware = [$"{r.PinCount} pins {Figures.Mm(r.Turns.Counterpart.Value)}, cut {Figures.Mm(r.HingeLong)} long for the hinge"
                 + (r.Handle is null ? "" : $", {Figures.Mm((2 * r.Knuckle.Value) + CaseReckoning.Beside)} for the handle")
-                + (r.Parts.Count > 1 ? $", and {r.DowelCount} pieces of {Figures.Mm(2 * CaseReckoning.DowelDeep)} to align its parts" : "")],
+                + (r.Parts.Count > 1 ? $", and {r.DowelCount} pieces of {Figures.Mm(2 * CaseReckoning.DowelDeep)} to align its parts" : ""),
+                .. r.Screws is { } screws ? [$"{screws.Count(r)} × {screws.Takes.Says}"] : Array.Empty<string>()],
             Fitting =
             [
-                .. r.Parts.Count > 1 ? new[] { "Set the pieces of pin into the holes of the cuts, and glue the parts together on a flat board, body and lid "
-                    + $"each by itself{(r.Seam is null ? "" : ", tongues in their grooves")}." } : [],
+                .. r.Parts.Count > 1 ? new[] { "Set the pieces of pin into the holes of the cuts, and "
+                    + (r.Screws is null ? "glue the parts together" : "push the parts together and draw their screws snug, crosswise,")
+                    + $" on a flat board, body and lid each by itself{(r.Seam is null ? "" : ", tongues in their grooves")}." } : [],
                 "Slide each clasp into its channel from the top of the lid down, and set a drop of glue over its foot.",
                 "Hold the lid on the body, push the pins through the knuckles, and set a drop of glue at their ends, in the outer knuckles alone.",
                 .. r.ShelfTall is null ? [] : new[] { "Lay the shelf onto its ledges; its notches are for lifting it out." },
