@@ -28,11 +28,12 @@ internal static class ThinnedScan
     public static async Task<(ClosedMesh Mesh, double Within)?> Of(CleanScan scan, double scatter, double deviation)
     {
         var even = scatter < Finest / 4 ? scan.Mesh : ScanEvening.Of(scan);
+        using var thinning = await Thinning.Of(even.Points, even.Triangles);
         var open = 0;
         for (var within = Math.Clamp(deviation, Finest, Felt); within < Largest && open < Tries; within *= 1.4)
         {
             // What is too many, or closed in a way that is not one body, mostly is so no more when it is thinned further.
-            var mesh = await Thinning.Of(even.Points, even.Triangles, within);
+            var mesh = thinning.Thinner(within);
             if (mesh is { Count: <= Most })
             {
                 return ScanDeviation.Of(scan.Mesh, mesh, within + (Scattered * scatter) + Beside) is { } measured ? (mesh, Math.Round(measured + 0.0005, 3))

@@ -42,7 +42,7 @@ public static class ScanCleaning
         var whole = Largest(single, out var islands);
         var beside = Neighbours(whole);
         var outwards = Outwards(whole, beside, out var turned);
-        var loops = Loops(outwards);
+        var loops = Loops(outwards, beside);
         var (small, wide) = (loops.Where(l => Across(outwards, l) <= Small).ToList(), loops.Where(l => Across(outwards, l) > Small).ToList());
         var (points, triangles) = (outwards.Points.ToList(), outwards.Triangles.ToList());
         foreach (var loop in small)
@@ -128,8 +128,7 @@ public static class ScanCleaning
         islands = areas.Count - 1;
         return Used(mesh with
         {
-            Triangles = [.. Enumerable.Range(0, mesh.Count).Where(t => Find(mesh.Triangles[3 * t]) == largest)
-            .SelectMany(t => mesh.Triangles[(3 * t)..((3 * t) + 3)])]
+            Triangles = [.. mesh.Triangles.Where(corner => Find(corner) == largest)]
         });
     }
 
@@ -169,7 +168,7 @@ public static class ScanCleaning
     private static int[] Neighbours(ScanMesh mesh)
     {
         const int Many = -2;
-        var (first, beside) = (new Dictionary<(int, int), int>(mesh.Triangles.Length), new int[mesh.Triangles.Length]);
+        var (first, beside) = (new Dictionary<(int, int), int>(mesh.Triangles.Length / 2), new int[mesh.Triangles.Length]);
         Array.Fill(beside, -1);
         for (var side = 0; side < mesh.Triangles.Length; side++)
         {
@@ -201,6 +200,9 @@ public static class ScanCleaning
     private static int Next(int side) => side % 3 == 2 ? side - 2 : side + 1;
 
     /// <summary>All turned like their neighbours, and so that the whole encloses something.</summary>
+    /// <param name="mesh">Of one piece.</param>
+    /// <param name="beside">What lies beyond each side, which goes with the sides of those that are turned over.</param>
+    /// <param name="turned">How many were.</param>
     private static ScanMesh Outwards(ScanMesh mesh, int[] beside, out int turned)
     {
         var (triangles, turn, queue) = ((int[])mesh.Triangles.Clone(), new sbyte[mesh.Count], new Queue<int>());
@@ -243,6 +245,7 @@ public static class ScanCleaning
             if (turn[t] < 0 != volume < 0)
             {
                 (triangles[(3 * t) + 1], triangles[(3 * t) + 2]) = (triangles[(3 * t) + 2], triangles[(3 * t) + 1]);
+                (beside[3 * t], beside[(3 * t) + 2]) = (beside[(3 * t) + 2], beside[3 * t]);
                 turned++;
             }
         }
@@ -251,9 +254,8 @@ public static class ScanCleaning
     }
 
     /// <summary>Sides that no triangle lies beyond, end to end, against the direction of their triangles.</summary>
-    private static List<List<int>> Loops(ScanMesh mesh)
+    private static List<List<int>> Loops(ScanMesh mesh, int[] beside)
     {
-        var beside = Neighbours(mesh);
         var next = new Dictionary<int, List<int>>();
         for (var side = 0; side < beside.Length; side++)
         {

@@ -1,3 +1,5 @@
+using System.Collections.Concurrent;
+
 namespace Emboq.Exchange.Scans;
 
 /// <summary>Evens out what a scanner scattered (Taubin 1995): each corner goes towards the middle of its neighbours and a little further back, again and again,
@@ -11,25 +13,57 @@ public static class ScanEvening
     /// <summary>Evens its surface; corners of what closes a hole stay where they are.</summary>
     public static ScanMesh Of(CleanScan clean)
     {
-        var (scan, points) = (clean.Mesh, clean.Mesh.Points);
-        HashSet<int> stay = [.. scan.Triangles.Skip(3 * clean.Capped)];
-        var (beside, count) = (new Point3[points.Length], new int[points.Length]);
+        var (scan, stay) = (clean.Mesh, new bool[clean.Mesh.Points.Length]);
+        foreach (var corner in scan.Triangles.AsSpan(3 * clean.Capped))
+        {
+            stay[corner] = true;
+        }
+
+        var (from, beside) = Beside(scan);
+        var (points, moved) = ((Point3[])scan.Points.Clone(), new Point3[scan.Points.Length]);
         for (var n = 0; n < 2 * Times; n++)
         {
-            Array.Clear(beside);
-            Array.Clear(count);
-            // Of a closed surface every edge is met once from each end.
-            for (var i = 0; i < scan.Triangles.Length; i++)
+            var (at, to, share) = (points, moved, n % 2 == 0 ? Forth : Back);
+            Parallel.ForEach(Partitioner.Create(0, at.Length), range =>
             {
-                var (from, to) = (scan.Triangles[i], scan.Triangles[i % 3 == 2 ? i - 2 : i + 1]);
-                beside[from] += points[to];
-                count[from]++;
-            }
+                for (var i = range.Item1; i < range.Item2; i++)
+                {
+                    var (sum, count) = (default(Point3), from[i + 1] - from[i]);
+                    for (var k = from[i]; k < from[i + 1]; k++)
+                    {
+                        sum += at[beside[k]];
+                    }
 
-            var share = n % 2 == 0 ? Forth : Back;
-            points = [.. points.Select((p, i) => count[i] == 0 || stay.Contains(i) ? p : p + (((beside[i] * (1.0 / count[i])) - p) * share))];
+                    to[i] = count == 0 || stay[i] ? at[i] : at[i] + (((sum * (1.0 / count)) - at[i]) * share);
+                }
+            });
+            (points, moved) = (moved, points);
         }
 
         return scan with { Points = points };
+    }
+
+    /// <summary>The neighbours of each corner, one corner's after another's, and where those of each begin. Of a closed surface every edge is met once from
+    /// each end.</summary>
+    private static (int[] From, int[] Beside) Beside(ScanMesh scan)
+    {
+        var (from, beside) = (new int[scan.Points.Length + 1], new int[scan.Triangles.Length]);
+        foreach (var corner in scan.Triangles)
+        {
+            from[corner + 1]++;
+        }
+
+        for (var i = 0; i < scan.Points.Length; i++)
+        {
+            from[i + 1] += from[i];
+        }
+
+        var next = (int[])from.Clone();
+        for (var i = 0; i < scan.Triangles.Length; i++)
+        {
+            beside[next[scan.Triangles[i]]++] = scan.Triangles[i % 3 == 2 ? i - 2 : i + 1];
+        }
+
+        return (from, beside);
     }
 }

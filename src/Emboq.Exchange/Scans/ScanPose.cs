@@ -51,38 +51,25 @@ public static class ScanPose
     /// <summary>Principal axes of the surface, each triangle counting by its area: right-handed, x the longest of those that lie.</summary>
     private static (Point3 X, Point3 Y, Point3 Z) Axes(ScanMesh mesh, ScanUp up)
     {
-        var (sum, middle, spread) = (0.0, new double[3], Matrix<double>.Build.Dense(3, 3));
-        var parts = Enumerable.Range(0, mesh.Count).Select(t =>
-        {
-            var ((a, b, c), n) = (mesh.Of(t), ScanCleaning.Normal(mesh, t));
-            return (At: new[] { (a.X + b.X + c.X) / 3, (a.Y + b.Y + c.Y) / 3, (a.Z + b.Z + c.Z) / 3 }, Area: n.Length());
-        }).ToList();
+        var parts = Enumerable.Range(0, mesh.Count).Select(t => mesh.Of(t) is var (a, b, c) ? (At: (a + b + c) * (1.0 / 3),
+            Area: ScanCleaning.Normal(mesh, t).Length()) : default).ToList();
+        var middle = parts.Aggregate(default(Point3), (sum, p) => sum + (p.At * p.Area)) * (1 / parts.Sum(p => p.Area));
+        var (xx, xy, xz, yy, yz, zz) = (0.0, 0.0, 0.0, 0.0, 0.0, 0.0);
         foreach (var (at, area) in parts)
         {
-            sum += area;
-            for (var i = 0; i < 3; i++)
-            {
-                middle[i] += area * at[i];
-            }
+            var (x, y, z) = at - middle;
+            (xx, xy, xz, yy, yz, zz) = (xx + (area * x * x), xy + (area * x * y), xz + (area * x * z), yy + (area * y * y), yz + (area * y * z), zz + (area
+                * z * z));
         }
 
-        foreach (var (at, area) in parts)
-        {
-            for (var i = 0; i < 3; i++)
-            {
-                for (var j = 0; j < 3; j++)
-                {
-                    spread[i, j] += area * (at[i] - (middle[i] / sum)) * (at[j] - (middle[j] / sum));
-                }
-            }
-        }
+        var spread = Matrix<double>.Build.DenseOfArray(new[,] { { xx, xy, xz }, { xy, yy, yz }, { xz, yz, zz } });
 
         // Ascending: the thinnest way first.
         var found = spread.Evd(Symmetricity.Symmetric).EigenVectors;
         Point3 Way(int column) => Signed(new(found[0, column], found[1, column], found[2, column]));
         var (thin, mid, wide) = (Way(0), Way(1), Way(2));
-        var (x, z) = up switch { ScanUp.Edge => (wide, mid), ScanUp.End => (mid, wide), _ => (wide, thin) };
-        return (x, z.Cross(x), z);
+        var (length, height) = up switch { ScanUp.Edge => (wide, mid), ScanUp.End => (mid, wide), _ => (wide, thin) };
+        return (length, height.Cross(length), height);
     }
 
     /// <summary>An axis has no direction: its largest part is taken to be greater than nothing.</summary>
