@@ -96,20 +96,10 @@ public static class InterfaceStore
     /// <summary>Selects the places of given identities.</summary>
     internal const string ByIdentity = "select unnest(@ids)";
 
-    private sealed record OutlineRow(Guid InterfaceId, string Source, double Deviation, string Points, string? Sections, string? Surface);
-
-    private static Traced Outline(OutlineRow row) => new(row.Source, row.Deviation, StoreJson.Read<Point2[]>(row.Points))
-    {
-        Sections = row.Sections is { } sections ? StoreJson.Read<TracedSection[]>(sections) : null,
-        Surface = row.Surface is { } surface ? StoreJson.Read<TracedSurface>(surface) : null,
-    };
-
     /// <summary>The outline that a place had before the one it has; <c>null</c> where it is its first.</summary>
     public static async Task<Traced?> OutlineBefore(NpgsqlDataSource database, Guid place, CancellationToken stop) =>
-        await database.OneOrNone<OutlineRow>("""
-            select interface_id, source, deviation, points::text, sections::text, surface::text from outline where interface_id = @place
-            order by at desc, id desc offset 1 limit 1
-            """, new { place }, stop) is { } row ? Outline(row) : null;
+        (await database.OneOrNone<OutlineRow>($"select {OutlineRow.Columns} from outline where interface_id = @place order by at desc, id desc offset 1 limit 1",
+            new { place }, stop))?.Outline();
 
     /// <summary>Five statements that <see cref="ReadInterfaces"/> reads the answers of.</summary>
     /// <param name="places">A select of identities; written in the code, never by a person.</param>
@@ -118,9 +108,7 @@ public static class InterfaceStore
         select r.id, r.interface_id, r.dimension, r.value, r.text, r.at, r.remark, s.because, r.direction, r.instrument_id
         from reading r left join reading_strike s on s.reading_id = r.id where r.interface_id in ({places}) order by r.at, r.id;
         select kind, dimension, instrument_id, squares, freedom from scatter where kind in (select kind from interface where id in ({places}));
-        select distinct on (interface_id) interface_id, source, deviation, points::text, sections::text, surface::text from outline
-            where interface_id in ({places})
-            order by interface_id, at desc, id desc;
+        select distinct on (interface_id) {OutlineRow.Columns} from outline where interface_id in ({places}) order by interface_id, at desc, id desc;
         {InstrumentStore.SelectAll}
         """;
 
@@ -130,7 +118,7 @@ public static class InterfaceStore
         var rows = (await answers.ReadAsync<InterfaceRow>()).AsList();
         var readings = (await answers.ReadAsync<ReadingRow>()).AsList();
         var scatters = (await answers.ReadAsync<ScatterStore.Row>()).ToLookup(s => (s.Kind, s.Dimension));
-        var outlines = (await answers.ReadAsync<OutlineRow>()).ToDictionary(o => o.InterfaceId, Outline);
+        var outlines = (await answers.ReadAsync<OutlineRow>()).ToDictionary(o => o.InterfaceId, o => o.Outline());
         var instruments = (await answers.ReadAsync<InstrumentStore.Row>()).ToDictionary(r => r.Id, r => r.ToInstrument());
         var byDimension = readings.ToLookup(r => (r.InterfaceId, r.Dimension), r =>
             new Reading(r.Id, r.Value, r.Text, instruments[r.InstrumentId], r.At, r.Remark, r.Because, r.Direction));

@@ -149,25 +149,29 @@ public static class Outlines
     }
 
     /// <summary>Distance of a point from the line between two others, mm.</summary>
-    internal static double Beside(Point2 p, Point2 a, Point2 b)
+    internal static double Beside(Point2 p, Point2 a, Point2 b) => Math.Sqrt(SquaredBeside(p, a, b));
+
+    private static double SquaredBeside(Point2 p, Point2 a, Point2 b)
     {
-        var (dx, dy) = (b.X - a.X, b.Y - a.Y);
-        var share = (dx * dx) + (dy * dy) is > 0 and var long_ ? Math.Clamp((((p.X - a.X) * dx) + ((p.Y - a.Y) * dy)) / long_, 0, 1) : 0;
-        return double.Hypot(p.X - a.X - (share * dx), p.Y - a.Y - (share * dy));
+        var (dx, dy, x, y) = (b.X - a.X, b.Y - a.Y, p.X - a.X, p.Y - a.Y);
+        var along = (x * dx) + (y * dy);
+        var share = along > 0 ? Math.Min(1, along / ((dx * dx) + (dy * dy))) : 0;
+        (x, y) = (x - (share * dx), y - (share * dy));
+        return (x * x) + (y * y);
     }
 
     /// <summary>Distance of a point from an outline of straight sides, mm: positive outside, negative inside.</summary>
-    public static double Beside(IReadOnlyList<Point2> corners, Point2 p)
+    public static double Beside(ReadOnlySpan<Point2> corners, Point2 p)
     {
-        var (least, inside) = (double.PositiveInfinity, false);
-        for (var i = 0; i < corners.Count; i++)
+        var (least, inside, a) = (double.PositiveInfinity, false, corners[^1]);
+        foreach (var b in corners)
         {
-            var (a, b) = (corners[i], corners[(i + 1) % corners.Count]);
-            least = Math.Min(least, Beside(p, a, b));
+            least = Math.Min(least, SquaredBeside(p, a, b));
             inside ^= a.Y > p.Y != b.Y > p.Y && p.X < a.X + ((p.Y - a.Y) / (b.Y - a.Y) * (b.X - a.X));
+            a = b;
         }
 
-        return inside ? -least : least;
+        return inside ? -Math.Sqrt(least) : Math.Sqrt(least);
     }
 
     /// <summary>Where rays from the origin, evenly turned, meet a counter-clockwise outline that the origin sees whole; those nearest past −180 degrees come

@@ -14,14 +14,15 @@ internal static class SectionEdge
     /// <param name="p">Corners of the outline, of straight sides.</param>
     /// <param name="places">x, mm.</param>
     /// <param name="side">1 or −1.</param>
-    public static double[] Of(IReadOnlyList<Point2> p, double[] places, int side)
+    public static double[] Of(ReadOnlySpan<Point2> p, double[] places, int side)
     {
         const double Hair = 1e-9;
         var found = new double[places.Length];
         Array.Fill(found, double.NegativeInfinity);
-        for (var i = 0; i < p.Count; i++)
+        for (var i = 0; i < p.Length; i++)
         {
-            var (a, b) = p[i].X <= p[(i + 1) % p.Count].X ? (p[i], p[(i + 1) % p.Count]) : (p[(i + 1) % p.Count], p[i]);
+            var (one, other) = (p[i], p[(i + 1) % p.Length]);
+            var (a, b) = one.X <= other.X ? (one, other) : (other, one);
             var first = Array.BinarySearch(places, a.X - Hair);
             for (var k = first < 0 ? ~first : first; k < places.Length && places[k] <= b.X + Hair; k++)
             {

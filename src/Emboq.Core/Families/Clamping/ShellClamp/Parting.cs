@@ -14,7 +14,7 @@ internal sealed class Parting
     {
         this.section = section;
         xs = SectionEdge.Spread(section.Box.Least.X, section.Box.Greatest.X, Places);
-        (tops, lows) = (SectionEdge.Of(section.Points, xs, 1), SectionEdge.Of(section.Points, xs, -1));
+        (tops, lows) = (SectionEdge.Of(section.Points.AsSpan(), xs, 1), SectionEdge.Of(section.Points.AsSpan(), xs, -1));
     }
 
     public (Point2 Least, Point2 Greatest) Box => section.Box;
@@ -51,7 +51,7 @@ internal sealed class Parting
         var places = SectionEdge.Spread(xs[inside[0]], xs[inside[^1]], Places);
         // Its ends run straight on past the split.
         var foot = -side * (past + 0.5);
-        return new([new(places[0] - at.X, foot), new(places[^1] - at.X, foot), .. places.Zip(SectionEdge.Of(section.Points, places, side), (x, z) =>
+        return new([new(places[0] - at.X, foot), new(places[^1] - at.X, foot), .. places.Zip(SectionEdge.Of(section.Points.AsSpan(), places, side), (x, z) =>
             new Point2(Math.Round(x - at.X, 4),
             Math.Round(z - at.Y, 4))).Reverse()]);
     }

@@ -16,7 +16,8 @@ internal static class NestShape
     private static Solid Of(NestReckoning r, int column, Module m, string? mark)
     {
         var c = r.Row.Columns[column];
-        var solid = Block(r, c, m).Without(Cuts(r, column, m));
+        // A block is soon cut by one after another: what is tall and of many triangles would meet the others all the way up.
+        var solid = Cuts(r, column, m).Aggregate(Block(r, c, m), (s, cut) => s - cut);
         solid = r.LocksAfter(column).Where(y => y > m.From && y < m.To).Aggregate(solid, (s, y) => s + r.Lock.Foot.At(c.X + c.Wide, y, 0));
         return PartBodies.Marked(solid, m.Key == Piece.Main ? mark : null, letters => letters.UpsideDown().Spun(90).At(c.X + (c.Wide / 2),
             (m.From + m.To) / 2, 0), r.Floor.Value > 1 ? Math.Min(14, m.To - m.From - 4) : 0);
@@ -42,9 +43,7 @@ internal static class NestShape
         var (c, high) = (r.Row.Columns[column], r.Height.Value);
         if (m.Tool is { } i)
         {
-            var tool = r.Tools[i];
-            yield return Nest(r, tool).At(c.X + (c.Wide / 2), 0, 0);
-            if (r.FingerAt(tool) is var (y, radius, deep))
+            if (r.FingerAt(r.Tools[i]) is var (y, radius, deep))
             {
                 yield return new Solid.Cylinder(radius, c.Wide + 2).Rolled(90).At(c.X - 1, y, high - deep + radius);
             }
@@ -76,6 +75,11 @@ internal static class NestShape
                 yield return Folded(r, x, way, r.Row.Deep, -1);
             }
         }
+
+        foreach (var opening in m.Tool is { } of ? Openings(r, r.Tools[of], m.From, m.To) : [])
+        {
+            yield return opening.At(c.X + (c.Wide / 2), 0, 0);
+        }
     }
 
     /// <summary>What a folded corner of the drawer takes.</summary>
@@ -87,21 +91,25 @@ internal static class NestShape
     }
 
     /// <summary>What is cut away for a tool, its middle at x = 0: open upwards, and as far as it turns.</summary>
-    internal static Solid Nest(NestReckoning r, NestTool tool)
+    internal static Solid Nest(NestReckoning r, NestTool tool) => Openings(r, tool, double.NegativeInfinity, double.PositiveInfinity).Aggregate((a, b) => a + b);
+
+    /// <summary>The same, step by step, of what reaches between two places from the front.</summary>
+    private static IEnumerable<Solid> Openings(NestReckoning r, NestTool tool, double from, double to)
     {
         if (r.Exact && tool.Opened is { } opened)
         {
-            return opened.Solid.At(0, tool.Y, tool.Base + tool.Grown);
+            return [opened.Solid.At(0, tool.Y, tool.Base + tool.Grown)];
         }
 
         if (tool.Opening is { } opening)
         {
-            return new Solid.Extruded(opening, r.Height.Value + 2 - tool.Base).At(0, 0, tool.Base);
+            return [new Solid.Extruded(opening, r.Height.Value + 2 - tool.Base).At(0, 0, tool.Base)];
         }
 
-        var up = r.Height.Value + tool.Lies.Top + 2;
-        return tool.Lies.Steps.Select((s, i) => r.Exact ? Opened(tool, s, tool.Swings[i], up) : Rough(r, tool, s, tool.Swings[i]))
-            .Aggregate((a, b) => a + b);
+        // In round figures, so that what is stretched stays the same while floors and walls change.
+        var up = 100 * Math.Ceiling((r.Height.Value + tool.Lies.Top + 2) / 100);
+        return tool.Lies.Steps.Select((s, i) => (Step: s, Swing: tool.Swings[i])).Where(s => EndsOf(tool, s.Step, s.Swing) is var ends && ends.Back + tool.Grown
+            > from && ends.Front - tool.Grown < to).Select(s => r.Exact ? Opened(tool, s.Step, s.Swing, up) : Rough(r, tool, s.Step, s.Swing));
     }
 
     private static Solid Rough(NestReckoning r, NestTool tool, ToolStep s, double swing)
@@ -127,8 +135,8 @@ internal static class NestShape
         var lift = e / Math.Max(Math.Cos(tool.Lies.Tilt * Math.PI / 180), Math.Abs(Math.Sin(tool.Lies.Tilt * Math.PI / 180)));
         var lying = Lying(tool, grown).At(0, 0, lift);
         var to = tool.Last * swing;
-        return swing < 0.05 ? new Solid.Hulled(lying, lying.At(0, 0, up)) : new Solid.Hulled(lying, lying.At(0, to, 0), lying.At(0, 0, up), lying.At(0, to,
-            up));
+        return new Solid.Hulled(swing < 0.05 ? [lying, lying.At(0, 0, up)] : [lying, lying.At(0, to, 0), lying.At(0, 0, up), lying.At(0, to, up)])
+            .At(0, tool.Y, tool.Base);
     }
 
     /// <summary>The convex half section around rims, from axis to axis: radius, and along the axis.</summary>
@@ -138,9 +146,8 @@ internal static class NestShape
         return new(corners.Select(p => new Point2(p.Y, p.X)));
     }
 
-    /// <summary>What is turned about z, along the tool's axis where it lies.</summary>
-    private static Solid Lying(NestTool tool, Solid turned) => tool.Lies.At(0, 0) is var p ? turned.Tipped(tool.Lies.Tilt - 90).At(0, tool.Y + p.X,
-        tool.Base + p.Y) : turned;
+    /// <summary>What is turned about z, along the tool's axis as it lies.</summary>
+    private static Solid Lying(NestTool tool, Solid turned) => tool.Lies.At(0, 0) is var p ? turned.Tipped(tool.Lies.Tilt - 90).At(0, p.X, p.Y) : turned;
 
     private static Solid Tool(NestTool tool)
     {
@@ -161,7 +168,7 @@ internal static class NestShape
         }
 
         half.Add(new(0, tool.Lies.Length));
-        return Lying(tool, new Solid.Revolved(new(half.Where((q, i) => i == 0 || q != half[i - 1]))));
+        return Lying(tool, new Solid.Revolved(new(half.Where((q, i) => i == 0 || q != half[i - 1])))).At(0, tool.Y, tool.Base);
     }
 
     public static IReadOnlyList<Body> Machine(NestReckoning r) => [.. r.Tools.Select(t => new Body($"machine-{t.Slot}", t.Place.Name, () =>

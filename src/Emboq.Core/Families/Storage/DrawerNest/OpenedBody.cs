@@ -115,7 +115,7 @@ internal sealed class OpenedBody
         var station = new Station(at, xs, lows, sections[0].Top);
         var (eye, corners) = (station.Eye, station.Corners);
         return Outlines.SeenFromWithin([.. corners.Select(p => new Point2(p.X - eye.X, p.Y - eye.Y))]) ? station
-            : station with { Lows = SectionEdge.Of([.. Outlines.Hull(corners).Points], xs, -1) };
+            : station with { Lows = SectionEdge.Of(Outlines.Hull(corners).Points.AsSpan(), xs, -1) };
     }
 
     /// <summary>What is cut away.</summary>
