@@ -98,8 +98,9 @@ public static class InterfaceStore
 
     /// <summary>The outline that a place had before the one it has; <c>null</c> where it is its first.</summary>
     public static async Task<Traced?> OutlineBefore(NpgsqlDataSource database, Guid place, CancellationToken stop) =>
-        (await database.OneOrNone<OutlineRow>($"select {OutlineRow.Columns} from outline where interface_id = @place order by at desc, id desc offset 1 limit 1",
-            new { place }, stop))?.Outline();
+        (await database.OneOrNone<OutlineRow>($"""
+            select {OutlineRow.Columns} from outline where interface_id = @place order by at desc, id desc offset 1 limit 1
+            """, new { place }, stop))?.Outline();
 
     /// <summary>Five statements that <see cref="ReadInterfaces"/> reads the answers of.</summary>
     /// <param name="places">A select of identities; written in the code, never by a person.</param>

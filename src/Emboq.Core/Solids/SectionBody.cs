@@ -74,6 +74,13 @@ public sealed class SectionBody
     /// <summary>The same of a thing whose surface is known.</summary>
     public SectionBody Skinned(ClosedMesh? skin) => new(rings) { FoldedAt = FoldedAt, Smoothed = Smoothed, Skin = skin };
 
+    /// <summary>As long as the thing itself: its first and its last outline go on to its ends.</summary>
+    /// <param name="from">y of its first end, mm.</param>
+    /// <param name="to">Of its last.</param>
+    public SectionBody Lengthened(double from, double to) => new([.. rings[0].At > from ? [rings[0] with { At = from }] : ImmutableArray<Ring>.Empty, .. rings,
+        .. rings[^1].At < to ? [rings[^1] with { At = to }] : ImmutableArray<Ring>.Empty])
+    { FoldedAt = FoldedAt, Smoothed = Smoothed, Skin = Skin };
+
     /// <summary>Larger by a factor, about the origin.</summary>
     public SectionBody Scaled(double by) => Moved(p => p * by, by);
 

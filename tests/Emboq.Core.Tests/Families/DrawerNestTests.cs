@@ -1,4 +1,5 @@
 using Emboq.Core.Families.Storage.DrawerNest;
+using Emboq.Core.Mechanics;
 using static Emboq.Core.Tests.Families.Mounts;
 
 namespace Emboq.Core.Tests.Families;
@@ -156,7 +157,7 @@ public sealed class DrawerNestTests
         Line(Design("turn=20", ("tool1", "traced", Hook)), "tool1.turn").ShouldBe(12 * Math.Sin(20 * Math.PI / 180), 1.5);
     }
 
-    /// <summary>A grip 28 high, 61.6 across and 156 long from its first section to its last; its floor of 2 and three quarters of it: 2 + 21. Around it stays
+    /// <summary>A grip 28 high, 61.6 across and 160 long, its sections from 2 to 158; its floor of 2 and three quarters of it: 2 + 21. Around it stays
     /// 0.5 mm, in front and behind too.</summary>
     [Fact]
     public void What_was_scanned_lies_as_it_lay_in_its_scan()
@@ -164,13 +165,14 @@ public sealed class DrawerNestTests
         const string Grip = "breadth 61.6, height 28";
         var design = Design("turn=0; sunk=75; finger=0; clearance=1", ("tool1", "grip", Grip));
         Line(design, "height").ShouldBe(23, 0.02);
-        Line(design, "deep").ShouldBe(156 + 1 + 10, 0.1);
-        Line(design, "row").ShouldBe(61.6 + 1 + 10, 0.1);
+        Line(design, "deep").ShouldBe(160 + 1 + 10, 0.15);
+        // At its very ends it reaches 0.4 further aside than where it is first cut.
+        Line(design, "row").ShouldBe(62 + 1 + 10, 0.1);
         Of(design, "tool1.rest").Says.ShouldBe("It lies as it lay in its scan.");
         Of(design, "tool1.scanned").Verdict.ShouldBe(Verdict.Good);
         // Thicker in its left half: by its sections it balances there, whichever way it lies, and where it was read before that.
-        Line(design, "tool1.balance").ShouldBeLessThan(78);
-        (Line(design, "tool1.balance") + Line(Design("tool1Front=last", ("tool1", "grip", Grip)), "tool1.balance")).ShouldBe(156, 0.1);
+        Line(design, "tool1.balance").ShouldBeLessThan(80);
+        (Line(design, "tool1.balance") + Line(Design("tool1Front=last", ("tool1", "grip", Grip)), "tool1.balance")).ShouldBe(160, 0.15);
         Line(Design("", ("tool1", "grip", Grip + ", balance 60")), "tool1.balance").ShouldBe(60);
         // It stands on a bow, as steadily as that is wide.
         Of(Design("school=rough", ("tool1", "grip", Grip)), "tool1.rest").Verdict.ShouldBe(Verdict.Good);
@@ -181,6 +183,53 @@ public sealed class DrawerNestTests
             int.Parse(m.Groups[1].Value)).ToList();
         grams[1].ShouldBeGreaterThan(grams[0]);
         Of(Design("", ("tool1", "grip", "breadth 61.6")), "tool1.height.readings").Verdict.ShouldBe(Verdict.Stop);
+    }
+
+    /// <summary>A cone of 30 to 20 over 100 lies along its side, its axis tilted by atan(5 / 100); a bar of 40 × 20 that stands turned by 10 degrees settles on
+    /// its side; a ball lies still, wherever its middle is.</summary>
+    [Fact]
+    public void What_is_let_go_settles_on_a_flat_floor()
+    {
+        var cone = Measuring.Places.Tube(100, 21, 120, (x, sin, cos) => new((15 - (0.05 * x)) * cos, x, (15 - (0.05 * x)) * -sin)).Points;
+        var (_, tilt) = Settling.Of(cone, new(0, 43, 0));
+        tilt.ShouldBe(-Math.Atan(0.05) * 180 / Math.PI, 0.05);
+        Point3[] bar = [.. new[] { -20.0, 20 }.SelectMany(x => new[] { 0.0, 90 }.SelectMany(y => new[] { -10.0, 10 }.Select(z => Settling.Turned(new(x, y, z),
+            10, 0))))];
+        Settling.Of(bar, new(0, 45, 0)).ShouldSatisfyAllConditions(s => s.Roll.ShouldBe(-10, 0.05), s => s.Tilt.ShouldBe(0, 0.05));
+        var ball = Measuring.Places.Tube(20, 41, 80, (x, sin, cos) => Math.Sqrt(Math.Max(0, 100 - ((x - 10) * (x - 10)))) is var r ? new(r * cos, x, -r * sin)
+            : default).Points;
+        Settling.Of(ball, new(0, 10, 0)).ShouldBe((0.0, 0.0));
+    }
+
+    /// <summary>A handle of 40 by 28 that was laid on a burr, turned by 6 degrees about its length: its nest has it as it settles. Leaning it takes the
+    /// height of what closes over it, and less length.</summary>
+    [Fact]
+    public void What_was_scanned_settles_and_leans()
+    {
+        static Point3 At(double x, double sin, double cos) => Settling.Turned(new(20 * Math.Clamp(1.4 * cos, -1, 1), x, 14 * Math.Clamp(1.4 * sin, -1,
+            1)), 6, 0);
+        var (left, low) = (-At(0, 0, -1).X + 2.2, 17.0);
+        var surface = Measuring.Places.Tube(150, 76, 96, (x, sin, cos) => At(x, sin, -cos) is var p ? new(x, -p.X + left, p.Z + low) : default);
+        var scan = Traced.Of("burr.stl", 0.05, 150, [.. Enumerable.Range(0, 50).Select(i => 1.5 + (3.0 * i)).Select(x => new TracedSection(x,
+            [.. Outlines.Round(1, 120).Points.Select(q => At(x, q.Y, q.X) is var p ? new Point2(-p.X + left, p.Z + low) : default)], true))], (surface, 0.05));
+        var grip = Measuring.Places.Of(KindList.Of("grip"), FormattableString.Invariant($"breadth {scan.Along}, height 30")) with { Outline = scan };
+        var drawer = Measuring.Places.Of(KindList.Of("cavity"), "width 140, depth 190, height 70");
+        Design Nest(string entries) => FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters,
+            entries.Split("; ").Select(e => e.Split('=')).ToDictionary(e => e[0], e => e[1])).Value, new Dictionary<string, Interface>
+            { ["tool1"] = grip, ["drawer"] = drawer }, Tough, []));
+        var lies = Nest("turn=0; finger=0");
+        Of(lies, "tool1.rest").Says.ShouldStartWith("Put down as it lay in its scan it turns by 6");
+        // It lies on its edges, which stand out of the body through its sections: as much lower that body is cut.
+        Line(lies, "tool1.top").ShouldBeInRange(2 + 28, 2 + 28.4);
+        var leans = Nest("turn=0; finger=0; pose=leans");
+        Of(leans, "tool1.rest").Says.ShouldEndWith("its front end is raised from there.");
+        // In half degrees: at most 2 under 70 over a floor of 2, and at less than one more degree no longer.
+        var lean = double.Parse(Of(leans, "tool1.rest").Figure.TrimEnd('°'), System.Globalization.CultureInfo.InvariantCulture);
+        double High(double degrees) => Math.SinCos(degrees * Math.PI / 180) is var (sin, cos) ? (150 * sin) + (28 * cos) : 0;
+        (High(lean) <= 66.1, High(lean + 0.6) > 66).ShouldBe((true, true));
+        Line(leans, "tool1.top").ShouldBeInRange(2 + High(lean) - 0.2, 2 + High(lean) + 0.6);
+        Of(leans, "closes").Verdict.ShouldBe(Verdict.Good);
+        Line(Nest("turn=0; finger=0; pose=leans; lean=10"), "tool1.top").ShouldBeInRange(2 + High(10) - 0.2, 2 + High(10) + 0.6);
     }
 
     /// <summary>Where a scan has holes the nest holds nothing; where it is more holes than scan, nothing can be followed.</summary>
@@ -212,21 +261,23 @@ public sealed class DrawerNestTests
     {
         Profile Round(double radius) => new(Outlines.Round(radius, 720).Points.Select(p => new Point2(p.X, p.Y + radius)));
         var body = SectionBody.Of([.. Enumerable.Range(0, 41).Select(i => (2.0 * i, Round(10)))]);
+        static OpenedBody Opened(SectionBody of, Func<double, bool> unscanned, double grown, double before, double after) => OpenedBody.Of([..
+            of.Sections.Select(o => (o.At, (IReadOnlyList<Point2>)o.Points))], unscanned, grown, before, after);
         double Wide(OpenedBody of, double at, double z) => of.Across(at, z) is var (from, to) ? to - from : 0;
-        var close = OpenedBody.Of(body, at => at is 40, 0, 0, 0);
+        var close = Opened(body, at => at is 40, 0, 0, 0);
         (Wide(close, 20.5, 0.5), Wide(close, 40, 0.5)).ShouldBe((6.245, 22), new Near());
         Wide(close, 20.5, 15).ShouldBe(20, 0.02);
         close.Volume(0, 30, 10).ShouldBe(30 * Math.PI * 50, 5);
         // So far around a round of radius 10 is a round of radius 12, two lower.
-        Wide(OpenedBody.Of(body, _ => false, 2, 2, 2), 40, 0).ShouldBe(2 * Math.Sqrt(144 - 100), 0.03);
+        Wide(Opened(body, _ => false, 2, 2, 2), 40, 0).ShouldBe(2 * Math.Sqrt(144 - 100), 0.03);
         // A cone that narrows to the back: what is wide comes by behind it as well.
         var cone = SectionBody.Of([.. Enumerable.Range(0, 41).Select(i => (2.0 * i, Round(14 - (0.2 * i))))]);
-        (Wide(OpenedBody.Of(cone, _ => false, 0, 0, 0), 50, 30), Wide(OpenedBody.Of(cone, _ => false, 0, 0, 6), 50, 30)).ShouldBe((18.0, 19.2), new Near());
+        (Wide(Opened(cone, _ => false, 0, 0, 0), 50, 30), Wide(Opened(cone, _ => false, 0, 0, 6), 50, 30)).ShouldBe((18.0, 19.2), new Near());
         // However high a thing is, its nest follows it: a cone on its tip, 2 · 250 / 4 wide at 250.
         var tall = SectionBody.Of([.. Enumerable.Range(0, 3).Select(i => (10.0 * i, new Profile(new(0, 0), new Point2(100, 400), new(-100, 400))))]);
-        Wide(OpenedBody.Of(tall, _ => false, 0, 0, 0), 15, 250).ShouldBe(125, 1.5);
-        OpenedBody.Of(cone, _ => false, 0, 0, 0).Across(81, 30).ShouldBeNull();
-        OpenedBody.Of(cone, _ => false, 0, 0, 6).Across(85.9, 30).ShouldNotBeNull();
+        Wide(Opened(tall, _ => false, 0, 0, 0), 15, 250).ShouldBe(125, 1.5);
+        Opened(cone, _ => false, 0, 0, 0).Across(81, 30).ShouldBeNull();
+        Opened(cone, _ => false, 0, 0, 6).Across(85.9, 30).ShouldNotBeNull();
     }
 
     private sealed class Near : IEqualityComparer<(double, double)>

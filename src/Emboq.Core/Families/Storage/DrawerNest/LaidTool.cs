@@ -23,7 +23,7 @@ internal sealed record ToolStep(double From, double To, double First, double Las
 internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, LyingRest Rest, double Lean, bool ByLight)
 {
     /// <summary>Of the axis: its back end stands higher where this is greater than nothing, degrees.</summary>
-    public double Tilt => Rest.Tilt - Lean;
+    public double Tilt => Body is null ? Rest.Tilt - Lean : 0;
 
     public double Length => Steps[^1].To;
 
@@ -45,9 +45,12 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
 
     public double Top => Corners.Max(c => c.Y);
 
-    public double Front => Corners.Min(c => c.X);
+    public double Front => Corners.Min(c => c.X) - Between;
 
-    public double Back => Corners.Max(c => c.X);
+    public double Back => Corners.Max(c => c.X) + Between;
+
+    /// <summary>Of a thing that was scanned: at its ends as far apart as its sections, so much further along it may be as wide, mm.</summary>
+    public double Between { get; init; }
 
     public double Widest => Outline is { } outline ? Math.Max(-outline.Box.Least.X, outline.Box.Greatest.X) : Steps.Max(s => s.Widest);
 
@@ -89,32 +92,14 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
     /// <summary>What a hole in a scan may hide beside it, mm; common practice, no published source.</summary>
     public const double Hidden = 1;
 
-    /// <summary>A thing that was scanned, as it lies in its scan.</summary>
-    /// <param name="scanned">As large as it was measured.</param>
-    /// <param name="unscanned">Places along it where its sections run across what was never scanned, mm.</param>
-    /// <param name="balance">Where it balances from its left end, as read.</param>
-    /// <param name="lastInFront">Whether its right end lies in front.</param>
-    /// <param name="byLight">Whether it is grasped at its light end.</param>
-    public static LaidTool Scanned(SectionBody scanned, IReadOnlyList<double> unscanned, double? balance, bool lastInFront, bool byLight)
-    {
-        var (from, to) = scanned.Ends;
-        var laid = (lastInFront ? scanned.Turned() : scanned).At(0, -scanned.Heights.Low).From(0);
-        laid = laid.At(-(laid.Sides.Left + laid.Sides.Right) / 2, 0);
-        var (length, half, centre) = (to - from, laid.Heights.High / 2, laid.Centre);
-        IReadOnlyList<double> holes = [.. unscanned.Select(at => lastInFront ? to - at : at - from)];
-        bool Hole(double at) => holes.Any(h => Math.Abs(h - at) < 0.01);
-        var sides = laid.Sections.Select(o => (o.At, Left: o.Points.Min(p => p.X), Right: o.Points.Max(p => p.X), More: Hole(o.At) ? Hidden : 0)).ToList();
-        var balances = balance is { } read && read > 0 && read < length ? lastInFront ? length - read : read : centre.Y;
-        return new([new(0, length, half, half, "scan", 0)], balances, new(new(0, half), new(length, half), half, Math.Min(balances, length - balances)), 0,
-            byLight)
-        {
-            Outline = new([.. sides.Select(s => new Point2(s.Right + s.More, s.At)), .. Enumerable.Reverse(sides).Select(s =>
-                new Point2(s.Left - s.More, s.At))]),
-            Body = laid,
-            Unscanned = Hole,
-            Stands = laid.Stands(centre with { Y = balances }),
-        };
-    }
+    /// <summary>Its sections, the foremost first: where each stands, y, and its corners, x and z.</summary>
+    public IReadOnlyList<(double At, IReadOnlyList<Point2> Points)> Cuts { get; init; } = [];
+
+    /// <summary>How far the thing that was scanned stands out of the body through its sections at most, mm.</summary>
+    public double StandsOut { get; init; }
+
+    /// <summary>How it turned on a flat floor beside how it lay in its scan; <c>null</c> where it lies so.</summary>
+    public Settled? Settled { get; init; }
 
     /// <summary>Highest place of it near a place along it, over the floor, mm.</summary>
     public double TopNear(double along) => Body?.Section(along)?.Box.Greatest.Y ?? (At(along, 0).Y + RadiusAt(along));
@@ -138,9 +123,13 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
         : s.First + ((s.Last - s.First) * (along - s.From) / (s.To - s.From));
 
     /// <summary>Where the end that is lifted last touches the floor of its nest: the tool turns about it.</summary>
-    public Point2 Pivot => GraspedInFront ? At(Length, -LastRadius) : At(0, -LastRadius);
+    public Point2 Pivot => LastEnd is { } end ? new(GraspedInFront ? Length : 0, end.Box.Least.Y) : GraspedInFront ? At(Length, -LastRadius)
+        : At(0, -LastRadius);
 
-    public double LastRadius => GraspedInFront ? Steps[^1].Last : Steps[0].First;
+    public double LastRadius => LastEnd is { } end ? end.Along / 2 : GraspedInFront ? Steps[^1].Last : Steps[0].First;
+
+    /// <summary>Of a thing that was scanned, its section at the end that is lifted last.</summary>
+    private Profile? LastEnd => Body?.Section(GraspedInFront ? Body.Ends.To : Body.Ends.From);
 
     /// <summary>How far of a step what is still below the top of the nest moves towards the end that is lifted last while the tool is turned out, mm.</summary>
     /// <param name="step">Which.</param>
@@ -148,19 +137,22 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
     /// <param name="deep">Of the nest over the floor that the tool lies on, mm.</param>
     public double Swings(ToolStep step, double turn, double deep)
     {
-        const int Parts = 40, Offs = 80;
-        var most = 0.0;
-        foreach (var (along, radius) in new[] { (step.From, step.First), (step.To, step.Last) })
+        const int Parts = 40;
+        // Of a scan many sections stand beside each other.
+        var (pivot, offs) = (Pivot, Body is null ? 80 : 12);
+        var (most, (below, above)) = (0.0, Body is null ? ([At(step.From, -step.First), At(step.To, -step.Last)], [At(step.From, step.First), At(step.To,
+            step.Last)]) : Side);
+        foreach (var (low, high) in below.Zip(above))
         {
-            foreach (var off in Enumerable.Range(0, Offs + 1).Select(i => radius * ((2.0 * i / Offs) - 1)))
+            foreach (var share in Enumerable.Range(0, offs + 1).Select(i => (double)i / offs))
             {
-                var p = At(along, off);
-                var (d, h) = (Math.Abs(p.X - Pivot.X), p.Y - Pivot.Y);
+                var p = new Point2(low.X + (share * (high.X - low.X)), low.Y + (share * (high.Y - low.Y)));
+                var (d, h) = (Math.Abs(p.X - pivot.X), p.Y - pivot.Y);
                 // Beyond the pivot nothing lies but the rest of its own face.
-                d = GraspedInFront == p.X <= Pivot.X ? d : -d;
+                d = GraspedInFront == p.X <= pivot.X ? d : -d;
                 foreach (var (sin, cos) in Enumerable.Range(1, Parts).Select(i => Math.SinCos(turn * i / Parts * Math.PI / 180)))
                 {
-                    if (Pivot.Y + (d * sin) + (h * cos) <= deep + 0.1)
+                    if (pivot.Y + (d * sin) + (h * cos) <= deep + 0.1)
                     {
                         most = Math.Max(most, (h * sin) + (d * (1 - cos)));
                     }

@@ -112,9 +112,10 @@ internal static class NestChecks
         yield return Judge.Of($"{t.Slot}.folds", $"{name} without folds", body.FoldedAt is null, "Every section is seen whole from its middle.",
             "A section folds in on itself: it is taken without its hollows, and the nest does not fill them.", Verdict.Watch, body.FoldedAt is { } fold
                 ? $"at {Figures.Mm(fold)}" : "none", "none", Plane);
-        yield return Judge.AtMost($"{t.Slot}.edges", $"edges of the {name} that are rounded off", body.Smoothed, Math.Max(0.05, t.Grown),
+        yield return Judge.AtMost($"{t.Slot}.edges", $"edges of the {name} that are rounded off", t.Lies.StandsOut, Math.Max(0.05, t.Grown),
             "The smooth body keeps within what stays free.", "Its sharp edges stand out of the smooth body, and would touch: more clearance.", Verdict.Watch,
-            "Corners of the sections against the lines through them.", new Remedy.Change("Let them drop in", new Dictionary<string, string>
+            body.Skin is null ? "Corners of the sections against the lines through them." : "Its surface against the body through its sections.",
+            new Remedy.Change("Let them drop in", new Dictionary<string, string>
             { ["fit"] = "drop", ["clearance"] = "" }), rough);
     }
 
@@ -123,8 +124,13 @@ internal static class NestChecks
         var (name, lies) = (t.Place.Name, t.Lies);
         if (lies.Body is not null)
         {
-            return Judge.Of($"{t.Slot}.rest", $"how the {name} lies", lies.Stands >= Steady || r.Exact, "It lies as it lay in its scan.",
-                "It lies as it lay in its scan, and on a flat floor a touch tips it.", Verdict.Watch, Figures.Mm(lies.Stands), r.Exact ? "held by its nest"
+            var how = lies.Settled is not { } settled ? "It lies as it lay in its scan"
+                : $"Put down as it lay in its scan it turns by {Figures.Degrees(Math.Abs(settled.Roll))} about its length, tilts by "
+                    + $"{Figures.Degrees(Math.Abs(settled.Tilt))}, and rests on places {Figures.Mm(settled.Near)} and {Figures.Mm(settled.Far)} from its front";
+            return lies.Lean > 0 ? new($"{t.Slot}.rest", $"how the {name} leans", Verdict.Good, $"{how}; its front end is raised from there.",
+                Figures.Degrees(lies.Lean), "as decided, or as the drawer closes", Plane, [])
+                : Judge.Of($"{t.Slot}.rest", $"how the {name} lies", lies.Stands >= Steady || r.Exact, $"{how}.",
+                $"{how}, and on a flat floor a touch tips it.", Verdict.Watch, Figures.Mm(lies.Stands), r.Exact ? "held by its nest"
                     : $"{Figures.Mm(Steady)} or more within what it stands on", "What its centre of mass rises by when it is tipped.", Negative);
         }
 
@@ -194,7 +200,8 @@ internal static class NestChecks
             $"{Figures.Mm(d.Wide)} or less", "Plane sums.");
         yield return Judge.Of("along", "row in the drawer, front to back", r.Along <= 0, "The longest nest has room.",
             "The longest nest is longer than the drawer: lean the tools, or another drawer.", Verdict.Stop, Figures.Mm(d.Deep + r.Along),
-            $"{Figures.Mm(d.Deep)} or less", "Plane sums.", r.Exact && r.Tools.MaxBy(t => t.Long)!.Lies.Outline is null ? [new Remedy.Change("Lean the tools",
+            $"{Figures.Mm(d.Deep)} or less", "Plane sums.",
+            r.Exact && r.Tools.MaxBy(t => t.Long)!.Lies is { Outline: null } or { Body.Skin: not null } ? [new Remedy.Change("Lean the tools",
                 new Dictionary<string, string>
             { ["pose"] = "leans" })] : []);
         if (r.Lip.Value > 0)

@@ -91,14 +91,15 @@ internal static class NestShape
     }
 
     /// <summary>What is cut away for a tool, its middle at x = 0: open upwards, and as far as it turns.</summary>
-    internal static Solid Nest(NestReckoning r, NestTool tool) => Openings(r, tool, double.NegativeInfinity, double.PositiveInfinity).Aggregate((a, b) => a + b);
+    internal static Solid Nest(NestReckoning r, NestTool tool) => Openings(r, tool, double.NegativeInfinity, double.PositiveInfinity)
+        .Aggregate((a, b) => a + b);
 
     /// <summary>The same, step by step, of what reaches between two places from the front.</summary>
     private static IEnumerable<Solid> Openings(NestReckoning r, NestTool tool, double from, double to)
     {
         if (r.Exact && tool.Opened is { } opened)
         {
-            return [opened.Solid.At(0, tool.Y, tool.Base + tool.Grown)];
+            return [opened.Solid.At(0, tool.Y, tool.OpenedAt)];
         }
 
         if (tool.Opening is { } opening)
@@ -153,7 +154,7 @@ internal static class NestShape
     {
         if (tool.Lies.Body is { } body)
         {
-            return body.Solid.At(0, tool.Y, tool.Base);
+            return (body.Skin is { } skin ? new Solid.Meshed(skin) : body.Solid).At(0, tool.Y, tool.Base);
         }
 
         if (tool.Lies.Outline is { } outline)
@@ -258,7 +259,7 @@ internal static class NestShape
     /// </summary>
     private static IEnumerable<Gauge> Scanned(NestReckoning r, NestTool t, OpenedBody opened, double x)
     {
-        var (low, off) = (t.Base + t.Grown, 0.3);
+        var (low, off) = (t.OpenedAt, 0.3);
         var free = t.Lies.Body!.Sections.Select(o => o.At).Where(at => Free(r, t, t.Y + at)).Select(at => (At: at + 0.013, Met: opened.Across(at + 0.013,
             r.Height.Value - off
             - low))).Where(f => f.Met is not null).OrderByDescending(f => f.Met!.Value.To - f.Met.Value.From).ToList();

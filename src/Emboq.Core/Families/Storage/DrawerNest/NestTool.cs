@@ -56,6 +56,9 @@ internal sealed record NestTool
     /// <c>null</c> for all others.</summary>
     public required OpenedBody? Opened { get; init; }
 
+    /// <summary>Over the underside, where that negative is cut: the thing rests on what of it stands out furthest, mm.</summary>
+    public double OpenedAt => Base + Grown - Math.Min(Grown, Lies.StandsOut);
+
     /// <summary>Towards the end that is lifted last: 1 is back.</summary>
     public int Last => Lies.GraspedInFront ? 1 : -1;
 

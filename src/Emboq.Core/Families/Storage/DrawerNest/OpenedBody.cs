@@ -28,15 +28,16 @@ internal sealed class OpenedBody
     }
 
     /// <summary>Opens a nest.</summary>
-    /// <param name="body">As it lies.</param>
+    /// <param name="cuts">Of the body as it lies, the foremost first: where each stands, y, and its corners, x and z.</param>
     /// <param name="unscanned">Whether a section runs across what was never scanned: there the nest is open down to its floor, and holds nothing.</param>
     /// <param name="grown">What stays free around the body, mm.</param>
     /// <param name="before">Open so much further than the body in front, mm.</param>
     /// <param name="after">Likewise behind.</param>
-    public static OpenedBody Of(SectionBody body, Func<double, bool> unscanned, double grown, double before, double after)
+    public static OpenedBody Of(IReadOnlyList<(double At, IReadOnlyList<Point2> Points)> cuts, Func<double, bool> unscanned, double grown, double before,
+        double after)
     {
-        var ((from, to), top) = (body.Ends, body.Heights.High + Over);
-        List<Station> own = [.. body.Sections.Select(o => Own(o.At, unscanned(o.At) ? Floored(o.Points, grown, top) : Moved(o.Points, grown), top))];
+        var (from, to, top) = (cuts[0].At, cuts[^1].At, cuts.Max(c => c.Points.Max(p => p.Y)) + Over);
+        List<Station> own = [.. cuts.Select(o => Own(o.At, unscanned(o.At) ? Floored(o.Points, grown, top) : Moved(o.Points, grown), top))];
         // What of the body is at each place, or comes by there.
         Station At(double at)
         {

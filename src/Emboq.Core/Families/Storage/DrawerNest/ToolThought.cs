@@ -24,6 +24,7 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         var high = brief.Interfaces.TryGetValue("drawer", out var drawer) ? Evaluation.Of(drawer, "height")!.Quantity.Value
             - brief.Parameters.Number(NestParameters.Floor.Spec.Key) : null;
         var (p, place) = (brief.Parameters, brief.Interfaces[slot]);
+        var leans = p.Choice("school") == "exact" && p.Choice("pose") == "leans";
         var (sizes, last, byLight) = (new Sizes(place), p.Choice($"{slot}Front") == "last", p.Choice($"{slot}Grasp") == "light");
         if (place.Kind.Outline is { } outlined)
         {
@@ -32,11 +33,8 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
 
         if (GripKind.Body(sizes) is { } body)
         {
-            // Sections stand as far along it as its scale has them.
-            var (drawn, from) = (place.Outline!.Sections!, body.Ends.From);
-            var scale = (body.Ends.To - from) / (drawn[^1].At - drawn[0].At);
-            return new(slot, place, LaidTool.Scanned(body, [.. drawn.Where(c => !c.Scanned).Select(c => c.At * scale)], sizes["balance"]?.Value, last,
-                byLight), [], null, null);
+            return new(slot, place, ScannedTool.Of(body, place.Outline!, sizes["balance"]?.Value, last, byLight, leans ? top => p.Number("lean")
+                ?? Leaning(top, high) : null), [], null, null);
         }
 
         var steps = LaidTool.StepsOf(sizes, last);
@@ -56,14 +54,13 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         var centre = sizes["balance"]?.Value is { } read && read < whole ? last ? whole - read : read : moment / grams;
         var lies = LyingRest.Of([.. steps.SelectMany(s => new[] { new Point2(s.From, s.First), new Point2(s.To, s.Last) })], centre) is { } rest
             ? new LaidTool(steps, centre, rest, 0, byLight) : null;
-        var leaning = lies is not null && p.Choice("school") == "exact" && p.Choice("pose") == "leans"
-            ? lies with { Lean = p.Number("lean") ?? Leaning(lies, high) } : lies;
+        var leaning = lies is not null && leans ? lies with { Lean = p.Number("lean") ?? Leaning(a => (lies with { Lean = a }).Top, high) } : lies;
         return new(slot, place, leaning, unknown, p.Number($"{slot}Ground") is { } ground ? steps.FirstOrDefault(s => s.Index == (int)ground - 1) : null,
             densities is null ? null : grams);
     }
 
     /// <summary>As far as what closes over it lets it.</summary>
-    private static double Leaning(LaidTool lies, double? high)
+    private static double Leaning(Func<double, double> top, double? high)
     {
         const double Free = 2;
         if (high is not { } room)
@@ -72,11 +69,12 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         }
 
         // Half degrees, the steepest first: what stands highest may change from one rim to another on the way.
-        return Enumerable.Range(0, (int)(2 * MostLean) + 1).Select(i => MostLean - (i / 2.0)).FirstOrDefault(a => (lies with { Lean = a }).Top <= room - Free);
+        return Enumerable.Range(0, (int)(2 * MostLean) + 1).Select(i => MostLean - (i / 2.0)).FirstOrDefault(a => top(a) <= room - Free);
     }
 
     /// <summary>How deep its nest must be over the floor: so much of it is sunk where it balances, its axis somewhere, and what is ground all of it.</summary>
-    public double Deep(double sunk) => Lies!.Body is not null ? sunk * Lies.Top : Math.Max(Lies.At(Lies.Centre, 0).Y + (((2 * sunk) - 1)
+    public double Deep(double sunk) => Lies!.Body?.Section(Lies.Centre)?.Box is { } there ? there.Least.Y + (sunk * (there.Greatest.Y - there.Least.Y))
+        : Math.Max(Lies.At(Lies.Centre, 0).Y + (((2 * sunk) - 1)
         * Lies.RadiusAt(Lies.Centre)), Math.Max(Lies.Steps.SelectMany(s => new[] { Lies.At(s.From, 0).Y, Lies.At(s.To, 0).Y }).Min() + NestTool.Under + 0.5,
             Ground is null ? 0 : Lies.TopOf(Ground) + OverGround));
 
@@ -103,7 +101,7 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         var grown = Math.Max(0, (size.Drawn.Value - size.Counterpart.Value) / 2);
         var (sin, cos) = Math.SinCos(Math.Abs(lies.Tilt) * Math.PI / 180);
         // The nest is wider by as much square to the axis and along it: at its lowest that is more than below a level axis.
-        var lowest = exact ? floor + Math.Max(0, (grown * (cos + sin)) - (grown / Math.Max(cos, sin))) : floor;
+        var lowest = exact ? floor + Math.Max(0, (grown * (cos + sin)) - (grown / Math.Max(cos, sin))) + Math.Min(grown, lies.StandsOut) : floor;
         var turn = p.Number("turn")!.Value;
         var swings = lies.Steps.Select(s => lies.Swings(s, turn, height - lowest)).ToList();
         var room = swings.Max();
@@ -141,8 +139,8 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
             Grams = grams is null ? null : ledger.Add($"{Slot}.grams", $"{Place.Name} weighs", grams, "As weighed, or by what its steps are of."),
             Reckoned = Reckoned,
             Unknown = Unknown,
-            Opened = lies.Body is { } body ? OpenedBody.Of(body, lies.Unscanned, grown, grown + (lies.GraspedInFront ? 0 : room), grown
-                + (lies.GraspedInFront ? room : 0)) : null,
+            Opened = lies.Body is not null ? OpenedBody.Of(lies.Cuts, lies.Unscanned, grown, grown + lies.Between + (lies.GraspedInFront ? 0 : room),
+                grown + lies.Between + (lies.GraspedInFront ? room : 0)) : null,
         };
     }
 }
@@ -155,7 +153,7 @@ internal static class NestVolume
     {
         if (exact && tool.Opened is { } opened)
         {
-            return opened.Volume(from - tool.Y, to - tool.Y, height - tool.Base - tool.Grown);
+            return opened.Volume(from - tool.Y, to - tool.Y, height - tool.OpenedAt);
         }
 
         if (tool.Opening is { } opening)
