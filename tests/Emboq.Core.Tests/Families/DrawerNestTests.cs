@@ -232,6 +232,23 @@ public sealed class DrawerNestTests
         Line(Nest("turn=0; finger=0; pose=leans; lean=10"), "tool1.top").ShouldBeInRange(2 + High(10) - 0.2, 2 + High(10) + 0.6);
     }
 
+    /// <summary>A thing as thin as a pencil lead is laid and leaned too.</summary>
+    [Theory]
+    [InlineData("lies")]
+    [InlineData("leans")]
+    public void However_thin_it_has_a_nest(string pose)
+    {
+        var scan = Traced.Of("rod.stl", 0.05, 120, [.. Enumerable.Range(0, 40).Select(i => 1.5 + (3.0 * i)).Select(x => new TracedSection(x,
+            [.. Outlines.Round(1.1, 40).Points.Select(p => new Point2(p.X + 1.1, p.Y + 1.1))], true))],
+            (Measuring.Places.Tube(120, 41, 40, (x, sin, cos) => new(x, 1.1 + (1.1 * cos), 1.1 + (1.1 * sin))), 0.02));
+        var grip = Measuring.Places.Of(KindList.Of("grip"), "breadth 2.2, height 2.2") with { Outline = scan };
+        var design = FamilyList.Find("drawer-nest")!.Design(new(ParameterValues.Read(FamilyList.Find("drawer-nest")!.Parameters,
+            new Dictionary<string, string> { ["pose"] = pose }).Value, new Dictionary<string, Interface> { ["tool1"] = grip }, Tough, []));
+        design.Pieces.ShouldNotBeEmpty();
+        // Unless a drawer decides it leans by 30 degrees.
+        Line(design, "tool1.top").ShouldBe(2 + (pose == "lies" ? 2.2 : (120 * 0.5) + (2.2 * Math.Sqrt(0.75))), 0.5);
+    }
+
     /// <summary>Where a scan has holes the nest holds nothing; where it is more holes than scan, nothing can be followed.</summary>
     [Theory]
     [InlineData(3, Verdict.Watch)]

@@ -16,8 +16,8 @@ internal static class ScannedTool
     /// <summary>How far sections stand apart, and where its ends slant; how far within its ends the outer ones stand, mm.</summary>
     private const double Apart = 3, Closer = 0.5, Within = 0.05;
 
-    /// <summary>What is smaller across is an edge of a slanting end, mm².</summary>
-    private const double Sliver = 8;
+    /// <summary>What is smaller than this share of its largest section is an edge of a slanting end.</summary>
+    private const double Sliver = 0.01;
 
     /// <summary>What sections lose at most of the sharp edges of a slanting end, mm: of an ellipse at 12 degrees 0.08 was measured.</summary>
     private const double Lost = 0.15;
@@ -83,7 +83,10 @@ internal static class ScannedTool
         static IEnumerable<double> Between(double from, double to, double apart) => (int)Math.Ceiling((to - from) / apart) is var count
             ? Enumerable.Range(0, count).Select(i => from + ((to - from) * i / count)) : [];
         double[] at = [.. Between(Within, slants, Closer), .. Between(slants, to - slants, Apart), .. Between(to - slants, to, Closer), to];
-        return [.. at.Select(y => (At: y, Outline: skin.Across(new(0, y), 0, 0))).Where(s => s.Outline?.Area > Sliver).Select(s => (s.At, s.Outline!))];
+        List<(double At, Profile Outline)> all = [.. at.Select(y => (At: y, Outline: skin.Across(new(0, y), 0, 0))).Where(s => s.Outline is not null)
+            .Select(s => (s.At, s.Outline!))];
+        var least = Sliver * all.Max(s => s.Outline.Area);
+        return [.. all.Where(s => s.Outline.Area > least)];
     }
 
     /// <summary>Its middle at x = 0, its lowest section at z = 0.</summary>
