@@ -44,7 +44,8 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
         }
 
         // As it lies it touches the floor of its nest: moved down by half a millimetre it runs into it.
-        (await fixture.Pool.Between(design.Pieces[0].Solid, design.Machine[0].Solid.At(0, 0, -0.5), 1, 0.02, Stop)).Overlap.ShouldBeGreaterThan(0.1);
+        (await fixture.Pool.Between(design.Pieces[0].Solid, design.Machine[0].Solid.At(0, 0, -0.5), 1, 0.02, Stop)).Overlap.ShouldBeGreaterThan(
+            kind == "grip" && entries.Contains("leans", StringComparison.Ordinal) ? 0.1 : 0.2, "a scanned thing that leans rests on an edge alone");
         (await fixture.Pool.Between(design.Pieces[0].Solid, design.Machine[0].Solid, 1, 0.02, Stop)).Depth.ShouldBeLessThan(0.03);
     }
 
