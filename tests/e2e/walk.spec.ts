@@ -73,7 +73,7 @@ const forms: Record<string, readonly Form[]> = {
     { parameters: { width: '320', wall: '5', shelf: 'tray', carries: '1.5', joined: 'screwed' }, places: {} },
     { parameters: { handle: 'none' }, places: { content: 'block' } },
   ],
-  'shell-clamp': [{ parameters: { stations: 'one', front: '103', bladeHeight: '60', foot: '14', body: 'scanned' }, places: {} }],
+  'shell-clamp': [{ parameters: { stations: 'one', front: '115', bladeHeight: '60', foot: '14', body: 'scanned' }, places: {} }],
   'flip-stop': [{ parameters: { wayUp: 'edge', side: 'right', tongueThick: '4' }, places: {} }],
   'leg-hinge': [
     { parameters: { pass: 'over', screwsAt: 'hidden', wayUp: 'flat' }, places: {} },

@@ -183,6 +183,29 @@ public sealed class ShellClampTests
         }
     }, iter: 200);
 
+    /// <summary>However rough a section is, its halves see all of themselves from where they meet, and hold all of the section on their side; of a round one
+    /// they are no wider than it.</summary>
+    [Fact]
+    public void A_rough_section_is_opened_until_its_halves_do_not_fold() => Gen.Double[-0.3, 0.3].Array[180].Sample(noise =>
+    {
+        foreach (var rough in new[] { 0, 1 })
+        {
+            var points = noise.Select((n, i) => Math.SinCos(2 * Math.PI * i / noise.Length) is var (sin, cos) ? new Point2((20 + (rough * n)) * cos,
+                (14 + (rough * n)) * sin) : default).ToArray();
+            var parting = new Parting(new(points));
+            var over = 0.0;
+            foreach (var side in new[] { 1, -1 })
+            {
+                var half = parting.Half(new(0, 0.5), side, 1.5)!;
+                Outlines.SeenFromWithin(half).ShouldBeTrue();
+                half.Points.Where(p => side * p.Y > 0).Min(p => Outlines.Beside(points, new(p.X, p.Y + 0.5))).ShouldBeGreaterThan(-0.001);
+                over += Parting.Over(half, side);
+            }
+
+            (over - parting.Area).ShouldBeInRange(-0.02 * parting.Area, (0.002 + (0.03 * rough)) * parting.Area);
+        }
+    }, iter: 100);
+
     [Theory]
     [InlineData(0, 0, 40, 40)]
     [InlineData(25, 0, 50, 50)]

@@ -49,11 +49,37 @@ internal sealed class Parting
         }
 
         var places = SectionEdge.Spread(xs[inside[0]], xs[inside[^1]], Places);
+        double[] across = [.. places.Select(x => Math.Round(x - at.X, 4))];
+        var high = SectionEdge.Of(section.Points.AsSpan(), places, side).Select(z => side * (z - at.Y)).ToArray();
+        Unfold(across, high);
         // Its ends run straight on past the split.
         var foot = -side * (past + 0.5);
-        return new([new(places[0] - at.X, foot), new(places[^1] - at.X, foot), .. places.Zip(SectionEdge.Of(section.Points.AsSpan(), places, side), (x, z) =>
-            new Point2(Math.Round(x - at.X, 4),
-            Math.Round(z - at.Y, 4))).Reverse()]);
+        return new([new(across[0], foot), new(across[^1], foot), .. across.Zip(high, (x, z) => new Point2(x, Math.Round(side * z, 4))).Reverse()]);
+    }
+
+    /// <summary>Of what a half is open by, the area on its own side of the split, mm².</summary>
+    /// <param name="half">About the split.</param>
+    /// <param name="side">1 or −1.</param>
+    public static double Over(Profile half, int side) => Math.Abs(half.Points.Select((a, i) => (A: a, B: half.Points[(i + 1) % half.Points.Length]))
+        .Sum(s => (s.A.X - s.B.X) * (Math.Max(0, side * s.A.Y) + Math.Max(0, side * s.B.Y)) / 2));
+
+    /// <summary>Opens an edge further wherever it folds as seen from the origin: no place lies below the line from there to one further out.</summary>
+    /// <param name="across">Places that rise, mm.</param>
+    /// <param name="high">The edge over them.</param>
+    private static void Unfold(double[] across, double[] high)
+    {
+        // Less than a printer sees, more than is rounded away.
+        const double Hair = 0.001;
+        void Raise(int i, int further) => high[i] = Math.Max(high[i], (high[further] * across[i] / across[further]) + Hair);
+        for (var i = 1; i < across.Length && across[i] < 0; i++)
+        {
+            Raise(i, i - 1);
+        }
+
+        for (var i = across.Length - 2; i >= 0 && across[i] > 0; i--)
+        {
+            Raise(i, i + 1);
+        }
     }
 
     /// <summary>Where two halves of several sections are open least beyond them; where many places are as good, nearest to the middle.</summary>

@@ -112,7 +112,8 @@ internal sealed record ShellStation
             Turn = turn,
             Askew = Math.Abs(square - turn),
             Rise = Math.Atan(slope.Y) * 180 / Math.PI,
-            Split = (split, partings.Average(p => p.Extra(split)), partings.Average(p => p.Area)),
+            Split = (split, cuts.Average(c => Parting.Over(c.Upper!, 1) + Parting.Over(c.Lower!, -1)) - partings.Average(p => p.Area),
+                partings.Average(p => p.Area)),
             Sides = (left, right, boxes.Min(b => b.Least.Y), boxes.Max(b => b.Greatest.Y)),
             Cuts = [.. cuts.Zip(surfaces, (c, surface) => new ShellCut(c.Along, c.Upper!, c.Lower!, surface is null ? null
                 : new(surface.Points.Select(p => new Point2(p.X - axis, p.Y - split)))))],
