@@ -35,14 +35,7 @@ internal sealed class SolidProgram(double chordError)
         Solid.Cylinder c => Cylinder(c, cut),
         Solid.Box b => new() { ["op"] = "box", ["width"] = b.Width, ["depth"] = b.Depth, ["height"] = b.Height },
         Solid.Revolved r => Revolve(r, cut),
-        Solid.Helical h => new()
-        {
-            ["op"] = "twist",
-            ["height"] = h.Height,
-            ["degrees"] = 360 * h.Height / h.Lead,
-            ["sections"] = (int)Math.Ceiling((h.Height / h.Lead * h.Profile.Points.Length) - 1e-6),
-            ["outline"] = Outline(h.Profile)
-        },
+        Solid.Helical h => Thread(h),
         Solid.Extruded e => new() { ["op"] = "extrude", ["height"] = e.Height, ["outline"] = Outline(Facets.Of(e.Profile, cut, chordError)) },
         Solid.Lofted l => new()
         {
@@ -97,6 +90,33 @@ internal sealed class SolidProgram(double chordError)
     {
         var facets = Facets.Count(c.Radius, chordError);
         return new() { ["op"] = "cylinder", ["height"] = c.Height, ["radius"] = c.Radius * (cut ? Facets.Circumscribed(facets) : 1), ["facets"] = facets };
+    }
+
+    /// <summary>A thread by its edges: the corners of its outline where the way out from the axis does not go on evenly.</summary>
+    private static JsonObject Thread(Solid.Helical h)
+    {
+        const double Even = 1e-6;
+        var corners = h.Profile.Points.Select(p => (Turned: (Math.Atan2(p.Y, p.X) / (2 * Math.PI)) + (p.Y < 0 ? 1 : 0), Out: double.Hypot(p.X, p.Y)))
+            .OrderBy(c => c.Turned).ToArray();
+        bool Edge(int i)
+        {
+            var (before, here, after) = (corners[(i + corners.Length - 1) % corners.Length], corners[i], corners[(i + 1) % corners.Length]);
+            var (to, whole) = ((here.Turned - before.Turned + 1) % 1, (after.Turned - before.Turned + 1) % 1);
+            return Math.Abs(here.Out - before.Out - ((after.Out - before.Out) * to / whole)) > Even;
+        }
+
+        // What lies further back on the turn comes up later.
+        var edges = Enumerable.Range(0, corners.Length).Where(Edge).DefaultIfEmpty(0).Select(i => (Rise: (1 - corners[i].Turned) % 1, corners[i].Out))
+            .OrderBy(e => e.Rise).ToList();
+        return new()
+        {
+            ["op"] = "thread",
+            ["radii"] = new JsonArray([.. edges.Select(e => (JsonNode)e.Out)]),
+            ["rises"] = new JsonArray([.. edges.Select(e => (JsonNode)e.Rise)]),
+            ["around"] = corners.Length,
+            ["lead"] = h.Lead,
+            ["height"] = h.Height
+        };
     }
 
     private JsonObject Revolve(Solid.Revolved r, bool cut)

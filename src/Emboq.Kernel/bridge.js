@@ -10,7 +10,7 @@ globalThis.ready = Module({ wasmBinary: wasm }).then((kernel) => {
     box: (i) => Manifold.cube([i.width, i.depth, i.height]),
     revolve: (i) => fromOutline(i.outline, (section) => section.revolve(i.facets)),
     extrude: (i) => fromOutline(i.outline, (section) => section.extrude(i.height)),
-    twist: (i) => fromOutline(i.outline, (section) => section.extrude(i.height, i.sections - 1, i.degrees)),
+    thread: (i) => threadOf(kernel, i),
     move: (i, of) => of(i.of).translate(i.by),
     loft: (i) => loft(i.outlines, i.heights),
     letter: (i) => fromOutlines(i.outlines, (section) => (i.growth ? grown(section, i) : section.extrude(i.height))),

@@ -339,6 +339,8 @@ public sealed class JointSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
             * 0.625 * Math.Sqrt(0.75) * 1.25), 2) * Math.PI / 24000);
         bolt.Volume.ShouldBe(section * 10, section * 10 * 0.003);
         bolt.Bounds.Greatest.X.ShouldBe(4, 0.005);
+        // Eight turns of four strips of 96 facets, and what it is cut off with.
+        (bolt.Triangles.Length / 3).ShouldBeInRange(8 * 4 * 96 * 2, 10 * 4 * 96 * 2);
     }
 
     /// <summary>A printed thread with 0.2 mm on the diameter stands 0.1 mm off crests and roots, and 0.1 × cos 60° off the flanks of an ISO bolt; without

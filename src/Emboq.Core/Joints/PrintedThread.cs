@@ -10,8 +10,8 @@ internal static class PrintedThread
     /// <summary>By which the chamfer's corners lie beside the thread's, degrees.</summary>
     private const double AskewBy = 0.7;
 
-    /// <summary>Between its facets and the round they stand for at most, mm: a tenth of the clearance.</summary>
-    private static double ChordError => Clearance.Value / 10;
+    /// <summary>Between its facets and the round they stand for at most, mm: a twentieth of the clearance.</summary>
+    private static double ChordError => Clearance.Value / 20;
 
     /// <summary>Between both threads on the diameter, mm.</summary>
     public static Quantity Clearance { get; } = Quantity.RuleOfThumb("clearance of a printed thread", 0.2, Unit.Millimetre,
@@ -53,7 +53,7 @@ internal static class PrintedThread
         // crests, where all is cut away already.
         var (rim, inner) = (Rim(major), (major / 2) - (Depth.Value * pitch) - LeadOver);
         IReadOnlyList<Point2> above = mouth.Count > 0 ? mouth : [new(rim + ScrewHole.Over, ScrewHole.Over)];
-        return new Solid.Helical(Section(major, pitch), InSections(depth + ScrewHole.Over, pitch), pitch).At(0, 0, -depth)
+        return new Solid.Helical(Section(major, pitch), depth + ScrewHole.Over, pitch).At(0, 0, -depth)
             + new Solid.Revolved(new Profile([new(0, inner - rim), new(inner, inner - rim), .. above, new(0, above[^1].Y)])).Spun(AskewBy);
     }
 
@@ -84,9 +84,6 @@ internal static class PrintedThread
     /// <summary>Across the crests of a thread of the basic profile, as drawn.</summary>
     public static Quantity Minor(Quantity drawn, Quantity pitch) => drawn - ((2 * Depth) * pitch);
 
-    /// <summary>A height of whole sections, however coarse they are.</summary>
-    private static double InSections(double height, double pitch) => Math.Ceiling(height / pitch * Coarse.Around) * pitch / Coarse.Around;
-
     /// <summary>Depth of the basic profile over the pitch: five eighths of H (ISO 68-1).</summary>
     private static readonly Quantity Depth = Quantity.Input("5/8 H over P", 0.625 * Math.Sqrt(3) / 2, Unit.None, new Provenance.Standard("ISO 68-1",
         "basic profile"));
@@ -96,8 +93,10 @@ internal static class PrintedThread
     /// <summary>Square to the axis: as far out at each angle as the profile is there along a pitch. Crests are an eighth of it wide, roots a quarter.</summary>
     private static Profile Section(double major, double pitch)
     {
-        const double Crest = 1.0 / 16, Root = 3.0 / 8;
-        var around = Coarse.Around * (int)Math.Ceiling((double)Facets.Count(major / 2, ChordError) / Coarse.Around);
+        // Corners stand where crests and roots end.
+        const int Sixteenths = 16;
+        const double Crest = 1.0 / Sixteenths, Root = 6.0 / Sixteenths;
+        var around = Sixteenths * (int)Math.Ceiling((double)Facets.Count(major / 2, ChordError) / Sixteenths);
         return new(Enumerable.Range(0, around).Select(i => (double)i / around).Select(u =>
         {
             var off = Math.Min(u, 1 - u);

@@ -101,7 +101,7 @@ public abstract class Solid : IEquatable<Solid>
         public Profile Profile { get; }
     }
 
-    /// <summary>A profile of straight sides in the xy plane, drawn up from z = 0 and turned as it rises: the flanks of a thread. It has as many sections in
+    /// <summary>A profile of straight sides in the xy plane, drawn up from z = 0 and turned as it rises: the flanks of a thread. It has as many facets in
     /// a turn as its profile has corners.</summary>
     public sealed class Helical(Profile profile, double height, double lead)
         : Solid(StructuralHash.Of("helical", [Positive(height, nameof(height)), Positive(lead, nameof(lead))], profile.Hash))
