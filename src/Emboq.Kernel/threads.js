@@ -22,12 +22,13 @@ globalThis.threadOf = ({ Manifold, Mesh }, { radii, rises, around, lead, height 
   each(around, (i) => [corner(i + 1, 0), corner(i, 0), low, corner(last + i, 0), corner(last + i + 1, 0), high])
   each(edges, (k) => [corner(0, k), corner(0, k + 1), low, corner(last, k + 1), corner(last, k), high])
   const wound = Manifold.ofMesh(new Mesh({ numProp: 3, vertProperties: Float32Array.from(at), triVerts: Uint32Array.from(triangles) }))
-  const open = wound.trimByPlane([0, 0, 1], 0)
+  const wide = 4 * Math.max(...radii)
+  const slab = Manifold.cube([wide, wide, height])
+  const placed = slab.translate([-wide / 2, -wide / 2, 0])
   try {
-    return open.trimByPlane([0, 0, -1], -height)
+    return wound.intersect(placed)
   } finally {
-    wound.delete()
-    open.delete()
+    for (const made of [wound, slab, placed]) made.delete()
   }
 
   // Where on the turn corners stand is free: as far as can be from where it is cut off, or edges would come out that are next to nothing.

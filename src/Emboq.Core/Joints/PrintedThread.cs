@@ -93,10 +93,9 @@ internal static class PrintedThread
     /// <summary>Square to the axis: as far out at each angle as the profile is there along a pitch. Crests are an eighth of it wide, roots a quarter.</summary>
     private static Profile Section(double major, double pitch)
     {
-        // Corners stand where crests and roots end.
-        const int Sixteenths = 16;
-        const double Crest = 1.0 / Sixteenths, Root = 6.0 / Sixteenths;
-        var around = Sixteenths * (int)Math.Ceiling((double)Facets.Count(major / 2, ChordError) / Sixteenths);
+        // Corners stand where crests and roots end, in pictures too.
+        const double Crest = 2.0 / Coarse.Around, Root = 12.0 / Coarse.Around;
+        var around = Coarse.Around * (int)Math.Ceiling((double)Facets.Count(major / 2, ChordError) / Coarse.Around);
         return new(Enumerable.Range(0, around).Select(i => (double)i / around).Select(u =>
         {
             var off = Math.Min(u, 1 - u);

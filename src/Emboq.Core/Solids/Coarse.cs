@@ -1,9 +1,12 @@
 namespace Emboq.Core.Solids;
 
-/// <summary>Bodies through outlines as pictures and layers have them: what is not straight to within a fiftieth of a millimetre. Files and gaps have
-/// all.</summary>
+/// <summary>Threads and bodies through outlines as pictures and layers have them: of a thread few corners around; of a body what is not straight to within a
+/// fiftieth of a millimetre. Files and gaps have all.</summary>
 public static class Coarse
 {
+    /// <summary>Corners once around; what a thread has is a multiple of it, and its edges stand at them.</summary>
+    public const int Around = 32;
+
     /// <summary>How far what is left away of a body through outlines lies from what is left, along and across, mm.</summary>
     private const double Deviation = 0.02;
 
@@ -13,6 +16,7 @@ public static class Coarse
     /// <summary>A solid made coarse; the very same where nothing of it is.</summary>
     public static Solid Of(Solid solid) => solid switch
     {
+        Solid.Helical h => new Solid.Helical(new(h.Profile.Points.Where((_, i) => i % Math.Max(1, h.Profile.Points.Length / Around) == 0)), h.Height, h.Lead),
         Solid.Lofted l when l.Sections.Length > 2 => new Solid.Lofted(ThinnedLoft.Of(l.Sections, Deviation)),
         Solid.Moved m => Changed(m, m.Of, of => of.At(m.By.X, m.By.Y, m.By.Z)),
         Solid.Turned t => Changed(t, t.Of, of => new Solid.Turned(of, t.Axis, t.Degrees)),
