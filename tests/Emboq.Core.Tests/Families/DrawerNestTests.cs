@@ -230,6 +230,34 @@ public sealed class DrawerNestTests
         Line(leans, "tool1.top").ShouldBeInRange(2 + High(lean) - 0.2, 2 + High(lean) + 0.6);
         Of(leans, "closes").Verdict.ShouldBe(Verdict.Good);
         Line(Nest("turn=0; finger=0; pose=leans; lean=10"), "tool1.top").ShouldBeInRange(2 + High(10) - 0.2, 2 + High(10) + 0.6);
+        leans.Checks.ShouldNotContain(c => c.Key == "tool1.leans");
+        // Of its sections alone nothing leans, and that is told.
+        grip = grip with { Outline = scan with { Surface = null } };
+        var told = Of(Nest("pose=leans"), "tool1.leans");
+        (told.Verdict, Line(Nest("pose=leans"), "tool1.top")).ShouldBe((Verdict.Watch, Line(Nest("pose=lies"), "tool1.top")));
+        told.Says.ShouldContain("Scan it again");
+        Nest(string.Join("; ", told.Remedies.OfType<Remedy.Change>().Single().Entries.Select(e => $"{e.Key}={e.Value}"))).Checks.ShouldNotContain(c =>
+            c.Key == "tool1.leans");
+    }
+
+    /// <summary>A handle of 40 across with round ends of 20: from 0.05 to 0.55 mm along it a chord of such a round lies 0.13 mm within it, where sections
+    /// 3 mm apart would lose more than a millimetre.</summary>
+    [Fact]
+    public void Round_ends_of_what_was_scanned_lose_little()
+    {
+        static double Radius(double x) => Math.Sqrt(Math.Max(0, 400 - Math.Pow(Math.Max(0, Math.Max(20 - x, x - 130)), 2)));
+        double[] along = [.. Enumerable.Range(0, 41).Select(i => 20 * (1 - Math.Cos(Math.PI * i / 80))), .. Enumerable.Range(1, 54).Select(i => 20 + (2.0 * i)),
+            .. Enumerable.Range(0, 41).Select(i => 130 + (20 * Math.Sin(Math.PI * i / 80)))];
+        var surface = Measuring.Places.Tube(along.Length - 1, along.Length, 120, (x, sin, cos) => along[(int)Math.Round(x)] is var at ? new(at, 20 + (Radius(at) * cos),
+            20 + (Radius(at) * sin)) : default);
+        var scan = Traced.Of("round.stl", 0.05, 150, [.. Enumerable.Range(0, 50).Select(i => 1.5 + (3.0 * i)).Select(x => new TracedSection(x,
+            [.. Outlines.Round(1, 120).Points.Select(p => new Point2(20 + (Radius(x) * p.X), 20 + (Radius(x) * p.Y)))], true))], (surface, 0.05));
+        var grip = Measuring.Places.Of(KindList.Of("grip"), "breadth 40, height 40") with { Outline = scan };
+        var nest = FamilyList.Find("drawer-nest")!;
+        var design = nest.Design(new(ParameterValues.Read(nest.Parameters, new Dictionary<string, string>()).Value, new Dictionary<string, Interface>
+        { ["tool1"] = grip }, Tough, []));
+        var figure = Of(design, "tool1.edges").Figure;
+        double.Parse(figure.Replace(" mm", ""), System.Globalization.CultureInfo.InvariantCulture).ShouldBeLessThan(0.3);
     }
 
     /// <summary>A thing as thin as a pencil lead is laid and leaned too.</summary>

@@ -83,6 +83,9 @@ internal sealed record LaidTool(IReadOnlyList<ToolStep> Steps, double Centre, Ly
     /// <summary>Of a thing that was scanned: its middle at x = 0, its front at y = 0, its lowest place at z = 0; <c>null</c> for all others.</summary>
     public SectionBody? Body { get; init; }
 
+    /// <summary>Whether enough is known of it to lean it: of what is not turned, its surface.</summary>
+    public bool CanLean => IsTurned || Body?.Skin is not null;
+
     /// <summary>Whether what was scanned of it has a hole at a place from its front, mm.</summary>
     public Func<double, bool> Unscanned { get; init; } = _ => false;
 

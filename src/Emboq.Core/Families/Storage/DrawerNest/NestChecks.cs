@@ -19,6 +19,13 @@ internal static class NestChecks
             yield return check;
         }
 
+        foreach (var t in r.Tools.Where(t => ToolThought.Leans(brief.Parameters) && !t.Lies.CanLean))
+        {
+            yield return new($"{t.Slot}.leans", $"{t.Place.Name} leans", Verdict.Watch, t.Lies.Body is null
+                ? "It lies flat: of its outline nobody knows what it would lean on." : "It lies: only sections were kept of its scan. Scan it again to lean it.",
+                "lies", "leans, as was decided", Plane, [Down]);
+        }
+
         foreach (var check in InDrawer(r))
         {
             yield return check;
@@ -85,6 +92,8 @@ internal static class NestChecks
     /// <summary>On a flat floor a thing lies steadily whose centre of mass is so far within what it stands on, mm; common practice, no published
     /// source.</summary>
     private const double Steady = 2;
+
+    private static readonly Remedy Down = new Remedy.Change("Lay them down", new Dictionary<string, string> { ["pose"] = "lies" });
 
     private static readonly Remedy Negative = new Remedy.Change("Make each nest an exact negative", new Dictionary<string, string> { ["school"] = "exact" });
 
@@ -192,7 +201,7 @@ internal static class NestChecks
         var highest = r.Tools.MaxBy(t => t.Top)!;
         yield return Judge.AtMost("closes", "drawer closes", highest.Top, d.High - 1, "The highest tool passes below what closes over it.",
             $"The {highest.Place.Name} stands too high: less lean, or another drawer.", Verdict.Stop, Plane, highest.Lies.Lean > 0
-                ? [new Remedy.Change("Lay them down", new Dictionary<string, string> { ["pose"] = "lies" })] : []);
+                ? [Down] : []);
         yield return Judge.AtMost("opening", "tools pass under the lip", highest.Top, d.Opening - 1, "They come out of the drawer as it opens.",
             $"The {highest.Place.Name} stands higher than the opening: it comes out only with the drawer pulled all the way.", Verdict.Watch);
         yield return Judge.Of("across", "row in the drawer, left to right", r.Across <= 0, "Ends fill what the nests leave.",
@@ -201,8 +210,7 @@ internal static class NestChecks
         yield return Judge.Of("along", "row in the drawer, front to back", r.Along <= 0, "The longest nest has room.",
             "The longest nest is longer than the drawer: lean the tools, or another drawer.", Verdict.Stop, Figures.Mm(d.Deep + r.Along),
             $"{Figures.Mm(d.Deep)} or less", "Plane sums.",
-            r.Exact && r.Tools.MaxBy(t => t.Long)!.Lies is { Outline: null } or { Body.Skin: not null } ? [new Remedy.Change("Lean the tools",
-                new Dictionary<string, string>
+            r.Exact && r.Tools.MaxBy(t => t.Long)!.Lies.CanLean ? [new Remedy.Change("Lean the tools", new Dictionary<string, string>
             { ["pose"] = "leans" })] : []);
         if (r.Lip.Value > 0)
         {

@@ -13,7 +13,7 @@ internal sealed record Settled(double Roll, double Tilt, double Near, double Far
 /// then; else it lies as it lay in its scan.</summary>
 internal static class ScannedTool
 {
-    /// <summary>How far sections stand apart, and where its ends slant; how far within its ends the outer ones stand, mm.</summary>
+    /// <summary>How far sections stand apart, and at its ends, which are round or slant; how far within them the outer ones stand, mm.</summary>
     private const double Apart = 3, Closer = 0.5, Within = 0.05;
 
     /// <summary>What is smaller than this share of its largest section is an edge of a slanting end.</summary>
@@ -79,10 +79,10 @@ internal static class ScannedTool
     private static IReadOnlyList<(double At, Profile Outline)> Cut(ClosedMesh skin, double slant)
     {
         var to = skin.Points.Max(p => p.Y) - Within;
-        var slants = Math.Min(slant + Closer, to / 2);
+        var ends = Math.Min(slant + Apart, to / 2);
         static IEnumerable<double> Between(double from, double to, double apart) => (int)Math.Ceiling((to - from) / apart) is var count
             ? Enumerable.Range(0, count).Select(i => from + ((to - from) * i / count)) : [];
-        double[] at = [.. Between(Within, slants, Closer), .. Between(slants, to - slants, Apart), .. Between(to - slants, to, Closer), to];
+        double[] at = [.. Between(Within, ends, Closer), .. Between(ends, to - ends, Apart), .. Between(to - ends, to, Closer), to];
         List<(double At, Profile Outline)> all = [.. at.Select(y => (At: y, Outline: skin.Across(new(0, y), 0, 0))).Where(s => s.Outline is not null)
             .Select(s => (s.At, s.Outline!))];
         var least = Sliver * all.Max(s => s.Outline.Area);

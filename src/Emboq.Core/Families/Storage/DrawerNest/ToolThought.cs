@@ -24,7 +24,7 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         var high = brief.Interfaces.TryGetValue("drawer", out var drawer) ? Evaluation.Of(drawer, "height")!.Quantity.Value
             - brief.Parameters.Number(NestParameters.Floor.Spec.Key) : null;
         var (p, place) = (brief.Parameters, brief.Interfaces[slot]);
-        var leans = p.Choice("school") == "exact" && p.Choice("pose") == "leans";
+        var leans = Leans(p);
         var (sizes, last, byLight) = (new Sizes(place), p.Choice($"{slot}Front") == "last", p.Choice($"{slot}Grasp") == "light");
         if (place.Kind.Outline is { } outlined)
         {
@@ -58,6 +58,9 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         return new(slot, place, leaning, unknown, p.Number($"{slot}Ground") is { } ground ? steps.FirstOrDefault(s => s.Index == (int)ground - 1) : null,
             densities is null ? null : grams);
     }
+
+    /// <summary>Whether tools are to lean.</summary>
+    public static bool Leans(ParameterValues p) => p.Choice("school") == "exact" && p.Choice("pose") == "leans";
 
     /// <summary>As far as what closes over it lets it.</summary>
     private static double Leaning(Func<double, double> top, double? high)
