@@ -24,24 +24,28 @@ public readonly record struct Corner(Point2 At, double Bulge = 0)
     /// <summary>The box around the way to the next corner.</summary>
     public (Point2 Least, Point2 Greatest) Box(Point2 next)
     {
-        var reached = new List<Point2> { At, next };
-        if (Bulge != 0)
+        var (least, greatest) = (new Point2(Math.Min(At.X, next.X), Math.Min(At.Y, next.Y)), new Point2(Math.Max(At.X, next.X), Math.Max(At.Y, next.Y)));
+        if (Bulge == 0)
         {
-            var (middle, radius) = (Middle(next), Radius(next));
-            var start = Math.Atan2(At.Y - middle.Y, At.X - middle.X);
-            for (var quarter = 0; quarter < 4; quarter++)
+            return (least, greatest);
+        }
+
+        var (middle, radius) = (Middle(next), Radius(next));
+        var start = Math.Atan2(At.Y - middle.Y, At.X - middle.X);
+        for (var quarter = 0; quarter < 4; quarter++)
+        {
+            // How far the arc has to turn until it points along an axis.
+            var angle = quarter * Math.PI / 2;
+            var until = Math.IEEERemainder((angle - start) * Math.Sign(Bulge), 2 * Math.PI);
+            if ((until < 0 ? until + (2 * Math.PI) : until) <= Turn)
             {
-                // How far the arc has to turn until it points along an axis.
-                var angle = quarter * Math.PI / 2;
-                var until = Math.IEEERemainder((angle - start) * Math.Sign(Bulge), 2 * Math.PI);
-                if ((until < 0 ? until + (2 * Math.PI) : until) <= Turn)
-                {
-                    reached.Add(new(middle.X + (radius * Math.Cos(angle)), middle.Y + (radius * Math.Sin(angle))));
-                }
+                var reached = new Point2(middle.X + (radius * Math.Cos(angle)), middle.Y + (radius * Math.Sin(angle)));
+                least = new(Math.Min(least.X, reached.X), Math.Min(least.Y, reached.Y));
+                greatest = new(Math.Max(greatest.X, reached.X), Math.Max(greatest.Y, reached.Y));
             }
         }
 
-        return (new(reached.Min(p => p.X), reached.Min(p => p.Y)), new(reached.Max(p => p.X), reached.Max(p => p.Y)));
+        return (least, greatest);
     }
 
     private double Chord(Point2 next) => Math.Sqrt(((next.X - At.X) * (next.X - At.X)) + ((next.Y - At.Y) * (next.Y - At.Y)));

@@ -16,8 +16,15 @@ public sealed class Profile : IEquatable<Profile>
 
     private Profile(ImmutableArray<Corner> corners)
     {
-        var arced = corners.Any(c => c.Bulge != 0);
-        if (corners.Length < (arced ? 2 : 3) || corners.Any(c => !double.IsFinite(c.At.X) || !double.IsFinite(c.At.Y) || !(Math.Abs(c.Bulge) <= 1)))
+        // By loops: thousands of outlines are made for one design.
+        var (arced, told) = (false, true);
+        foreach (var c in corners)
+        {
+            arced |= c.Bulge != 0;
+            told &= double.IsFinite(c.At.X) && double.IsFinite(c.At.Y) && Math.Abs(c.Bulge) <= 1;
+        }
+
+        if (!told || corners.Length < (arced ? 2 : 3))
         {
             throw new ArgumentException("An outline needs three or more finite points, or two and arcs of at most half a round.", nameof(corners));
         }
@@ -28,11 +35,18 @@ public sealed class Profile : IEquatable<Profile>
             throw new ArgumentException("The outline encloses no area.", nameof(corners));
         }
 
+        Area = Math.Abs(area);
         Corners = area < 0 ? Reversed(corners) : corners;
-        Points = [.. Corners.Select(c => c.At)];
+        Points = ImmutableArray.CreateRange(Corners, c => c.At);
         HasArcs = arced;
-        var ways = Corners.Select((c, i) => c.Box(Points[(i + 1) % Points.Length])).ToList();
-        Box = (new(ways.Min(w => w.Least.X), ways.Min(w => w.Least.Y)), new(ways.Max(w => w.Greatest.X), ways.Max(w => w.Greatest.Y)));
+        var (least, greatest) = Corners[^1].Box(Points[0]);
+        for (var i = 0; i + 1 < Corners.Length; i++)
+        {
+            var (l, g) = Corners[i].Box(Points[i + 1]);
+            (least, greatest) = (new(Math.Min(least.X, l.X), Math.Min(least.Y, l.Y)), new(Math.Max(greatest.X, g.X), Math.Max(greatest.Y, g.Y)));
+        }
+
+        Box = (least, greatest);
     }
 
     /// <summary>Outline of lines and arcs; the last corner joins the first.</summary>
@@ -53,7 +67,7 @@ public sealed class Profile : IEquatable<Profile>
         : [c.At.X, c.At.Y]));
 
     /// <summary>Enclosed area, mm².</summary>
-    public double Area => SignedArea(Corners);
+    public double Area { get; }
 
     /// <summary>The box around it, arcs and all.</summary>
     public (Point2 Least, Point2 Greatest) Box { get; }
@@ -81,10 +95,16 @@ public sealed class Profile : IEquatable<Profile>
         [.. Enumerable.Range(0, corners.Length).Select(i => new Corner(corners[^(i + 1)].At, -corners[(2 * corners.Length - i - 2) % corners.Length].Bulge))];
 
     /// <summary>By the corners, and what each arc adds: r² (a − sin a) / 2.</summary>
-    private static double SignedArea(ImmutableArray<Corner> corners) => Enumerable.Range(0, corners.Length).Sum(i =>
+    private static double SignedArea(ImmutableArray<Corner> corners)
     {
-        var (a, b) = (corners[i], corners[(i + 1) % corners.Length].At);
-        var straight = ((a.At.X * b.Y) - (b.X * a.At.Y)) / 2;
-        return a.Bulge == 0 ? straight : straight + (Math.Sign(a.Bulge) * a.Radius(b) * a.Radius(b) * (a.Turn - Math.Sin(a.Turn)) / 2);
-    });
+        var sum = 0.0;
+        for (var i = 0; i < corners.Length; i++)
+        {
+            var (a, b) = (corners[i], corners[(i + 1) % corners.Length].At);
+            sum += ((a.At.X * b.Y) - (b.X * a.At.Y)) / 2;
+            sum += a.Bulge == 0 ? 0 : Math.Sign(a.Bulge) * a.Radius(b) * a.Radius(b) * (a.Turn - Math.Sin(a.Turn)) / 2;
+        }
+
+        return sum;
+    }
 }

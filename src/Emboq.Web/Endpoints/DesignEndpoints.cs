@@ -151,9 +151,9 @@ internal static class DesignEndpoints
         var asked = ShownBody.Of(design).Where(b => roles?.Contains(b.Role) ?? b.Role != BodyRole.Lying).ToList();
         var shown = asked.Where(b => b.Body.IsBuildable).ToList();
         // The ledger is put into words while the kernel works.
-        var meshes = kernel.Evaluate([.. shown.Select(b => Coarse.Of(b.Body.Solid))], Facets.DefaultChordError, stop);
+        var meshes = Meshes(shown, kernel, stop);
         var view = DesignView.Of(design, kernel.Version, why);
-        var bodies = shown.Zip(await meshes).Where(b => b.Second.Triangles.Length > 0).ToDictionary(b => b.First.Body.Key, b => b.Second);
+        var bodies = (await meshes).Where(b => b.Mesh.Triangles.Length > 0).ToDictionary(b => b.Key, b => b.Mesh);
         var nothing = BuiltCheck.Of(design, [.. asked.Where(b => b.Role != BodyRole.Lying).Select(b => b.Body).Where(b => !bodies.ContainsKey(b.Key))]);
         return view with
         {
@@ -163,6 +163,15 @@ internal static class DesignEndpoints
             Checks = [.. view.Checks, .. GaugeCheck.Of(design.Gauges, bodies) is { } gauged ? [CheckView.Of(gauged)] : Array.Empty<CheckView>(),
                 .. nothing is null ? [] : new[] { CheckView.Of(nothing) }],
         };
+    }
+
+    /// <summary>Pieces share little: each further one goes to an engine of its own, as far as some are free. What else is shown is cut from the first.</summary>
+    private static async Task<IEnumerable<(string Key, SolidMesh Mesh)>> Meshes(IReadOnlyList<ShownBody> shown, ISolidKernel kernel, CancellationToken stop)
+    {
+        var first = shown.FirstOrDefault(b => b.Role == BodyRole.Part)?.Item?.Key;
+        var groups = shown.GroupBy(b => b.Role == BodyRole.Part ? b.Item?.Key : first).Select(async group => group.Select(b => b.Body.Key)
+            .Zip(await kernel.Evaluate([.. group.Select(b => Coarse.Of(b.Body.Solid))], Facets.DefaultChordError, stop)));
+        return (await Task.WhenAll(groups)).SelectMany(b => b);
     }
 
     /// <summary>A body of a design with what it is for.</summary>
