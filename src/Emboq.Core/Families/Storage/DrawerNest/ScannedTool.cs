@@ -63,7 +63,8 @@ internal static class ScannedTool
         List<(double From, double To)> open = [.. holes.Select(h => new[] { h - half, h + half }.SelectMany(y => heights.Select(z =>
             Down(Settling.Turned(new(0, y, z), 0, tilt - lean)).Y)).ToList()).Select(ys => (ys.Min(), ys.Max()))];
         var flat = HeightsAt(0);
-        var rests = skin.Points.Where((_, i) => flat[i] - flat.Min() < Touches).Select(p => p.Y).ToList();
+        var touched = flat.Min() + Touches;
+        var rests = skin.Points.Where((_, i) => flat[i] < touched).Select(p => p.Y).ToList();
         return Laid(SectionBody.Of(cut).Skinned(laid), cut, Down(Settling.Turned(centre, roll, tilt - lean)), at => open.Any(o => at >= o.From
             && at <= o.To), byLight, slant > Within ? slant + Closer : 0) with
         {
