@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Emboq.Core.Mechanics;
 
 namespace Emboq.Core.Families.Storage.DrawerNest;
@@ -8,6 +9,13 @@ namespace Emboq.Core.Families.Storage.DrawerNest;
 /// <param name="Near">The foremost place on which it rests, from its front, mm.</param>
 /// <param name="Far">The last one.</param>
 internal sealed record Settled(double Roll, double Tilt, double Near, double Far);
+
+/// <summary>How a thing that was scanned is to lie.</summary>
+/// <param name="Balance">Where it balances from its left end, as read, mm.</param>
+/// <param name="LastInFront">Whether its right end lies in front.</param>
+/// <param name="ByLight">Whether it is grasped at its light end.</param>
+/// <param name="Leans">How it leans; <c>null</c> where it lies.</param>
+internal sealed record ScannedLie(double? Balance, bool LastInFront, bool ByLight, Leaning? Leans);
 
 /// <summary>A thing that was scanned as it lies in the drawer: where its surface is known it settles on a flat floor, and may lean, and is cut anew as it lies
 /// then; else it lies as it lay in its scan.</summary>
@@ -25,33 +33,48 @@ internal static class ScannedTool
     /// <summary>It rests on what is no further from the floor, mm.</summary>
     private const double Touches = 0.1;
 
+    /// <summary>Of every scan how it was laid last, for as long as the scan is held: nests around it change far more often.</summary>
+    private static readonly ConditionalWeakTable<Traced, Laying> Last = [];
+
+    private sealed record Laying((double From, double To) Ends, ScannedLie Lie, LaidTool Tool);
+
     /// <summary>Lays it.</summary>
     /// <param name="scanned">As large as it was measured.</param>
     /// <param name="drawn">What was scanned.</param>
-    /// <param name="balance">Where it balances from its left end, as read.</param>
-    /// <param name="lastInFront">Whether its right end lies in front.</param>
-    /// <param name="byLight">Whether it is grasped at its light end.</param>
-    /// <param name="leaning">By how much its front end is raised, degrees, where at each lean it is so high, mm; <c>null</c> where it lies.</param>
-    public static LaidTool Of(SectionBody scanned, Traced drawn, double? balance, bool lastInFront, bool byLight, Func<Func<double, double>, double>? leaning)
+    /// <param name="lie">How.</param>
+    public static LaidTool Of(SectionBody scanned, Traced drawn, ScannedLie lie)
     {
+        if (Last.TryGetValue(drawn, out var known) && (known.Ends, known.Lie) == (scanned.Ends, lie))
+        {
+            return known.Tool;
+        }
+
+        var tool = Lay(scanned, drawn, lie);
+        Last.AddOrUpdate(drawn, new(scanned.Ends, lie, tool));
+        return tool;
+    }
+
+    private static LaidTool Lay(SectionBody scanned, Traced drawn, ScannedLie lie)
+    {
+        var lastInFront = lie.LastInFront;
         // Sections stand as far along it as its scale has them.
         var (cuts, (from, to)) = (drawn.Sections!, scanned.Ends);
         var scale = (to - from) / (cuts[^1].At - cuts[0].At);
         var length = drawn.Across * scale;
         var body = (lastInFront ? scanned.Turned().From(length - to) : scanned).Lengthened(0, length);
         var middle = body.Centre;
-        var centre = balance is { } read && read > 0 && read < length ? middle with { Y = lastInFront ? length - read : read } : middle;
+        var centre = lie.Balance is { } read && read > 0 && read < length ? middle with { Y = lastInFront ? length - read : read } : middle;
         var holes = cuts.Where(c => !c.Scanned).Select(c => lastInFront ? length - (c.At * scale) : c.At * scale).ToList();
         var half = (0.5 * (cuts[1].At - cuts[0].At) * scale) + 0.01;
         if (body.Skin is not { } skin)
         {
-            return Laid(body, [.. body.Sections.Select(o => (o.At, new Profile(o.Points)))], centre, at => holes.Any(h => Math.Abs(h - at) <= half), byLight,
-                0);
+            return Laid(body, [.. body.Sections.Select(o => (o.At, new Profile(o.Points)))], centre, at => holes.Any(h => Math.Abs(h - at) <= half),
+                lie.ByLight, 0);
         }
 
         var (roll, tilt) = Settling.Of(skin.Points, centre);
         double[] HeightsAt(double lean) => [.. skin.Points.Select(p => Settling.Turned(p, roll, tilt - lean).Z)];
-        var lean = leaning?.Invoke(a => HeightsAt(a) is var z ? z.Max() - z.Min() : 0) ?? 0;
+        var lean = lie.Leans?.Of(a => HeightsAt(a) is var z ? z.Max() - z.Min() : 0) ?? 0;
         var turned = skin.Moved(p => Settling.Turned(p, roll, tilt - lean));
         var (front, floor) = (turned.Points.Min(p => p.Y), turned.Points.Min(p => p.Z));
         Point3 Down(Point3 p) => new(p.X, p.Y - front, p.Z - floor);
@@ -66,7 +89,7 @@ internal static class ScannedTool
         var touched = flat.Min() + Touches;
         var rests = skin.Points.Where((_, i) => flat[i] < touched).Select(p => p.Y).ToList();
         return Laid(SectionBody.Of(cut).Skinned(laid), cut, Down(Settling.Turned(centre, roll, tilt - lean)), at => open.Any(o => at >= o.From
-            && at <= o.To), byLight, slant > Within ? slant + Closer : 0) with
+            && at <= o.To), lie.ByLight, slant > Within ? slant + Closer : 0) with
         {
             Between = slant > Within ? Closer : Within,
             Lean = lean,

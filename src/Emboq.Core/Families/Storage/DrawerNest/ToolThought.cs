@@ -12,9 +12,6 @@ namespace Emboq.Core.Families.Storage.DrawerNest;
 /// <param name="Reckoned">What it weighs by what its steps are of, g, or nothing.</param>
 internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies, IReadOnlyList<string> Unknown, ToolStep? Ground, double? Reckoned)
 {
-    /// <summary>Unless a drawer decides, degrees.</summary>
-    private const double UsualLean = 30, MostLean = 60;
-
     /// <summary>Thinks it through.</summary>
     /// <param name="slot">The family's slot.</param>
     /// <param name="brief">What was asked; a drawer, where one is named, has been read.</param>
@@ -24,7 +21,7 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         var high = brief.Interfaces.TryGetValue("drawer", out var drawer) ? Evaluation.Of(drawer, "height")!.Quantity.Value
             - brief.Parameters.Number(NestParameters.Floor.Spec.Key) : null;
         var (p, place) = (brief.Parameters, brief.Interfaces[slot]);
-        var leans = Leans(p);
+        var leaning = Leans(p) ? new Leaning(p.Number("lean"), high) : null;
         var (sizes, last, byLight) = (new Sizes(place), p.Choice($"{slot}Front") == "last", p.Choice($"{slot}Grasp") == "light");
         if (place.Kind.Outline is { } outlined)
         {
@@ -33,8 +30,7 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
 
         if (GripKind.Body(sizes) is { } body)
         {
-            return new(slot, place, ScannedTool.Of(body, place.Outline!, sizes["balance"]?.Value, last, byLight, leans ? top => p.Number("lean")
-                ?? Leaning(top, high) : null), [], null, null);
+            return new(slot, place, ScannedTool.Of(body, place.Outline!, new(sizes["balance"]?.Value, last, byLight, leaning)), [], null, null);
         }
 
         var steps = LaidTool.StepsOf(sizes, last);
@@ -54,26 +50,13 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
         var centre = sizes["balance"]?.Value is { } read && read < whole ? last ? whole - read : read : moment / grams;
         var lies = LyingRest.Of([.. steps.SelectMany(s => new[] { new Point2(s.From, s.First), new Point2(s.To, s.Last) })], centre) is { } rest
             ? new LaidTool(steps, centre, rest, 0, byLight) : null;
-        var leaning = lies is not null && leans ? lies with { Lean = p.Number("lean") ?? Leaning(a => (lies with { Lean = a }).Top, high) } : lies;
-        return new(slot, place, leaning, unknown, p.Number($"{slot}Ground") is { } ground ? steps.FirstOrDefault(s => s.Index == (int)ground - 1) : null,
+        var laid = lies is not null && leaning is not null ? lies with { Lean = leaning.Of(a => (lies with { Lean = a }).Top) } : lies;
+        return new(slot, place, laid, unknown, p.Number($"{slot}Ground") is { } ground ? steps.FirstOrDefault(s => s.Index == (int)ground - 1) : null,
             densities is null ? null : grams);
     }
 
     /// <summary>Whether tools are to lean.</summary>
     public static bool Leans(ParameterValues p) => p.Choice("school") == "exact" && p.Choice("pose") == "leans";
-
-    /// <summary>As far as what closes over it lets it.</summary>
-    private static double Leaning(Func<double, double> top, double? high)
-    {
-        const double Free = 2;
-        if (high is not { } room)
-        {
-            return UsualLean;
-        }
-
-        // Half degrees, the steepest first: what stands highest may change from one rim to another on the way.
-        return Enumerable.Range(0, (int)(2 * MostLean) + 1).Select(i => MostLean - (i / 2.0)).FirstOrDefault(a => top(a) <= room - Free);
-    }
 
     /// <summary>How deep its nest must be over the floor: so much of it is sunk where it balances, its axis somewhere, and what is ground all of it.</summary>
     public double Deep(double sunk) => Lies!.Body?.Section(Lies.Centre)?.Box is { } there ? there.Least.Y + (sunk * (there.Greatest.Y - there.Least.Y))
