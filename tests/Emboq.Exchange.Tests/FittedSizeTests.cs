@@ -7,7 +7,8 @@ public sealed class FittedSizeTests : RandomSolids
 {
     public static TheoryData<string> AllKeys => Of(RandomBriefs.All);
 
-    /// <summary>What the ledger promises is what the triangles have, read off them along a line: of parts and of their proofs.</summary>
+    /// <summary>What the ledger promises is what the triangles have, read off them along a line: of parts and of their proofs, in files and in
+    /// pictures.</summary>
     [Theory]
     [MemberData(nameof(AllKeys))]
     public void Every_fitted_size_is_found_in_the_triangles(string key)
@@ -17,12 +18,15 @@ public sealed class FittedSizeTests : RandomSolids
         {
             foreach (var of in design.Gauges.GroupBy(g => g.Body))
             {
-                var mesh = Mesh(design.PrintItems.SelectMany(i => i.Bodies).Single(b => b.Key == of.Key).Solid);
+                var solid = design.PrintItems.SelectMany(i => i.Bodies).Single(b => b.Key == of.Key).Solid;
+                var (mesh, picture) = (Mesh(solid), Mesh(Coarse.Of(solid)));
                 foreach (var gauge in of)
                 {
                     var found = MeshGauge.Read(mesh, gauge).ShouldNotBeNull($"{of.Key}, {gauge.What} at {gauge.At}");
                     found.ShouldBe(gauge.Size, MeshGauge.Tolerance,
                         $"{of.Key}, {gauge.What} at {gauge.At}; {string.Join(" ", brief.Interfaces.Values.Select(i => i.Kind.Key))}");
+                    // Pictures are judged too, and a good part is never told to be wrong.
+                    MeshGauge.Read(picture, gauge).ShouldNotBeNull().ShouldBe(gauge.Size, MeshGauge.Tolerance + gauge.Pictured, $"pictured: {gauge.What}");
                     read++;
                 }
             }

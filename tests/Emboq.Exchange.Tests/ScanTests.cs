@@ -118,6 +118,25 @@ public sealed class ScanTests
         read.Seen.Sections.Count.ShouldBe(cuts.Count);
     }
 
+    /// <summary>Where two prongs lie beside each other a section goes around both, so that what is read across the thing settles its scale, and that is
+    /// told.</summary>
+    [Fact]
+    public void Of_a_fork_both_prongs_are_taken()
+    {
+        var fork = Core.Tests.Measuring.Places.Fork;
+        var read = ScanOutline.Read(StandInScanner.Stl(new ScanMesh([.. fork.Points], [.. fork.Triangles])), ScanUnit.Mm, Above with { Sections = 0.03 },
+            "file").Value;
+        var cuts = read.Body!.Value.Cuts;
+        foreach (var prongs in cuts.Where(c => c.At is > 35 and < 100))
+        {
+            prongs.Branched.ShouldBeTrue();
+            (prongs.Points.Max(p => p.X) - prongs.Points.Min(p => p.X)).ShouldBe(62, 0.3);
+        }
+
+        cuts.Count(c => c.Branched).ShouldBeInRange(28, 32);
+        read.Says.ShouldContain($"{cuts.Count(c => c.Branched)} go around branches");
+    }
+
     private sealed class Within(double off) : IEqualityComparer<(double, double, double)>
     {
         public bool Equals((double, double, double) x, (double, double, double) y) => Math.Abs(x.Item1 - y.Item1) < off && Math.Abs(x.Item2 - y.Item2) < off

@@ -125,6 +125,9 @@ public sealed record TracedSurface(MeshBytes Mesh, double Within);
 /// <param name="Scanned">Whether all of its edge was scanned; else a hole was closed there.</param>
 public sealed record TracedSection(double At, IReadOnlyList<Point2> Points, bool Scanned)
 {
+    /// <summary>Whether it goes around branches that lie beside each other, and what is between them.</summary>
+    public bool Branched { get; init; }
+
     internal Problem? Wrong(string field) => Points is null || Points.Count is < Traced.Least or > Traced.MostOfOne
         || Points.Any(p => !(Math.Abs(p.X) <= Traced.Widest) || !(Math.Abs(p.Y) <= Traced.Widest))
         ? new(field, $"{Points?.Count}", $"A section has between {Traced.Least} and {Traced.MostOfOne} corners, each of two numbers.",

@@ -57,6 +57,23 @@ public sealed class ClosedMesh
         }
     }
 
+    /// <summary>The middle of what it encloses (divergence theorem).</summary>
+    public Point3 Centre
+    {
+        get
+        {
+            var (sum, volume) = (new Point3(0, 0, 0), 0.0);
+            for (var t = 0; t < Count; t++)
+            {
+                var (a, b, c) = Of(t);
+                var part = a.Dot(b.Cross(c)) / 6;
+                (sum, volume) = (sum + ((a + b + c) * (part / 4)), volume + part);
+            }
+
+            return sum * (1 / volume);
+        }
+    }
+
     /// <summary>The three corners of a triangle.</summary>
     public (Point3 A, Point3 B, Point3 C) Of(int triangle) => (Points[Triangles[3 * triangle]], Points[Triangles[(3 * triangle) + 1]],
         Points[Triangles[(3 * triangle) + 2]]);
@@ -112,8 +129,8 @@ public sealed class ClosedMesh
         return new([.. Enumerable.Range(0, Points.Length).Select(Out)], Triangles);
     }
 
-    /// <summary>Where an upright plane cuts it, the largest outline there: x in the plane from the place named, y up. <c>null</c> where the plane meets
-    /// nothing.</summary>
+    /// <summary>Where an upright plane cuts it, the outline there, without hollows within it: x in the plane from the place named, y up. Of branches beside
+    /// each other, what goes around all of them. <c>null</c> where the plane meets nothing.</summary>
     /// <param name="at">A place, x and y.</param>
     /// <param name="turn">Of the plane about the upright through that place, degrees; square to y at 0.</param>
     /// <param name="along">Of the plane from the place, square to itself, mm.</param>
@@ -150,8 +167,10 @@ public sealed class ClosedMesh
             next[Edge(from.Item1, from.Item2)] = (Edge(to.Item1, to.Item2), Met(from.Item1, from.Item2));
         }
 
-        return Loops(next).Select(l => (Outline: l, Area: Math.Abs(Area(l)))).Where(l => l.Area > 1e-6).OrderByDescending(l => l.Area)
-            .Select(l => new Profile(l.Outline)).FirstOrDefault();
+        // Hollows run the other way around.
+        var loops = Loops(next).Select(l => (Outline: l, Area: Area(l))).Where(l => Math.Abs(l.Area) > 1e-6).OrderByDescending(l => Math.Abs(l.Area)).ToList();
+        List<List<Point2>> branches = [.. loops.Where(l => l.Area > 0 == loops[0].Area > 0).Select(l => l.Outline)];
+        return branches.Count == 0 ? null : branches.Count == 1 ? new(branches[0]) : Outlines.Hull(branches.SelectMany(b => b));
     }
 
     private static IEnumerable<List<Point2>> Loops(Dictionary<(int, int), ((int, int) To, Point2 At)> next)

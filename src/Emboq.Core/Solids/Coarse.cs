@@ -7,6 +7,10 @@ public static class Coarse
     /// <summary>Corners once around; what a thread has is a multiple of it, and its edges stand at them.</summary>
     public const int Around = 32;
 
+    /// <summary>How much less than it is a thread may be across, between its facets on both sides, mm.</summary>
+    /// <param name="across">Its roots or its crests, mm.</param>
+    public static double BetweenFacets(double across) => across * (1 - Math.Cos(Math.PI / Around));
+
     /// <summary>How far what is left away of a body through outlines lies from what is left, along and across, mm.</summary>
     private const double Deviation = 0.02;
 

@@ -19,6 +19,6 @@ public enum Jaws
 /// <param name="Jaws">Which faces it touches.</param>
 public sealed record Gauge(string Body, string What, double Size, Point3 At, Axis Along, Jaws Jaws = Jaws.Between)
 {
-    /// <summary>How much further off a picture may be than the part itself, mm: across a body through outlines.</summary>
+    /// <summary>How much further off a picture may be than the part itself, mm: across a body through outlines, or a thread.</summary>
     public double Pictured { get; init; }
 }

@@ -31,28 +31,29 @@ internal sealed record ScanBody(IReadOnlyList<TracedSection> Cuts, double Scatte
         var (cuts, offs, widest) = (new List<TracedSection>(), new List<double>(), new List<Point2>());
         foreach (var (triangles, i) in Met(stood.Mesh, count, step).Select((t, i) => (t, i)))
         {
-            var loop = ScanSection.At(stood, (i + 0.5) * step, triangles).MaxBy(ScanOutline.Area);
-            if (loop is null || ScanOutline.Area(loop) < Sliver)
+            var branches = ScanSection.At(stood, (i + 0.5) * step, triangles).Where(l => ScanOutline.Area(l) >= Sliver).Select(l => (Loop: l,
+                Even: ScanOutline.Even(l))).ToList();
+            if (branches.Count == 0)
             {
                 continue;
             }
 
-            var even = ScanOutline.Even(loop);
-            offs.Add(ScanOutline.Scatter(loop, even));
-            if (Simple(even, deviation) is not { Count: >= Traced.Least and <= Traced.MostOfOne } corners)
+            offs.AddRange(branches.Select(b => ScanOutline.Scatter(b.Loop, b.Even)));
+            if (Simple(branches.Count == 1 ? branches[0].Even : [.. Outlines.Hull(branches.SelectMany(b => b.Even)).Points], deviation) is not { Count: >= Traced.Least and <= Traced.MostOfOne } corners)
             {
                 return new Problem(field, null, $"The section {Figures.Mm((i + 0.5) * step)} from the left end crosses itself, or has more than "
                     + $"{Traced.MostOfOne} corners.", "Allow its corners more, lay it another way, or scan it again.");
             }
 
-            cuts.Add(new((i + 0.5) * step, corners, ScanOutline.Unscanned(loop) is null));
+            cuts.Add(new((i + 0.5) * step, corners, branches.All(b => ScanOutline.Unscanned(b.Loop) is null)) { Branched = branches.Count > 1 });
         }
 
-        var unscanned = cuts.Count(c => !c.Scanned);
+        var (unscanned, branched) = (cuts.Count(c => !c.Scanned), cuts.Count(c => c.Branched));
         return cuts.Count < Fewest / 2 ? new Problem(field, $"{cuts.Count}", "The scan has too few sections along its length to be a handle.",
             "Lay it so that its long way runs from left to right.", $"{Fewest / 2} or more")
             : new ScanBody(cuts, offs.Order().ElementAt(offs.Count / 2), $"{cuts.Count} sections, {Figures.Mm(Math.Round(step, 1))} apart"
-                + (unscanned > 0 ? $", {unscanned} of them across what was never scanned." : "."));
+                + (unscanned > 0 ? $", {unscanned} of them across what was never scanned." : ".")
+                + (branched > 0 ? $" {branched} go around branches that lie beside each other, and what is between them." : ""));
     }
 
     /// <summary>The triangles that each plane may meet.</summary>

@@ -88,6 +88,16 @@ internal static class Places
         new TracedSection(x, [.. Outlines.Round(1, 120).Points.Select(p => new Point2(GripAt(x).Middle + (GripAt(x).Half * p.X), 14 + (14 * p.Y)))], true))],
         (Tube(160, 54, 48, (x, sin, cos) => new(x, GripAt(x).Middle + (GripAt(x).Half * cos), 14 + (14 * sin))), 0.05));
 
+    /// <summary>A fork lying flat: a rod of 18 bent to a bow of 44 across from middle to middle, with two prongs of 80.</summary>
+    public static ClosedMesh Fork { get; } = Tube(160 + (22 * Math.PI), 120, 48, (s, sin, cos) =>
+    {
+        var (bow, end) = (22 * Math.PI, Math.Min(s, 160 + (22 * Math.PI) - s));
+        var r = end < 6 ? Math.Max(1, 9 * Math.Sqrt(1 - Math.Pow((6 - end) / 6, 2))) : 9;
+        var turned = Math.SinCos(Math.Clamp((s - 80) / 22, 0, Math.PI));
+        var (x, y) = (31 - (22 * turned.Sin) + Math.Max(0, 80 - s) + Math.Max(0, s - 80 - bow), 31 - (22 * turned.Cos));
+        return new(x - (r * cos * turned.Sin), y - (r * cos * turned.Cos), 9 + (r * sin));
+    });
+
     /// <summary>A closed surface along x from 0 on, its ends level.</summary>
     /// <param name="length">mm.</param>
     /// <param name="along">Rings.</param>

@@ -41,10 +41,15 @@ public sealed class ClosedMeshTests
         (cut.Across, cut.Along, cut.Area).ShouldBe((10 * Math.Sqrt(2) / Math.Cos(Math.PI / 6), 10 * Math.Sqrt(2), 100 / Math.Cos(Math.PI / 6)), new Near());
         Bar.Across(new(0, 20), 0, 15)!.Area.ShouldBe(100, 1e-9);
         Bar.Across(new(0, 20), 0, 21).ShouldBeNull();
-        // Of two pieces the larger: a bar and a ball beside each other.
+        // Around two pieces that lie beside each other, a bar and a ball; without a hollow in one.
         var both = ClosedMesh.Of([.. Bar.Points, .. Ball.Points.Select(p => p + new Point3(40, 20, 0))],
             [.. Bar.Triangles, .. Ball.Triangles.Select(i => i + Bar.Points.Length)])!;
-        both.Across(new(0, 20), 0, 0)!.Area.ShouldBe(100 * Math.PI, 1);
+        both.Across(new(0, 20), 0, 0)!.Across.ShouldBe(40 + 10 + (10 / Math.Sqrt(2)), 0.01);
+        var hollow = ClosedMesh.Of([.. Bar.Points, .. Bar.Points.Select(p => new Point3(p.X / 2, (p.Y / 2) + 10, p.Z / 2))],
+            [.. Bar.Triangles, .. Bar.Triangles.Reverse().Select(i => i + Bar.Points.Length)])!;
+        hollow.Across(new(0, 20), 0, 0)!.Area.ShouldBe(100, 1e-9);
+        (hollow.Centre - new Point3(0, 20, 0)).Length().ShouldBe(0, 1e-9);
+        (both.Centre.X / 40).ShouldBe(Ball.Volume / (Ball.Volume + Bar.Volume), 1e-6);
     }
 
     /// <summary>Sides move by as much as they are asked; the planes of a cube's corner by (√⅓ + 0.03) / (⅓ + 0.03) / √3 of it.</summary>

@@ -94,7 +94,9 @@ internal static class ShellChecks
         var half = r.Along.Value / 2;
         // Sections stand as far along the body as its scale has them.
         var scale = (r.Body.Ends.To - r.Body.Ends.From) / (scan.Sections![^1].At - scan.Sections[0].At);
-        double[] bad = [.. scan.Sections.Where(c => !c.Scanned).Select(c => c.At * scale).Where(c => r.Wanted.Any(at => Math.Abs(c - at) <= half))];
+        double[] Held(Func<TracedSection, bool> which) => [.. scan.Sections!.Where(which).Select(c => c.At * scale).Where(c => r.Wanted.Any(at =>
+            Math.Abs(c - at) <= half))];
+        var (bad, branched) = (Held(c => !c.Scanned), Held(c => c.Branched));
         var steep = r.Wanted.Max(at => r.Body.Steepest(at - half, at + half));
         Remedy[] moved = (bad.Length > 0 || steep > Steep) && Elsewhere(r, scan, scale) is { } there
             ? [new Remedy.Change("Move the clamps to where it was scanned, and level", there)] : [];
@@ -102,6 +104,13 @@ internal static class ShellChecks
             $"A hole was never scanned {Figures.Mm(bad.FirstOrDefault())} from the left end, and a clamp would go around it: what is not scanned is not known. "
                 + "Move that clamp, or scan it again.", Verdict.Stop, bad.Length == 0 ? $"{scan.Sections.Count} sections" : $"at {Figures.Mm(bad[0])}",
             "scanned", "What is not scanned is not known.", moved);
+        if (branched.Length > 0)
+        {
+            yield return new("branches", "branches where it is held", Verdict.Watch,
+                "There the handle lies in branches: the clamp goes around all of them, and touches each from outside alone.", $"at {Figures.Mm(branched[0])}",
+                "none", Practice, []);
+        }
+
         yield return Judge.Of("steep", "sides of the handle, along it", steep <= Steep, "They run nearly level where it is held.",
             "The handle narrows so steeply within a clamp that it is squeezed off: move that clamp.", Verdict.Stop, $"{steep:0}° at most",
                 $"{Steep:0}° or less", Practice, moved);

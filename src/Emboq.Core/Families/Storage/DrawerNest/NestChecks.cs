@@ -117,6 +117,12 @@ internal static class NestChecks
             yield break;
         }
 
+        if (sections.FirstOrDefault(s => s.Branched) is { } branched)
+        {
+            yield return new($"{t.Slot}.branches", $"branches of the {name}", Verdict.Watch,
+                "Where it lies in two branches its nest goes around both, and holds nothing between them.", $"from {Figures.Mm(branched.At)} on", "none", Plane, []);
+        }
+
         var rough = new Remedy.Change("Make each nest a rough outline", new Dictionary<string, string> { ["school"] = "rough" });
         yield return Judge.Of($"{t.Slot}.folds", $"{name} without folds", body.FoldedAt is null, "Every section is seen whole from its middle.",
             "A section folds in on itself: it is taken without its hollows, and the nest does not fill them.", Verdict.Watch, body.FoldedAt is { } fold

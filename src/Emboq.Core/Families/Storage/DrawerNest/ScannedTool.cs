@@ -62,7 +62,7 @@ internal static class ScannedTool
         var scale = (to - from) / (cuts[^1].At - cuts[0].At);
         var length = drawn.Across * scale;
         var body = (lastInFront ? scanned.Turned().From(length - to) : scanned).Lengthened(0, length);
-        var middle = body.Centre;
+        var middle = body.Skin?.Centre ?? body.Centre;
         var centre = lie.Balance is { } read && read > 0 && read < length ? middle with { Y = lastInFront ? length - read : read } : middle;
         var holes = cuts.Where(c => !c.Scanned).Select(c => lastInFront ? length - (c.At * scale) : c.At * scale).ToList();
         var half = (0.5 * (cuts[1].At - cuts[0].At) * scale) + 0.01;

@@ -196,6 +196,7 @@ internal sealed record SpindleSocket
 
         // A whole number of turns over its end, a crest stands at one side and a root at the other.
         var turns = Math.Floor((Engaged / 2 / Pitch.Value) + 1);
-        yield return new(body, "thread, crest to root", (Thread.Drawn.Value + Minor.Value) / 2, new(0, 0.001, at(Depth - (turns * Pitch.Value))), Axis.X);
+        yield return new(body, "thread, crest to root", (Thread.Drawn.Value + Minor.Value) / 2, new(0, 0.001, at(Depth - (turns * Pitch.Value))), Axis.X)
+        { Pictured = Coarse.BetweenFacets(Thread.Drawn.Value) };
     }
 }
