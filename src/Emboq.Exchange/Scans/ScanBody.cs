@@ -39,7 +39,8 @@ internal sealed record ScanBody(IReadOnlyList<TracedSection> Cuts, double Scatte
             }
 
             offs.AddRange(branches.Select(b => ScanOutline.Scatter(b.Loop, b.Even)));
-            if (Simple(branches.Count == 1 ? branches[0].Even : [.. Outlines.Hull(branches.SelectMany(b => b.Even)).Points], deviation) is not { Count: >= Traced.Least and <= Traced.MostOfOne } corners)
+            var around = branches.Count == 1 ? branches[0].Even : [.. Outlines.Hull(branches.SelectMany(b => b.Even)).Points];
+            if (Simple(around, deviation) is not { Count: >= Traced.Least and <= Traced.MostOfOne } corners)
             {
                 return new Problem(field, null, $"The section {Figures.Mm((i + 0.5) * step)} from the left end crosses itself, or has more than "
                     + $"{Traced.MostOfOne} corners.", "Allow its corners more, lay it another way, or scan it again.");

@@ -165,7 +165,8 @@ internal static class DesignEndpoints
         };
     }
 
-    /// <summary>Pieces share little: each further one goes to an engine of its own, as far as some are free. What else is shown is cut from the first.</summary>
+    /// <summary>Pieces share little: each further one goes to an engine of its own, as far as some are free. What else is shown is cut from the
+    /// first.</summary>
     private static async Task<IEnumerable<(string Key, SolidMesh Mesh)>> Meshes(IReadOnlyList<ShownBody> shown, ISolidKernel kernel, CancellationToken stop)
     {
         var first = shown.FirstOrDefault(b => b.Role == BodyRole.Part)?.Item?.Key;

@@ -248,8 +248,8 @@ public sealed class DrawerNestTests
         static double Radius(double x) => Math.Sqrt(Math.Max(0, 400 - Math.Pow(Math.Max(0, Math.Max(20 - x, x - 130)), 2)));
         double[] along = [.. Enumerable.Range(0, 41).Select(i => 20 * (1 - Math.Cos(Math.PI * i / 80))), .. Enumerable.Range(1, 54).Select(i => 20 + (2.0 * i)),
             .. Enumerable.Range(0, 41).Select(i => 130 + (20 * Math.Sin(Math.PI * i / 80)))];
-        var surface = Measuring.Places.Tube(along.Length - 1, along.Length, 120, (x, sin, cos) => along[(int)Math.Round(x)] is var at ? new(at, 20 + (Radius(at) * cos),
-            20 + (Radius(at) * sin)) : default);
+        var surface = Measuring.Places.Tube(along.Length - 1, along.Length, 120, (x, sin, cos) => along[(int)Math.Round(x)] is var at
+            ? new(at, 20 + (Radius(at) * cos), 20 + (Radius(at) * sin)) : default);
         var scan = Traced.Of("round.stl", 0.05, 150, [.. Enumerable.Range(0, 50).Select(i => 1.5 + (3.0 * i)).Select(x => new TracedSection(x,
             [.. Outlines.Round(1, 120).Points.Select(p => new Point2(20 + (Radius(x) * p.X), 20 + (Radius(x) * p.Y)))], true))], (surface, 0.05));
         var grip = Measuring.Places.Of(KindList.Of("grip"), "breadth 40, height 40") with { Outline = scan };

@@ -22,8 +22,8 @@ internal static class NestChecks
         foreach (var t in r.Tools.Where(t => ToolThought.Leans(brief.Parameters) && !t.Lies.CanLean))
         {
             yield return new($"{t.Slot}.leans", $"{t.Place.Name} leans", Verdict.Watch, t.Lies.Body is null
-                ? "It lies flat: of its outline nobody knows what it would lean on." : "It lies: only sections were kept of its scan. Scan it again to lean it.",
-                "lies", "leans, as was decided", Plane, [Down]);
+                ? "It lies flat: of its outline nobody knows what it would lean on."
+                : "It lies: only sections were kept of its scan. Scan it again to lean it.", "lies", "leans, as was decided", Plane, [Down]);
         }
 
         foreach (var check in InDrawer(r))
@@ -120,7 +120,8 @@ internal static class NestChecks
         if (sections.FirstOrDefault(s => s.Branched) is { } branched)
         {
             yield return new($"{t.Slot}.branches", $"branches of the {name}", Verdict.Watch,
-                "Where it lies in two branches its nest goes around both, and holds nothing between them.", $"from {Figures.Mm(branched.At)} on", "none", Plane, []);
+                "Where it lies in branches its nest goes around all of them, and holds nothing between them.", $"from {Figures.Mm(branched.At)} on",
+                "none", Plane, []);
         }
 
         var rough = new Remedy.Change("Make each nest a rough outline", new Dictionary<string, string> { ["school"] = "rough" });
