@@ -7,7 +7,7 @@ namespace Emboq.Exchange.Tests;
 /// <summary>Families on random decisions, with an engine to build their solids.</summary>
 public abstract class RandomSolids : IAsyncLifetime
 {
-    private static readonly int Sets = int.Parse(Environment.GetEnvironmentVariable("EMBOQ_FAMILY_SETS") ?? "10",
+    private static readonly int Sets = int.Parse(Environment.GetEnvironmentVariable("EMBOQ_FAMILY_SETS") ?? "8",
         System.Globalization.CultureInfo.InvariantCulture);
 
     private readonly KernelPool pool = new(new KernelLimits { Engines = 1, Longest = TimeSpan.FromSeconds(90) });
