@@ -54,17 +54,14 @@ public sealed class NestMotionTests(PoolFixture fixture) : IClassFixture<PoolFix
     [Fact]
     public async Task A_fork_comes_out_of_a_nest_around_both_prongs()
     {
-        var stood = Places.Fork.Moved(p => new(-p.Y, p.X, p.Z));
-        var scan = Traced.Of("fork.stl", 0.05, 111, [.. Enumerable.Range(0, 37).Select(i => 1.5 + (3.0 * i)).Select(x => new TracedSection(x,
-            [.. stood.Across(new(0, x), 0, 0)!.Points.Select(p => new Point2(-p.X, p.Y))], true) { Branched = x > 18 })], (Places.Fork, 0.05));
         var nest = FamilyList.Find("drawer-nest")!;
         var design = nest.Design(new(ParameterValues.Read(nest.Parameters, new Dictionary<string, string> { ["clearance"] = "1", ["turn"] = "15" }).Value,
             new Dictionary<string, Interface>
             {
-                ["tool1"] = Places.Of(KindList.Of("grip"), "breadth 62, height 18") with { Outline = scan },
+                ["tool1"] = Places.Of(KindList.Of("grip"), "breadth 62, height 18") with { Outline = Places.Forked },
                 ["drawer"] = Places.Of(KindList.Of("cavity"), Drawer),
             }, Workshop.OfTough(Workshop.Exact), []));
-        design.Checks.Single(c => c.Key == "tool1.branches").Verdict.ShouldBe(Verdict.Watch);
+        design.Checks.Single(c => c.Key == "tool1.folds").Verdict.ShouldBe(Verdict.Watch);
         design.Ledger["tool1.balance"].Value.ShouldBe(Places.Fork.Centre.X, 0.1);
         design.Motions.ShouldNotBeEmpty();
         foreach (var motion in design.Motions)

@@ -96,6 +96,31 @@ public sealed class ShellSolidTests(PoolFixture fixture) : IClassFixture<PoolFix
         }
     }
 
+    /// <summary>Where a handle lies in two prongs its clamp goes around both and straight on, and tells it.</summary>
+    [Theory]
+    [InlineData("smooth")]
+    [InlineData("scanned")]
+    public async Task Around_prongs_both_halves_go_straight_on(string body)
+    {
+        var fork = Places.Of(KindList.Of("grip"), "breadth 62, height 18, length 111") with { Outline = Places.Forked };
+        var design = Design(fork, ("stations", "one"), ("front", "70"), ("body", body));
+        design.Checks.Single(c => c.Key == "branches").Verdict.ShouldBe(Verdict.Watch);
+        design.Checks.ShouldNotContain(c => c.Key == "folds" && c.Verdict == Verdict.Good);
+        design.Motions.ShouldNotBeEmpty();
+        foreach (var motion in design.Motions)
+        {
+            var check = await MotionCheck.Of(design, motion, fixture.Pool, Stop);
+            (motion.Key, check.Verdict).ShouldBe((motion.Key, Verdict.Good), check.Says + check.Figure);
+        }
+
+        // The surface itself lies free in both halves.
+        var thing = new Solid.Meshed(Places.Fork.Moved(p => new(31 - p.Y, p.X, p.Z + design.Ledger["raised"].Value)));
+        foreach (var piece in design.Pieces)
+        {
+            (await fixture.Pool.Between(piece.Pose.Of(piece.Solid), thing, 1, 0.02, Stop)).Overlap.ShouldBeLessThan(0.5);
+        }
+    }
+
     /// <summary>Feet as high as their check lets them be keep the gap between the halves, and their screws enter from outside.</summary>
     [Fact]
     public async Task The_highest_feet_hold_no_upper_half_off()

@@ -84,6 +84,16 @@ internal static class PrintedThread
     /// <summary>Across the crests of a thread of the basic profile, as drawn.</summary>
     public static Quantity Minor(Quantity drawn, Quantity pitch) => drawn - ((2 * Depth) * pitch);
 
+    /// <summary>Gauges it where a crest stands on one side and a root on the other: a whole number of turns over its end.</summary>
+    /// <param name="body">Key of the body.</param>
+    /// <param name="what">As shown.</param>
+    /// <param name="minor">Across its crests, mm.</param>
+    /// <param name="pitch">mm.</param>
+    /// <param name="at">On its axis.</param>
+    public static Gauge Gauge(string body, string what, double minor, double pitch, Point3 at) => new(body, what, minor + (Depth.Value * pitch),
+        at with { Y = at.Y + 0.001 }, Axis.X)
+    { Pictured = Coarse.BetweenFacets(minor + (2 * Depth.Value * pitch)) };
+
     /// <summary>Depth of the basic profile over the pitch: five eighths of H (ISO 68-1).</summary>
     private static readonly Quantity Depth = Quantity.Input("5/8 H over P", 0.625 * Math.Sqrt(3) / 2, Unit.None, new Provenance.Standard("ISO 68-1",
         "basic profile"));

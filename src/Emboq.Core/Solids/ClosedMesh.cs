@@ -129,12 +129,25 @@ public sealed class ClosedMesh
         return new([.. Enumerable.Range(0, Points.Length).Select(Out)], Triangles);
     }
 
-    /// <summary>Where an upright plane cuts it, the outline there, without hollows within it: x in the plane from the place named, y up. Of branches beside
-    /// each other, what goes around all of them. <c>null</c> where the plane meets nothing.</summary>
+    /// <summary>What is smaller beside the largest outline of a section is a roughness of the surface, and no branch.</summary>
+    private const double Rough = 0.01;
+
+    /// <summary>Where an upright plane cuts it, what goes around all branches there; <c>null</c> where the plane meets nothing.</summary>
     /// <param name="at">A place, x and y.</param>
     /// <param name="turn">Of the plane about the upright through that place, degrees; square to y at 0.</param>
     /// <param name="along">Of the plane from the place, square to itself, mm.</param>
-    public Profile? Across(Point2 at, double turn, double along)
+    public Profile? Across(Point2 at, double turn, double along) => Around(Branches(at, turn, along));
+
+    /// <summary>What goes around branches that lie beside each other: of one, itself; <c>null</c> of none.</summary>
+    public static Profile? Around(IReadOnlyList<Profile> branches) => branches.Count == 0 ? null : branches.Count == 1 ? branches[0]
+        : Outlines.Hull(branches.SelectMany(b => b.Points));
+
+    /// <summary>Where an upright plane cuts it, the outlines that lie there beside each other, the largest first, without hollows within them: x in the plane
+    /// from the place named, y up.</summary>
+    /// <param name="at">A place, x and y.</param>
+    /// <param name="turn">Of the plane about the upright through that place, degrees; square to y at 0.</param>
+    /// <param name="along">Of the plane from the place, square to itself, mm.</param>
+    public IReadOnlyList<Profile> Branches(Point2 at, double turn, double along)
     {
         var (sin, cos) = Math.SinCos(turn * Math.PI / 180);
         var (off, next) = (new double[Points.Length], new Dictionary<(int, int), ((int, int) To, Point2 At)>());
@@ -169,8 +182,7 @@ public sealed class ClosedMesh
 
         // Hollows run the other way around.
         var loops = Loops(next).Select(l => (Outline: l, Area: Area(l))).Where(l => Math.Abs(l.Area) > 1e-6).OrderByDescending(l => Math.Abs(l.Area)).ToList();
-        List<List<Point2>> branches = [.. loops.Where(l => l.Area > 0 == loops[0].Area > 0).Select(l => l.Outline)];
-        return branches.Count == 0 ? null : branches.Count == 1 ? new(branches[0]) : Outlines.Hull(branches.SelectMany(b => b));
+        return [.. loops.Where(l => l.Area / loops[0].Area > Rough).Select(l => new Profile(l.Outline))];
     }
 
     private static IEnumerable<List<Point2>> Loops(Dictionary<(int, int), ((int, int) To, Point2 At)> next)

@@ -53,6 +53,11 @@ public sealed class SectionBody
     /// <c>null</c> where none does.</summary>
     public double? FoldedAt { get; private init; }
 
+    /// <summary>The same, of outlines the first of which was taken without hollows at a place already: around branches that lie beside each other.</summary>
+    /// <param name="at">The place; <c>null</c> where there is none.</param>
+    public SectionBody Branching(double? at) => at is not { } first || FoldedAt <= first ? this
+        : new(rings) { FoldedAt = at, Smoothed = Smoothed, Skin = Skin };
+
     /// <summary>How far a corner of an outline stands out of the body at most, mm: sharp edges between its lines are cut.</summary>
     public double Smoothed { get; private init; }
 

@@ -98,6 +98,11 @@ internal static class Places
         return new(x - (r * cos * turned.Sin), y - (r * cos * turned.Cos), 9 + (r * sin));
     });
 
+    /// <summary>The same as a scan, cut every 3 mm.</summary>
+    public static Traced Forked { get; } = Fork.Moved(p => new(-p.Y, p.X, p.Z)) is var stood ? Traced.Of("fork.stl", 0.05, 111, [.. Enumerable.Range(0, 37)
+        .Select(i => 1.5 + (3.0 * i)).Select(x => new TracedSection(x, [.. stood.Across(new(0, x), 0, 0)!.Points.Select(p => new Point2(-p.X, p.Y))], true))],
+        (Fork, 0.05)) : null!;
+
     /// <summary>A closed surface along x from 0 on, its ends level.</summary>
     /// <param name="length">mm.</param>
     /// <param name="along">Rings.</param>

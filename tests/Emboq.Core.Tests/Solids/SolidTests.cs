@@ -35,6 +35,20 @@ public sealed class SolidTests
         shapes.Select(s => s.Hash).Distinct().Count().ShouldBe(shapes.Length);
     }
 
+    [Theory]
+    [InlineData(64)]
+    [InlineData(96)]
+    [InlineData(128)]
+    public void A_picture_has_few_of_a_threads_corners_and_everything_else_as_it_is(int corners)
+    {
+        var round = new Profile(Enumerable.Range(0, corners).Select(i => new Point2(Math.Cos(i * 2 * Math.PI / corners), Math.Sin(i * 2 * Math.PI / corners))));
+        var plain = new Solid.Box(4, 4, 4) - new Solid.Cylinder(1, 2).At(1, 1, 1);
+        Coarse.Of(plain).ShouldBeSameAs(plain);
+        var cut = (Solid.Difference)Coarse.Of(plain - new Solid.Helical(round, 5, 1).Tipped(90).At(2, 0, 0));
+        cut.From.ShouldBeSameAs(plain);
+        ((Solid.Helical)((Solid.Turned)((Solid.Moved)cut.Cut).Of).Of).Profile.Points.Length.ShouldBe(32);
+    }
+
     [Fact]
     public void Minus_zero_is_zero() => new Solid.Box(1, 1, 1).At(-0.0, 0, 0).ShouldBe(new Solid.Box(1, 1, 1).At(0, 0, 0));
 

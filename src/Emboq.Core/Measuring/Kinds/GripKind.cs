@@ -58,8 +58,13 @@ internal static class GripKind
     /// <summary>Of every scan its body, for as long as the scan is held: rules and figures ask for it many times.</summary>
     private static readonly ConditionalWeakTable<Traced, SectionBody> AsScanned = [];
 
-    private static SectionBody Joined(Traced drawn) => SectionBody.Of([.. drawn.Sections!.Select(c => (c.At, new Profile(c.Points.Select(p =>
-        new Point2((drawn.Along / 2) - p.X, p.Y)))))]).Skinned(drawn.Surface?.Mesh.Read()?.Moved(p => new((drawn.Along / 2) - p.Y, p.X, p.Z)));
+    private static SectionBody Joined(Traced drawn)
+    {
+        var skin = drawn.Surface?.Mesh.Read()?.Moved(p => new((drawn.Along / 2) - p.Y, p.X, p.Z));
+        var branched = drawn.Sections!.FirstOrDefault(c => c.Branched || skin?.Branches(new(0, c.At), 0, 0).Count > 1);
+        return SectionBody.Of([.. drawn.Sections!.Select(c => (c.At, new Profile(c.Points.Select(p => new Point2((drawn.Along / 2) - p.X, p.Y)))))])
+            .Branching(branched?.At).Skinned(skin);
+    }
 
     private static double Scale(Sizes s, Traced drawn) => s["breadth"]!.Value / drawn.Along;
 

@@ -98,10 +98,8 @@ internal static class RodBlockShape
         var pitch = Hardware.Pitch(r.InsertSize).Value;
         foreach (var x in r.Printed ? r.Inserts : [])
         {
-            // Where a crest stands on one side and a root on the other.
-            yield return new("part", "printed thread, crest to root", r.Insert.Bore + (0.625 * Math.Sqrt(3) / 2 * pitch), new(x, 0.001,
-                r.Top.Value - r.Insert.Depth + (pitch * Math.Round(r.Insert.Depth / 2 / pitch))), Axis.X)
-            { Pictured = Coarse.BetweenFacets(r.Insert.Bore + (2 * pitch)) };
+            yield return PrintedThread.Gauge("part", "printed thread, crest to root", r.Insert.Bore, pitch, new(x, 0,
+                r.Top.Value - r.Insert.Depth + (pitch * Math.Round(r.Insert.Depth / 2 / pitch))));
         }
 
         if (r.Slot is { } slot)

@@ -62,7 +62,7 @@ internal static class ShellChecks
     private static IEnumerable<Check> Smooth(ShellReckoning r)
     {
         yield return Judge.Of("folds", "sections without folds", r.Body.FoldedAt is null, "Every section is seen whole from its middle.",
-            $"The section {Figures.Mm(r.Body.FoldedAt ?? 0)} from the left end folds in on itself: it is taken without its hollows, "
+            $"The section {Figures.Mm(r.Body.FoldedAt ?? 0)} from the left end folds in on itself, or lies in branches: it is taken without its hollows, "
                 + "so the shell does not fill them.",
             Verdict.Watch, r.Body.FoldedAt is { } fold ? $"at {Figures.Mm(fold)}" : "none", "none", "Plane geometry.");
         var most = Math.Max(0.05, r.Fit.Realised.Value / 2);
@@ -96,7 +96,7 @@ internal static class ShellChecks
         var scale = (r.Body.Ends.To - r.Body.Ends.From) / (scan.Sections![^1].At - scan.Sections[0].At);
         double[] Held(Func<TracedSection, bool> which) => [.. scan.Sections!.Where(which).Select(c => c.At * scale).Where(c => r.Wanted.Any(at =>
             Math.Abs(c - at) <= half))];
-        var (bad, branched) = (Held(c => !c.Scanned), Held(c => c.Branched));
+        var (bad, branched) = (Held(c => !c.Scanned), Held(c => c.Branched || r.Body.Skin?.Branches(new(0, c.At * scale), 0, 0).Count > 1));
         var steep = r.Wanted.Max(at => r.Body.Steepest(at - half, at + half));
         Remedy[] moved = (bad.Length > 0 || steep > Steep) && Elsewhere(r, scan, scale) is { } there
             ? [new Remedy.Change("Move the clamps to where it was scanned, and level", there)] : [];
@@ -221,7 +221,7 @@ internal static class ShellChecks
         }
 
         var best = Enumerable.Range(-18, 37).Select(i => 5.0 * i).Select(turn => (Turn: turn, Extra: Extra(turn))).MinBy(t => t.Extra);
-        return best.Extra < 0.7 * s.Split.Extra / s.Split.Area ? Math.IEEERemainder(now + best.Turn, 360) : null;
+        return best.Extra < 0.7 * Extra(0) ? Math.IEEERemainder(now + best.Turn, 360) : null;
     }
 
     private static IEnumerable<Check> Table(ShellReckoning r, Brief brief)

@@ -117,17 +117,10 @@ internal static class NestChecks
             yield break;
         }
 
-        if (sections.FirstOrDefault(s => s.Branched) is { } branched)
-        {
-            yield return new($"{t.Slot}.branches", $"branches of the {name}", Verdict.Watch,
-                "Where it lies in branches its nest goes around all of them, and holds nothing between them.", $"from {Figures.Mm(branched.At)} on",
-                "none", Plane, []);
-        }
-
         var rough = new Remedy.Change("Make each nest a rough outline", new Dictionary<string, string> { ["school"] = "rough" });
         yield return Judge.Of($"{t.Slot}.folds", $"{name} without folds", body.FoldedAt is null, "Every section is seen whole from its middle.",
-            "A section folds in on itself: it is taken without its hollows, and the nest does not fill them.", Verdict.Watch, body.FoldedAt is { } fold
-                ? $"at {Figures.Mm(fold)}" : "none", "none", Plane);
+            "A section folds in on itself, or lies in branches: it is taken without its hollows, and the nest does not fill them.", Verdict.Watch,
+            body.FoldedAt is { } fold ? $"at {Figures.Mm(fold)}" : "none", "none", Plane);
         yield return Judge.AtMost($"{t.Slot}.edges", $"edges of the {name} that are rounded off", t.Lies.StandsOut, Math.Max(0.05, t.Grown),
             "The smooth body keeps within what stays free.", "Its sharp edges stand out of the smooth body, and would touch: more clearance.", Verdict.Watch,
             body.Skin is null ? "Corners of the sections against the lines through them." : "Its surface against the body through its sections.",

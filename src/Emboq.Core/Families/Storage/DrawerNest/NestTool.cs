@@ -3,8 +3,6 @@ namespace Emboq.Core.Families.Storage.DrawerNest;
 /// <summary>A tool of the row: how it lies, and the nest that is drawn for it. Along the nest y is counted from the front of the row.</summary>
 internal sealed record NestTool
 {
-    private Profile? opening;
-
     public required string Slot { get; init; }
 
     public required LaidTool Lies { get; init; }
@@ -51,8 +49,7 @@ internal sealed record NestTool
     public double Top => Base + Lies.Top;
 
     /// <summary>What is cut away for a thing that is not turned, its middle at x = 0; <c>null</c> for what is turned.</summary>
-    public Profile? Opening => opening ??= Lies.Outline is not { } outline ? null : new(Outlines.Drawn(outline, Grown, Last * Room).Points.Select(p =>
-        p with { Y = p.Y + Y }));
+    public required Profile? Opening { get; init; }
 
     /// <summary>The exact negative of a thing that was scanned, whether its nest is one or not; it is lifted by what stays free around the thing.
     /// <c>null</c> for all others.</summary>

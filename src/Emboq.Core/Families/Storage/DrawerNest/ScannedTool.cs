@@ -34,7 +34,7 @@ internal static class ScannedTool
     private const double Touches = 0.1;
 
     /// <summary>Of every scan how it was laid last, for as long as the scan is held: nests around it change far more often.</summary>
-    private static readonly ConditionalWeakTable<Traced, Laying> Last = [];
+    private static readonly ConditionalWeakTable<Traced, Laying> LaidLast = [];
 
     private sealed record Laying((double From, double To) Ends, ScannedLie Lie, LaidTool Tool);
 
@@ -44,13 +44,13 @@ internal static class ScannedTool
     /// <param name="lie">How.</param>
     public static LaidTool Of(SectionBody scanned, Traced drawn, ScannedLie lie)
     {
-        if (Last.TryGetValue(drawn, out var known) && (known.Ends, known.Lie) == (scanned.Ends, lie))
+        if (LaidLast.TryGetValue(drawn, out var known) && (known.Ends, known.Lie) == (scanned.Ends, lie))
         {
             return known.Tool;
         }
 
         var tool = Lay(scanned, drawn, lie);
-        Last.AddOrUpdate(drawn, new(scanned.Ends, lie, tool));
+        LaidLast.AddOrUpdate(drawn, new(scanned.Ends, lie, tool));
         return tool;
     }
 
@@ -80,7 +80,7 @@ internal static class ScannedTool
         Point3 Down(Point3 p) => new(p.X, p.Y - front, p.Z - floor);
         var slant = body.Heights.High * Math.Abs(Math.Sin((tilt - lean) * Math.PI / 180));
         var laid = turned.Moved(Down);
-        var cut = Cut(laid, slant);
+        var (cut, branched) = Cut(laid, slant);
         // A section of the scan that has a hole stands slantwise now, through all that is as high as the thing was.
         double[] heights = [body.Heights.Low, body.Heights.High];
         List<(double From, double To)> open = [.. holes.Select(h => new[] { h - half, h + half }.SelectMany(y => heights.Select(z =>
@@ -88,8 +88,8 @@ internal static class ScannedTool
         var flat = HeightsAt(0);
         var touched = flat.Min() + Touches;
         var rests = skin.Points.Where((_, i) => flat[i] < touched).Select(p => p.Y).ToList();
-        return Laid(SectionBody.Of(cut).Skinned(laid), cut, Down(Settling.Turned(centre, roll, tilt - lean)), at => open.Any(o => at >= o.From
-            && at <= o.To), lie.ByLight, slant > Within ? slant + Closer : 0) with
+        return Laid(SectionBody.Of(cut).Branching(branched).Skinned(laid), cut, Down(Settling.Turned(centre, roll, tilt - lean)), at => open.Any(o =>
+            at >= o.From && at <= o.To), lie.ByLight, slant > Within ? slant + Closer : 0) with
         {
             Between = slant > Within ? Closer : Within,
             Lean = lean,
@@ -97,20 +97,21 @@ internal static class ScannedTool
         };
     }
 
-    /// <summary>Its sections as it lies, from its surface: whole, with every corner.</summary>
+    /// <summary>Its sections as it lies, from its surface: whole, with every corner; and the first place where it lies in branches.</summary>
     /// <param name="skin">As it lies, its front at y = 0.</param>
     /// <param name="slant">How far along it its ends reach, mm.</param>
-    private static IReadOnlyList<(double At, Profile Outline)> Cut(ClosedMesh skin, double slant)
+    private static (IReadOnlyList<(double At, Profile Outline)> Cut, double? Branched) Cut(ClosedMesh skin, double slant)
     {
         var to = skin.Points.Max(p => p.Y) - Within;
         var ends = Math.Min(slant + Apart, to / 2);
         static IEnumerable<double> Between(double from, double to, double apart) => (int)Math.Ceiling((to - from) / apart) is var count
             ? Enumerable.Range(0, count).Select(i => from + ((to - from) * i / count)) : [];
         double[] at = [.. Between(Within, ends, Closer), .. Between(ends, to - ends, Apart), .. Between(to - ends, to, Closer), to];
-        List<(double At, Profile Outline)> all = [.. at.Select(y => (At: y, Outline: skin.Across(new(0, y), 0, 0))).Where(s => s.Outline is not null)
-            .Select(s => (s.At, s.Outline!))];
+        var all = at.Select(y => (At: y, Branches: skin.Branches(new(0, y), 0, 0))).Where(s => s.Branches.Count > 0).Select(s => (s.At, s.Branches,
+            Outline: ClosedMesh.Around(s.Branches)!)).ToList();
         var least = Sliver * all.Max(s => s.Outline.Area);
-        return [.. all.Where(s => s.Outline.Area > least)];
+        all.RemoveAll(s => s.Outline.Area <= least);
+        return ([.. all.Select(s => (s.At, s.Outline))], all.Where(s => s.Branches.Count > 1).Select(s => (double?)s.At).FirstOrDefault());
     }
 
     /// <summary>Its middle at x = 0, its lowest section at z = 0.</summary>

@@ -112,6 +112,7 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
             Unit.Grams,
             "Usual densities; woods differ by a fifth.") : null);
         bool Has(string dimension) => Place.Dimensions.Any(d => d.Key == dimension) && Evaluation.Of(Place, dimension) is not null;
+        var y = from + grown - lies.Front;
         return new()
         {
             Slot = Slot,
@@ -119,7 +120,9 @@ internal sealed record ToolThought(string Slot, Interface Place, LaidTool? Lies,
             Size = size,
             Grown = grown,
             Base = lowest,
-            Y = from + grown - lies.Front,
+            Y = y,
+            Opening = lies.Outline is not { } outline ? null : new(Outlines.Drawn(outline, grown, lies.GraspedInFront ? room : -room).Points.Select(p =>
+                p with { Y = p.Y + y })),
             Swings = swings,
             Ground = Ground,
             Grams = grams is null ? null : ledger.Add($"{Slot}.grams", $"{Place.Name} weighs", grams, "As weighed, or by what its steps are of."),

@@ -194,9 +194,7 @@ internal sealed record SpindleSocket
             yield return new(body, "register", register.Drawn.Value, new(0, 0.01, at(Neck.Value / 2)), Axis.X);
         }
 
-        // A whole number of turns over its end, a crest stands at one side and a root at the other.
         var turns = Math.Floor((Engaged / 2 / Pitch.Value) + 1);
-        yield return new(body, "thread, crest to root", (Thread.Drawn.Value + Minor.Value) / 2, new(0, 0.001, at(Depth - (turns * Pitch.Value))), Axis.X)
-        { Pictured = Coarse.BetweenFacets(Thread.Drawn.Value) };
+        yield return PrintedThread.Gauge(body, "thread, crest to root", Minor.Value, Pitch.Value, new(0, 0, at(Depth - (turns * Pitch.Value))));
     }
 }
