@@ -1,3 +1,5 @@
+using System.Diagnostics;
+
 namespace Emboq.Kernel;
 
 /// <summary>Engines that are free, and who waits for one. Whoever somebody watches goes first; patient work never takes the last engine, where there is more
@@ -13,6 +15,19 @@ internal sealed class EngineQueue(int engines)
     private readonly Queue<TaskCompletionSource<Task<KernelEngine>>> patient = new();
     private readonly int mostPatient = Math.Max(1, engines - 1);
     private int patientAtWork;
+    private long lastPut = Stopwatch.GetTimestamp();
+
+    /// <summary>How long every engine has been at work; <c>null</c> while one is free.</summary>
+    public TimeSpan? Busy
+    {
+        get
+        {
+            lock (gate)
+            {
+                return idle.Count > 0 ? null : Stopwatch.GetElapsedTime(lastPut);
+            }
+        }
+    }
 
     /// <summary>Waits for an engine.</summary>
     /// <param name="isPatient">Whether it can wait behind all who are watched.</param>
@@ -44,6 +59,7 @@ internal sealed class EngineQueue(int engines)
     {
         lock (gate)
         {
+            lastPut = Stopwatch.GetTimestamp();
             patientAtWork -= wasPatient ? 1 : 0;
             if (!Hand(watched, engine))
             {

@@ -64,12 +64,15 @@ public static class Database
     }
 
     /// <summary>Whether the database answers.</summary>
-    public static async Task<bool> Answers(NpgsqlDataSource database, CancellationToken stop)
+    /// <param name="database">The database.</param>
+    /// <param name="seconds">How long it is waited for.</param>
+    /// <param name="stop">Ends the wait.</param>
+    public static async Task<bool> Answers(NpgsqlDataSource database, int seconds, CancellationToken stop)
     {
         try
         {
             await using var connection = await database.OpenConnectionAsync(stop);
-            return await connection.ExecuteScalarAsync<int>(new CommandDefinition("select 1", commandTimeout: 2, cancellationToken: stop)) == 1;
+            return await connection.ExecuteScalarAsync<int>(new CommandDefinition("select 1", commandTimeout: seconds, cancellationToken: stop)) == 1;
         }
         catch (NpgsqlException)
         {

@@ -103,6 +103,16 @@ test('a disk that fills up and a backup that is old stand above everything', asy
   for (const sentence of says) await expect(page.getByText(sentence)).toBeVisible()
 })
 
+test('what is wrong with the notebook is read where it is no longer well', async ({ page }) => {
+  const says = ['The disk is full: nothing more is written until there is room.']
+  await page.route('**/api/health', async (route) => {
+    const answer = await route.fetch()
+    await route.fulfill({ status: 503, json: { ...((await answer.json()) as object), status: 'unwell', says } })
+  })
+  await page.goto('/')
+  await expect(page.getByText(says[0]!)).toBeVisible()
+})
+
 test('where the machine is busy, a plan says at which place it is', async ({ page }) => {
   const jobs = (await (await page.request.get('/api/jobs?words=Blade')).json()) as { id: string }[]
   await page.route('**/api/queue', (route) => route.fulfill({ json: { place: 3 } }))

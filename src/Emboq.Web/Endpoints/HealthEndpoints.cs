@@ -9,7 +9,7 @@ namespace Emboq.Web.Endpoints;
 /// <param name="Status">"well" or "unwell".</param>
 /// <param name="Says">What somebody should do about it, a sentence each; empty when all is in order.</param>
 /// <param name="Database">"answers" or "does not answer".</param>
-/// <param name="Kernel">"answers" or "does not answer".</param>
+/// <param name="Kernel">"answers", "is busy" where it has so much to do that it would be waited for, or "does not answer".</param>
 /// <param name="KernelVersion">Name and version.</param>
 /// <param name="Metrics">What the kernel has done since the application started.</param>
 /// <param name="FreeMegabytes">Room on the disk that the notebook lies on; <c>null</c> when that is not known.</param>
@@ -22,26 +22,31 @@ public sealed record MemoryView(long WorkingSet, long Managed);
 
 internal static class HealthEndpoints
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(5);
+    private const int PatienceSeconds = 5;
 
     public static void MapHealth(this IEndpointRouteBuilder api) => api.MapGet("/health", Health).Produces<HealthView>().Produces<HealthView>(503);
 
     private static async Task<IResult> Health(NpgsqlDataSource database, KernelPool kernel, Room room, Backups backups, CancellationToken stop)
     {
-        var stored = await Database.Answers(database, stop);
+        var stored = await Database.Answers(database, PatienceSeconds, stop);
         var computed = await Computes(kernel, stop);
-        var isWell = stored && computed && !room.IsFull;
-        var view = new HealthView(isWell ? "well" : "unwell", [.. Sentences(stored, room, backups)], Says(stored), Says(computed), kernel.Version,
-            kernel.Metrics, room.Free,
-            new(Environment.WorkingSet, GC.GetTotalMemory(forceFullCollection: false)));
+        var isBusy = !computed && kernel.IsBusy;
+        var isWell = stored && (computed || isBusy) && !room.IsFull;
+        var view = new HealthView(isWell ? "well" : "unwell", [.. Sentences(stored, computed || isBusy, room, backups)], Says(stored),
+            isBusy ? "is busy" : Says(computed), kernel.Version, kernel.Metrics, room.Free, new(Environment.WorkingSet, GC.GetTotalMemory(forceFullCollection: false)));
         return TypedResults.Json(view, statusCode: isWell ? 200 : 503);
     }
 
-    private static IEnumerable<string> Sentences(bool stored, Room room, Backups backups)
+    private static IEnumerable<string> Sentences(bool stored, bool computed, Room room, Backups backups)
     {
         if (!stored)
         {
             yield return "The notebook is being opened again.";
+        }
+
+        if (!computed)
+        {
+            yield return "Nothing is computed any more: stop Emboq and start it again.";
         }
 
         if (room.IsFull)
@@ -64,7 +69,7 @@ internal static class HealthEndpoints
     private static async Task<bool> Computes(KernelPool kernel, CancellationToken stop)
     {
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(stop);
-        patience.CancelAfter(Patience);
+        patience.CancelAfter(TimeSpan.FromSeconds(PatienceSeconds));
         try
         {
             return (await kernel.Evaluate([new Solid.Box(1, 1, 1)], 0.1, patience.Token))[0].Triangles.Length == 36;

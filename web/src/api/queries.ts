@@ -1,7 +1,7 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query'
-import { api, got } from './client'
+import { api, ApiProblem, got } from './client'
 import { readBody, readDesign } from './designBytes'
-import type { Access, DesignRequest, InterfaceView, Part, PartState, Surface } from './types'
+import type { Access, DesignRequest, HealthView, InterfaceView, Part, PartState, Surface } from './types'
 
 export const away = queryOptions({ queryKey: ['away'], queryFn: ({ signal }) => got(api.GET('/api/away', { signal })) })
 export const families = queryOptions({ queryKey: ['families'], queryFn: ({ signal }) => got(api.GET('/api/families', { signal })) })
@@ -52,10 +52,17 @@ export const bench = infiniteQueryOptions({
   refetchInterval: ({ state }) => (state.data?.pages.some((p) => p.items.some((i) => i.reckoning)) ? 700 : false),
 })
 
-/** Whether the notebook is well, and what somebody should do about it. */
+/** Whether the notebook is well, and what somebody should do about it: that is read above all where it is not. */
 export const health = queryOptions({
   queryKey: ['health'],
-  queryFn: ({ signal }) => got(api.GET('/api/health', { signal })),
+  queryFn: async ({ signal }) => {
+    try {
+      return await got(api.GET('/api/health', { signal }))
+    } catch (error) {
+      if (error instanceof ApiProblem && 'says' in error.body) return error.body as unknown as HealthView
+      throw error
+    }
+  },
   refetchInterval: 60_000,
   retry: false,
 })
