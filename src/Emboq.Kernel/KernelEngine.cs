@@ -61,7 +61,7 @@ internal sealed class KernelEngine : IDisposable
                 .Replace("import.meta.url", "''", StringComparison.Ordinal)
                 .Replace("export default Module;", "", StringComparison.Ordinal);
             engine.Execute("manifold.js", module);
-            foreach (var script in new[] { "hanging.js", "layers.js", "ribs.js", "threads.js", "bridge.js" })
+            foreach (var script in new[] { "sections.js", "hanging.js", "layers.js", "ribs.js", "threads.js", "bridge.js" })
             {
                 engine.Execute(script, Encoding.UTF8.GetString(Resource(script)));
             }

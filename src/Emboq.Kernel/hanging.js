@@ -39,30 +39,36 @@ globalThis.hanging = (section, below, { height, lineWidth, keep }) => {
 
   // Straight lines across outlines in one direction, each with its length and how many of its ends are carried.
   function across(outlines, angle, ground) {
-    const [cos, sin] = [Math.cos(angle), Math.sin(angle)]
-    const turned = outlines.map((outline) => outline.map(([x, y]) => [x * cos + y * sin, y * cos - x * sin]))
+    const turned = rotated(outlines, angle)
     const heights = turned.flat().map(([, y]) => y)
     const [low, high] = [Math.min(...heights), Math.max(...heights)]
     const count = Math.max(2, Math.min(60, Math.ceil((high - low) / lineWidth)))
-    const lines = []
-    for (let i = 0; i < count; i++) {
-      const y = low + ((i + 0.5) * (high - low)) / count
-      const met = turned.flatMap((outline) => outline.flatMap((p, n) => {
-        const q = outline[(n + 1) % outline.length]
-        return p[1] > y === q[1] > y ? [] : [p[0] + ((y - p[1]) * (q[0] - p[0])) / (q[1] - p[1])]
-      })).sort((a, b) => a - b)
-      for (let n = 0; n + 1 < met.length; n += 2) {
-        const end = (x) => inside([x * cos - y * sin, x * sin + y * cos], ground)
-        lines.push({ length: met[n + 1] - met[n], ends: end(met[n] - 0.02) + end(met[n + 1] + 0.02) })
-      }
-    }
-    return lines
+    const rows = { low: low + (high - low) / count / 2, step: (high - low) / count, count }
+    const carried = crossings(rotated(ground, angle), rows)
+    return crossings(turned, rows).flatMap((met, row) => {
+      const end = (x) => carried[row].filter((crossed) => x < crossed).length % 2
+      const lines = []
+      for (let n = 0; n + 1 < met.length; n += 2) lines.push({ length: met[n + 1] - met[n], ends: end(met[n] - 0.02) + end(met[n + 1] + 0.02) })
+      return lines
+    })
   }
 
-  // 1 for a point within outlines, 0 for one outside, by the sides that a ray crosses.
-  function inside([x, y], outlines) {
-    const crosses = ([ax, ay], [bx, by]) => ay > y !== by > y && x < ax + ((y - ay) * (bx - ax)) / (by - ay)
-    return outlines.reduce((odd, outline) => outline.reduce((o, p, n) => (crosses(p, outline[(n + 1) % outline.length]) ? 1 - o : o), odd), 0)
+  function rotated(outlines, angle) {
+    const [cos, sin] = [Math.cos(angle), Math.sin(angle)]
+    return outlines.map((outline) => outline.map(([x, y]) => [x * cos + y * sin, y * cos - x * sin]))
+  }
+
+  // Where level rows cross outlines, from left to right: each side is asked for its own rows alone.
+  function crossings(outlines, { low, step, count }) {
+    const met = Array.from({ length: count }, () => [])
+    for (const outline of outlines) {
+      for (let n = 0; n < outline.length; n++) {
+        const [[px, py], [qx, qy]] = [outline[n], outline[(n + 1) % outline.length]]
+        const [first, last] = [Math.ceil((Math.min(py, qy) - low) / step), Math.ceil((Math.max(py, qy) - low) / step) - 1]
+        for (let row = Math.max(0, first); row <= Math.min(count - 1, last); row++) met[row].push(px + ((low + row * step - py) * (qx - px)) / (qy - py))
+      }
+    }
+    return met.map((xs) => xs.sort((a, b) => a - b))
   }
 
   // From the corners of what hangs to the nearest edge of what carries it.

@@ -4,30 +4,21 @@ globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
   const made = new Set()
   const keep = (section) => (made.add(section), section)
   try {
-    const { min, max } = solid.boundingBox()
-    const count = Math.max(1, Math.round((max[2] - min[2]) / height))
     const layers = []
-    for (let i = 0; i < count; i++) {
-      const section = keep(solid.slice(min[2] + (i + 0.5) * height))
-      const below = layers[i - 1]
-      layers.push(below && same(below.section, section) ? below : measured(section))
+    for (const section of sectionsOf(solid, height, keep)) {
+      const below = layers[layers.length - 1]
+      layers.push(below?.section === section ? below : measured(section))
     }
-    const skinned = layers.map((layer, i) => skin(layer, layers, i))
+    const covered = coveredIn(layers.map((layer) => layer.fill))
     return Float64Array.from(
       layers.flatMap((layer, i) => {
         const { overhang, reach, islands, bridge } = hang(layer, layers[i - 1])
-        return [...layer.numbers, ...skinned[i], overhang, reach, islands, layer.width, layer.depth, bridge]
+        const inner = covered[i]?.area() ?? 0
+        return [...layer.numbers, layer.fill.area() - inner, inner, overhang, reach, islands, layer.width, layer.depth, bridge]
       }),
     )
   } finally {
     for (const section of made) section.delete()
-  }
-
-  // A prism repeats its section corner for corner.
-  function same(a, b) {
-    if (a.numVert() !== b.numVert() || Math.abs(a.area() - b.area()) > 1e-6) return false
-    const [p, q] = [a.toPolygons(), b.toPolygons()]
-    return p.every((outline, k) => outline.length === q[k]?.length && outline.every(([x, y], n) => Math.hypot(x - q[k][n][0], y - q[k][n][1]) < 1e-6))
   }
 
   function measured(section) {
@@ -38,24 +29,30 @@ globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
     for (let wall = 1; wall <= walls && !rest.isEmpty(); wall++) {
       const inner = keep(section.offset(-wall * lineWidth, 'Miter'))
       path += (rest.area() - inner.area()) / lineWidth
-      const across = Math.max(1, Math.round((2 * rest.area()) / (perimeter(rest) * lineWidth)))
-      loops += inner.isEmpty() ? Math.ceil((across * rest.numContour()) / 2) : rest.numContour()
+      loops += inner.isEmpty() ? Math.ceil((across(rest) * rest.numContour()) / 2) : rest.numContour()
       rest = inner
     }
     const { min, max } = section.bounds()
     return { section, fill: rest, numbers: [area, path, loops], width: max[0] - min[0], depth: max[1] - min[1] }
   }
 
-  // Where the fill is not covered on every side by fill, it is closed.
-  function skin(layer, all, i) {
-    const area = layer.fill.area()
-    if (area < 1e-9) return [0, 0]
-    let inner = layer.fill
-    for (let j = i - skins; j <= i + skins; j++) {
-      if (!all[j]) return [area, 0]
-      if (all[j] !== layer) inner = keep(inner.intersect(all[j].fill))
-    }
-    return [area - inner.area(), inner.area()]
+  // How many lines fill what is too narrow for one more around it.
+  function across(rest) {
+    return Math.max(1, Math.round((2 * rest.area()) / (perimeter(rest) * lineWidth)))
+  }
+
+  // Of each fill what is covered on every side by fill; the rest is closed. The fills of a window are met by halves: from the middle of each block of
+  // layers to its two ends (van Herk's running minimum, 1992).
+  function coveredIn(fills) {
+    const wide = 2 * skins + 1
+    const [down, up] = [[...fills], [...fills]]
+    for (let i = 1; i < fills.length; i++) if (i % wide) up[i] = common(up[i - 1], fills[i])
+    for (let i = fills.length - 2; i >= 0; i--) if ((i + 1) % wide) down[i] = common(fills[i], down[i + 1])
+    return fills.map((_, i) => (fills[i - skins] && fills[i + skins] ? common(down[i - skins], up[i + skins]) : null))
+  }
+
+  function common(a, b) {
+    return a === b || a.isEmpty() ? a : b.isEmpty() ? b : keep(a.intersect(b))
   }
 
   function hang(layer, below) {

@@ -3,17 +3,15 @@
 globalThis.ribsUnder = ({ Manifold, CrossSection }, solid, { height, lineWidth, hangs, bridges, apart }) => {
   const made = new Set()
   const keep = (what) => (made.add(what), what)
-  const { min, max } = solid.boundingBox()
+  const { min } = solid.boundingBox()
   const gap = lineWidth
   try {
     const ribs = []
-    let below = null
-    for (let i = 0; i < Math.round((max[2] - min[2]) / height); i++) {
-      const z = min[2] + (i + 0.5) * height
-      const section = keep(solid.slice(z))
-      if (below) for (const place of roofs(section, below)) ribs.push(...under(place, below, z))
-      below = section
-    }
+    sectionsOf(solid, height, keep).forEach((section, i, all) => {
+      const below = all[i - 1]
+      if (!below || below === section) return
+      for (const place of roofs(section, below)) ribs.push(...under(place, below, min[2] + (i + 0.5) * height))
+    })
     const all = Manifold.union([solid, ...ribs])
     if (!ribs.length) return all
     // Between a rib and what it stands beside a drop of air may be shut in: a shell of its own, turned inside out.

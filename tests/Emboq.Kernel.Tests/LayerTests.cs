@@ -62,6 +62,60 @@ public sealed class LayerTests(LayerTests.Fixture fixture) : IClassFixture<Layer
         steep[10].Overhang.ShouldBe(Math.PI * ((9.2 * 9.2) - (9.0 * 9.0)), 0.6);
     }
 
+    /// <summary>Steps of any height, one of them just at a cut: each layer is what stands at its middle, closed where a layer within three is narrower
+    /// (boxes on one corner: what they share is the least breadth and the least depth).</summary>
+    [Fact]
+    public async Task A_tower_of_steps_is_cut_at_each_step_and_covered_as_far_as_its_neighbours_reach()
+    {
+        var random = new Random(11);
+        for (var tower = 0; tower < 12; tower++)
+        {
+            (double Wide, double Deep, double From)[] steps = [.. Enumerable.Range(0, 9).Select(i => (random.Next(40, 300) / 10.0, random.Next(40, 300) / 10.0,
+                i == 0 ? 0 : i == 5 ? 3.3 : (i * 0.66) + random.Next(0, 4) * 0.05))];
+            (double Wide, double Deep) At(double z) => steps.Where(s => s.From <= z + 1e-9).Select(s => (s.Wide, s.Deep)).Last();
+            var layers = await Of(steps.Select((s, i) => new Solid.Box(s.Wide, s.Deep, (i == 8 ? 6 : steps[i + 1].From) - s.From).At(0, 0, s.From))
+                .Aggregate((a, b) => a + b));
+            layers.Count.ShouldBe(30);
+            for (var i = 0; i < 30; i++)
+            {
+                var at = (i + 0.5) * 0.2;
+                if (steps.All(s => Math.Abs(s.From - at) > 1e-6))
+                {
+                    layers[i].Area.ShouldBe(At(at).Wide * At(at).Deep, 1e-3);
+                }
+
+                if (i is >= 3 and < 27 && Enumerable.Range(i - 3, 7).Select(j => (j + 0.5) * 0.2).ToList() is var near && !near.Any(z => Math.Abs(z - 3.3) < 1e-6))
+                {
+                    layers[i].Fill.ShouldBe((near.Min(z => At(z).Wide) - 1.6) * (near.Min(z => At(z).Deep) - 1.6), 1e-3, $"tower {tower}, layer {i}");
+                }
+            }
+        }
+    }
+
+    /// <summary>A body that leans keeps its section and moves it: at 60 degrees each layer lies past the one below by 0.346 mm, of which 0.2 is carried.</summary>
+    [Fact]
+    public async Task What_leans_is_cut_anew_though_its_section_stays_as_large()
+    {
+        var lean = 4 * Math.Sqrt(3);
+        var layers = await Of(new Solid.Extruded(new(new(0, 0), new(20, 0), new(20 + lean, 4), new(lean, 4)), 20).Tipped(90));
+        layers.ShouldAllBe(l => Math.Abs(l.Area - 400) < 1e-2);
+        layers.Skip(1).ShouldAllBe(l => Math.Abs(l.Overhang - (20 * 0.2 * (Math.Sqrt(3) - 1))) < 0.02);
+    }
+
+    /// <summary>Whatever the way it lies: lines are laid across, to what carries both their ends.</summary>
+    [Theory]
+    [InlineData(0)]
+    [InlineData(30)]
+    [InlineData(75)]
+    public async Task A_roof_over_two_walls_bridges_the_room_between_them(double turn)
+    {
+        var walls = new Solid.Box(3, 60, 4) + new Solid.Box(3, 60, 4).At(12, 0, 0) + new Solid.Box(15, 60, 1).At(0, 0, 4);
+        var layer = (await Of(walls.Spun(turn)))[20];
+        // From wall to wall, less what 45 degrees carry on either side.
+        layer.Bridge.ShouldBe(9 - 0.4, 0.05);
+        layer.Reach.ShouldBe(0);
+    }
+
     [Fact]
     public async Task A_piece_that_begins_in_the_air_is_an_island()
     {
