@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { station } from './jobs'
 
 async function openJob(page: Page, job: string, station = 'reckon') {
   await page.goto('/')
@@ -48,7 +49,7 @@ test('the list holds the same callouts as the drawing and edits them too', async
 test('keys alone: stations, why, units, finding, a reading', async ({ page }) => {
   await openJob(page, 'Lathe hood to hose')
   await page.keyboard.press(']')
-  await expect(page.getByRole('button', { name: '3 Check' })).toHaveAttribute('aria-current', 'step')
+  await expect(station(page, 'Check')).toHaveAttribute('aria-current', 'step')
   await page.keyboard.press('[')
   await page.locator('[data-line="second.drawn"]').focus()
   await page.keyboard.press('.')

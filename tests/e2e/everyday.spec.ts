@@ -1,11 +1,11 @@
 import { expect, test } from '@playwright/test'
-import { settled, start } from './jobs'
+import { settled, start, station } from './jobs'
 
 const unique = Date.now().toString(36)
 
 test('an outline with arcs is typed, and a corner that cannot be is told at its field', async ({ page }) => {
   await start(page, /^router template/, `Arcs ${unique}`)
-  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await station(page, 'Reckon').click()
   const outline = page.getByRole('textbox', { name: 'Outline wanted' })
   await outline.fill('0,0 80,0,r45 80,40 0,40')
   await outline.press('Enter')
@@ -16,19 +16,19 @@ test('an outline with arcs is typed, and a corner that cannot be is told at its 
   await settled(page)
   // What the rectangle was drawn by counts no more, and is not asked for.
   await expect(page.locator('[data-line="width"]')).toHaveCount(0)
-  await page.getByRole('button', { name: '3 Check' }).click()
+  await station(page, 'Check').click()
   await expect(page.getByText('The offset outline is whole.')).toBeVisible()
 })
 
 test('a thin plate with a lip asks for short screws, and prints on its back', async ({ page }) => {
   await start(page, /^drawer pull/, `Lips ${unique}`)
-  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await station(page, 'Reckon').click()
   await page.getByLabel('Held by').selectOption('plate')
   await settled(page)
   await expect(page.locator('[data-line="lip.drop"]')).toBeVisible()
   // A nut that no plate has is not asked for.
   await expect(page.getByLabel('Place of the nut as measured')).toHaveCount(0)
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   await expect(page.getByLabel('Print it with the').first()).toHaveValue('back')
   await page.getByRole('button', { name: 'Number this print' }).click()
   await expect(page.getByRole('group', { name: 'Files of revision 1' })).toBeVisible()
@@ -40,14 +40,14 @@ test('tags of a row hang on a measured ring, and their cards come in one file', 
     .getByRole('link', { name: /Patterns that nobody can tell apart/ })
     .first()
     .click()
-  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await station(page, 'Reckon').click()
   const ledger = page.getByRole('list', { name: 'Ledger' })
   await ledger.getByRole('button', { name: /^hole for the ring/ }).click()
   const answer = page.getByRole('region', { name: 'Why hole for the ring' })
   await expect(answer).toContainText('The wire, its bend and its play.')
   // What a line is made of comes when it is opened.
   await expect(answer.getByRole('list', { name: 'Inputs' })).toContainText('play of the wire')
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   const cards = page.getByRole('group', { name: 'Shop cards of all 4' })
   const file = await request.get((await cards.getByRole('link', { name: 'A4' }).getAttribute('href'))!)
   expect(file.headers()['content-type']).toBe('application/pdf')
@@ -60,7 +60,7 @@ test('tape around a cuff makes room for itself and is told among the steps', asy
     .getByRole('link', { name: /Lathe hood to hose/ })
     .first()
     .click()
-  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await station(page, 'Reckon').click()
   const drawn = page.locator('[data-line="second.drawn"]')
   const before = await drawn.textContent()
   await page.getByLabel('Second end is held by').selectOption('tape')
@@ -83,7 +83,7 @@ test('a saw that walks gets a pad for each foot, each with its own file', async 
     .getByRole('link', { name: /The saw that walks/ })
     .first()
     .click()
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   await expect(page.getByRole('listitem').filter({ hasText: 'pad under right back' })).toBeVisible()
   await page.getByRole('button', { name: 'Number this print' }).click()
   await expect(page.getByRole('group', { name: 'Files of revision 1' })).toBeVisible()

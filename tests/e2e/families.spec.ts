@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { station } from './jobs'
 
 const unique = Date.now().toString(36)
 
@@ -10,7 +11,7 @@ async function start(page: Page, family: RegExp, job: string, places: Readonly<R
   for (const [slot, place] of Object.entries(places)) await page.getByLabel(slot, { exact: true }).selectOption({ label: place })
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByRole('heading', { name: `${job} ${unique}` })).toBeVisible()
-  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await station(page, 'Reckon').click()
 }
 
 const line = (page: Page, key: string) => page.locator(`[data-line="${key}"]`)
@@ -29,7 +30,7 @@ test('an inlaid tag has a second body that is smaller by its own offset', async 
   await page.keyboard.press('Enter')
   await page.getByLabel('Letters', { exact: true }).selectOption('inlay')
   await expect(page.getByRole('list', { name: 'Ledger' })).toContainText('inlay smaller, a side')
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   await expect(page.getByText('inlay letters', { exact: true })).toBeVisible()
 })
 
@@ -58,14 +59,14 @@ test('a router template stops when the cutter is wider than its follower', async
 test('a fence key is proved by a ladder over width and height', async ({ page }) => {
   await start(page, /^fence key/, 'Fence that tips', { Channel: 'fence slot' })
   await expect(line(page, 'channel.width.drawn')).toBeVisible()
-  await page.getByRole('button', { name: '4 Prove' }).click()
+  await station(page, 'Prove').click()
   await page.getByRole('checkbox', { name: /^ladder of the channel/ }).check()
   await page.getByRole('button', { name: 'Number this proof' }).click()
-  await page.getByRole('button', { name: '6 Try' }).click()
+  await station(page, 'Try').click()
   await page.getByLabel(/^rung 4/).check()
   await page.getByLabel('firm by hand').check()
   await page.getByRole('button', { name: 'Note the try' }).click()
-  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await station(page, 'Reckon').click()
   await expect(page.getByRole('list', { name: 'Ledger' })).toContainText('key width correction')
 })
 
@@ -93,10 +94,10 @@ test('soft jaws are grooved for rounds, proved by a slice, and screwed on with w
   await page.getByLabel('Screw', { exact: true }).selectOption('M5')
   await page.getByRole('button', { name: /^3 Check/ }).click()
   await expect(page.getByText(/M5 cap screw, \d+ mm from the drawer/)).toBeVisible()
-  await page.getByRole('button', { name: '4 Prove' }).click()
+  await station(page, 'Prove').click()
   await expect(page.getByRole('checkbox', { name: /^a slice of the groove/ })).toBeChecked()
   await page.getByRole('button', { name: 'Number this proof' }).click()
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   await page.getByRole('button', { name: 'Lay out the bedfuls' }).click()
   await expect(page.getByRole('img', { name: '2 pieces on the bed' })).toBeVisible({ timeout: 60_000 })
 })

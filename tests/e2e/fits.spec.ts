@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { reckoned } from './jobs'
+import { reckoned, station } from './jobs'
 
 const proveLatheHood = async (page: Page) => {
   await page.goto('/')
@@ -135,7 +135,7 @@ test('another setup says what it moves, before anything is printed with it', asy
   await expect(moved).toContainText(own)
   for (const end of await moved.getByRole('listitem').allInnerTexts()) expect(end).toMatch(/mm[\s\S]*→[\s\S]*mm[\s\S]*fits[\s\S]*%/)
   await expect(moved.getByRole('listitem')).not.toHaveCount(0)
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   await expect(moved).toBeVisible()
   await page.getByRole('button', { name: 'Take back' }).click()
   await expect(moved).toBeHidden()

@@ -6,6 +6,9 @@ export const settled = (page: Page) => expect(page.getByText('kept', { exact: tr
 /** Waits until the drawing shows what was noted last. */
 export const reckoned = (page: Page) => expect(page.locator('[aria-busy=true]')).toHaveCount(0)
 
+/** Where a station is chosen. */
+export const station = (page: Page, name: string) => page.getByRole('navigation', { name: 'Stations' }).getByRole('button', { name })
+
 /** Starts a job with one part of a family, nothing named yet. */
 export async function start(page: Page, family: RegExp, job: string) {
   await page.goto('/')

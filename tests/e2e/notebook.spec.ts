@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { addMachine as addWithPlace, dimension } from './machines'
+import { station } from './jobs'
 
 /** Bad lines, a database that comes back, names that are taken: nothing that was entered is lost, and nothing is kept twice. */
 
@@ -67,7 +68,7 @@ test('on a slow line a job is started at once, and readings are of the instrumen
   await page.getByRole('button', { name: /^label plate/ }).click()
   await page.getByLabel('Name of the job').fill('On a slow line')
   await page.getByRole('button', { name: 'Start', exact: true }).click()
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   await expect(page.getByRole('combobox', { name: 'Setup', exact: true }).locator('option:checked')).toHaveText(/\w/)
 
   await page.evaluate(() => localStorage.setItem('instrument/outside', 'long-caliper'))

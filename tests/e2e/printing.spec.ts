@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { reckoned, settled } from './jobs'
+import { reckoned, settled, station } from './jobs'
 import { addMachine } from './machines'
 
 async function open(page: Page, job: string, station: string) {
@@ -68,14 +68,14 @@ test('a ladder is proved in one print and the ring that fits settles the size', 
   await settled(page)
   await page.getByRole('button', { name: 'Number this proof' }).click()
   await expect(page.getByRole('list', { name: 'Files' })).toContainText('ladder of the second end')
-  await page.getByRole('button', { name: '6 Try' }).click()
+  await station(page, 'Try').click()
   await page.getByLabel('ring 3, extractor hose cuff').check()
   await page.getByLabel('firm by hand').check()
   await page.getByLabel('Photograph of the try').setInputFiles({ name: 'ring.png', mimeType: 'image/png', buffer: await page.screenshot() })
   await expect(page.getByText('ring.png goes with it')).toBeVisible()
   await page.getByRole('button', { name: 'Note the try' }).click()
   await expect(page.getByRole('status').filter({ hasText: 'it was' })).toContainText('Second cuff drawn')
-  await page.getByRole('button', { name: '7 Keep' }).click()
+  await station(page, 'Keep').click()
   const tries = page.getByRole('list', { name: /^Tries of revision/ }).first()
   await expect(tries).toContainText('Number 3 of the ladder, extractor hose cuff firm by hand')
   await expect(tries.getByRole('img', { name: 'photograph of the try' })).toBeVisible()

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { settled, start } from './jobs'
+import { settled, start, station } from './jobs'
 
 const unique = Date.now().toString(36)
 const texts = ['Copper tacks', 'Cane & cord', 'Varnish', 'Brass tips', 'Grip stock', 'Scrapers', 'Pumps', 'Discs', 'Spare irons']
@@ -14,7 +14,7 @@ test('a row of nine labelled pulls from a pasted list, with its template and bed
   await settled(page)
 
   // What cannot be read is named by its line, and what was pasted stays.
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   await page.getByRole('button', { name: 'Make a row' }).click()
   const list = page.getByRole('textbox', { name: 'The list' })
   await list.fill(['Copper tacks, 1', 'Cane & cord, lots'].join('\n'))
@@ -87,7 +87,7 @@ test('a row of nine labelled pulls from a pasted list, with its template and bed
   await settled(page)
 
   // On paper, with the holes at full size.
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   const card = await page.request.get(
     (await page.getByRole('group', { name: 'Shop card' }).getByRole('link', { name: 'A4' }).getAttribute('href'))!,
   )

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test'
+import { station } from './jobs'
 
 test('a printer, a filament and a setup are entered on the way, changed, and looked back at', async ({ page }) => {
   await page.goto('/setups')
@@ -83,7 +84,7 @@ test('inlaid letters are printed in a setup of their own, and numbered by themse
   await page.getByRole('button', { name: /^label plate/ }).click()
   await page.getByLabel('Name of the job').fill('Letters of another filament')
   await page.getByRole('button', { name: 'Start', exact: true }).click()
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   await page.getByLabel('Label', { exact: true }).fill('Glue')
   await page.keyboard.press('Enter')
   await page.getByLabel('Letters').first().selectOption('inlay')
@@ -99,10 +100,10 @@ test('inlaid letters are printed in a setup of their own, and numbered by themse
   await expect(page.getByText('These are printed with different setups: they are not one print.')).toBeVisible()
   await page.getByRole('checkbox').first().uncheck()
   await page.getByRole('button', { name: 'Number this print' }).click()
-  await page.getByRole('button', { name: '7 Keep' }).click()
+  await station(page, 'Keep').click()
   await expect(page.getByRole('complementary').getByText(other).first()).toBeVisible()
 
   await page.getByRole('button', { name: 'Take back' }).click()
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   await expect(setup).toHaveValue('')
 })

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { settled } from './jobs'
+import { settled, station } from './jobs'
 
 const hinge = /Rail that swings away/
 
@@ -7,16 +7,16 @@ test('a flip hinge goes from its bench to test knuckles, a swing that is free, a
   await page.goto('/')
   await page.getByRole('link', { name: hinge }).first().click()
   const check = (title: string) => page.getByRole('listitem').filter({ hasText: title })
-  await page.getByRole('button', { name: '3 Check' }).click()
+  await station(page, 'Check').click()
   await expect(check('stays up by itself')).toHaveAttribute('data-verdict', 'good')
   await expect(check('the rail moves freely')).toHaveAttribute('data-verdict', 'good', { timeout: 30_000 })
   // Straight up it may come down by a bump; a press lets it lean.
-  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await station(page, 'Reckon').click()
   await page.locator('[data-line="past"]').click()
   await page.getByRole('textbox', { name: 'It rests past upright' }).fill('0')
   await page.keyboard.press('Enter')
   await settled(page)
-  await page.getByRole('button', { name: '3 Check' }).click()
+  await station(page, 'Check').click()
   await expect(check('stays up by itself')).toHaveAttribute('data-verdict', 'watch')
   await check('stays up by itself')
     .getByRole('button', { name: /past upright$/ })
@@ -24,7 +24,7 @@ test('a flip hinge goes from its bench to test knuckles, a swing that is free, a
   await settled(page)
   await expect(check('stays up by itself')).toHaveAttribute('data-verdict', 'good')
   // It is swung by its slider, and by keyboard.
-  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await station(page, 'Reckon').click()
   await page.getByRole('button', { name: 'In the round' }).click()
   const swing = page.getByRole('slider', { name: /the rail/ })
   await swing.focus()
@@ -33,19 +33,19 @@ test('a flip hinge goes from its bench to test knuckles, a swing that is free, a
   await expect(page.getByText('resting on its heel').first()).toBeVisible()
 
   // Three test knuckles first; the middle one turns.
-  await page.getByRole('button', { name: '4 Prove' }).click()
+  await station(page, 'Prove').click()
   await page.getByRole('checkbox', { name: /^test knuckles/ }).check()
   await settled(page)
   await page.getByRole('button', { name: 'Number this proof' }).click()
   await expect(page.getByRole('list', { name: 'Files' })).toContainText('Revision 1')
-  await page.getByRole('button', { name: '6 Try' }).click()
+  await station(page, 'Try').click()
   await page.getByLabel(/^knuckle 2/).check()
   await page.getByLabel('turns without play').check()
   await page.getByRole('button', { name: 'Note the try' }).click()
   await expect(page.getByRole('status').filter({ hasText: 'it was' })).toBeVisible()
 
   // All three pieces come as files.
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   await page.getByRole('button', { name: 'Number this print' }).click()
   await expect(page.getByRole('list', { name: 'Files' })).toContainText('Revision 2')
   for (const piece of ["table's leaf", "rail's leaf", 'support post'])
@@ -99,14 +99,14 @@ test('a pad holder is as thick as the weight of the original wants it', async ({
         .innerText()
         .then((t) => /([\d.]+) mm/.exec(t)![1]!),
     )
-  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await station(page, 'Reckon').click()
   const before = await thick()
   await page.locator('[data-line="across"]').click()
   await page.getByRole('textbox', { name: 'Holder, across' }).fill('85')
   await page.keyboard.press('Enter')
   await expect.poll(thick).toBeLessThan(before)
   await settled(page)
-  await page.getByRole('button', { name: '3 Check' }).click()
+  await station(page, 'Check').click()
   await expect(check('weight against the original')).toHaveAttribute('data-verdict', 'good')
 })
 
@@ -116,9 +116,9 @@ test('legs that run into each other are turned past each other by a press, and s
     .getByRole('link', { name: /Legs that fold/ })
     .first()
     .click()
-  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await station(page, 'Reckon').click()
   await page.getByLabel('Folded, the legs of both ends', { exact: true }).selectOption('apart')
-  await page.getByRole('button', { name: '3 Check' }).click()
+  await station(page, 'Check').click()
   const passes = page.getByRole('listitem').filter({ hasText: 'the folded legs' })
   await expect(passes).toContainText('they overlap')
   await passes.getByRole('button', { name: 'Turn them past each other' }).click()
@@ -128,7 +128,7 @@ test('legs that run into each other are turned past each other by a press, and s
     { timeout: 30_000 },
   )
   // A draft of the whole stands among the proofs, and is not chosen by itself.
-  await page.getByRole('button', { name: '4 Prove' }).click()
+  await station(page, 'Prove').click()
   await expect(page.getByRole('checkbox', { name: /^hinge, as a draft/ })).not.toBeChecked()
   await page.getByRole('checkbox', { name: /^hinge, as a draft/ }).check()
   await page.getByRole('button', { name: 'Number this proof' }).click()

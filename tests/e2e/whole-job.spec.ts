@@ -2,6 +2,7 @@ import { expect, test, type Page } from '@playwright/test'
 import { readFile } from 'node:fs/promises'
 import { addMachine, dimension as dimensionOf, enterReading } from './machines'
 import { readStl } from './stl'
+import { station } from './jobs'
 
 const unique = Date.now().toString(36)
 
@@ -41,7 +42,7 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
   await expect(page.getByRole('heading', { name: job })).toBeVisible()
 
   // Left open, each end goes where its place was read; told to go elsewhere, it says what is missing, and invents nothing.
-  await page.getByRole('button', { name: '2 Reckon' }).click()
+  await station(page, 'Reckon').click()
   await page.getByLabel('First end goes').selectOption('inside')
   await expect(page.getByLabel('Seat drawing')).toContainText('No reading yet of steam port')
   await page.getByLabel('First end goes').selectOption('read')
@@ -91,7 +92,7 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
   await expect(page.getByRole('status').filter({ hasText: 'kept' })).toBeVisible()
 
   // The cheap proof: both rings, numbered, as a file of the very size.
-  await page.getByRole('button', { name: '4 Prove' }).click()
+  await station(page, 'Prove').click()
   await expect(page.getByText('ring of the first end').first()).toBeVisible()
   await page.getByRole('button', { name: 'Number this proof' }).click()
   const files = page.getByRole('list', { name: 'Files' })
@@ -107,7 +108,7 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
   expect(stl.size[2]).toBeCloseTo(2, 3)
 
   // How it felt; the corrected size comes back at once.
-  await page.getByRole('button', { name: '6 Try' }).click()
+  await station(page, 'Try').click()
   await page.getByLabel('needs force').check()
   await page.getByRole('button', { name: 'Note the try' }).click()
   const answer = page.getByRole('status').filter({ hasText: 'it was' })
@@ -119,10 +120,10 @@ test('a maker takes a need from two readings to an adapter that is kept', async 
   await expect(answer).toContainText('Second cuff drawn')
 
   // Print the part, try it, keep it; the history shows what changed.
-  await page.getByRole('button', { name: '5 Print' }).click()
+  await station(page, 'Print').click()
   await page.getByRole('button', { name: 'Number this print' }).click()
   await expect(page.getByRole('list', { name: 'Files' })).toContainText('Revision 2')
-  await page.getByRole('button', { name: '7 Keep' }).click()
+  await station(page, 'Keep').click()
   await expect(page.getByLabel('Changed in revision 2')).toContainText(`steam port ${unique}, drawn: ${size}`)
   await page.getByRole('button', { name: 'Keep this one' }).first().click()
   await expect(page.getByLabel('History')).toContainText('kept')

@@ -153,6 +153,8 @@ public sealed class LiddedCaseTests
         Line(low, "join.pull").ShouldBe(Line(low, "carry.weight") * 368 / 8 / (Line(low, "bodyHigh") + 2 - middle) / 2, 1e-6);
         // M3 in a thread of 9, the shortest screw that holds in 6 of it: π × 3 × 6 × 7/8 × 30 / 2 / 3.
         Of(low, "join.holds").Used!.Value.ShouldBe(Line(low, "join.pull") / (Math.PI * 3 * 6 * 7 / 8 * Tough.StrengthAcross!.Value / 6), 1e-6);
+        // It draws beside a wall of 4, by half of the ear and of the wall: M = F a, W = b h² / 6.
+        Of(low, "join.bends").Used!.Value.ShouldBe(Line(low, "join.pull") * (middle + 2) * 6 / (2 * middle * 16) / (Tough.StrengthAlong!.Value / 3), 1e-6);
         // Between the legs of its handle ears, heads and a key have room.
         Of(high, "join.clear").Verdict.ShouldBe(Verdict.Good);
         // Cut along, what lies behind hangs on its screws as it is carried: half of it on six.
@@ -163,6 +165,19 @@ public sealed class LiddedCaseTests
         Of(Design("wall=4; width=360; joined=screwed"), "join.holds").Verdict.ShouldBe(Verdict.Watch);
         var torn = Of(Design($"{Split}; carries=30".Replace("carries=2; ", ""), []), "join.holds");
         (torn.Verdict, ((Remedy.Change)torn.Remedies.Single()).Entries["joined"]).ShouldBe((Verdict.Stop, "glued"));
+    }
+
+    /// <summary>A wall that its screws would bend too far is offered thicker, and that mends it; or glue.</summary>
+    [Theory]
+    [InlineData("wall=4; width=360; height=60; handle=none; carries=3; joined=screwed")]
+    [InlineData("wall=4; width=360; height=60; handle=none; carries=3; joined=screwed; joinScrew=M4")]
+    public void Walls_beside_ears_are_offered_thicker(string entries)
+    {
+        var bent = Of(Design(entries), "join.bends");
+        bent.Verdict.ShouldBe(Verdict.Stop);
+        var offers = bent.Remedies.OfType<Remedy.Change>().ToList();
+        offers[^1].Entries["joined"].ShouldBe("glued");
+        Of(Design(entries.Replace("wall=4", $"wall={offers[0].Entries["wall"]}")), "join.bends").Verdict.ShouldBe(Verdict.Good);
     }
 
     /// <summary>Nothing to turn a key in, or ears higher than the lid: glue is offered, and built.</summary>

@@ -7,7 +7,7 @@ internal static class CaseChecks
 {
     private const string Practice = "Common practice, no published source.";
 
-    public static IEnumerable<Check> Of(CaseReckoning r, Brief brief, (CaseCarried? Carried, Quantity? Pull) load, double chance)
+    public static IEnumerable<Check> Of(CaseReckoning r, Brief brief, (CaseCarried? Carried, (Quantity Pull, Quantity Bends)? Screws) load, double chance)
     {
         yield return ReadingChecks.Of("pin.readings", "pin measured", r.Turns.Place, "diameter");
         yield return Judge.AtLeast("body", "body, inside", r.BodyHigh.Value, 1, "The lid leaves a body.", "The lid is as high as the whole case.", Verdict.Stop,
@@ -50,7 +50,7 @@ internal static class CaseChecks
         }
 
         foreach (var check in Shelf(r).Concat(CaseCarried.Checks(r, load.Carried, brief, NoHandle)).Concat(Split(r, brief))
-            .Concat(Screwed(r, load.Pull, brief)))
+            .Concat(Screwed(r, load.Screws, brief)))
         {
             yield return check;
         }
@@ -142,7 +142,7 @@ internal static class CaseChecks
         }
     }
 
-    private static IEnumerable<Check> Screwed(CaseReckoning r, Quantity? pull, Brief brief)
+    private static IEnumerable<Check> Screwed(CaseReckoning r, (Quantity Pull, Quantity Bends)? load, Brief brief)
     {
         if (r.Screws is not { } screws)
         {
@@ -163,10 +163,21 @@ internal static class CaseChecks
 
         yield return Judge.AtLeast("join.high", "body and lid, for the ears of their screws", Math.Min(r.Rim, r.LidOutside), screws.Ear,
             "They are high enough.", "They are lower than the ears: thinner screws, or glue.", Verdict.Stop, "Plane sums.", glued);
-        yield return pull is null ? new("join.holds", "screws of the cuts", Verdict.Watch, "Not judged: weigh what lies in it, or say what it weighs.",
-            "not weighed", "what lies in it on the scale", "A load is measured, never assumed.", [.. CaseCarried.Weigh(brief)])
-            : Strength.Used("join.holds", "screws of the cuts", pull.Value, CutThread.Bears(screws.Size, screws.Takes.InThread, r.Material), "N",
-                "Their threads bear what opens a cut as the case is snatched up.", "They pull out of their threads: glue the parts, or take thicker screws.",
-                CutThread.By, () => [glued]);
+        if (load is not (var pull, var bends))
+        {
+            yield return new("join.holds", "screws of the cuts", Verdict.Watch, "Not judged: weigh what lies in it, or say what it weighs.", "not weighed",
+                "what lies in it on the scale", "A load is measured, never assumed.", [.. CaseCarried.Weigh(brief)]);
+            yield break;
+        }
+
+        yield return Strength.Used("join.holds", "screws of the cuts", pull.Value, CutThread.Bears(screws.Size, screws.Takes.InThread, r.Material), "N",
+            "Their threads bear what opens a cut as the case is snatched up.", "They pull out of their threads: glue the parts, or take thicker screws.",
+            CutThread.By, () => [glued]);
+        // On its back, layers cross what bends in its sides.
+        var bears = (r.Way.Key == "back" ? r.Material?.Across : r.Material?.Along)?.Value / PrintedMaterial.Safety;
+        yield return Strength.Used("join.bends", "walls beside the ears of their screws", bends.Value, bears, "MPa", "They bear the pull of the screws.",
+            "They bend and crack beside an ear: thicker walls, or glue.", "Plate bent by what draws beside it; a third of what breaks a sample.", () =>
+                [.. Strength.Best(new StrengthChoice(LiddedCaseFamily.Wall.Spec.Key, "walls", r.Wall.Value, LiddedCaseFamily.Wall.Spec.Maximum, to =>
+                    bends.Value * (screws.Ear + to) / (screws.Ear + r.Wall.Value) * Math.Pow(screws.Thin(r.Wall.Value) / screws.Thin(to), 2) / bears!.Value)), glued]);
     }
 }

@@ -70,11 +70,21 @@ internal sealed record CaseScrews(string Size, Joint Head, Joint Bite, double He
         yield return new("ears", "thread", Bite.Bore, new(6 + Hair, -Ear / 2, Ear / 2), Axis.Y);
     }
 
+    /// <summary>What they bear, of a case that weighs so much as it is snatched up: the hardest pull on one, N, and what it bends beside an ear, MPa.</summary>
+    /// <param name="r">The case.</param>
+    /// <param name="weight">Force, N.</param>
+    /// <param name="ledger">Takes the lines.</param>
+    public (Quantity Pull, Quantity Bends) Loaded(CaseReckoning r, Quantity weight, Ledger ledger)
+    {
+        var pull = Pull(r, weight, ledger);
+        return (pull, Bends(r, pull, ledger));
+    }
+
     /// <summary>What holds them: the hardest pull on one screw, N, of a case that weighs so much as it is snatched up.</summary>
     /// <param name="r">The case.</param>
     /// <param name="weight">Force, N.</param>
     /// <param name="ledger">Takes the lines.</param>
-    public Quantity Pull(CaseReckoning r, Quantity weight, Ledger ledger)
+    private Quantity Pull(CaseReckoning r, Quantity weight, Ledger ledger)
     {
         Quantity Mm(string name, double value) => Quantity.Chosen(name, value, Unit.Millimetre, "this family");
         Quantity Of(string name, double value) => Quantity.Chosen(name, value, Unit.None, "this family");
@@ -88,6 +98,22 @@ internal sealed record CaseScrews(string Size, Joint Head, Joint Bite, double He
         return ledger.Add("join.pull", "hardest pull on a joining screw", lifted.Value >= hangs.Value ? lifted : hangs, lifted.Value >= hangs.Value
             ? "M = W L / 8, lifted by both ends, or by its middle: the cut opens." : "What lies behind a cut hangs on its screws.");
     }
+
+    /// <summary>What a screw bends as it draws beside the wall that holds the case together: that wall, as high as the ear, or the ear where it is shorter
+    /// than the wall is thick; MPa.</summary>
+    /// <param name="r">The case.</param>
+    /// <param name="pull">Hardest on one screw, N.</param>
+    /// <param name="ledger">Takes the line.</param>
+    private Quantity Bends(CaseReckoning r, Quantity pull, Ledger ledger)
+    {
+        Quantity Mm(string name, double value) => Quantity.Chosen(name, value, Unit.Millimetre, "this family");
+        return ledger.Add("join.bends", "stress in a wall beside an ear", Quantity.Chosen("a plate's sixth", 6, Unit.None, "this family") * pull
+            * Mm("from screw to wall", (Ear + r.Wall.Value) / 2) / (Mm("ear, high", Ear) * Quantity.Square(Mm("wall, or ear along its screw", Thin(r.Wall.Value)))),
+            "M = F a, W = b h² / 6: the screw draws beside the middle of the wall.");
+    }
+
+    /// <summary>The thinnest of what bends beside an ear: a wall so thick, or the ear along its screw, mm.</summary>
+    public double Thin(double wall) => Math.Min(wall, Math.Min(Lengths.Passed, Lengths.Bitten));
 
     /// <summary>Places a pair at each wall that a cut crosses: x along the wall across the cut, −y out of it.</summary>
     private static IEnumerable<Func<Solid, double, Solid>> Walls(CaseReckoning r)

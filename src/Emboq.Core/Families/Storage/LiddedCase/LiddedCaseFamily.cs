@@ -108,7 +108,7 @@ public static class LiddedCaseFamily
             Contacts = r.Built ? CaseShape.Contacts(r) : [],
             Seats = [r.Turns.Seat()],
             Chance = chance,
-            Checks = [.. CaseChecks.Of(r, brief, (CaseCarried.Of(r, weight, ledger), weight is null ? null : r.Screws?.Pull(r, weight, ledger)),
+            Checks = [.. CaseChecks.Of(r, brief, (CaseCarried.Of(r, weight, ledger), weight is null ? null : r.Screws?.Loaded(r, weight, ledger)),
                 chance)],
             Drawing = r.Built ? CaseDrawing.Of(r) : null,
             Hardware = [$"{r.PinCount} pins {Figures.Mm(r.Turns.Counterpart.Value)}, cut {Figures.Mm(r.HingeLong)} long for the hinge"
