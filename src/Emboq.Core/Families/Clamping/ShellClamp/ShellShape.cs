@@ -51,12 +51,12 @@ internal static class ShellShape
         var body = Along(new(new(left, 0), new(right, 0), new(right, top), new(left, top)), r) + Along(new(new(from, 0), new(to, 0), new(to, r.Foot.Value),
             new(from, r.Foot.Value)), r);
         // The hollow has most of the triangles: it is cut once, and last.
-        return Opened(body.Without(
+        return body.Without(
         [
             .. Screws(r, s).Select(at => r.Bite.Cut.At(at.X, at.Y, top)),
             .. Feet(feet).Select(x => Slot(r, feet).At(x, 0, r.Foot.Value)),
             .. Windows(r, s),
-        ]), r, s, c => c.Lower);
+        ]) - Hollow(r, s, c => c.Lower);
     }
 
     public static Solid Upper(ShellReckoning r, ShellStation s)
@@ -65,7 +65,7 @@ internal static class ShellShape
         var corner = Math.Min(Cut * r.Shell.Value, (top - low) / 2);
         var face = r.SplitOf(s) + r.HeadAt;
         var lie = r.Way.Key == "end" ? HoleLie.Teardrop : HoleLie.Upright;
-        return Opened(Along(new(new(left, low), new(right, low), new(right, top - corner), new(right - corner, top), new(left + corner, top), new(left,
+        return Along(new(new(left, low), new(right, low), new(right, top - corner), new(right - corner, top), new(left + corner, top), new(left,
             top - corner)), r)
             .Without(
             [
@@ -73,7 +73,7 @@ internal static class ShellShape
                 .. Screws(r, s).Select(at => (top > face ? r.Head.Joint.Cut + HoleShape.Cut(r.Head.Recess, 0, top - face + 1, lie) : r.Head.Joint.Cut)
                     .At(at.X, at.Y, face)),
                 .. Windows(r, s),
-            ]), r, s, c => c.Upper);
+            ]) - Hollow(r, s, c => c.Upper);
     }
 
     private static IEnumerable<Solid> Windows(ShellReckoning r, ShellStation s) => r.Keepings.Where(k => k.Meets(s, r.Along.Value)).Select(k =>
@@ -95,20 +95,13 @@ internal static class ShellShape
     /// <summary>Over the whole clamp, x and z.</summary>
     private static Solid Along(Profile section, ShellReckoning r) => new Solid.Extruded(section, r.Along.Value).Tipped(90).At(0, r.Along.Value / 2, 0);
 
-    /// <summary>A half open by its loft, a little past both ends of the clamp. A loft stands: laid down, its y is what was up, turned over. It lets a half go
-    /// straight on over a surface as scanned too, of which what lies in the clamp is cut out besides: so much of it serves both halves.</summary>
-    private static Solid Opened(Solid half, ShellReckoning r, ShellStation s, Func<ShellCut, Profile> by)
+    /// <summary>What a half is open by, a little past both ends of the clamp. A loft stands: laid down, its y is what was up, turned over. It lets a half go
+    /// straight on over a surface as scanned too, which is cut out beside it in full.</summary>
+    private static Solid Hollow(ShellReckoning r, ShellStation s, Func<ShellCut, Profile> half)
     {
-        var cuts = s.Cuts.Reverse().Select(c => new Solid.Section(by(c), -c.Along)).ToList();
-        var open = half - new Solid.Lofted(ThinnedLoft.Of(cuts, Straight)).Tipped(90).At(s.Axis, 0, r.SplitOf(s));
-        if (r.Hollow is not { } hollow)
-        {
-            return open;
-        }
-
-        const double Room = 1000;
-        return open - (new Solid.Meshed(hollow).At(-s.Middle.X, -s.At, r.Raised.Value).Spun(-s.Turn) & new Solid.Box(Room, r.Along.Value + 2, Room)
-            .At(-Room / 2, (-r.Along.Value / 2) - 1, -Room / 2));
+        var cuts = s.Cuts.Reverse().Select(c => new Solid.Section(half(c), -c.Along)).ToList();
+        var straight = new Solid.Lofted(ThinnedLoft.Of(cuts, Straight)).Tipped(90).At(s.Axis, 0, r.SplitOf(s));
+        return r.Hollow is { } hollow ? straight + new Solid.Meshed(hollow).At(-s.Middle.X, -s.At, r.Raised.Value).Spun(-s.Turn) : straight;
     }
 
     public static IEnumerable<Body> Machine(ShellReckoning r)
