@@ -17,14 +17,14 @@ internal sealed class EngineQueue(int engines)
     private int patientAtWork;
     private long lastPut = Stopwatch.GetTimestamp();
 
-    /// <summary>How long every engine has been at work; <c>null</c> while one is free.</summary>
-    public TimeSpan? Busy
+    /// <summary>How long ago an engine was free; nothing while one is.</summary>
+    public TimeSpan SinceFree
     {
         get
         {
             lock (gate)
             {
-                return idle.Count > 0 ? null : Stopwatch.GetElapsedTime(lastPut);
+                return idle.Count > 0 ? TimeSpan.Zero : Stopwatch.GetElapsedTime(lastPut);
             }
         }
     }

@@ -40,8 +40,8 @@ public sealed class KernelPool : ISolidKernel, IAsyncDisposable
     /// <summary>The same engines for work that can wait: it goes behind all that is watched.</summary>
     public ISolidKernel Patient { get; }
 
-    /// <summary>Whether every engine is at work, as they are where much is asked: no longer than a shape and the end of one too long may take.</summary>
-    public bool IsBusy => queue.Busy < limits.Longest * 2;
+    /// <summary>Whether engines come free again: one is, or was within twice the longest that a shape may take.</summary>
+    public bool Works => queue.SinceFree <= limits.Longest * 2;
 
     /// <inheritdoc/>
     public string Version { get; } = "manifold-3d " +

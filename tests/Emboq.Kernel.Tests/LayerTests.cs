@@ -84,7 +84,8 @@ public sealed class LayerTests(LayerTests.Fixture fixture) : IClassFixture<Layer
                     layers[i].Area.ShouldBe(At(at).Wide * At(at).Deep, 1e-3);
                 }
 
-                if (i is >= 3 and < 27 && Enumerable.Range(i - 3, 7).Select(j => (j + 0.5) * 0.2).ToList() is var near && !near.Any(z => Math.Abs(z - 3.3) < 1e-6))
+                if (i is >= 3 and < 27 && Enumerable.Range(i - 3, 7).Select(j => (j + 0.5) * 0.2).ToList() is var near
+                    && !near.Any(z => Math.Abs(z - 3.3) < 1e-6))
                 {
                     layers[i].Fill.ShouldBe((near.Min(z => At(z).Wide) - 1.6) * (near.Min(z => At(z).Deep) - 1.6), 1e-3, $"tower {tower}, layer {i}");
                 }
@@ -92,7 +93,8 @@ public sealed class LayerTests(LayerTests.Fixture fixture) : IClassFixture<Layer
         }
     }
 
-    /// <summary>A body that leans keeps its section and moves it: at 60 degrees each layer lies past the one below by 0.346 mm, of which 0.2 is carried.</summary>
+    /// <summary>A body that leans keeps its section and moves it: at 60 degrees each layer lies past the one below by 0.346 mm, of which 0.2 is
+    /// carried.</summary>
     [Fact]
     public async Task What_leans_is_cut_anew_though_its_section_stays_as_large()
     {

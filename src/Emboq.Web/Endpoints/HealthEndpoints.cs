@@ -24,16 +24,17 @@ internal static class HealthEndpoints
 {
     private const int PatienceSeconds = 5;
 
+    private const string Well = "answers", Busy = "is busy", Silent = "does not answer";
+
     public static void MapHealth(this IEndpointRouteBuilder api) => api.MapGet("/health", Health).Produces<HealthView>().Produces<HealthView>(503);
 
     private static async Task<IResult> Health(NpgsqlDataSource database, KernelPool kernel, Room room, Backups backups, CancellationToken stop)
     {
         var stored = await Database.Answers(database, PatienceSeconds, stop);
         var computed = await Computes(kernel, stop);
-        var isBusy = !computed && kernel.IsBusy;
-        var isWell = stored && (computed || isBusy) && !room.IsFull;
-        var view = new HealthView(isWell ? "well" : "unwell", [.. Sentences(stored, computed || isBusy, room, backups)], Says(stored),
-            isBusy ? "is busy" : Says(computed), kernel.Version, kernel.Metrics, room.Free, new(Environment.WorkingSet, GC.GetTotalMemory(forceFullCollection: false)));
+        var isWell = stored && computed != Silent && !room.IsFull;
+        var view = new HealthView(isWell ? "well" : "unwell", [.. Sentences(stored, computed != Silent, room, backups)], stored ? Well : Silent, computed,
+            kernel.Version, kernel.Metrics, room.Free, new(Environment.WorkingSet, GC.GetTotalMemory(forceFullCollection: false)));
         return TypedResults.Json(view, statusCode: isWell ? 200 : 503);
     }
 
@@ -66,19 +67,22 @@ internal static class HealthEndpoints
         }
     }
 
-    private static async Task<bool> Computes(KernelPool kernel, CancellationToken stop)
+    /// <summary>Where much is asked a solid is waited for: that is no fault while engines come free again.</summary>
+    private static async Task<string> Computes(KernelPool kernel, CancellationToken stop)
     {
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(stop);
         patience.CancelAfter(TimeSpan.FromSeconds(PatienceSeconds));
         try
         {
-            return (await kernel.Evaluate([new Solid.Box(1, 1, 1)], 0.1, patience.Token))[0].Triangles.Length == 36;
+            return (await kernel.Evaluate([new Solid.Box(1, 1, 1)], 0.1, patience.Token))[0].Triangles.Length == 36 ? Well : Silent;
         }
-        catch (Exception e) when (e is OperationCanceledException or KernelException)
+        catch (OperationCanceledException)
         {
-            return false;
+            return kernel.Works ? Busy : Silent;
+        }
+        catch (KernelException)
+        {
+            return Silent;
         }
     }
-
-    private static string Says(bool answers) => answers ? "answers" : "does not answer";
 }

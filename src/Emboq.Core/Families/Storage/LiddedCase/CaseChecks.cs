@@ -178,6 +178,7 @@ internal static class CaseChecks
         yield return Strength.Used("join.bends", "walls beside the ears of their screws", bends.Value, bears, "MPa", "They bear the pull of the screws.",
             "They bend and crack beside an ear: thicker walls, or glue.", "Plate bent by what draws beside it; a third of what breaks a sample.", () =>
                 [.. Strength.Best(new StrengthChoice(LiddedCaseFamily.Wall.Spec.Key, "walls", r.Wall.Value, LiddedCaseFamily.Wall.Spec.Maximum, to =>
-                    bends.Value * (screws.Ear + to) / (screws.Ear + r.Wall.Value) * Math.Pow(screws.Thin(r.Wall.Value) / screws.Thin(to), 2) / bears!.Value)), glued]);
+                    bends.Value * (screws.Ear + to) / (screws.Ear + r.Wall.Value) * Math.Pow(screws.Thin(r.Wall.Value) / screws.Thin(to), 2)
+                    / bears!.Value)), glued]);
     }
 }

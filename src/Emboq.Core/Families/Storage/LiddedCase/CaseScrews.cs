@@ -108,7 +108,8 @@ internal sealed record CaseScrews(string Size, Joint Head, Joint Bite, double He
     {
         Quantity Mm(string name, double value) => Quantity.Chosen(name, value, Unit.Millimetre, "this family");
         return ledger.Add("join.bends", "stress in a wall beside an ear", Quantity.Chosen("a plate's sixth", 6, Unit.None, "this family") * pull
-            * Mm("from screw to wall", (Ear + r.Wall.Value) / 2) / (Mm("ear, high", Ear) * Quantity.Square(Mm("wall, or ear along its screw", Thin(r.Wall.Value)))),
+            * Mm("from screw to wall", (Ear + r.Wall.Value) / 2) / (Mm("ear, high", Ear) * Quantity.Square(Mm("wall, or ear along its screw",
+                Thin(r.Wall.Value)))),
             "M = F a, W = b h² / 6: the screw draws beside the middle of the wall.");
     }
 
