@@ -42,6 +42,7 @@ export function useRemedy() {
 }
 
 export function Cautions({ cautions }: { readonly cautions: readonly string[] }) {
+  if (cautions.length === 0) return null
   return (
     <section className="border-warning rounded-md border-2 p-3" aria-label="Cautions">
       {cautions.map((caution) => (

@@ -102,7 +102,7 @@ function PlaceWord({ slot, wide = false }: PlaceWordProps) {
   const places = suits(offered).concat(suits(machines).filter((i) => suits(offered).every((o) => o.id !== i.id)))
   return (
     <select
-      className={`select ${wide ? 'w-full' : 'w-44'}`}
+      className={`select ${wide ? 'w-full' : 'w-56'}`}
       aria-label={`Place of the ${slot.label}`}
       value={state.interfaces[slot.key] ?? ''}
       onChange={(e) => editing.change({ ...state, interfaces: withSlot(state.interfaces, slot.key, e.target.value) }, slot.key)}
