@@ -71,7 +71,8 @@ serve() { # starts the application as a child of this shell, in $server; answers
   server=$!
   for _ in $(seq 600); do
     kill -0 "$server" 2>/dev/null || return 1
-    if curl -fsS --max-time 5 "http://127.0.0.1:$port/api/health" >/dev/null 2>&1 {lock}>&-; then return 0; fi
+    # Longer than health itself waits for database and kernel.
+    if curl -fsS --max-time 15 "http://127.0.0.1:$port/api/health" >/dev/null 2>&1 {lock}>&-; then return 0; fi
     sleep 0.1 {lock}>&-
   done
   return 1

@@ -29,7 +29,7 @@ globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
     for (let wall = 1; wall <= walls && !rest.isEmpty(); wall++) {
       const inner = keep(section.offset(-wall * lineWidth, 'Miter'))
       path += (rest.area() - inner.area()) / lineWidth
-      loops += inner.isEmpty() ? Math.ceil((across(rest) * rest.numContour()) / 2) : rest.numContour()
+      loops += inner.isEmpty() ? Math.ceil((linesAcross(rest) * rest.numContour()) / 2) : rest.numContour()
       rest = inner
     }
     const { min, max } = section.bounds()
@@ -37,7 +37,7 @@ globalThis.cutIntoLayers = (solid, { height, lineWidth, walls, skins }) => {
   }
 
   // How many lines fill what is too narrow for one more around it.
-  function across(rest) {
+  function linesAcross(rest) {
     return Math.max(1, Math.round((2 * rest.area()) / (perimeter(rest) * lineWidth)))
   }
 

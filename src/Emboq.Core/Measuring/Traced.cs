@@ -128,6 +128,11 @@ public sealed record TracedSection(double At, IReadOnlyList<Point2> Points, bool
     /// <summary>Whether it goes around branches that lie beside each other, and what is between them.</summary>
     public bool Branched { get; init; }
 
+    /// <summary>Whether the thing lies in branches there, by what was kept of the section or by the surface itself.</summary>
+    /// <param name="skin">The surface; <c>null</c> where none was kept.</param>
+    /// <param name="at">Where it stands along that, mm.</param>
+    public bool LiesInBranches(ClosedMesh? skin, double at) => Branched || skin?.Branches(new(0, at), 0, 0).Count > 1;
+
     internal Problem? Wrong(string field) => Points is null || Points.Count is < Traced.Least or > Traced.MostOfOne
         || Points.Any(p => !(Math.Abs(p.X) <= Traced.Widest) || !(Math.Abs(p.Y) <= Traced.Widest))
         ? new(field, $"{Points?.Count}", $"A section has between {Traced.Least} and {Traced.MostOfOne} corners, each of two numbers.",

@@ -61,7 +61,7 @@ internal static class GripKind
     private static SectionBody Joined(Traced drawn)
     {
         var skin = drawn.Surface?.Mesh.Read()?.Moved(p => new((drawn.Along / 2) - p.Y, p.X, p.Z));
-        var branched = drawn.Sections!.FirstOrDefault(c => c.Branched || skin?.Branches(new(0, c.At), 0, 0).Count > 1);
+        var branched = drawn.Sections!.FirstOrDefault(c => c.LiesInBranches(skin, c.At));
         return SectionBody.Of([.. drawn.Sections!.Select(c => (c.At, new Profile(c.Points.Select(p => new Point2((drawn.Along / 2) - p.X, p.Y)))))])
             .Branching(branched?.At).Skinned(skin);
     }

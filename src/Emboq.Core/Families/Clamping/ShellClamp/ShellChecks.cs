@@ -96,7 +96,7 @@ internal static class ShellChecks
         var scale = (r.Body.Ends.To - r.Body.Ends.From) / (scan.Sections![^1].At - scan.Sections[0].At);
         double[] Held(Func<TracedSection, bool> which) => [.. scan.Sections!.Where(which).Select(c => c.At * scale).Where(c => r.Wanted.Any(at =>
             Math.Abs(c - at) <= half))];
-        var (bad, branched) = (Held(c => !c.Scanned), Held(c => c.Branched || r.Body.Skin?.Branches(new(0, c.At * scale), 0, 0).Count > 1));
+        var (bad, branched) = (Held(c => !c.Scanned), Held(c => c.LiesInBranches(r.Body.Skin, c.At * scale)));
         var steep = r.Wanted.Max(at => r.Body.Steepest(at - half, at + half));
         Remedy[] moved = (bad.Length > 0 || steep > Steep) && Elsewhere(r, scan, scale) is { } there
             ? [new Remedy.Change("Move the clamps to where it was scanned, and level", there)] : [];
